@@ -1,0 +1,70 @@
+using System.Collections.Immutable;
+using System.Globalization;
+using System.Text.Json;
+
+namespace JollySet.Core.Moves;
+
+/// <summary>Reads the moves from the data files beside this one: one JSON list a pattern family, a move an object.</summary>
+public static class LibraryFiles
+{
+    /// <summary>Every move of every embedded file.</summary>
+    /// <exception cref="FormatException">An entry names an unknown pattern, posture, muscle …; the message says which.</exception>
+    public static IEnumerable<Move> Read()
+    {
+        var assembly = typeof(LibraryFiles).Assembly;
+        foreach (var file in assembly.GetManifestResourceNames().Where(n => n.StartsWith("moves/", StringComparison.Ordinal)).Order(StringComparer.Ordinal))
+        {
+            using var stream = assembly.GetManifestResourceStream(file)!;
+            using var json = JsonDocument.Parse(stream);
+            foreach (var entry in json.RootElement.EnumerateArray())
+                yield return MoveOf(entry, file);
+        }
+    }
+
+    private static Move MoveOf(JsonElement entry, string file)
+    {
+        var name = Text(entry, "name");
+        try
+        {
+            return new Move(
+                name,
+                List(entry, "also"),
+                Word<Pattern>(entry, "pattern", Pattern.Any),
+                Word<Posture>(entry, "posture", Posture.Standing),
+                Word<MoveSides>(entry, "sides", MoveSides.Both),
+                Word<PaceClass>(entry, "pace", PaceClass.UpperBody),
+                Word<LoadClass>(entry, "load", LoadClass.None),
+                Word<Impact>(entry, "impact", Impact.None),
+                Muscles(Text(entry, "muscles")),
+                List(entry, "kit"),
+                List(entry, "cues"),
+                Text(entry, "caution"),
+                Text(entry, "easier"),
+                Text(entry, "harder"));
+        }
+        catch (Exception e) when (e is FormatException or ArgumentException)
+        {
+            throw new FormatException($"{file}, {name}: {e.Message}", e);
+        }
+    }
+
+    private static string Text(JsonElement entry, string key) =>
+        entry.TryGetProperty(key, out var value) ? value.GetString() ?? "" : "";
+
+    private static ImmutableArray<string> List(JsonElement entry, string key) =>
+        entry.TryGetProperty(key, out var value) ? [.. value.EnumerateArray().Select(v => v.GetString()!)] : [];
+
+    private static T Word<T>(JsonElement entry, string key, T unsaid) where T : struct, Enum =>
+        entry.TryGetProperty(key, out var value) ? Enum.Parse<T>(value.GetString()!.Replace(" ", "", StringComparison.Ordinal), ignoreCase: true) : unsaid;
+
+    private static ImmutableArray<MuscleShare> Muscles(string list) =>
+        [.. list.Split(',', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries).Select(Share)];
+
+    private static MuscleShare Share(string text)
+    {
+        var at = text.LastIndexOf(' ');
+        var said = at > 0 && decimal.TryParse(text[(at + 1)..], NumberStyles.Number, CultureInfo.InvariantCulture, out var share) ? share : 1m;
+        var name = at > 0 && char.IsDigit(text[at + 1]) ? text[..at] : text;
+        return new MuscleShare(Enum.Parse<Muscle>(name.Replace(" ", "", StringComparison.Ordinal), ignoreCase: true), said);
+    }
+}

@@ -1,0 +1,60 @@
+using System.Collections.Immutable;
+
+namespace JollySet.Core.Moves;
+
+/// <summary>How a move uses the two sides of the body.</summary>
+public enum MoveSides
+{
+    /// <summary>Both limbs do the same at once: nothing to say.</summary>
+    Both,
+
+    /// <summary>Left and right take turns, rep by rep.</summary>
+    Alternating,
+
+    /// <summary>One limb at a time: the sheet has to say which.</summary>
+    OneSided,
+}
+
+/// <summary>What the landing costs. Low: a foot always down. Middle: jog, jack, skip. High: both feet leave and land hard.</summary>
+public enum Impact { None, Low, Middle, High }
+
+/// <summary>How heavy a move is usually done.</summary>
+public enum LoadClass { None, Light, Moderate, Heavy }
+
+/// <summary>How long a rep takes, as a class of moves; each class is a house rule in seconds a rep.</summary>
+public enum PaceClass { Pulse, FloorIsolation, FloorCore, AlternatingPull, Swing, PowerCompound, UpperBody, Leg, Hinge, Slow }
+
+/// <summary>One move of the library: what it is called, what it works and what it asks for.</summary>
+/// <param name="Name">The name people use; unique in the library, whatever its case.</param>
+/// <param name="Also">Other names it is known by, unique in the same way.</param>
+/// <param name="Muscles">Shares of 1, 0.5 or 0.25; at least one 1, save in mobility and stretches.</param>
+/// <param name="Kit">Things held or placed, in the singular: <c>dumbbells</c>, <c>step</c>. Empty: nothing.</param>
+/// <param name="Cues">Two or three short cues.</param>
+/// <param name="Caution">One caution, in a sentence.</param>
+/// <param name="Easier">An easier way: a move of the library, one of the adjustments, or words.</param>
+/// <param name="Harder">A harder way, in the same terms.</param>
+public sealed record Move(
+    string Name,
+    ImmutableArray<string> Also,
+    Pattern Pattern,
+    Posture Posture,
+    MoveSides Sides,
+    PaceClass Pace,
+    LoadClass Load,
+    Impact Impact,
+    ImmutableArray<MuscleShare> Muscles,
+    ImmutableArray<string> Kit,
+    ImmutableArray<string> Cues,
+    string Caution,
+    string Easier,
+    string Harder)
+{
+    /// <summary>How high people are.</summary>
+    public Level Level => Postures.LevelOf(Posture);
+
+    /// <summary>The cloth it is drawn in.</summary>
+    public Family Family => Families.Of(Pattern, Muscles);
+
+    /// <summary>Loaded, stretched or moved easily: a stretch's muscles are never load.</summary>
+    public bool IsStretch => Pattern == Pattern.Stretch;
+}

@@ -1,0 +1,53 @@
+using System.Collections.Frozen;
+using System.Collections.Immutable;
+
+namespace JollySet.Core.Moves;
+
+/// <summary>All moves, by name and by the other names they go by.</summary>
+public sealed class MoveLibrary
+{
+    private static readonly Lazy<MoveLibrary> ShippedMoves = new(() => new MoveLibrary(LibraryFiles.Read()));
+    private readonly FrozenDictionary<string, Move> byName;
+
+    /// <summary>A library of these moves.</summary>
+    /// <exception cref="ArgumentException">Two moves share a name.</exception>
+    public MoveLibrary(IEnumerable<Move> moves)
+    {
+        All = [.. moves.OrderBy(m => m.Name, StringComparer.OrdinalIgnoreCase)];
+        byName = All
+            .SelectMany(m => m.Also.Prepend(m.Name).Select(name => KeyValuePair.Create(name, m)))
+            .ToFrozenDictionary(StringComparer.OrdinalIgnoreCase);
+        if (byName.Count != All.Sum(m => 1 + m.Also.Length))
+            throw new ArgumentException("Two moves of the library share a name.", nameof(moves));
+    }
+
+    /// <summary>The library that ships with the product.</summary>
+    public static MoveLibrary Shipped => ShippedMoves.Value;
+
+    /// <summary>Every move, by name.</summary>
+    public ImmutableArray<Move> All { get; }
+
+    /// <summary>The move of that name or other name, whatever the case; null when there is none.</summary>
+    public Move? Find(string name) => byName.GetValueOrDefault(name);
+
+    /// <summary>The known name nearest to one that is not known, or null when none is near.</summary>
+    public string? Nearest(string name) => NearestName.Of(name, byName.Keys);
+
+    /// <summary>Moves whose name starts with the text, then those with a word that does, then those that hold it.</summary>
+    public IEnumerable<Move> Matching(string text)
+    {
+        var wanted = text.Trim();
+        return wanted.Length == 0
+            ? []
+            : All.Select(move => (move, rank: move.Also.Prepend(move.Name).Min(name => Rank(name, wanted))))
+                .Where(m => m.rank < 3)
+                .OrderBy(m => m.rank).ThenBy(m => m.move.Name.Length).ThenBy(m => m.move.Name, StringComparer.OrdinalIgnoreCase)
+                .Select(m => m.move);
+    }
+
+    private static int Rank(string name, string wanted) =>
+        name.StartsWith(wanted, StringComparison.OrdinalIgnoreCase) ? 0
+        : name.Contains(' ' + wanted, StringComparison.OrdinalIgnoreCase) || name.Contains('-' + wanted, StringComparison.OrdinalIgnoreCase) ? 1
+        : name.Contains(wanted, StringComparison.OrdinalIgnoreCase) ? 2
+        : 3;
+}

@@ -1,0 +1,99 @@
+using System.Collections.Immutable;
+using JollySet.Core.Moves;
+
+namespace JollySet.Core.Plans;
+
+/// <summary>Every number that timelines and checks start from: the shipped defaults, with what a studio has changed.</summary>
+public sealed class HouseRules
+{
+    private readonly ImmutableDictionary<string, decimal> changed;
+
+    private HouseRules(ImmutableDictionary<string, decimal> changed) => this.changed = changed;
+
+    /// <summary>The shipped ones.</summary>
+    public static HouseRules Shipped { get; } = new(ImmutableDictionary<string, decimal>.Empty);
+
+    /// <summary>Every rule there is, in the order they are shown.</summary>
+    public static ImmutableArray<HouseRule> All { get; } =
+    [
+        new("change.settle", "Changing over", "Settle and hear the name", "s", 6, 0, 60),
+        new("change.level", "Changing over", "More when the level changes", "s", 7, 0, 60),
+        new("change.kit", "Changing over", "More to change kit", "s", 7, 0, 60),
+        new("change.prop", "Changing over", "More when a prop is placed or cleared", "s", 8, 0, 60),
+        new("change.first-show", "Changing over", "More when counted work is first shown, with no demo", "s", 10, 0, 60),
+        new("change.other-side", "Changing over", "The other side of the same move, instead", "s", 4, 0, 60),
+        new("change.other-side-first", "Changing over", "The other side, the first time", "s", 8, 0, 60),
+        new("change.practice", "Changing over", "Share of the need that is left each further time", "share", 0.8m, 0.1m, 1),
+        new("change.practice-floor", "Changing over", "Never under this share of the need", "share", 0.5m, 0.1m, 1),
+        new("change.round-least", "Changing over", "After a round at least", "s", 20, 0, 300),
+        new("change.block-least", "Changing over", "Between blocks at least", "s", 30, 0, 300),
+        new("change.water-least", "Changing over", "A water break at least", "s", 45, 0, 300),
+        new("change.more-time", "Changing over", "Factor for first-timers or older adults", "×", 1.5m, 1, 3),
+        new("pace.pulse", "Seconds a rep", "Pulse", "s", 0.8m, 0.2m, 20),
+        new("pace.floor-isolation", "Seconds a rep", "Small floor isolation", "s", 1.1m, 0.2m, 20),
+        new("pace.floor-core", "Seconds a rep", "Floor core", "s", 1.5m, 0.2m, 20),
+        new("pace.alternating-pull", "Seconds a rep", "Alternating pull or curl", "s", 1.8m, 0.2m, 20),
+        new("pace.swing", "Seconds a rep", "Swing", "s", 1.8m, 0.2m, 20),
+        new("pace.power-compound", "Seconds a rep", "Power compound", "s", 2, 0.2m, 20),
+        new("pace.upper-body", "Seconds a rep", "Row, fly, raise, press, curl, triceps, push-up", "s", 2.2m, 0.2m, 20),
+        new("pace.leg", "Seconds a rep", "Strict squat, lunge, step-up", "s", 2.6m, 0.2m, 20),
+        new("pace.hinge", "Seconds a rep", "Hinge", "s", 2.8m, 0.2m, 20),
+        new("pace.slow", "Seconds a rep", "Deliberately slow", "s", 4, 0.2m, 30),
+        new("pace.unknown", "Seconds a rep", "A move with no facts", "s", 2.2m, 0.2m, 20),
+        new("pace.heavy", "Likely length", "Factor for a heavy set", "×", 1.1m, 1, 3),
+        new("pace.late", "Likely length", "Factor over the last third of a long set", "×", 1.1m, 1, 3),
+        new("pace.late-from", "Likely length", "A set is long from", "reps", 10, 1, 1000),
+        new("target.reps", "No target set", "Reckoned as", "reps", 10, 1, 100),
+        new("target.seconds", "No target set", "Reckoned as", "s", 30, 5, 600),
+        new("check.over-stop", "Checks", "Too long by the clock, by more than", "s", 30, 0, 3600),
+        new("check.over-warn", "Checks", "Too long in likelihood, by more than", "s", 60, 0, 3600),
+        new("check.under-note", "Checks", "Too short by the clock, by more than this share", "share", 0.05m, 0, 1),
+        new("check.water-every", "Checks", "Water at least every", "s", 1200, 60, 7200),
+        new("check.tight-seconds", "Checks", "A change may lack", "s", 5, 0, 60),
+        new("check.tight-share", "Checks", "or this share of the next work", "share", 0.1m, 0, 1),
+        new("check.tight-warn", "Checks", "Worth a warning from this share", "share", 0.25m, 0, 1),
+        new("check.side-share", "Checks", "Left and right may differ by", "share", 0.05m, 0, 1),
+        new("teach.count-in", "Teaching", "Count before the start", "s", 10, 0, 60),
+    ];
+
+    private static readonly ImmutableDictionary<string, HouseRule> ByName = All.ToImmutableDictionary(r => r.Name);
+
+    /// <summary>The value of the rule of that name.</summary>
+    /// <exception cref="KeyNotFoundException">There is no such rule.</exception>
+    public decimal this[string name] => changed.TryGetValue(name, out var value) ? value : ByName[name].Default;
+
+    /// <summary>What differs from the shipped ones.</summary>
+    public ImmutableDictionary<string, decimal> Changed => changed;
+
+    /// <summary>The rule of that name, or null.</summary>
+    public static HouseRule? Find(string name) => ByName.GetValueOrDefault(name);
+
+    /// <summary>These rules with one set; setting the default resets it.</summary>
+    /// <exception cref="ArgumentOutOfRangeException">There is no such rule, or it does not allow the value.</exception>
+    public HouseRules Set(string name, decimal value)
+    {
+        if (Find(name) is not { } rule)
+            throw new ArgumentOutOfRangeException(nameof(name), $"There is no house rule “{name}”.");
+        if (!rule.Allows(value))
+            throw new ArgumentOutOfRangeException(nameof(value), $"“{rule.Title}” goes from {rule.Least} to {rule.Most} {rule.Unit}.");
+        return new HouseRules(value == rule.Default ? changed.Remove(name) : changed.SetItem(name, value));
+    }
+
+    /// <summary>The rule's value as whole seconds or counts.</summary>
+    public int Whole(string name) => (int)this[name];
+
+    /// <summary>Seconds a rep of that class of moves.</summary>
+    public decimal SecondsPerRep(PaceClass pace) => pace switch
+    {
+        PaceClass.Pulse => this["pace.pulse"],
+        PaceClass.FloorIsolation => this["pace.floor-isolation"],
+        PaceClass.FloorCore => this["pace.floor-core"],
+        PaceClass.AlternatingPull => this["pace.alternating-pull"],
+        PaceClass.Swing => this["pace.swing"],
+        PaceClass.PowerCompound => this["pace.power-compound"],
+        PaceClass.UpperBody => this["pace.upper-body"],
+        PaceClass.Leg => this["pace.leg"],
+        PaceClass.Hinge => this["pace.hinge"],
+        _ => this["pace.slow"],
+    };
+}

@@ -1,0 +1,77 @@
+namespace JollySet.Core.Sheets.Notation;
+
+/// <summary>A move's name and, in any order after it, its amount, load and tempo, each at most once.</summary>
+/// <param name="Load">The inside of the square brackets.</param>
+/// <param name="Tempo">From its <c>@</c> on.</param>
+internal sealed record LineParts(Slice Name, Slice? Amount, Slice? Load, Slice? Tempo)
+{
+    public static LineParts Of(Slice line, SheetErrors errors)
+    {
+        var words = line.Words();
+        var named = words.TakeWhile(w => !StartsPart(w)).Count();
+        var parts = new LineParts(Joined(line, words, 0, named), null, null, null);
+        for (var i = named; i < words.Count;)
+        {
+            var taken = WordsTaken(words, i);
+            parts = parts.With(Joined(line, words, i, i + taken), errors);
+            i += taken;
+        }
+
+        return parts;
+    }
+
+    private LineParts With(Slice part, SheetErrors errors)
+    {
+        if (part.First == '[')
+        {
+            var inside = part.Length > 1 && part.Text[^1] == ']' ? part.From(1).To(part.Length - 2).Trim() : part;
+            return this with { Load = Once(Load, inside, "load", errors) };
+        }
+
+        if (part.First == '@')
+            return this with { Tempo = Once(Tempo, part, "tempo", errors) };
+        if (part.AfterWord("hold") is not null || AmountNotation.LooksLike(part.Text))
+            return this with { Amount = Once(Amount, part, "amount", errors) };
+        if (part.First is '+' || part.Is("pulses"))
+            errors.Add(part, NotYetBuilt.Sentence("pulses", "their time with a note"));
+        else if (part.First is '&' or '>')
+            errors.Add(part, NotYetBuilt.Sentence("a combined or growing move", "a move that has a name of its own"));
+        else
+            errors.Add(part, "after the name an amount, a [load] or a @tempo is expected; sides and rest come after a comma");
+        return this;
+    }
+
+    private static Slice? Once(Slice? before, Slice part, string what, SheetErrors errors)
+    {
+        if (before is not null)
+            errors.Add(part, $"the {what} stands on this line already");
+        return before ?? part;
+    }
+
+    private static bool StartsPart(Slice word) =>
+        word.First is '[' or '@' or '+' or '&' or '>'
+        || AmountNotation.LooksLike(word.Text) || word.Is("hold") || word.Is("pulses");
+
+    private static int WordsTaken(List<Slice> words, int at)
+    {
+        bool Next(int ahead, string text) => at + ahead < words.Count && words[at + ahead].Is(text);
+        if (words[at].Is("hold") && at + 1 < words.Count)
+            return 2;
+        if (words[at].First == '+' && Next(2, "pulses"))
+            return 3;
+        if (words[at].First == '+' && Next(1, "pulses"))
+            return 2;
+        if (words[at].First != '@')
+            return 1;
+        var beats = Next(1, "beats") || Next(1, "beat") ? 1 : 0;
+        return Next(1 + beats, "then") && at + 2 + beats < words.Count ? 3 + beats : 1 + beats;
+    }
+
+    private static Slice Joined(Slice line, List<Slice> words, int from, int to)
+    {
+        if (from == to)
+            return line.To(0);
+        var start = words[from].Start;
+        return line with { Start = start, Length = words[to - 1].Start + words[to - 1].Length - start };
+    }
+}

@@ -1,0 +1,189 @@
+using System.Collections.Immutable;
+using System.Globalization;
+using JollySet.Core.Plans;
+
+namespace JollySet.Core.Sheets.Notation;
+
+/// <summary>A station's line: <c>move amount [load] @tempo, sides, rest T | easier: … | for NEED: …</c>.</summary>
+internal static class StationNotation
+{
+    /// <summary>The station; null after adding the errors.</summary>
+    public static Station? Read(Slice line, KnownMoves moves, SheetErrors errors)
+    {
+        var sections = line.Split('|');
+        var commas = sections[0].Split(',');
+        var station = ReadHead(commas[0], moves, errors);
+        foreach (var part in commas.Skip(1))
+            station = ReadPart(station, part, errors);
+        foreach (var section in sections.Skip(1))
+            station = ReadSection(station, section, moves, errors);
+        return station;
+    }
+
+    public static string Write(Station station, Func<string, NewMove?> firstUse)
+    {
+        var head = new List<string> { Name(station.Doing, firstUse) };
+        if (station.Amount is { } amount)
+            head.Add(AmountNotation.Write(amount));
+        if (station.Load is { } load)
+            head.Add(LoadNotation.Write(load));
+        if (station.Tempo is { } tempo)
+            head.Add(TempoNotation.Write(tempo));
+        IEnumerable<string> commas = [string.Join(' ', head)];
+        if (station.Sides is { } sides)
+            commas = commas.Concat(SidesNotation.Write(sides));
+        if (station.Rest is { } rest)
+            commas = commas.Append("rest " + GapNotation.Write(rest));
+        return string.Join(" | ", Sections(station).Select(s => $"{s.Key}: {s.Value}").Prepend(string.Join(", ", commas)));
+    }
+
+    /// <summary>What stands after the bars, in order.</summary>
+    public static IEnumerable<(string Key, string Value)> Sections(Station station)
+    {
+        foreach (var option in station.Options)
+            yield return (OptionKey(option), WayNotation.Write(option.Way));
+        if (!station.Kit.IsEmpty)
+            yield return ("kit", string.Join(", ", station.Kit.Select(Quoted.Write)));
+        if (station.DemoSeconds is { } demo)
+            yield return ("demo", demo.ToString(CultureInfo.InvariantCulture));
+        if (station.Shows is { } shows)
+            yield return ("shows", shows);
+        foreach (var note in station.Notes)
+            yield return ("note", Quoted.Write(note));
+    }
+
+    /// <summary><c>easier</c>, <c>harder</c>, <c>or</c>, <c>for NEED</c>.</summary>
+    public static string OptionKey(StationOption option) =>
+        option.Kind == OptionKind.ForNeed ? $"for {option.Need}" : option.Kind.ToString().ToLowerInvariant();
+
+    /// <summary>What is done, as written: the move's name, <c>new: …</c> or <c>any: …</c>.</summary>
+    public static string Name(Doing doing, Func<string, NewMove?> firstUse) => doing switch
+    {
+        OneMove one when firstUse(one.Name) is { } added => $"new: {Quoted.Write(one.Name)}" + (added.Like is { } like ? $" (like {like})" : ""),
+        OneMove one => Quoted.Write(one.Name),
+        ToBeChosen chosen => $"any: {Words.Of(chosen.Pattern)}",
+        _ => "",
+    };
+
+    /// <summary>What is done, read from its name; null after adding the error.</summary>
+    public static Doing? ReadDoing(Slice name, KnownMoves moves, SheetErrors errors)
+    {
+        if (name.StartsWith("any:"))
+        {
+            var word = name.From(4).Trim();
+            return Words.TryPattern(word.Text, out var pattern)
+                ? new ToBeChosen(pattern)
+                : errors.None<Doing?>(word, $"a pattern is one of {string.Join(", ", Words.PatternWords)}");
+        }
+
+        if (name.StartsWith("new:"))
+            return ReadNew(name.From(4).Trim(), moves, errors);
+        if (name.StartsWith("stack("))
+            return errors.None<Doing?>(name, NotYetBuilt.Sentence("a stack", "its moves as stations"));
+        if (Combiner(name) is { } joined)
+            return errors.None<Doing?>(name, NotYetBuilt.Sentence(joined, "a move that has a name of its own"));
+        return moves.Known(name, errors, "; write “new: ” before a move of your own") is { } known ? new OneMove(known) : null;
+    }
+
+    private static string? Combiner(Slice name) =>
+        name.IndexOutside('>') >= 0 ? "a growing move" : name.IndexOutside('+') >= 0 || name.IndexOutside('&') >= 0 ? "a combined move" : null;
+
+    private static OneMove? ReadNew(Slice name, KnownMoves moves, SheetErrors errors)
+    {
+        string? like = null;
+        var words = name.Words();
+        if (words.Count > 1 && words[^1].StartsWith("(like ") && words[^1].Text.EndsWith(')'))
+        {
+            var borrowed = words[^1].From(6).To(words[^1].Length - 7).Trim();
+            like = moves.Known(borrowed, errors, "");
+            name = name.To(words[^1].Start - name.Start).Trim();
+        }
+
+        var text = Quoted.Read(name);
+        if (text.Trim().Length == 0)
+            return errors.None<OneMove?>(name, "a name is expected after “new:”");
+        if (text.Length > Limits.NameLetters)
+            return errors.None<OneMove?>(name, $"a name of {text.Length} letters; the limit is {Limits.NameLetters}");
+        if (moves.InLibrary(text))
+            return errors.None<OneMove?>(name, "the library has a move of that name; leave “new:” out");
+        if (!moves.Add(new NewMove(text, like)))
+            return errors.None<OneMove?>(name, "the class has a new move of that name, like another; write its name alone");
+        return new OneMove(text);
+    }
+
+    private static Station ReadHead(Slice head, KnownMoves moves, SheetErrors errors)
+    {
+        if (Combiner(head) is { } joined && !head.StartsWith("stack("))
+        {
+            errors.Add(head, NotYetBuilt.Sentence(joined, "a move that has a name of its own"));
+            return new Station(new OneMove(""));
+        }
+
+        var parts = LineParts.Of(head, errors);
+        return new Station(
+            ReadDoing(parts.Name, moves, errors) ?? new OneMove(""),
+            parts.Amount is { } amount ? AmountNotation.Read(amount, errors) : null,
+            parts.Load is { } load ? LoadNotation.Read(load, errors) : null,
+            parts.Tempo is { } tempo ? TempoNotation.Read(tempo, errors) : null);
+    }
+
+    private static Station ReadPart(Station station, Slice part, SheetErrors errors)
+    {
+        if (SidesNotation.LooksLike(part))
+            return station with { Sides = SidesNotation.Add(station.Sides, part, errors) };
+        if (part.AfterWord("rest") is { } rest)
+            return station with { Rest = Once(station.Rest, GapNotation.Read(rest, errors), part, "rest", errors) };
+        if (part.AfterWord("start") is not null)
+            errors.Add(part, NotYetBuilt.Sentence("a stack’s start", "the station without it"));
+        else
+            errors.Add(part, "after a comma sides (each side, switch halfway, left, right, both, alternating, right first, reverse halfway) or “rest 20” are expected");
+        return station;
+    }
+
+    private static Station ReadSection(Station station, Slice section, KnownMoves moves, SheetErrors errors)
+    {
+        var colon = section.IndexOutside(':');
+        if (colon < 0)
+        {
+            errors.Add(section, "after a bar “easier: …”, “harder: …”, “or: …”, “for NEED: …”, “kit: …”, “demo: …”, “shows: …” or “note: …” is expected");
+            return station;
+        }
+
+        return WithSection(station, section.To(colon).Trim(), section.From(colon + 1).Trim(), moves, errors);
+    }
+
+    /// <summary>The station with one more section; unchanged after an error.</summary>
+    public static Station WithSection(Station station, Slice key, Slice value, KnownMoves moves, SheetErrors errors)
+    {
+        if (key.Is("easier"))
+            return WithOption(station, OptionKind.Easier, null, value, moves, errors);
+        if (key.Is("harder"))
+            return WithOption(station, OptionKind.Harder, null, value, moves, errors);
+        if (key.Is("or"))
+            return WithOption(station, OptionKind.Or, null, value, moves, errors);
+        if (key.AfterWord("for") is { IsEmpty: false } need)
+            return WithOption(station, OptionKind.ForNeed, need.Text, value, moves, errors);
+        if (key.Is("kit"))
+            return station with { Kit = [.. value.Split(',').Where(k => !k.IsEmpty).Select(Quoted.Read)] };
+        if (key.Is("demo"))
+            return station with { DemoSeconds = Once(station.DemoSeconds, TimeNotation.Read(value, errors), key, "demo", errors) };
+        if (key.Is("shows"))
+            return station with { Shows = Once(station.Shows, value.Text, key, "shows", errors) };
+        if (key.Is("note"))
+            return station with { Notes = station.Notes.Add(Quoted.Read(value)) };
+        errors.Add(key, "easier, harder, or, for NEED, kit, demo, shows or note is expected");
+        return station;
+    }
+
+    private static Station WithOption(Station station, OptionKind kind, string? need, Slice value, KnownMoves moves, SheetErrors errors) =>
+        WayNotation.Read(value, moves, errors) is { } way
+            ? station with { Options = station.Options.Add(new StationOption(kind, way, need)) }
+            : station;
+
+    private static T? Once<T>(T? before, T? now, Slice where, string what, SheetErrors errors)
+    {
+        if (before is not null)
+            errors.Add(where, $"“{what}” stands on this line already");
+        return before ?? now;
+    }
+}

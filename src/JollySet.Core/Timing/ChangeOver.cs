@@ -1,0 +1,64 @@
+using JollySet.Core.Plans;
+
+namespace JollySet.Core.Timing;
+
+/// <summary>What going from one piece of work to the next really needs. It remembers what the class has done before, so ask in order.</summary>
+/// <remarks>Defaults measured over taught classes; docs/model.md, "Changing over".</remarks>
+public sealed class ChangeOver(Brief brief, HouseRules rules)
+{
+    private readonly Dictionary<(string, string), int> made = [];
+    private readonly HashSet<string> shown = new(StringComparer.OrdinalIgnoreCase);
+    private readonly HashSet<string> switched = new(StringComparer.OrdinalIgnoreCase);
+
+    /// <summary>Marks a move as shown: nobody meets it for the first time any more.</summary>
+    public void Show(string move) => shown.Add(move);
+
+    /// <summary>Whole seconds from the end of <paramref name="from"/> until <paramref name="to"/> can begin, rounded up.</summary>
+    /// <param name="demo">Whether the move is shown in the gap.</param>
+    public int Between(WorkSet from, WorkSet to, GapPlace place, bool water, bool demo)
+    {
+        var seconds = place == GapPlace.OtherSide ? OtherSide(to) : Another(from, to, demo);
+        seconds *= Practice(from, to);
+        seconds = Math.Max(seconds, Least(place, water));
+        return (int)Math.Ceiling(brief.NeedsMoreTime ? seconds * rules["change.more-time"] : seconds);
+    }
+
+    private decimal OtherSide(WorkSet to) =>
+        switched.Add(to.Facts.Name) ? rules["change.other-side-first"] : rules["change.other-side"];
+
+    private decimal Another(WorkSet from, WorkSet to, bool demo)
+    {
+        var seconds = rules["change.settle"];
+        if (from.Facts.Level is { } was && to.Facts.Level is { } becomes && was != becomes)
+            seconds += rules["change.level"];
+        if (from.Facts.Held != to.Facts.Held)
+            seconds += rules["change.kit"];
+        if (from.Facts.Props != to.Facts.Props)
+            seconds += rules["change.prop"];
+        if (!to.IsTimed && !demo && !shown.Contains(to.Facts.Name))
+            seconds += rules["change.first-show"];
+        return seconds;
+    }
+
+    private decimal Practice(WorkSet from, WorkSet to)
+    {
+        var change = (Key(from), Key(to));
+        var before = made.GetValueOrDefault(change);
+        made[change] = before + 1;
+        var left = 1m;
+        for (var i = 0; i < before && left > rules["change.practice-floor"]; i++)
+            left *= rules["change.practice"];
+        return Math.Max(left, rules["change.practice-floor"]);
+    }
+
+    private decimal Least(GapPlace place, bool water) => Math.Max(
+        water ? rules["change.water-least"] : 0,
+        place switch
+        {
+            GapPlace.AfterRound => rules["change.round-least"],
+            GapPlace.AfterBlock => rules["change.block-least"],
+            _ => 0,
+        });
+
+    private static string Key(WorkSet set) => $"{set.Facts.Name}|{set.Facts.Held}|{set.Side}";
+}

@@ -1,0 +1,29 @@
+namespace JollySet.Core.Timing;
+
+/// <summary>What a stretch of the class is.</summary>
+public enum SegmentKind { Talk, Demo, Work, Rest, Pause, Between, After, Change, Switch }
+
+/// <summary>The participant's side that works.</summary>
+public enum Side { Left, Right, Both, Alternating }
+
+/// <summary>One stretch of the class, in tenths of a second from its first word. Segments touch and never overlap.</summary>
+/// <param name="Block">Index of its block, from 0; a gap belongs to the block before it.</param>
+/// <param name="Round">From 1; 0 where nothing applies.</param>
+/// <param name="Station">The line's number in its block, from 1; 0 where nothing applies.</param>
+/// <param name="Set">Index into <see cref="Timeline.Sets"/> for work and for the demo before it; -1 elsewhere.</param>
+/// <param name="Gap">Index into <see cref="Timeline.Gaps"/> for what lies between work; -1 elsewhere.</param>
+public sealed record Segment(
+    SegmentKind Kind,
+    int StartTenths,
+    int EndTenths,
+    int Block,
+    int Round,
+    int Station,
+    Side? Side = null,
+    int? Reps = null,
+    int Set = -1,
+    int Gap = -1)
+{
+    /// <summary>How long it is.</summary>
+    public int Tenths => EndTenths - StartTenths;
+}

@@ -1,0 +1,146 @@
+using System.Collections.Immutable;
+using JollySet.Core.Moves;
+using JollySet.Core.Plans;
+
+namespace JollySet.Core.Timing;
+
+/// <summary>Computes every second of a class from its plan, the house rules and the library. The only place where times are made.</summary>
+public sealed class TimelineBuilder
+{
+    private readonly ClassPlan plan;
+    private readonly ChangeOver changes;
+    private readonly ImmutableArray<Segment>.Builder segments = ImmutableArray.CreateBuilder<Segment>();
+    private readonly ImmutableArray<WorkSet>.Builder sets = ImmutableArray.CreateBuilder<WorkSet>();
+    private readonly ImmutableArray<GapRecord>.Builder gaps = ImmutableArray.CreateBuilder<GapRecord>();
+    private int now;
+    private WorkStep? last;
+    private PlannedGap? pending;
+    private int pendingTenths;
+    private bool pendingSaid;
+
+    private TimelineBuilder(ClassPlan plan, MoveLibrary library, HouseRules rules)
+    {
+        this.plan = plan;
+        changes = new ChangeOver(plan.Brief, rules);
+    }
+
+    /// <summary>The timeline of <paramref name="plan"/>; the shipped rules and library unless others are given.</summary>
+    public static Timeline Build(ClassPlan plan, HouseRules? rules = null, MoveLibrary? library = null)
+    {
+        rules ??= HouseRules.Shipped;
+        library ??= MoveLibrary.Shipped;
+        var builder = new TimelineBuilder(plan, library, rules);
+        var steps = Arrangement.Of(plan, library, rules);
+        for (var i = 0; i < steps.Count; i++)
+            builder.Take(steps[i], lastOfClass: i == steps.Count - 1);
+        return new Timeline(plan, rules)
+        {
+            Blocks = [.. plan.Blocks.Select(plan.Spelled)],
+            Segments = builder.segments.ToImmutable(),
+            Sets = builder.sets.ToImmutable(),
+            Gaps = builder.gaps.ToImmutable(),
+        };
+    }
+
+    private void Take(Step step, bool lastOfClass)
+    {
+        switch (step)
+        {
+            case WordsStep words:
+                TakeWords(words, lastOfClass);
+                break;
+            case WorkStep work:
+                TakeWork(work, lastOfClass);
+                break;
+        }
+    }
+
+    private void TakeWords(WordsStep words, bool lastOfClass)
+    {
+        Emit(words.Kind, words.Tenths, words.Block);
+        pendingTenths += words.Tenths;
+        if (words.Kind == SegmentKind.Demo)
+            ShowNextMoves(words.Block);
+        if (!lastOfClass && words.After is { } after)
+        {
+            Emit(SegmentKind.After, after.Seconds.Low * 10, words.Block);
+            pendingTenths += after.Seconds.Low * 10;
+            pendingSaid = true;
+        }
+    }
+
+    /// <summary>After a showing, none of the next main block's moves is met for the first time.</summary>
+    private void ShowNextMoves(int shownFrom)
+    {
+        if (plan.Blocks.Skip(shownFrom + 1).FirstOrDefault(b => plan.Spelled(b).IsMain) is not { } next)
+            return;
+        foreach (var station in plan.Spelled(next).Stations)
+            changes.Show(Facts.NameOf(station.Doing));
+    }
+
+    private void TakeWork(WorkStep work, bool lastOfClass)
+    {
+        sets.Add(work.Set);
+        if (last is not null)
+            CloseGap(last, work);
+        if (work.DemoTenths > 0)
+            Emit(SegmentKind.Demo, work.DemoTenths, work.Set.Block, work.Set.Round, work.Set.Station, work.Set.Side, null, sets.Count - 1);
+        EmitWork(work.Set);
+        changes.Show(work.Set.Facts.Name);
+        last = work;
+        OpenGap(work, lastOfClass);
+    }
+
+    /// <summary>What the plan says is laid down at once; what it leaves unsaid waits for the next work to be reckoned.</summary>
+    private void OpenGap(WorkStep work, bool lastOfClass)
+    {
+        pending = work.After;
+        var planned = lastOfClass ? null : pending?.Gap;
+        pendingTenths = (planned?.Seconds.Low ?? 0) * 10;
+        pendingSaid = planned is not null;
+        if (pendingTenths > 0)
+            Emit(pending!.Kind, pendingTenths, work.Set.Block, work.Set.Round, work.Set.Station, gap: gaps.Count);
+    }
+
+    private void CloseGap(WorkStep from, WorkStep to)
+    {
+        var place = pending!.Place;
+        var water = pending.Gap?.Water ?? false;
+        var open = pending.Gap?.Open ?? false;
+        var need = 10 * changes.Between(from.Set, to.Set, place, water, demo: to.DemoTenths > 0);
+        var planned = pendingTenths + to.DemoTenths;
+        var missing = Math.Max(0, need - planned);
+        var (lost, extra) = (0, 0);
+        if (!from.Set.IsTimed && !pendingSaid)
+            Emit(place == GapPlace.OtherSide ? SegmentKind.Switch : SegmentKind.Change, missing, from.Set.Block, from.Set.Round, from.Set.Station, gap: gaps.Count);
+        else if (from.Set.IsTimed && place is GapPlace.Within or GapPlace.OtherSide && !open)
+            lost = missing;
+        else
+            extra = missing;
+        gaps.Add(new GapRecord(sets.Count - 2, sets.Count - 1, place, planned, pendingSaid, need, lost, extra, water, open));
+    }
+
+    /// <summary>One row a side: two that touch where the side changes at half.</summary>
+    private void EmitWork(WorkSet set)
+    {
+        var index = sets.Count - 1;
+        if (!set.SwitchHalfway)
+        {
+            Emit(SegmentKind.Work, set.Tenths, set.Block, set.Round, set.Station, set.Side, set.Reps, index);
+            return;
+        }
+
+        var firstReps = set.Reps is { } reps ? (reps + 1) / 2 : (int?)null;
+        var firstTenths = set.Reps is { } all && all > 0 ? Pace.Round((decimal)set.Tenths * firstReps!.Value / all) : set.Tenths / 2;
+        Emit(SegmentKind.Work, firstTenths, set.Block, set.Round, set.Station, set.Side, firstReps, index);
+        Emit(SegmentKind.Work, set.Tenths - firstTenths, set.Block, set.Round, set.Station, WorkSet.OtherOf(set.Side), set.Reps - firstReps, index);
+    }
+
+    private void Emit(SegmentKind kind, int tenths, int block, int round = 0, int station = 0, Side? side = null, int? reps = null, int set = -1, int gap = -1)
+    {
+        if (tenths <= 0)
+            return;
+        segments.Add(new Segment(kind, now, now + tenths, block, round, station, side, reps, set, gap));
+        now += tenths;
+    }
+}

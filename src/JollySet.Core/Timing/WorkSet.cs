@@ -1,0 +1,52 @@
+using JollySet.Core.Moves;
+using JollySet.Core.Plans;
+
+namespace JollySet.Core.Timing;
+
+/// <summary>One work period: a station's work in one round, on one side where each side has its own.</summary>
+/// <param name="Block">Index of its block, from 0.</param>
+/// <param name="Round">From 1.</param>
+/// <param name="Station">The line's number in its block, from 1.</param>
+/// <param name="Side">Null where no side is said and the move needs one; the first half's where the side changes at half.</param>
+/// <param name="SecondSide">Whether it is the other side of the set before it.</param>
+/// <param name="Tenths">Length by the clock.</param>
+/// <param name="LikelyTenths">Length with what load and late fatigue cost.</param>
+/// <param name="Reps">Planned count; null for timed work.</param>
+/// <param name="SecondsPerRep">Of counted work; null for timed.</param>
+/// <param name="HasTarget">Whether the plan says how much.</param>
+public sealed record WorkSet(
+    int Block,
+    int Round,
+    int Station,
+    Station Line,
+    WorkFacts Facts,
+    Side? Side,
+    bool SecondSide,
+    bool SwitchHalfway,
+    int Tenths,
+    int LikelyTenths,
+    int? Reps,
+    decimal? SecondsPerRep,
+    bool HasTarget)
+{
+    /// <summary>Whether the clock ends it, rather than a count.</summary>
+    public bool IsTimed => Reps is null;
+
+    /// <summary>The other of left and right; the side itself otherwise.</summary>
+    public static Side? OtherOf(Side? side) => side switch
+    {
+        Timing.Side.Left => Timing.Side.Right,
+        Timing.Side.Right => Timing.Side.Left,
+        _ => side,
+    };
+}
+
+/// <summary>What the library and the line together say of a station.</summary>
+/// <param name="Name">As it is called to the class.</param>
+/// <param name="Move">The library's facts; null for a move with none and for one to be chosen.</param>
+/// <param name="Family">The cloth it is drawn in.</param>
+/// <param name="Level">Null when nobody knows.</param>
+/// <param name="Held">What is in the hands, load included; empty for nothing.</param>
+/// <param name="Props">What has to be placed, in one word list; empty for nothing.</param>
+/// <param name="Heavy">Whether the load is a heavy one.</param>
+public sealed record WorkFacts(string Name, Move? Move, Family Family, Level? Level, string Held, string Props, bool Heavy);

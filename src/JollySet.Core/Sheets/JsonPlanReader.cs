@@ -70,7 +70,9 @@ public sealed class JsonPlanReader
                     plan = TakeBlock(plan, item);
                 return plan;
             default:
-                var slice = value is JsonListTree list ? Joined(list) : Text(value)?.Slice;
+                var slice = value is JsonListTree list ? Joined(list)
+                    : Text(value) is { } text ? (key.Text is "place" or "before" or "after" ? Bare(text.Slice) : text.Slice)
+                    : (Slice?)null;
                 return slice is { } said ? plan with { Brief = BriefNotation.Read(plan.Brief, key.Slice, said, errors) } : plan;
         }
     }

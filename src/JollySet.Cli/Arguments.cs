@@ -1,0 +1,34 @@
+namespace JollySet.Cli;
+
+/// <summary>A verb, its file and its options, as typed.</summary>
+internal sealed record Arguments(string Verb, string? File, IReadOnlyDictionary<string, string> Options)
+{
+    private static readonly HashSet<string> Flags = ["--json"];
+    private static readonly HashSet<string> Valued = ["--format", "--to", "--rules", "--start", "--fix", "--minutes", "--block"];
+
+    public bool Has(string option) => Options.ContainsKey(option);
+
+    /// <summary>The arguments, or a sentence about the first that is wrong.</summary>
+    public static (Arguments? Parsed, string? Wrong) Parse(string[] args)
+    {
+        var options = new Dictionary<string, string>();
+        string? file = null;
+        for (var i = 1; i < args.Length; i++)
+        {
+            if (Flags.Contains(args[i]))
+                options[args[i]] = "";
+            else if (Valued.Contains(args[i]) && i + 1 < args.Length)
+                options[args[i]] = args[++i];
+            else if (args[i] == "-" || !args[i].StartsWith('-'))
+            {
+                if (file is not null)
+                    return (null, $"one FILE is expected; there are two: {file} and {args[i]}");
+                file = args[i];
+            }
+            else
+                return (null, Valued.Contains(args[i]) ? $"{args[i]} needs a value" : $"there is no option {args[i]}");
+        }
+
+        return (new Arguments(args.Length > 0 ? args[0] : "", file, options), null);
+    }
+}

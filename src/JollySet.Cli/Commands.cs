@@ -1,0 +1,159 @@
+using System.Globalization;
+using System.Text.Json;
+using JollySet.Core.Checks;
+using JollySet.Core.Export;
+using JollySet.Core.Moves;
+using JollySet.Core.Plans;
+using JollySet.Core.Sheets;
+using JollySet.Core.Timing;
+
+namespace JollySet.Cli;
+
+/// <summary>The verbs of the command line. Nothing but the answer goes to standard output.</summary>
+public static class Commands
+{
+    private const int Good = 0;
+    private const int Findings = 1;
+    private const int Unreadable = 2;
+
+    private const string Usage = """
+        jolly timeline FILE [--format csv|json|vtt|ics|md] [--start 2026-11-24T18:30]
+        jolly totals FILE [--json]
+        jolly check FILE [--json] [--fix CODE]
+        jolly convert FILE --to sheet|json
+        jolly moves [--json]
+        FILE is a class sheet or its JSON; - is standard input. --rules FILE: house rules as JSON.
+        """;
+
+    /// <summary>Runs one verb: 0 good, 1 findings of severity stop, 2 input that cannot be read.</summary>
+    /// <param name="start">When a calendar's event begins unless <c>--start</c> says otherwise.</param>
+    public static int Run(string[] args, Stream input, TextWriter output, TextWriter error, DateTime start)
+    {
+        var (arguments, wrong) = Arguments.Parse(args);
+        if (arguments is null)
+            return Refuse(error, wrong!);
+        if (arguments.Verb == "moves")
+            return Answer(output, arguments.Has("--json") ? MovesAnswer.Json() : MovesAnswer.Table());
+        if (arguments.Verb is not ("timeline" or "totals" or "check" or "convert"))
+            return Refuse(error, arguments.Verb.Length == 0 ? "a verb is expected" : $"there is no verb “{arguments.Verb}”", Usage);
+        if (arguments.File is null)
+            return Refuse(error, $"{arguments.Verb} needs a FILE");
+        if (!TryRead(arguments.File, input, error, out var plan) || !TryRules(arguments, error, out var rules))
+            return Unreadable;
+        return arguments.Verb switch
+        {
+            "timeline" => TimelineOf(arguments, TimelineBuilder.Build(plan, rules), output, error, start),
+            "totals" => TotalsOf(arguments, TimelineBuilder.Build(plan, rules), output),
+            "check" => Check(arguments, plan, rules, output, error),
+            _ => Convert(arguments, plan, output, error),
+        };
+    }
+
+    private static int TimelineOf(Arguments arguments, Timeline timeline, TextWriter output, TextWriter error, DateTime start)
+    {
+        if (arguments.Options.TryGetValue("--start", out var said) && !DateTime.TryParse(said, CultureInfo.InvariantCulture, DateTimeStyles.None, out start))
+            return Refuse(error, $"“{said}” is no date and time; write 2026-11-24T18:30");
+        return arguments.Options.GetValueOrDefault("--format", "csv") switch
+        {
+            "csv" => Answer(output, CsvExport.Write(timeline)),
+            "json" => Answer(output, JsonExport.Timeline(timeline)),
+            "vtt" => Answer(output, CueSheets.Vtt(timeline)),
+            "ics" => Answer(output, CueSheets.Ics(timeline, start)),
+            "md" => Answer(output, CueSheets.Markdown(timeline)),
+            var other => Refuse(error, $"“{other}” is no format; there are csv, json, vtt, ics and md"),
+        };
+    }
+
+    private static int TotalsOf(Arguments arguments, Timeline timeline, TextWriter output)
+    {
+        var totals = Totals.Of(timeline);
+        return Answer(output, arguments.Has("--json") ? JsonExport.Totals(totals) : TotalsTable.Of(totals));
+    }
+
+    private static int Check(Arguments arguments, ClassPlan plan, HouseRules rules, TextWriter output, TextWriter error)
+    {
+        var findings = Review.Of(TimelineBuilder.Build(plan, rules));
+        if (arguments.Options.TryGetValue("--fix", out var code))
+        {
+            var fixes = findings.Where(f => f.Code == code).Select(f => f.Fix).OfType<Core.Plans.Edits.PlanEdit>().ToList();
+            if (fixes.Count == 0)
+                return Refuse(error, $"there is no finding “{code}” with a fix");
+            var mended = fixes.Aggregate(plan, (p, fix) => fix.Apply(p).Plan ?? p);
+            return Answer(output, SheetWriter.Write(mended));
+        }
+
+        Answer(output, arguments.Has("--json")
+            ? JsonExport.Findings(findings)
+            : findings.IsEmpty ? "Nothing to mend.\n" : string.Concat(findings.Select(f => $"{f.Severity.ToString().ToLowerInvariant(),-5} {f.Code,-16} {f.Message}\n")));
+        return findings.Any(f => f.Severity == Severity.Stop) ? Findings : Good;
+    }
+
+    private static int Convert(Arguments arguments, ClassPlan plan, TextWriter output, TextWriter error) => arguments.Options.GetValueOrDefault("--to") switch
+    {
+        "sheet" => Answer(output, SheetWriter.Write(plan)),
+        "json" => Answer(output, JsonPlanWriter.Write(plan)),
+        _ => Refuse(error, "convert needs --to sheet or --to json"),
+    };
+
+    private static bool TryRead(string file, Stream input, TextWriter error, out ClassPlan plan)
+    {
+        plan = null!;
+        if (!TryBytes(file, input, error, out var bytes))
+            return false;
+        var read = PlanReader.Read(bytes);
+        foreach (var fault in read.Errors)
+            error.WriteLine(fault);
+        plan = read.Plan!;
+        return read.IsGood;
+    }
+
+    private static bool TryBytes(string file, Stream input, TextWriter error, out byte[] bytes)
+    {
+        bytes = [];
+        try
+        {
+            using var stream = file == "-" ? input : File.OpenRead(file);
+            var buffer = new byte[(Limits.Bytes * 2) + 1];
+            bytes = buffer[..stream.ReadAtLeast(buffer, buffer.Length, throwOnEndOfStream: false)];
+            return true;
+        }
+        catch (Exception e) when (e is IOException or UnauthorizedAccessException)
+        {
+            error.WriteLine($"1:1: {file} cannot be read: {e.Message}");
+            return false;
+        }
+    }
+
+    private static bool TryRules(Arguments arguments, TextWriter error, out HouseRules rules)
+    {
+        rules = HouseRules.Shipped;
+        if (!arguments.Options.TryGetValue("--rules", out var file))
+            return true;
+        try
+        {
+            using var json = JsonDocument.Parse(File.ReadAllText(file));
+            foreach (var rule in json.RootElement.EnumerateObject())
+                rules = rules.Set(rule.Name, rule.Value.GetDecimal());
+            return true;
+        }
+        catch (Exception e) when (e is IOException or UnauthorizedAccessException or JsonException or InvalidOperationException or FormatException or ArgumentOutOfRangeException)
+        {
+            error.WriteLine($"1:1: {file} gives no house rules: {e.Message.Split('\n')[0]}");
+            return false;
+        }
+    }
+
+    private static int Answer(TextWriter output, string text)
+    {
+        output.Write(text);
+        return Good;
+    }
+
+    private static int Refuse(TextWriter error, string sentence, string? more = null)
+    {
+        error.WriteLine($"1:1: {sentence}");
+        if (more is not null)
+            error.WriteLine(more);
+        return Unreadable;
+    }
+}

@@ -1,0 +1,34 @@
+using System.Collections.Immutable;
+using JollySet.Core.Plans.Edits;
+
+namespace JollySet.Core.Checks;
+
+/// <summary>How much a finding matters; <see cref="Stop"/> is for what cannot or must not be taught as written.</summary>
+public enum Severity { Note, Warn, Stop }
+
+/// <summary>One thing a careful colleague would catch.</summary>
+/// <param name="Code">The check's name, as in docs/checks.md.</param>
+/// <param name="Message">A sentence with the numbers in it.</param>
+/// <param name="Block">The block it speaks of; null for the class.</param>
+/// <param name="Stations">Numbers of the stations it speaks of, from 1.</param>
+/// <param name="Numbers">The figures behind it, by name.</param>
+/// <param name="Fix">An edit that mends it, or null.</param>
+public sealed record Finding(
+    string Code,
+    Severity Severity,
+    string Message,
+    string? Block = null,
+    ImmutableArray<int> Stations = default,
+    ImmutableSortedDictionary<string, decimal>? Numbers = null,
+    PlanEdit? Fix = null)
+{
+    /// <summary>Numbers of the stations it speaks of, from 1; empty for the block or class.</summary>
+    public ImmutableArray<int> Stations { get; init; } = Stations.IsDefault ? [] : Stations;
+
+    /// <summary>The figures, by name.</summary>
+    public ImmutableSortedDictionary<string, decimal> Numbers { get; init; } = Numbers ?? ImmutableSortedDictionary<string, decimal>.Empty;
+
+    /// <summary>The figures of a finding, from pairs.</summary>
+    public static ImmutableSortedDictionary<string, decimal> Figures(params (string Name, decimal Value)[] figures) =>
+        figures.ToImmutableSortedDictionary(f => f.Name, f => f.Value);
+}

@@ -1,0 +1,46 @@
+using JollySet.Core.Plans;
+using JollySet.Core.Plans.Edits;
+using JollySet.Core.Sheets;
+using JollySet.Core.Timing;
+
+namespace JollySet.Core.Checks;
+
+/// <summary>Nobody should go longer than twenty minutes without a water break; only a gap that says water is one.</summary>
+internal sealed class NoWater : ICheck
+{
+    public IEnumerable<Finding> Look(ClassUnderReview review)
+    {
+        var timeline = review.Timeline;
+        var limit = (int)(review.Rules["check.water-every"] * 10);
+        var breaks = timeline.Segments.Where(s => s.Gap >= 0 && s.Gap < timeline.Gaps.Length && timeline.Gaps[s.Gap].Water).ToList();
+        var starts = breaks.Select(s => s.EndTenths).Prepend(0);
+        var ends = breaks.Select(s => s.StartTenths).Append(timeline.Tenths);
+        var longest = starts.Zip(ends, (from, to) => (from, to)).MaxBy(dry => dry.to - dry.from);
+        if (longest.to - longest.from <= limit)
+            yield break;
+        yield return new Finding(
+            "no-water",
+            Severity.Warn,
+            $"{Say.Time((longest.to - longest.from) / 10m)} without a water break, from {Say.ClockOfTenths(longest.from)} on.",
+            Numbers: Finding.Figures(("drySeconds", (longest.to - longest.from) / 10m), ("fromSecond", longest.from / 10m)),
+            Fix: FixOf(review, longest.from, longest.to));
+    }
+
+    /// <summary>Water in the gap after the block that ends nearest to the middle of the dry stretch.</summary>
+    private static SetBlockSetting? FixOf(ClassUnderReview review, int from, int to)
+    {
+        var middle = (from + to) / 2;
+        var timeline = review.Timeline;
+        var nearest = timeline.Gaps
+            .Where(g => g.Place == GapPlace.AfterBlock && !g.Water)
+            .Select(g => (gap: g, at: timeline.Segments.Where(s => s.Set == g.From).Select(s => s.EndTenths).DefaultIfEmpty(-1).Max()))
+            .Where(g => g.at > from && g.at < to)
+            .OrderBy(g => Math.Abs(g.at - middle))
+            .FirstOrDefault();
+        if (nearest.gap is null)
+            return null;
+        var block = review.Plan.Blocks[timeline.Sets[nearest.gap.From].Block];
+        var seconds = Math.Max(block.Settings.After?.Seconds.Low ?? 0, review.Rules.Whole("change.water-least"));
+        return new SetBlockSetting(block.Name, "after", SheetWriter.WriteGap(Gap.Of(seconds) with { Water = true }));
+    }
+}

@@ -1,0 +1,18 @@
+using JollySet.Core.Plans;
+
+namespace JollySet.Core.Checks;
+
+/// <summary>A station whose move is still open cannot be taught.</summary>
+internal sealed class ToBeChosenYet : ICheck
+{
+    public IEnumerable<Finding> Look(ClassUnderReview review) =>
+        from entry in review.OwnBlocks
+        from line in entry.Block.Stations.Select((station, at) => (station, number: at + 1))
+        where line.station.Doing is ToBeChosen
+        select new Finding(
+            "to-be-chosen",
+            Severity.Stop,
+            $"Station {line.number} of {entry.Block.Name} has no move yet: {Words.Of(((ToBeChosen)line.station.Doing).Pattern)}.",
+            entry.Block.Name,
+            [line.number]);
+}

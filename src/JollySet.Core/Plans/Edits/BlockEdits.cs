@@ -1,0 +1,164 @@
+using System.Collections.Immutable;
+using JollySet.Core.Sheets;
+using JollySet.Core.Sheets.Notation;
+
+namespace JollySet.Core.Plans.Edits;
+
+/// <summary>Adds a block typed as text, at that place or at the end.</summary>
+public sealed record AddBlock(string Text, int? At = null) : PlanEdit
+{
+    /// <inheritdoc/>
+    public override string Summary => "added a block";
+
+    /// <inheritdoc/>
+    protected override EditResult Change(ClassPlan plan)
+    {
+        var (block, result) = SheetReader.ReadBlock(Text, plan);
+        return block is null
+            ? new EditResult(null, result.Errors)
+            : EditResult.Of(plan with { NewMoves = result.Plan!.NewMoves, Blocks = plan.Blocks.Insert(Math.Clamp(At ?? plan.Blocks.Length, 0, plan.Blocks.Length), block) });
+    }
+}
+
+/// <summary>Puts a block typed as text in place of one.</summary>
+public sealed record ReplaceBlock(string Block, string Text) : PlanEdit
+{
+    /// <inheritdoc/>
+    public override string Summary => $"wrote {Block} anew";
+
+    /// <inheritdoc/>
+    protected override EditResult Change(ClassPlan plan)
+    {
+        if (plan.Find(Block) is not { } before)
+            return EditResult.NoBlock(Block);
+        var at = plan.Blocks.IndexOf(before);
+        var (block, result) = SheetReader.ReadBlock(Text, plan with { Blocks = plan.Blocks.RemoveAt(at) });
+        if (block is null)
+            return new EditResult(null, result.Errors);
+        var blocks = plan.Blocks.SetItem(at, block).Select(b => b.Format is AgainFormat a && a.Of == Block ? b with { Format = new AgainFormat(block.Name) } : b);
+        return EditResult.Of(plan with { NewMoves = result.Plan!.NewMoves, Blocks = [.. blocks] });
+    }
+}
+
+/// <summary>Takes a block out; blocks that repeat it are spelled out.</summary>
+public sealed record RemoveBlock(string Block) : PlanEdit
+{
+    /// <inheritdoc/>
+    public override string Summary => $"took out {Block}";
+
+    /// <inheritdoc/>
+    protected override EditResult Change(ClassPlan plan)
+    {
+        if (plan.Find(Block) is not { } block)
+            return EditResult.NoBlock(Block);
+        var blocks = plan.Blocks.Where(b => b != block).Select(b => b.Format is AgainFormat a && a.Of == Block ? plan.Spelled(b) : b);
+        return EditResult.Of(plan with { Blocks = [.. blocks] });
+    }
+}
+
+/// <summary>Puts a copy of a block after it, under a name of its own.</summary>
+public sealed record DuplicateBlock(string Block) : PlanEdit
+{
+    /// <inheritdoc/>
+    public override string Summary => $"duplicated {Block}";
+
+    /// <inheritdoc/>
+    protected override EditResult Change(ClassPlan plan)
+    {
+        if (plan.Find(Block) is not { } block)
+            return EditResult.NoBlock(Block);
+        var number = 2;
+        while (plan.Find($"{Block} {number}") is not null)
+            number++;
+        var copy = plan.Spelled(block) with { Name = $"{Block} {number}" };
+        return copy.Name.Length > Limits.NameLetters
+            ? EditResult.Refused("the copy’s name would be too long; give the block a shorter one first")
+            : EditResult.Of(plan with { Blocks = plan.Blocks.Insert(plan.Blocks.IndexOf(block) + 1, copy) });
+    }
+}
+
+/// <summary>Moves a block to another place, counted from 0 in the class as it will be.</summary>
+public sealed record MoveBlock(string Block, int To) : PlanEdit
+{
+    /// <inheritdoc/>
+    public override string Summary => $"moved {Block}";
+
+    /// <inheritdoc/>
+    protected override EditResult Change(ClassPlan plan)
+    {
+        if (plan.Find(Block) is not { } block)
+            return EditResult.NoBlock(Block);
+        var others = plan.Blocks.Remove(block);
+        return EditResult.Of(plan with { Blocks = others.Insert(Math.Clamp(To, 0, others.Length), block) });
+    }
+}
+
+/// <summary>Gives a block another name; blocks that repeat it follow.</summary>
+public sealed record RenameBlock(string Block, string Name) : PlanEdit
+{
+    /// <inheritdoc/>
+    public override string Summary => $"renamed {Block}";
+
+    /// <inheritdoc/>
+    protected override EditResult Change(ClassPlan plan)
+    {
+        var name = Name.Trim();
+        if (plan.Find(Block) is not { } block)
+            return EditResult.NoBlock(Block);
+        if (block.Format is AgainFormat)
+            return EditResult.Refused("a block that repeats another is named after it");
+        if (name.Length is 0 or > Limits.NameLetters)
+            return EditResult.Refused($"a block’s name has from 1 to {Limits.NameLetters} letters; this one has {name.Length}");
+        if (name != Block && plan.Find(name) is not null)
+            return EditResult.Refused($"there is a block “{name}” already; names are unique");
+        var blocks = plan.Blocks.Select(b => b == block ? b with { Name = name } : b.Format is AgainFormat a && a.Of == Block ? b with { Format = new AgainFormat(name) } : b);
+        return EditResult.Of(plan with { Blocks = [.. blocks] });
+    }
+}
+
+/// <summary>Says one setting of a block anew, in the sheet's words; empty takes it out. The key <c>format</c> changes how it runs.</summary>
+public sealed record SetBlockSetting(string Block, string Key, string Value) : PlanEdit
+{
+    /// <inheritdoc/>
+    public override string Summary => $"changed {Key} in {Block}";
+
+    /// <inheritdoc/>
+    protected override EditResult Change(ClassPlan plan)
+    {
+        if (plan.Find(Block) is not { } block)
+            return EditResult.NoBlock(Block);
+        var errors = new SheetErrors();
+        var value = Slice.OfLine(Value.ReplaceLineEndings(" "), 1).Trim();
+        var changed = Key == "format" ? WithFormat(block, value, errors) : WithSetting(plan, block, value, errors);
+        return errors.Any ? new EditResult(null, errors.InOrder) : EditResult.Of(plan with { Blocks = plan.Blocks.Replace(block, changed) });
+    }
+
+    private static Block WithFormat(Block block, Slice value, SheetErrors errors)
+    {
+        if (FormatNotation.Read(value, errors) is not { } format)
+            return block;
+        var changed = block with { Format = format };
+        if (changed.IsWords && block.Stations.Length > 0)
+            errors.Add(value, "this block has stations; take them out first, or add a block of words");
+        foreach (var (key, _) in SettingsNotation.Write(block.Settings).Where(s => !SettingsNotation.UsedBy(format).Contains(s.Key)))
+            errors.Add(value, $"{Words.FormatName(format)} never uses “{key}”; take it out first");
+        return changed;
+    }
+
+    private Block WithSetting(ClassPlan plan, Block block, Slice value, SheetErrors errors)
+    {
+        var spelled = plan.Spelled(block);
+        if (!SettingsNotation.UsedBy(spelled.Format).Contains(Key))
+        {
+            errors.Add(value, $"{Words.FormatName(spelled.Format)} never uses “{Key}”");
+            return block;
+        }
+
+        var others = SettingsNotation.Write(block.Settings).Where(s => s.Key != Key);
+        var said = value.IsEmpty ? others : others.Append((Key, value.Text));
+        var settings = said.Aggregate(new BlockSettings(), (s, pair) => SettingsNotation.Read(s, pair.Item1, Slice.OfLine(pair.Item2, 1).Trim(), errors));
+        if (!errors.Any)
+            BlockNotation.CheckWater(plan.Spelled(block with { Settings = settings }).Settings, value, errors);
+        return block with { Settings = settings };
+    }
+}

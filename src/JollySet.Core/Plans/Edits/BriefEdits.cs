@@ -1,0 +1,53 @@
+using JollySet.Core.Sheets;
+using JollySet.Core.Sheets.Notation;
+
+namespace JollySet.Core.Plans.Edits;
+
+/// <summary>Gives the class another title.</summary>
+public sealed record SetTitle(string Title) : PlanEdit
+{
+    /// <inheritdoc/>
+    public override string Summary => "changed the title";
+
+    /// <inheritdoc/>
+    protected override EditResult Change(ClassPlan plan)
+    {
+        var title = Title.Trim();
+        return title.Length == 0 ? EditResult.Refused("a class needs a title")
+            : title.Length > Limits.NameLetters ? EditResult.Refused($"a title of {title.Length} letters; the limit is {Limits.NameLetters}")
+            : EditResult.Of(plan with { Title = title });
+    }
+}
+
+/// <summary>Says one line of the header anew, in the sheet's words; empty takes it out.</summary>
+public sealed record SetBriefLine(string Key, string Value) : PlanEdit
+{
+    /// <inheritdoc/>
+    public override string Summary => $"changed {Key}";
+
+    /// <inheritdoc/>
+    protected override EditResult Change(ClassPlan plan)
+    {
+        var errors = new SheetErrors();
+        var others = BriefNotation.Write(plan.Brief).Where(l => l.Key != Key);
+        var lines = Value.Trim().Length == 0 ? others : others.Append((Key, Value.ReplaceLineEndings(" ")));
+        var brief = lines.Aggregate(new Brief(), (b, line) => BriefNotation.Read(b, Sliced(line.Item1), Sliced(line.Item2), errors));
+        return errors.Any ? new EditResult(null, errors.InOrder) : EditResult.Of(plan with { Brief = brief });
+    }
+
+    private static Slice Sliced(string text) => Slice.OfLine(text, 1).Trim();
+}
+
+/// <summary>Puts a whole sheet in place of the class.</summary>
+public sealed record ReplaceSheet(string Text) : PlanEdit
+{
+    /// <inheritdoc/>
+    public override string Summary => "wrote the sheet anew";
+
+    /// <inheritdoc/>
+    protected override EditResult Change(ClassPlan plan)
+    {
+        var read = PlanReader.Read(Text);
+        return new EditResult(read.Plan, read.Errors);
+    }
+}

@@ -1,0 +1,108 @@
+using System.Collections.Immutable;
+using JollySet.Core.Checks;
+using JollySet.Core.Timing;
+
+namespace JollySet.Core.Tests.Checks;
+
+public class CheckTests
+{
+    private static ImmutableArray<Finding> Look(string text) => Review.Of(Sheet.Time(text));
+
+    private static Finding? Find(string text, string code) => Look(text).FirstOrDefault(f => f.Code == code);
+
+    [Fact]
+    public void A_good_class_has_nothing_to_mend() =>
+        Assert.Empty(Look("# T\nminutes: 14\n== A (circuit, 4 rounds, work 40, rest 20, between 60)\nsquat\nhip hinge\ngood morning\n"));
+
+    [Theory]
+    [InlineData(8, "Stop")]
+    [InlineData(9, null)]
+    public void Over_by_the_clock_by_more_than_thirty_seconds_is_a_stop(int minutes, string? severity) =>
+        Assert.Equal(severity, Find($"# T\nminutes: {minutes}\n== A (circuit, work 20, rest 20)\n{string.Join('\n', Enumerable.Repeat("squat", 14))}\n", "time-over")?.Severity.ToString());
+
+    [Fact]
+    public void Over_in_likelihood_by_more_than_a_minute_is_a_warning()
+    {
+        var finding = Find("# T\nminutes: 3\n== A (circuit, 3 rounds, work 60)\nsquat\n== B (circuit, work 1)\nsquat\n", "time-over");
+        Assert.Equal(Severity.Warn, finding?.Severity);
+        Assert.Equal(180, finding!.Numbers["bookedSeconds"]);
+    }
+
+    [Fact]
+    public void Under_by_more_than_a_twentieth_is_a_note() =>
+        Assert.Equal(Severity.Note, Find("# T\nminutes: 2\n== A (circuit, work 100)\nsquat\n", "time-under")?.Severity);
+
+    [Fact]
+    public void A_counted_station_with_no_target_is_a_stop_and_its_fix_sets_one()
+    {
+        const string text = "# T\n== A (circuit, rest 30)\nsquat\nsquat x?\nplank\n";
+        var plan = Sheet.Read(text);
+        Assert.Equal([1, 2, 3], Look(text).Where(f => f.Code == "no-target").SelectMany(f => f.Stations));
+        var mended = Look(text).Aggregate(plan, (p, f) => f.Fix?.Apply(p).Plan ?? p);
+        Assert.DoesNotContain(Review.Of(TimelineBuilder.Build(mended)), f => f.Code == "no-target");
+    }
+
+    // Squat to push-up needs 13 s. Of 40 s of work a tenth is 4 s and a quarter 10 s.
+    [Theory]
+    [InlineData(8, null)]
+    [InlineData(7, "Note")]
+    [InlineData(3, "Note")]
+    [InlineData(2, "Warn")]
+    public void A_tight_change_is_quiet_then_a_note_then_a_warning(int rest, string? severity) =>
+        Assert.Equal(severity, Find($"# T\n== A (circuit, work 40, rest {rest})\nsquat\npush-up\n", "change-tight")?.Severity.ToString());
+
+    [Fact]
+    public void Tight_changes_are_one_finding_a_block_and_the_fix_mends_all()
+    {
+        const string text = "# T\n== A (circuit, 2 rounds, work 40, rest 2)\nsquat\npush-up\ngoblet squat\n";
+        var finding = Assert.Single(Look(text), f => f.Code == "change-tight");
+        Assert.Equal(20, finding.Numbers["needSeconds"]);
+        var mended = finding.Fix!.Apply(Sheet.Read(text)).Plan!;
+        Assert.Empty(Review.Of(TimelineBuilder.Build(mended)));
+    }
+
+    [Theory]
+    [InlineData("after 60", true)]
+    [InlineData("after 60 water", false)]
+    public void More_than_twenty_minutes_dry_is_a_warning(string after, bool found)
+    {
+        var block = $"(circuit, 10 rounds, work 60, rest 30, {after})\nsquat\n";
+        Assert.Equal(found, Find($"# T\n== A {block}== B {block}", "no-water") is not null);
+    }
+
+    [Fact]
+    public void The_fix_for_no_water_is_a_break_between_blocks()
+    {
+        const string text = "# T\n== A (circuit, 10 rounds, work 60, rest 30)\nsquat\n== B (circuit, 10 rounds, work 60, rest 30)\nsquat\n";
+        var mended = Find(text, "no-water")!.Fix!.Apply(Sheet.Read(text)).Plan!;
+        Assert.DoesNotContain(Review.Of(TimelineBuilder.Build(mended)), f => f.Code == "no-water");
+    }
+
+    [Theory]
+    [InlineData("side plank, left", "Stop")]
+    [InlineData("side plank, left/right/left", "Warn")]
+    [InlineData("side plank, each side", null)]
+    [InlineData("side plank, switch halfway", null)]
+    public void Sides_that_differ_are_found(string line, string? severity) =>
+        Assert.Equal(severity, Find(Sheet.OneBlock("circuit, 3 rounds, work 30, rest 15", line), "side-uneven")?.Severity.ToString());
+
+    [Fact]
+    public void A_side_not_said_is_a_note_for_a_move_that_needs_one() =>
+        Assert.Equal(["side-unsaid"], Look(Sheet.OneBlock("circuit, work 30, rest 15", "side plank", "squat")).Where(f => f.Severity == Severity.Note).Select(f => f.Code));
+
+    [Theory]
+    [InlineData("reverse lunge x11, alternating", true)]
+    [InlineData("reverse lunge x12, alternating", false)]
+    public void An_odd_alternating_count_is_found(string line, bool found) =>
+        Assert.Equal(found, Find(Sheet.OneBlock("circuit, rest 30", line), "side-odd-rounds") is not null);
+
+    [Fact]
+    public void A_move_to_be_chosen_is_a_stop() =>
+        Assert.Equal(Severity.Stop, Find(Sheet.OneBlock("circuit, work 30", "any: pull"), "to-be-chosen")?.Severity);
+
+    [Fact]
+    public void Findings_come_worst_first() =>
+        Assert.Equal(
+            Look("# T\nminutes: 1\n== A (circuit, work 60, rest 2)\nsquat\nside plank\nany: pull\n").Select(f => f.Severity).OrderDescending(),
+            Look("# T\nminutes: 1\n== A (circuit, work 60, rest 2)\nsquat\nside plank\nany: pull\n").Select(f => f.Severity));
+}

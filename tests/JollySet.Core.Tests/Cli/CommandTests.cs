@@ -1,0 +1,108 @@
+using System.Text;
+using System.Text.Json;
+using JollySet.Cli;
+
+namespace JollySet.Core.Tests.Cli;
+
+/// <summary>The command line as other programs call it.</summary>
+public class CommandTests
+{
+    private const string Good = "# T\nminutes: 4\n== A, deck (circuit, 2 rounds, work 40, rest 20, between 60)\nsquat\nsingle-arm row x10, each side\n";
+
+    private static (int Exit, string Out, string Error) Run(string sheet, params string[] args)
+    {
+        using var output = new StringWriter();
+        using var error = new StringWriter();
+        using var input = new MemoryStream(Encoding.UTF8.GetBytes(sheet));
+        var exit = Commands.Run(args, input, output, error, new DateTime(2026, 11, 24, 18, 0, 0));
+        return (exit, output.ToString(), error.ToString());
+    }
+
+    [Fact]
+    public void Timeline_is_csv_with_one_decimal()
+    {
+        var (exit, text, error) = Run(Good, "timeline", "-");
+        var lines = text.TrimEnd('\n').Split('\n');
+        Assert.Equal((0, ""), (exit, error));
+        Assert.Equal("start,end,kind,block,round,station,move,side,reps", lines[0]);
+        Assert.Equal("0.0,40.0,work,\"A, deck\",1,1,squat,both,", lines[1]);
+        Assert.Equal("60.0,82.0,work,\"A, deck\",1,2,single-arm row,left,10", lines[3]);
+        Assert.Equal("82.0,102.0,rest,\"A, deck\",1,2,,,", lines[4]);
+    }
+
+    [Fact]
+    public void Totals_add_up()
+    {
+        using var json = JsonDocument.Parse(Run(Good, "totals", "-", "--json").Out);
+        decimal Of(string name) => json.RootElement.GetProperty(name).GetDecimal();
+        Assert.Equal(Of("seconds"), Of("workSeconds") + Of("restSeconds") + Of("changeSeconds") + Of("talkSeconds"));
+        Assert.Equal(2, Of("stations"));
+        Assert.Equal(6, Of("workPeriods"));
+        Assert.Equal(2, Of("distinctMoves"));
+        Assert.Equal(40, json.RootElement.GetProperty("reps").GetProperty("single-arm row").GetInt32());
+        Assert.Equal("circuit", json.RootElement.GetProperty("blocks")[0].GetProperty("format").GetString());
+    }
+
+    [Fact]
+    public void Check_exits_with_one_at_a_stop_and_prints_the_mended_sheet()
+    {
+        const string faulty = "# T\n== A (circuit, rest 30)\nsquat x?\n";
+        var (exit, text, _) = Run(faulty, "check", "-", "--json");
+        using var json = JsonDocument.Parse(text);
+        var finding = json.RootElement[0];
+        Assert.Equal((1, "no-target", "stop", "A", true), (exit, finding.GetProperty("code").GetString(), finding.GetProperty("severity").GetString(), finding.GetProperty("block").GetString(), finding.GetProperty("fix").GetBoolean()));
+        var mended = Run(faulty, "check", "-", "--fix", "no-target");
+        Assert.Equal(0, mended.Exit);
+        Assert.Equal(0, Run(mended.Out, "check", "-").Exit);
+    }
+
+    [Fact]
+    public void What_cannot_be_read_exits_with_two_and_every_error_on_standard_error()
+    {
+        var (exit, text, error) = Run("# T\nminutes: ten\n== A (circuit)\nsquatt x10\n", "totals", "-");
+        Assert.Equal((2, ""), (exit, text));
+        Assert.Equal(["2:10:", "4:1:"], error.TrimEnd().Split('\n').Select(l => l.Split(' ')[0]));
+    }
+
+    [Theory]
+    [InlineData("timeline", "nowhere.sheet")]
+    [InlineData("timeline", "-", "--format", "xml")]
+    [InlineData("dance", "-")]
+    [InlineData("totals")]
+    [InlineData("convert", "-")]
+    public void Wrong_calls_exit_with_two_and_say_nothing_on_standard_output(params string[] args) =>
+        Assert.Equal((2, ""), (Run(Good, args).Exit, Run(Good, args).Out));
+
+    [Fact]
+    public void Sheet_to_json_and_back_is_the_same_sheet()
+    {
+        var sheet = Run(Good, "convert", "-", "--to", "sheet").Out;
+        Assert.Equal(sheet, Run(Run(Good, "convert", "-", "--to", "json").Out, "convert", "-", "--to", "sheet").Out);
+    }
+
+    [Theory]
+    [InlineData("vtt", "WEBVTT\n\n1\n00:00:00.000 --> 00:00:40.000\nSquat\n")]
+    [InlineData("ics", "BEGIN:VCALENDAR\r\nVERSION:2.0\r\n")]
+    [InlineData("md", "# T\n")]
+    public void Other_formats_begin_as_their_readers_expect(string format, string start) =>
+        Assert.StartsWith(start, Run(Good, "timeline", "-", "--format", format).Out, StringComparison.Ordinal);
+
+    [Fact]
+    public void Moves_lists_the_library()
+    {
+        using var json = JsonDocument.Parse(Run("", "moves", "--json").Out);
+        Assert.Contains(json.RootElement.EnumerateArray(), m => m.GetProperty("name").GetString() == "goblet squat");
+        Assert.Contains("goblet squat", Run("", "moves").Out, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void House_rules_come_from_a_file()
+    {
+        var file = Path.GetTempFileName();
+        File.WriteAllText(file, "{\"pace.upper-body\": 3}");
+        Assert.Contains("60.0,90.0,work", Run(Good, "timeline", "-", "--rules", file).Out, StringComparison.Ordinal);
+        File.WriteAllText(file, "{\"pace.nobody\": 3}");
+        Assert.Equal(2, Run(Good, "timeline", "-", "--rules", file).Exit);
+        File.Delete(file);
+    }
+}

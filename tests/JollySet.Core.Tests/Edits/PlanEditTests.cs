@@ -1,0 +1,131 @@
+using CsCheck;
+using JollySet.Core.Plans;
+using JollySet.Core.Plans.Edits;
+using JollySet.Core.Sheets;
+
+namespace JollySet.Core.Tests.Edits;
+
+public class PlanEditTests
+{
+    private const string Text = """
+        # Slack Water
+        minutes: 20
+
+        == Deck (circuit, 2 rounds, work 40, rest 20)
+        squat
+        push-up | easier: knee push-up
+        new: rope walk (like march on the spot)
+
+        == again Deck (after 60)
+
+        == Last (release, rest 5)
+        chest opener 30s
+
+        """;
+
+    private static readonly ClassPlan Plan = Sheet.Read(Text);
+
+    private static string After(PlanEdit edit)
+    {
+        var result = edit.Apply(Plan);
+        return result.Plan is null ? string.Join("\n", result.Errors.Select(e => e.Expected)) : SheetWriter.Write(result.Plan);
+    }
+
+    [Fact]
+    public void The_text_it_works_on_is_as_it_is_written() => Assert.Equal(Text, SheetWriter.Write(Plan));
+
+    [Theory]
+    [InlineData("amount", "x12", "squat x12\n")]
+    [InlineData("load", "heavy", "squat [heavy]\n")]
+    [InlineData("sides", "each side", "squat, each side\n")]
+    [InlineData("rest", "30", "squat, rest 30\n")]
+    [InlineData("tempo", "@3-0-1-1", "squat @3-0-1-1\n")]
+    [InlineData("move", "sumo squat", "sumo squat\n")]
+    [InlineData("easier", "seated", "squat | easier: seated\n")]
+    public void A_part_of_a_station_is_said_anew(string part, string value, string line) =>
+        Assert.Contains(line, After(new SetStationPart("Deck", 1, part, value)), StringComparison.Ordinal);
+
+    [Theory]
+    [InlineData("amount", "0s", "at least 1 s")]
+    [InlineData("amount", "99:99", "go to 59")]
+    [InlineData("move", "squatt", "the nearest is “squat”")]
+    public void A_wrong_value_is_refused_with_the_sheets_own_sentence(string part, string value, string said) =>
+        Assert.Contains(said, After(new SetStationPart("Deck", 1, part, value)), StringComparison.Ordinal);
+
+    [Fact]
+    public void A_station_is_found_by_its_line_when_it_has_moved_and_refused_when_it_is_gone()
+    {
+        Assert.DoesNotContain("knee push-up", After(new RemoveStation("Deck", 1, "push-up | easier: knee push-up")), StringComparison.Ordinal);
+        Assert.Contains("no station 1", After(new RemoveStation("Deck", 1, "lunge")), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void Moving_and_duplicating_keep_every_line()
+    {
+        Assert.Contains("push-up | easier: knee push-up\nnew: rope walk (like march on the spot)\nsquat\n", After(new MoveStation("Deck", 1, 3)), StringComparison.Ordinal);
+        Assert.Contains("squat\nsquat\npush-up", After(new DuplicateStation("Deck", 1)), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void A_new_move_nobody_does_any_more_is_forgotten() =>
+        Assert.Empty(new RemoveStation("Deck", 3).Apply(Plan).Plan!.NewMoves);
+
+    [Fact]
+    public void Taking_out_a_block_spells_out_its_repeat()
+    {
+        var text = After(new RemoveBlock("Deck"));
+        Assert.Contains("== \"Deck again\" (circuit, 2 rounds, work 40, rest 20, after 60)\nsquat\n".Replace("\"", "", StringComparison.Ordinal), text, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void Renaming_a_block_takes_its_repeat_along() => Assert.Contains("== again Quay (after 60)", After(new RenameBlock("Deck", "Quay")), StringComparison.Ordinal);
+
+    [Fact]
+    public void Moving_a_repeat_before_its_first_spells_it_out() => Assert.Contains("== Deck again (circuit", After(new MoveBlock("Deck again", 0)), StringComparison.Ordinal);
+
+    [Theory]
+    [InlineData("rounds", "3", "(circuit, 3 rounds, work 40, rest 20)")]
+    [InlineData("work", "45/30", "(circuit, 2 rounds, work 45/30, rest 20)")]
+    [InlineData("after", "60 water", "(circuit, 2 rounds, work 40, rest 20, after 60 water)")]
+    [InlineData("rest", "", "(circuit, 2 rounds, work 40)")]
+    [InlineData("format", "prepare", "(prepare, 2 rounds, work 40, rest 20)")]
+    [InlineData("rounds", "0", "from 1")]
+    [InlineData("work", "-5", "cannot be negative")]
+    [InlineData("pause", "5", "never uses")]
+    public void A_setting_is_said_anew(string key, string value, string said) =>
+        Assert.Contains(said, After(new SetBlockSetting("Deck", key, value)), StringComparison.Ordinal);
+
+    [Fact]
+    public void A_block_is_added_and_replaced_as_text()
+    {
+        Assert.Contains("== Pairs (circuit, work 30)\nsquat\n", After(new AddBlock("== Pairs (circuit, work 30)\nsquat")), StringComparison.Ordinal);
+        Assert.Contains("names are unique", After(new AddBlock("== Last (circuit, work 30)\nsquat")), StringComparison.Ordinal);
+        Assert.Contains("== again Quay (after 60)", After(new ReplaceBlock("Deck", "== Quay (circuit, work 30)\nsquat")), StringComparison.Ordinal);
+        Assert.Contains("one block is expected", After(new ReplaceBlock("Deck", "")), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void A_header_line_is_said_anew()
+    {
+        Assert.Contains("minutes: 30", After(new SetBriefLine("minutes", "30")), StringComparison.Ordinal);
+        Assert.DoesNotContain("minutes", After(new SetBriefLine("minutes", "")), StringComparison.Ordinal);
+        Assert.Contains("the limit is 200", After(new SetTitle(new string('a', 500))), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void No_edit_leaves_a_plan_that_cannot_be_written_and_read() => Gen.Select(PlanGen.Plans, Gen.Int[0, 5], Gen.Int[1, 4], Gen.Int[0, 4]).Sample((plan, kind, station, to) =>
+    {
+        var block = plan.Blocks[to % plan.Blocks.Length].Name;
+        PlanEdit edit = kind switch
+        {
+            0 => new RemoveBlock(block),
+            1 => new MoveBlock(block, to),
+            2 => new DuplicateBlock(block),
+            3 => new RemoveStation(block, station),
+            4 => new MoveStation(block, station, to),
+            _ => new DuplicateStation(block, station),
+        };
+        if (edit.Apply(plan).Plan is { } changed)
+            Assert.Equal(Sheets.RoundTripTests.Members(changed), Sheets.RoundTripTests.Members(Sheet.Read(SheetWriter.Write(changed))));
+    });
+}

@@ -1,0 +1,78 @@
+using JollySet.Core.Moves;
+using JollySet.Core.Plans;
+
+namespace JollySet.Core.Tests.Moves;
+
+/// <summary>Every entry keeps the library's rules.</summary>
+public class LibraryTests
+{
+    private static readonly MoveLibrary Library = MoveLibrary.Shipped;
+
+    public static TheoryData<string> Names => [.. Library.All.Select(m => m.Name)];
+
+    [Fact]
+    public void It_is_large_and_covers_every_pattern()
+    {
+        Assert.True(Library.All.Length >= 60);
+        Assert.Equal(Enum.GetValues<Pattern>().Except([Pattern.Any]), Library.All.Select(m => m.Pattern).Distinct().Order());
+    }
+
+    [Fact]
+    public void Every_muscle_is_somebodys_prime_mover_or_stretched() =>
+        Assert.Equal(Enum.GetValues<Muscle>(), Library.All.SelectMany(m => m.Muscles).Where(m => m.Share == 1).Select(m => m.Muscle).Distinct().Order());
+
+    [Theory]
+    [MemberData(nameof(Names))]
+    public void An_entry_is_complete(string name)
+    {
+        var move = Library.Find(name)!;
+        Assert.InRange(move.Cues.Length, 2, 3);
+        Assert.EndsWith(".", move.Caution, StringComparison.Ordinal);
+        Assert.NotEmpty(move.Muscles);
+        Assert.Equal(move.Muscles.Length, move.Muscles.Select(m => m.Muscle).Distinct().Count());
+        Assert.All(move.Muscles, share => Assert.Contains(share.Share, new[] { 1m, 0.5m, 0.25m }));
+        if (move.Pattern != Pattern.Mobility)
+            Assert.Contains(move.Muscles, m => m.Share == 1);
+        Assert.All(move.Kit, item => Assert.Contains(item, KitList.Known));
+        Assert.True(move.Load == LoadClass.None || move.Kit.Any(KitList.IsHeld), "a load needs something to hold");
+        Assert.All(move.Also.Prepend(move.Name), n => Assert.Matches("^[A-Za-z][A-Za-z' -]+$", n));
+    }
+
+    [Theory]
+    [MemberData(nameof(Names))]
+    public void Its_ways_exist(string name)
+    {
+        var move = Library.Find(name)!;
+        foreach (var way in new[] { move.Easier, move.Harder })
+        {
+            var isMove = Library.Find(way) is { } other && other.Name != move.Name;
+            var isAdjustment = Enum.GetValues<Adjustment>().Any(a => Words.Of(a) == way);
+            Assert.True(isMove || isAdjustment || (way.StartsWith('"') && way.EndsWith('"') && way.Length > 5), $"{move.Name}: {way}");
+        }
+    }
+
+    [Fact]
+    public void The_easier_ways_never_go_round_in_a_circle()
+    {
+        foreach (var move in Library.All)
+        {
+            var seen = new HashSet<string>();
+            for (var m = move; m is not null && m.Easier.Length > 0; m = Library.Find(m.Easier))
+                Assert.True(seen.Add(m.Name), $"{move.Name} comes back to {m.Name}");
+        }
+    }
+
+    [Theory]
+    [InlineData("ro", "bent-over row")]
+    [InlineData("gob", "goblet squat")]
+    [InlineData("dead", "deadlift")]
+    public void Two_letters_find_a_move(string typed, string name) => Assert.Contains(Library.Matching(typed), m => m.Name == name);
+
+    [Theory]
+    [InlineData("PUSH-UP", "push-up")]
+    [InlineData("press", "overhead press")]
+    public void A_move_is_found_by_any_of_its_names(string name, string move) => Assert.Equal(move, Library.Find(name)?.Name);
+
+    [Fact]
+    public void Two_moves_of_one_name_are_refused() => Assert.Throws<ArgumentException>(() => new MoveLibrary([Library.All[0], Library.All[0]]));
+}

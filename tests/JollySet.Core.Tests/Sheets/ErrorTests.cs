@@ -1,0 +1,120 @@
+using System.Text;
+using JollySet.Core.Plans;
+using JollySet.Core.Sheets;
+
+namespace JollySet.Core.Tests.Sheets;
+
+public class ErrorTests
+{
+    [Fact]
+    public void Five_mistakes_are_five_errors_each_at_its_place()
+    {
+        var result = SheetReader.Read("# Bad\nminutes: ten\n== A (circuit, work 0)\nsquatt\nsquat 40\npush-up, sideways\n");
+        Assert.Equal([(2, 10), (3, 21), (4, 1), (5, 7), (6, 10)], result.Errors.Select(e => (e.Line, e.Column)));
+        Assert.Null(result.Plan);
+    }
+
+    [Theory]
+    [InlineData("squatt", "the nearest is “squat”")]
+    [InlineData("squat 40", "40s for seconds, x40 for reps")]
+    [InlineData("squat 0s", "at least 1 s")]
+    [InlineData("squat -5s", "cannot be negative")]
+    [InlineData("squat 99:99", "the seconds go to 59")]
+    [InlineData("squat x0", "from 1")]
+    [InlineData("squat x5..3", "smaller to the larger")]
+    [InlineData("squat x10 x12", "already")]
+    [InlineData("squat [hefty]", "a load is light")]
+    [InlineData("squat @0", "more than 0 s")]
+    [InlineData("squat @1-2", "a tempo is written")]
+    [InlineData("squat, each side, left", "said already")]
+    [InlineData("squat | easier: squaat", "words stand in double quotes")]
+    [InlineData("squat | easyer: squat", "easier, harder, or")]
+    [InlineData("squat \"half", "not closed")]
+    [InlineData("any: pulling", "a pattern is one of")]
+    [InlineData("new: squat", "leave “new:” out")]
+    [InlineData("squat + row x10", "not yet built")]
+    [InlineData("squat > front squat", "not yet built")]
+    [InlineData("stack(squat, row) 40s", "not yet built")]
+    [InlineData("squat x12 +10 pulses", "not yet built")]
+    [InlineData("squat @4 beats", "not yet built")]
+    public void A_stations_line_says_what_to_write_instead(string line, string said) =>
+        Assert.Contains(said, Sheet.Errors(Sheet.OneBlock("circuit, work 30", line)), StringComparison.Ordinal);
+
+    [Theory]
+    [InlineData("superset opposing, 3 rounds", "superset (two stations without rest) is not yet built")]
+    [InlineData("ladder 12..1", "ladder (a rung a round) is not yet built")]
+    [InlineData("amrap 5min", "not yet built")]
+    [InlineData("circuit, work 30, pause 5", "not yet built")]
+    [InlineData("circuit, work 30, joined", "not yet built")]
+    [InlineData("circuit, work 30, rest ratio 1:2", "not yet built")]
+    [InlineData("circles, work 30", "a format is")]
+    [InlineData("circuit, work 30, work 40", "stands in this bracket already")]
+    [InlineData("circuit, 101 rounds", "limit of 100")]
+    [InlineData("circuit, 2 rounds, work 30, water 60 after round 2", "no round follows")]
+    [InlineData("talk 40s, rest 20", "talk never uses “rest”")]
+    [InlineData("talk 40", "no unit")]
+    public void A_head_says_what_to_write_instead(string head, string said) =>
+        Assert.Contains(said, Sheet.Errors(Sheet.OneBlock(head, "squat")), StringComparison.Ordinal);
+
+    [Theory]
+    [InlineData("stile: led", "the nearest is “style”")]
+    [InlineData("style: lead", "one of led, follow-along")]
+    [InlineData("minutes: 30\nminutes: 40", "already")]
+    [InlineData("pace: 9", "from 0.5 to 2")]
+    [InlineData("hello", "header line is expected")]
+    public void A_header_line_says_what_to_write_instead(string line, string said) =>
+        Assert.Contains(said, Sheet.Errors($"# T\n{line}\n== A (circuit, work 30)\nsquat\n"), StringComparison.Ordinal);
+
+    [Fact]
+    public void Limits_are_named()
+    {
+        Assert.Contains("at most 60 stations", Sheet.Errors(Sheet.OneBlock("circuit, work 30", [.. Enumerable.Repeat("squat", 61)])), StringComparison.Ordinal);
+        var blocks = string.Concat(Enumerable.Range(1, 41).Select(i => $"== B{i} (talk 1s)\n"));
+        Assert.Contains("at most 40 blocks", Sheet.Errors("# T\n" + blocks), StringComparison.Ordinal);
+        Assert.Contains("limit is 12 hours", Sheet.Errors(Sheet.OneBlock("circuit, 100 rounds, work 10min", "squat")), StringComparison.Ordinal);
+        Assert.Contains("limit is 200", Sheet.Errors($"# {new string('n', 500)}\n"), StringComparison.Ordinal);
+        Assert.Contains("at most 200 kB", Sheet.Errors("# T\n" + new string('x', Limits.Bytes)), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void The_largest_sheet_that_is_allowed_is_built()
+    {
+        var block = string.Join('\n', Enumerable.Repeat("squat", 60));
+        var text = "# T\n" + string.Concat(Enumerable.Range(1, 40).Select(i => $"== B{i} (circuit, 18 rounds, work 1)\n{block}\n"));
+        Assert.Equal(40 * 60 * 18, Core.Timing.TimelineBuilder.Build(Sheet.Read(text)).Sets.Length);
+    }
+
+    [Theory]
+    [InlineData("")]
+    [InlineData("  \n\n")]
+    public void An_empty_sheet_says_so(string text) => Assert.Contains("the sheet is empty", PlanReader.Read(text).Errors[0].Message, StringComparison.Ordinal);
+
+    [Fact]
+    public void A_file_that_is_no_text_says_so()
+    {
+        Assert.Contains("plain text", SheetReader.Read([0xFF, 0xFE, 0x00, 0x41]).Errors[0].Message, StringComparison.Ordinal);
+        Assert.Contains("plain text", SheetReader.Read(Encoding.UTF8.GetBytes("# T\0\n")).Errors[0].Message, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void Json_errors_have_their_place_too()
+    {
+        var read = PlanReader.Read("{\n \"title\": \"T\",\n \"blocks\": [\n  {\"name\": \"A\", \"format\": \"circuit\", \"settings\": {\"work\": \"0\"},\n   \"stations\": [{\"move\": \"squatt\"}]}]}");
+        Assert.Equal([(4, 60), (5, 27)], read.Errors.Select(e => (e.Line, e.Column)));
+        Assert.Contains("not JSON", PlanReader.Read("{\"title\": }").Errors[0].Message, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void A_new_move_is_known_to_the_whole_sheet_and_may_borrow_facts()
+    {
+        var plan = Sheet.Read("# T\n== A (circuit, work 30)\nsquat | easier: rope walk\nnew: rope walk (like march on the spot)\nrope walk\n");
+        Assert.Equal(new NewMove("rope walk", "march on the spot"), Assert.Single(plan.NewMoves));
+    }
+
+    [Fact]
+    public void A_comment_is_no_part_of_the_line_and_a_note_is_kept()
+    {
+        var plan = Sheet.Read("# T\n# a comment\nminutes: 20  # another\n== A (circuit, work 30)\nnote: mind the step\nsquat  # deep\n");
+        Assert.Equal((20, "mind the step", 1), (plan.Brief.Minutes, plan.Blocks[0].Notes[0], plan.Blocks[0].Stations.Length));
+    }
+}

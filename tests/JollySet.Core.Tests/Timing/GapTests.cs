@@ -1,0 +1,104 @@
+using JollySet.Core.Timing;
+
+namespace JollySet.Core.Tests.Timing;
+
+/// <summary>Which setting says a gap, and what it is by the clock and in likelihood.</summary>
+public class GapTests
+{
+    private static List<(SegmentKind Kind, int Seconds)> Rows(string head, params string[] lines) =>
+        [.. Sheet.Time(Sheet.OneBlock(head, lines)).Segments.Select(s => (s.Kind, s.Tenths / 10))];
+
+    [Fact]
+    public void A_stations_own_rest_goes_before_the_blocks() =>
+        Assert.Equal(
+            [(SegmentKind.Work, 30), (SegmentKind.Rest, 25), (SegmentKind.Work, 30), (SegmentKind.Rest, 10), (SegmentKind.Work, 30)],
+            Rows("circuit, work 30, rest 10", "new: a, rest 25", "new: b", "new: c"));
+
+    [Fact]
+    public void After_a_round_comes_between_in_place_of_the_rest() =>
+        Assert.Equal(
+            [(SegmentKind.Work, 30), (SegmentKind.Between, 60), (SegmentKind.Work, 30)],
+            Rows("circuit, 2 rounds, work 30, rest 10, between 60", "new: a"));
+
+    [Fact]
+    public void Without_between_the_last_stations_own_rest_parts_the_rounds() =>
+        Assert.Equal(
+            [(SegmentKind.Work, 30), (SegmentKind.Rest, 25), (SegmentKind.Work, 30)],
+            Rows("circuit, 2 rounds, work 30, rest 10", "new: a, rest 25"));
+
+    [Fact]
+    public void Water_after_a_round_takes_the_place_of_its_gap()
+    {
+        var timeline = Sheet.Time(Sheet.OneBlock("circuit, 3 rounds, work 30, rest 10, between 20, water 60 after round 2", "new: a"));
+        Assert.Equal([20, 60], timeline.Segments.Where(s => s.Kind == SegmentKind.Between).Select(s => s.Tenths / 10));
+        Assert.Equal([false, true], timeline.Gaps.Select(g => g.Water));
+    }
+
+    [Fact]
+    public void Work_and_rest_may_differ_by_round() =>
+        Assert.Equal(
+            [(SegmentKind.Work, 60), (SegmentKind.Rest, 20), (SegmentKind.Work, 50), (SegmentKind.Rest, 10), (SegmentKind.Work, 40)],
+            Rows("circuit, 3 rounds, work 60/50/40, rest 20/10", "new: a"));
+
+    [Fact]
+    public void A_timed_gap_not_said_is_nothing_by_the_clock_and_work_is_lost()
+    {
+        var timeline = Sheet.Time(Sheet.OneBlock("circuit, work 30", "squat", "push-up"));
+        var gap = Assert.Single(timeline.Gaps);
+        Assert.Equal((600, 130, 130, 0), (timeline.Tenths, gap.NeedTenths, gap.LostTenths, gap.ExtraTenths));
+    }
+
+    [Fact]
+    public void A_counted_gap_not_said_is_its_need_reckoned()
+    {
+        var timeline = Sheet.Time(Sheet.OneBlock("circuit", "squat x10", "push-up x10"));
+        Assert.Equal([SegmentKind.Work, SegmentKind.Change, SegmentKind.Work], timeline.Segments.Select(s => s.Kind));
+        // 6 to settle, 7 to the floor, 10 because it is new and nobody showed it.
+        Assert.Equal(230, timeline.Segments[1].Tenths);
+    }
+
+    [Fact]
+    public void A_counted_gap_said_stays_by_the_clock_and_grows_in_likelihood()
+    {
+        var timeline = Sheet.Time(Sheet.OneBlock("circuit, rest 5", "squat x5", "push-up x5"));
+        Assert.Equal(50, timeline.Segments[1].Tenths);
+        Assert.Equal(180, timeline.LikelyTenths - timeline.Tenths);
+    }
+
+    [Fact]
+    public void After_a_block_the_need_counts_in_likelihood_only()
+    {
+        var timeline = Sheet.Time("# T\n== A (circuit, work 30)\nsquat\n== B (circuit, work 30)\nsquat\n");
+        Assert.Equal((600, 900), (timeline.Tenths, timeline.LikelyTenths));
+    }
+
+    [Fact]
+    public void An_open_gap_is_nothing_by_the_clock_and_its_need_in_likelihood()
+    {
+        var timeline = Sheet.Time(Sheet.OneBlock("circuit, work 30, rest ?", "squat", "push-up"));
+        Assert.Equal((600, 730, 0), (timeline.Tenths, timeline.LikelyTenths, timeline.LostTenths));
+    }
+
+    [Fact]
+    public void A_demo_comes_once_after_the_gap_and_counts_towards_the_need()
+    {
+        var timeline = Sheet.Time(Sheet.OneBlock("circuit, 2 rounds", "squat x10", "push-up x10 | demo: 15"));
+        Assert.Equal(1, timeline.Segments.Count(s => s.Kind == SegmentKind.Demo));
+        var change = timeline.Segments.First(s => s.Kind == SegmentKind.Change);
+        Assert.Equal(0, (int)change.Kind - (int)SegmentKind.Change);
+        // 6 + 7 are needed, no first showing since it is shown; the demo of 15 covers them.
+        Assert.DoesNotContain(timeline.Segments, s => s.Kind == SegmentKind.Change && s.Round == 1 && s.Station == 1);
+    }
+
+    [Fact]
+    public void No_class_ends_on_a_rest() =>
+        Assert.Equal(SegmentKind.Work, Sheet.Time(Sheet.OneBlock("circuit, work 30, rest 10, after 60", "squat, rest 99")).Segments[^1].Kind);
+
+    [Fact]
+    public void Words_between_blocks_count_towards_the_change()
+    {
+        var timeline = Sheet.Time("# T\n== A (circuit, work 30, after 10)\nsquat\n== Talk (talk 15s)\n== B (circuit, work 30)\nsquat\n");
+        Assert.Equal([SegmentKind.Work, SegmentKind.After, SegmentKind.Talk, SegmentKind.Work], timeline.Segments.Select(s => s.Kind));
+        Assert.Equal((850, 900), (timeline.Tenths, timeline.LikelyTenths));
+    }
+}

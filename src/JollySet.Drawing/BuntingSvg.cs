@@ -1,0 +1,154 @@
+using JollySet.Core.Moves;
+using JollySet.Core.Plans;
+using JollySet.Core.Timing;
+
+namespace JollySet.Drawing;
+
+/// <summary>Draws the ropes of a class, wide, as SVG.</summary>
+public static class BuntingSvg
+{
+    private const double Width = 1200;
+    private const double Left = 128;
+    private const double Right = 96;
+    private const double Drop = 38;
+    private const double Bite = 8;
+    private const double LevelStep = 10;
+    private const double NumberedFrom = 20;
+    private const double NamedFrom = 40;
+
+    /// <summary>The whole class.</summary>
+    /// <param name="open">Name of the block that is open; its label stands out.</param>
+    /// <param name="link">Gives the address a flag opens.</param>
+    public static string Of(Timeline timeline, string? open, Func<string, int, string> link)
+    {
+        var ropes = BuntingLayout.Of(timeline, Width - Left - Right);
+        var drawing = new Svg();
+        var y = 14.0;
+        foreach (var rope in ropes)
+            y = rope.Flags.IsEmpty ? Words(drawing, rope, y) : Hang(drawing, rope, y, open, link);
+        return new Svg()
+            .Open("svg", "class", "bunting", "viewBox", $"0 0 {FlagPath.N(Width)} {FlagPath.N(Math.Max(40, y))}", "role", "group", "aria-label", $"{timeline.Plan.Title} as flags on a line")
+            + drawing.ToString() + "</svg>";
+    }
+
+    private static double Words(Svg svg, Rope rope, double y)
+    {
+        svg.Say("text", Shortened(rope.BlockName, 18), "class", "rope-name", "x", Left - 14, "y", y + 5, "text-anchor", "end")
+            .Draw("path", "class", "rope bare", "d", $"M{FlagPath.N(Left - 6)} {FlagPath.N(y)}H{FlagPath.N(Left + Math.Max(rope.Length, 8))}")
+            .Say("text", rope.Word, "class", "rope-word", "x", Left + Math.Max(rope.Length, 8) + 8, "y", y + 5);
+        return y + 28;
+    }
+
+    private static double Hang(Svg svg, Rope rope, double y, string? open, Func<string, int, string> link)
+    {
+        Label(svg, rope, y, rope.BlockName == open);
+        RopeLine(svg, rope, y);
+        foreach (var flag in rope.Flags)
+            DrawFlag(svg, rope, flag, y, link(rope.BlockName, flag.Station));
+        foreach (var tight in rope.Breaks)
+            DrawBreak(svg, Left + tight.X, y, tight.MissingSeconds);
+        RopeEnd(svg, rope, y);
+        var below = y + Drop + 6;
+        if (rope.ShowsNames)
+            below = DrawNames(svg, rope, below);
+        return DrawLevels(svg, rope, below) + 22;
+    }
+
+    private static void Label(Svg svg, Rope rope, double y, bool isOpen)
+    {
+        var round = rope.Label.Length > 0 ? Say.Capital(rope.Label) : "";
+        if (rope.ShowsNames)
+            svg.Say("text", Shortened(rope.BlockName, 18), "class", isOpen ? "rope-name open" : "rope-name", "x", Left - 14, "y", y + 5, "text-anchor", "end");
+        if (round.Length > 0)
+            svg.Say("text", round, "class", "rope-round", "x", Left - 14, "y", rope.ShowsNames ? y + 21 : y + 5, "text-anchor", "end");
+    }
+
+    private static void RopeLine(Svg svg, Rope rope, double y)
+    {
+        var end = Left + rope.Length + 8;
+        var from = Left - 6;
+        foreach (var tight in rope.Breaks)
+        {
+            svg.Draw("path", "class", "rope", "d", $"M{FlagPath.N(from)} {FlagPath.N(y)}H{FlagPath.N(Left + tight.X - 11)}");
+            from = Left + tight.X - 3;
+        }
+
+        svg.Draw("path", "class", "rope", "d", $"M{FlagPath.N(from)} {FlagPath.N(y)}H{FlagPath.N(end)}");
+        foreach (var (x, width) in rope.Buckets)
+            Bucket(svg, Left + x + (width / 2), y);
+    }
+
+    private static void DrawFlag(Svg svg, Rope rope, Flag flag, double y, string href)
+    {
+        svg.Open("a", "href", href, "class", "flag", "aria-label", $"{rope.BlockName}: {flag.Tells}")
+            .Say("title", flag.Tells)
+            .Draw("path", "class", flag.Hem == Hem.Unsaid ? "cloth unsaid" : "cloth", "fill", $"url(#weave-{Weaves.NameOf(flag.Family)})", "d", FlagPath.Of(flag.Hem, Left + flag.X, y, flag.Width, Drop, Bite));
+        if (flag.Number is { } number && flag.Width >= NumberedFrom)
+            svg.Say("text", number.ToString(System.Globalization.CultureInfo.InvariantCulture), "class", "count", "x", Left + flag.X + (flag.Width / 2), "y", y + 22, "text-anchor", "middle");
+        svg.Close();
+    }
+
+    private static void DrawBreak(Svg svg, double x, double y, int missing) => svg
+        .Draw("path", "class", "broken", "d", $"M{FlagPath.N(x - 16)} {FlagPath.N(y)}l5 -5m-5 5l6 0m-6 0l5 5M{FlagPath.N(x + 2)} {FlagPath.N(y)}l-5 -5m5 5l-6 0m6 0l-5 5")
+        .Say("text", $"−{missing} s", "class", "missing", "x", x - 7, "y", y - 7, "text-anchor", "middle");
+
+    private static void RopeEnd(Svg svg, Rope rope, double y)
+    {
+        var x = Left + rope.Length + 8;
+        var words = new List<string>();
+        if (rope.Times > 1)
+            words.Add($"×{rope.Times}");
+        if (rope.Flags.All(f => f.Number is not null && f.Width < NumberedFrom) && rope.Flags.Select(f => f.Number).Distinct().Count() == 1)
+            words.Add($"{rope.Flags[0].Number} of each");
+        if (rope.NarrowFlags)
+            words.Add("drawn wider");
+        if (rope.KnotAfter || rope.Times > 1)
+            svg.Draw("circle", "class", "knot", "cx", x, "cy", y, "r", 4.5);
+        if (words.Count > 0)
+            svg.Say("text", string.Join(" · ", words), "class", "rope-end", "x", x + 10, "y", y + 5);
+        if (rope.WaterSeconds > 0)
+        {
+            Bucket(svg, x + 16, y + 18);
+            svg.Say("text", $"{rope.WaterSeconds} s", "class", "rope-word", "x", x + 28, "y", y + 30);
+        }
+    }
+
+    private static void Bucket(Svg svg, double x, double y) => svg
+        .Open("g", "class", "bucket").Say("title", "Water")
+        .Draw("path", "d", $"M{FlagPath.N(x - 6)} {FlagPath.N(y + 4)}h12l-2 10h-8zM{FlagPath.N(x - 6)} {FlagPath.N(y + 4)}q6 -8 12 0").Close();
+
+    private static double DrawNames(Svg svg, Rope rope, double y)
+    {
+        var slots = rope.Flags.Select((f, i) => (i + 1 < rope.Flags.Length ? rope.Flags[i + 1].X : Math.Max(rope.Length + 60, f.X + 90)) - f.X - 6).ToList();
+        if (slots.Min() < NamedFrom)
+        {
+            for (var i = 0; i < rope.Flags.Length; i++)
+                if (slots[i] >= 18 || (i + 1) % 5 == 0 || i == 0)
+                    svg.Say("text", rope.Flags[i].Station.ToString(System.Globalization.CultureInfo.InvariantCulture), "class", "name", "x", Left + rope.Flags[i].X, "y", y + 12);
+            return y + 18;
+        }
+
+        var lines = rope.Flags.Select((f, i) => SecondSide(rope, i) ? ["〃"] : Names.Lines(f.Name, slots[i])).ToList();
+        for (var i = 0; i < rope.Flags.Length; i++)
+            for (var line = 0; line < lines[i].Length; line++)
+                svg.Say("text", lines[i][line] == "〃" ? "other side" : lines[i][line], "class", lines[i][line] == "〃" ? "name side" : "name", "x", Left + rope.Flags[i].X, "y", y + 12 + (line * 15));
+        return y + 4 + (15 * lines.Max(l => l.Length));
+    }
+
+    private static bool SecondSide(Rope rope, int i) => i > 0 && rope.Flags[i - 1].Station == rope.Flags[i].Station && rope.Flags[i - 1].Hem != rope.Flags[i].Hem;
+
+    /// <summary>Ups and downs: a line on three heights, level under each flag and sloping in the gaps.</summary>
+    private static double DrawLevels(Svg svg, Rope rope, double y)
+    {
+        if (rope.Flags.All(f => f.Level is null))
+            return y;
+        var heights = rope.Flags.Where(f => f.Level is not null).Select(f => f.Level!.Value).Distinct().ToList();
+        double Y(Level level) => y + 6 + (LevelStep * ((int)level - (int)heights.Min()));
+        var points = rope.Flags.Where(f => f.Level is not null)
+            .Select(f => $"{FlagPath.N(Left + f.X)} {FlagPath.N(Y(f.Level!.Value))}L{FlagPath.N(Left + f.X + f.Width)} {FlagPath.N(Y(f.Level!.Value))}");
+        svg.Draw("path", "class", "level", "d", "M" + string.Join('L', points));
+        return Y(heights.Max()) + 4;
+    }
+
+    private static string Shortened(string text, int letters) => text.Length <= letters ? text : text[..(letters - 1)] + "…";
+}

@@ -1,0 +1,38 @@
+using JollySet.Core.Moves;
+using JollySet.Core.Timing;
+
+namespace JollySet.Drawing;
+
+/// <summary>What the hem of a flag tells: the side, never by colour alone.</summary>
+public enum Hem { Left, Right, Both, Alternating, Switch, Unsaid }
+
+/// <summary>One flag on a rope, in pixels of the drawing.</summary>
+/// <param name="Set">Index of its work period.</param>
+/// <param name="Number">Its count; null for timed work.</param>
+/// <param name="Tells">Everything about it in one sentence.</param>
+public sealed record Flag(int Set, int Station, string Name, Family Family, Hem Hem, double X, double Width, int? Number, Level? Level, string Tells);
+
+/// <summary>How a set's side is drawn.</summary>
+public static class Hems
+{
+    /// <summary>The hem of a set.</summary>
+    public static Hem Of(WorkSet set) => set.SwitchHalfway ? Hem.Switch : set.Side switch
+    {
+        Side.Left => Hem.Left,
+        Side.Right => Hem.Right,
+        Side.Both => Hem.Both,
+        Side.Alternating => Hem.Alternating,
+        _ => Hem.Unsaid,
+    };
+
+    /// <summary>In words.</summary>
+    public static string Words(Hem hem) => hem switch
+    {
+        Hem.Left => "left",
+        Hem.Right => "right",
+        Hem.Both => "both sides",
+        Hem.Alternating => "alternating",
+        Hem.Switch => "switch halfway",
+        _ => "side not said",
+    };
+}

@@ -10,8 +10,8 @@ public static class BuntingSvg
     private const double Width = 1200;
     private const double Left = 128;
     private const double Right = 96;
-    private const double Drop = 38;
-    private const double Bite = 8;
+    private const double Drop = 36;
+    private const double Bite = 9;
     private const double LevelStep = 10;
     private const double NumberedFrom = 20;
     private const double NamedFrom = 40;
@@ -36,7 +36,7 @@ public static class BuntingSvg
         svg.Say("text", Shortened(rope.BlockName, 18), "class", "rope-name", "x", Left - 14, "y", y + 5, "text-anchor", "end")
             .Draw("path", "class", "rope bare", "d", $"M{FlagPath.N(Left - 6)} {FlagPath.N(y)}H{FlagPath.N(Left + Math.Max(rope.Length, 8))}")
             .Say("text", rope.Word, "class", "rope-word", "x", Left + Math.Max(rope.Length, 8) + 8, "y", y + 5);
-        return y + 28;
+        return y + 25;
     }
 
     private static double Hang(Svg svg, Rope rope, double y, string? open, Func<string, int, string> link)
@@ -48,10 +48,10 @@ public static class BuntingSvg
         foreach (var tight in rope.Breaks)
             DrawBreak(svg, Left + tight.X, y, tight.MissingSeconds);
         RopeEnd(svg, rope, y);
-        var below = y + Drop + 6;
+        var below = y + Drop + 3;
         if (rope.ShowsNames)
             below = DrawNames(svg, rope, below);
-        return DrawLevels(svg, rope, below) + 22;
+        return DrawLevels(svg, rope, below) + 17;
     }
 
     private static void Label(Svg svg, Rope rope, double y, bool isOpen)
@@ -132,7 +132,7 @@ public static class BuntingSvg
         for (var i = 0; i < rope.Flags.Length; i++)
             for (var line = 0; line < lines[i].Length; line++)
                 svg.Say("text", lines[i][line] == "〃" ? "other side" : lines[i][line], "class", lines[i][line] == "〃" ? "name side" : "name", "x", Left + rope.Flags[i].X, "y", y + 12 + (line * 15));
-        return y + 4 + (15 * lines.Max(l => l.Length));
+        return y + 2 + (15 * lines.Max(l => l.Length));
     }
 
     private static bool SecondSide(Rope rope, int i) => i > 0 && rope.Flags[i - 1].Station == rope.Flags[i].Station && rope.Flags[i - 1].Hem != rope.Flags[i].Hem;
@@ -143,7 +143,7 @@ public static class BuntingSvg
         if (rope.Flags.All(f => f.Level is null))
             return y;
         var heights = rope.Flags.Where(f => f.Level is not null).Select(f => f.Level!.Value).Distinct().ToList();
-        double Y(Level level) => y + 6 + (LevelStep * ((int)level - (int)heights.Min()));
+        double Y(Level level) => y + 4 + (LevelStep * ((int)level - (int)heights.Min()));
         var points = rope.Flags.Where(f => f.Level is not null)
             .Select(f => $"{FlagPath.N(Left + f.X)} {FlagPath.N(Y(f.Level!.Value))}L{FlagPath.N(Left + f.X + f.Width)} {FlagPath.N(Y(f.Level!.Value))}");
         svg.Draw("path", "class", "level", "d", "M" + string.Join('L', points));

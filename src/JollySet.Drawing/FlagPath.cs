@@ -10,10 +10,11 @@ public static class FlagPath
     {
         var (right, low, middle) = (x + width, y + drop, x + (width / 2));
         var up = low - Math.Min(bite, width * 0.8);
+        var slope = low - Math.Min(bite * 1.6, width * 0.8);
         var corners = hem switch
         {
-            Hem.Left => new[] { (right, up), (x, low) },
-            Hem.Right => [(right, low), (x, up)],
+            Hem.Left => new[] { (right, slope), (x, low) },
+            Hem.Right => [(right, low), (x, slope)],
             Hem.Both => [(right, low), (middle, up), (x, low)],
             Hem.Alternating => [(right, low), (x + (width * 0.75), up), (middle, low), (x + (width * 0.25), up), (x, low)],
             Hem.Switch => [(right, low), (middle + 1.5, low), (middle + 1.5, low - (bite * 1.8)), (middle - 1.5, low - (bite * 1.8)), (middle - 1.5, low), (x, low)],

@@ -42,6 +42,18 @@ public static class SheetWriter
     /// <inheritdoc cref="WriteAmount"/>
     public static string WriteGap(Gap? gap) => gap is null ? "" : GapNotation.Write(gap);
 
+    /// <summary>What someone does instead, as it stands after <c>easier:</c>.</summary>
+    public static string WriteWay(Way way) => WayNotation.Write(way);
+
+    /// <summary>How a block runs, as the first setting of its bracket.</summary>
+    public static string WriteFormat(BlockFormat format) => FormatNotation.Write(format);
+
+    /// <summary>The header's lines, each as key and value.</summary>
+    public static IEnumerable<(string Key, string Value)> WriteBrief(Brief brief) => BriefNotation.Write(brief);
+
+    /// <summary>The settings that a block of that format uses.</summary>
+    public static IReadOnlySet<string> SettingsOf(BlockFormat format) => SettingsNotation.UsedBy(format);
+
     /// <summary>A block's settings, each as key and value.</summary>
     public static IEnumerable<(string Key, string Value)> WriteSettings(BlockSettings settings) => SettingsNotation.Write(settings);
 

@@ -108,9 +108,9 @@ public sealed record RenameBlock(string Block, string Name) : PlanEdit
         if (block.Format is AgainFormat)
             return EditResult.Refused("a block that repeats another is named after it");
         if (name.Length is 0 or > Limits.NameLetters)
-            return EditResult.Refused($"a block’s name has from 1 to {Limits.NameLetters} letters; this one has {name.Length}");
+            return EditResult.Refused($"a block’s name has from 1 to {Limits.NameLetters} letters; this one has {name.Length}") with { Field = "name" };
         if (name != Block && plan.Find(name) is not null)
-            return EditResult.Refused($"there is a block “{name}” already; names are unique");
+            return EditResult.Refused($"there is a block “{name}” already; names are unique") with { Field = "name" };
         var blocks = plan.Blocks.Select(b => b == block ? b with { Name = name } : b.Format is AgainFormat a && a.Of == Block ? b with { Format = new AgainFormat(name) } : b);
         return EditResult.Of(plan with { Blocks = [.. blocks] });
     }
@@ -130,7 +130,7 @@ public sealed record SetBlockSetting(string Block, string Key, string Value) : P
         var errors = new SheetErrors();
         var value = Slice.OfLine(Value.ReplaceLineEndings(" "), 1).Trim();
         var changed = Key == "format" ? WithFormat(block, value, errors) : WithSetting(plan, block, value, errors);
-        return errors.Any ? new EditResult(null, errors.InOrder) : EditResult.Of(plan with { Blocks = plan.Blocks.Replace(block, changed) });
+        return errors.Any ? new EditResult(null, errors.InOrder, Key) : EditResult.Of(plan with { Blocks = plan.Blocks.Replace(block, changed) });
     }
 
     private static Block WithFormat(Block block, Slice value, SheetErrors errors)

@@ -13,8 +13,8 @@ public sealed record SetTitle(string Title) : PlanEdit
     protected override EditResult Change(ClassPlan plan)
     {
         var title = Title.Trim();
-        return title.Length == 0 ? EditResult.Refused("a class needs a title")
-            : title.Length > Limits.NameLetters ? EditResult.Refused($"a title of {title.Length} letters; the limit is {Limits.NameLetters}")
+        return title.Length == 0 ? EditResult.Refused("a class needs a title") with { Field = "title" }
+            : title.Length > Limits.NameLetters ? EditResult.Refused($"a title of {title.Length} letters; the limit is {Limits.NameLetters}") with { Field = "title" }
             : EditResult.Of(plan with { Title = title });
     }
 }
@@ -32,7 +32,7 @@ public sealed record SetBriefLine(string Key, string Value) : PlanEdit
         var others = BriefNotation.Write(plan.Brief).Where(l => l.Key != Key);
         var lines = Value.Trim().Length == 0 ? others : others.Append((Key, Value.ReplaceLineEndings(" ")));
         var brief = lines.Aggregate(new Brief(), (b, line) => BriefNotation.Read(b, Sliced(line.Item1), Sliced(line.Item2), errors));
-        return errors.Any ? new EditResult(null, errors.InOrder) : EditResult.Of(plan with { Brief = brief });
+        return errors.Any ? new EditResult(null, errors.InOrder, Key) : EditResult.Of(plan with { Brief = brief });
     }
 
     private static Slice Sliced(string text) => Slice.OfLine(text, 1).Trim();

@@ -24,7 +24,8 @@ public abstract record PlanEdit
 }
 
 /// <summary>A changed plan, or the errors that stand in its way.</summary>
-public sealed record EditResult(ClassPlan? Plan, ImmutableArray<SheetError> Errors)
+/// <param name="Field">The part or setting that was refused, where one was.</param>
+public sealed record EditResult(ClassPlan? Plan, ImmutableArray<SheetError> Errors, string? Field = null)
 {
     /// <summary>A changed plan.</summary>
     public static EditResult Of(ClassPlan plan) => new(plan, []);

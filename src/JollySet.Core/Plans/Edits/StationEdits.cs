@@ -91,7 +91,7 @@ public sealed record SetStationPart(string Block, int Station, string Part, stri
         var value = Slice.OfLine(Value.ReplaceLineEndings(" "), 1).Trim();
         var station = Said(block.Stations[at], value, moves, errors);
         return errors.Any
-            ? new EditResult(null, errors.InOrder)
+            ? new EditResult(null, errors.InOrder, Part)
             : With(plan with { NewMoves = moves.Added }, block, block.Stations.SetItem(at, station));
     }
 

@@ -1,0 +1,143 @@
+namespace JollySet.Data;
+
+/// <summary>Who the rows belong to. There is one until accounts exist.</summary>
+public sealed class Studio
+{
+    /// <summary>Its number.</summary>
+    public int Id { get; set; }
+
+    /// <summary>What it is called.</summary>
+    public required string Name { get; set; }
+}
+
+/// <summary>A row that belongs to a studio.</summary>
+public interface IOfStudio
+{
+    /// <summary>The studio's number.</summary>
+    int StudioId { get; set; }
+}
+
+/// <summary>A class on the shelf, with the columns one searches by; its plan is in its revisions.</summary>
+public sealed class ClassRow : IOfStudio
+{
+    /// <summary>Its name in addresses.</summary>
+    public Guid Id { get; set; }
+
+    /// <inheritdoc/>
+    public int StudioId { get; set; }
+
+    /// <summary>The plan's title.</summary>
+    public required string Title { get; set; }
+
+    /// <summary>Title, focus, kit and moves in lower case, for search.</summary>
+    public required string SearchText { get; set; }
+
+    /// <summary>Number of the newest revision; an edit names the one it was made on.</summary>
+    public int Revision { get; set; }
+
+    /// <summary>When it was last changed, UTC.</summary>
+    public DateTime ChangedAt { get; set; }
+
+    /// <summary>When it was taken off the shelf, UTC; null while it is there. It can be brought back.</summary>
+    public DateTime? RemovedAt { get; set; }
+}
+
+/// <summary>One state of a class, kept whole. Undo and redo add revisions too.</summary>
+public sealed class RevisionRow : IOfStudio
+{
+    /// <summary>Row number.</summary>
+    public int Id { get; set; }
+
+    /// <inheritdoc/>
+    public int StudioId { get; set; }
+
+    /// <summary>The class.</summary>
+    public Guid ClassId { get; set; }
+
+    /// <summary>From 1, rising by one.</summary>
+    public int Number { get; set; }
+
+    /// <summary>The plan as JSON.</summary>
+    public required string Plan { get; set; }
+
+    /// <summary>What was changed, in words.</summary>
+    public required string Summary { get; set; }
+
+    /// <summary>When, UTC.</summary>
+    public DateTime At { get; set; }
+
+    /// <summary>The revision an undo from here goes to; null at the beginning.</summary>
+    public int? UndoTo { get; set; }
+
+    /// <summary>The revision a redo from here goes to; null when nothing was undone.</summary>
+    public int? RedoTo { get; set; }
+}
+
+/// <summary>A house rule that differs from the shipped one.</summary>
+public sealed class HouseRuleRow : IOfStudio
+{
+    /// <summary>Row number.</summary>
+    public int Id { get; set; }
+
+    /// <inheritdoc/>
+    public int StudioId { get; set; }
+
+    /// <summary>The rule's name.</summary>
+    public required string Name { get; set; }
+
+    /// <summary>Its value, in the rule's unit.</summary>
+    public decimal Value { get; set; }
+}
+
+/// <summary>A taught class: a plan pinned at the start, with the house rules of that day.</summary>
+public sealed class SessionRow : IOfStudio
+{
+    /// <summary>Its name in addresses.</summary>
+    public Guid Id { get; set; }
+
+    /// <inheritdoc/>
+    public int StudioId { get; set; }
+
+    /// <summary>The class.</summary>
+    public Guid ClassId { get; set; }
+
+    /// <summary>The pinned revision.</summary>
+    public int Revision { get; set; }
+
+    /// <summary>The pinned plan as JSON: the record outlives the class.</summary>
+    public required string Plan { get; set; }
+
+    /// <summary>The changed house rules of that day as JSON.</summary>
+    public required string Rules { get; set; }
+
+    /// <summary>When it was opened, UTC.</summary>
+    public DateTime At { get; set; }
+
+    /// <summary>Planned and real, as JSON, once it has ended.</summary>
+    public string? Record { get; set; }
+}
+
+/// <summary>One event of a session; the list only grows.</summary>
+public sealed class SessionEventRow : IOfStudio
+{
+    /// <summary>Row number.</summary>
+    public int Id { get; set; }
+
+    /// <inheritdoc/>
+    public int StudioId { get; set; }
+
+    /// <summary>The session.</summary>
+    public Guid SessionId { get; set; }
+
+    /// <summary>From 1, rising by one.</summary>
+    public int Number { get; set; }
+
+    /// <summary>What happened.</summary>
+    public required string Kind { get; set; }
+
+    /// <summary>On the teaching device's clock, in ms.</summary>
+    public long AtMs { get; set; }
+
+    /// <summary>A segment or seconds.</summary>
+    public int? Value { get; set; }
+}

@@ -1,0 +1,75 @@
+using Microsoft.EntityFrameworkCore;
+
+namespace JollySet.Data;
+
+/// <summary>Everything that is kept. Every row belongs to a studio, and queries see only those of one.</summary>
+public sealed class JollySetDb(DbContextOptions<JollySetDb> options) : DbContext(options)
+{
+    /// <summary>The studio whose rows are seen and written.</summary>
+    public int StudioId { get; init; } = 1;
+
+    /// <summary>Studios.</summary>
+    public DbSet<Studio> Studios => Set<Studio>();
+
+    /// <summary>Classes.</summary>
+    public DbSet<ClassRow> Classes => Set<ClassRow>();
+
+    /// <summary>Revisions of classes.</summary>
+    public DbSet<RevisionRow> Revisions => Set<RevisionRow>();
+
+    /// <summary>Changed house rules.</summary>
+    public DbSet<HouseRuleRow> HouseRules => Set<HouseRuleRow>();
+
+    /// <summary>Taught classes.</summary>
+    public DbSet<SessionRow> Sessions => Set<SessionRow>();
+
+    /// <summary>Events of taught classes.</summary>
+    public DbSet<SessionEventRow> SessionEvents => Set<SessionEventRow>();
+
+    /// <inheritdoc/>
+    public override int SaveChanges(bool acceptAllChangesOnSuccess)
+    {
+        foreach (var entry in ChangeTracker.Entries<IOfStudio>().Where(e => e.State == EntityState.Added))
+            entry.Entity.StudioId = StudioId;
+        return base.SaveChanges(acceptAllChangesOnSuccess);
+    }
+
+    /// <inheritdoc/>
+    protected override void OnModelCreating(ModelBuilder modelBuilder)
+    {
+        modelBuilder.Entity<Studio>().HasData(new Studio { Id = 1, Name = "The sail loft" });
+        modelBuilder.Entity<ClassRow>(e =>
+        {
+            e.HasQueryFilter(c => c.StudioId == StudioId && c.RemovedAt == null);
+            e.HasIndex(c => new { c.StudioId, c.ChangedAt });
+            e.Property(c => c.Revision).IsConcurrencyToken();
+            e.HasOne<Studio>().WithMany().HasForeignKey(c => c.StudioId);
+        });
+        modelBuilder.Entity<RevisionRow>(e =>
+        {
+            e.HasQueryFilter(r => r.StudioId == StudioId);
+            e.HasIndex(r => new { r.ClassId, r.Number }).IsUnique();
+            e.HasOne<ClassRow>().WithMany().HasForeignKey(r => r.ClassId).OnDelete(DeleteBehavior.Cascade).IsRequired(false);
+            e.HasOne<Studio>().WithMany().HasForeignKey(r => r.StudioId);
+        });
+        modelBuilder.Entity<HouseRuleRow>(e =>
+        {
+            e.HasQueryFilter(r => r.StudioId == StudioId);
+            e.HasIndex(r => new { r.StudioId, r.Name }).IsUnique();
+            e.HasOne<Studio>().WithMany().HasForeignKey(r => r.StudioId);
+        });
+        modelBuilder.Entity<SessionRow>(e =>
+        {
+            e.HasQueryFilter(s => s.StudioId == StudioId);
+            e.HasIndex(s => new { s.StudioId, s.At });
+            e.HasOne<Studio>().WithMany().HasForeignKey(s => s.StudioId);
+        });
+        modelBuilder.Entity<SessionEventRow>(e =>
+        {
+            e.HasQueryFilter(s => s.StudioId == StudioId);
+            e.HasIndex(s => new { s.SessionId, s.Number }).IsUnique();
+            e.HasOne<SessionRow>().WithMany().HasForeignKey(s => s.SessionId).OnDelete(DeleteBehavior.Cascade);
+            e.HasOne<Studio>().WithMany().HasForeignKey(s => s.StudioId);
+        });
+    }
+}

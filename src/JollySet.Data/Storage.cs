@@ -1,0 +1,86 @@
+using Microsoft.Data.Sqlite;
+using Microsoft.EntityFrameworkCore;
+using Microsoft.EntityFrameworkCore.Design;
+
+namespace JollySet.Data;
+
+/// <summary>Where the one SQLite file lies and how it is opened.</summary>
+public sealed class Storage
+{
+    private readonly DbContextOptions<JollySetDb> options;
+
+    /// <summary>Storage in <paramref name="folder"/>; the folder is made when it is missing.</summary>
+    /// <exception cref="StorageException">The folder cannot be made or written to.</exception>
+    public Storage(string folder)
+    {
+        Folder = Path.GetFullPath(folder);
+        File = Path.Combine(Folder, "jolly.db");
+        MakeSure(Folder);
+        var connection = new SqliteConnectionStringBuilder { DataSource = File, ForeignKeys = true, DefaultTimeout = 5 };
+        options = new DbContextOptionsBuilder<JollySetDb>().UseSqlite(connection.ToString()).Options;
+    }
+
+    /// <summary>The folder.</summary>
+    public string Folder { get; }
+
+    /// <summary>The database file.</summary>
+    public string File { get; }
+
+    /// <summary>A unit of work.</summary>
+    public JollySetDb Open() => new(options);
+
+    /// <summary>Brings the file up to date; before it changes, a copy of it is set aside.</summary>
+    /// <exception cref="StorageException">The file cannot be opened or written.</exception>
+    public void Migrate()
+    {
+        try
+        {
+            using var db = Open();
+            var pending = db.Database.GetPendingMigrations().ToList();
+            if (pending.Count > 0 && db.Database.GetAppliedMigrations().Any())
+                SetAside(pending[0]);
+            db.Database.Migrate();
+            db.Database.ExecuteSqlRaw("PRAGMA journal_mode=WAL;");
+        }
+        catch (SqliteException e)
+        {
+            throw new StorageException($"The data file {File} cannot be opened: {e.Message}", e);
+        }
+    }
+
+    /// <summary>A copy of the file as it is now, beside it.</summary>
+    private void SetAside(string before)
+    {
+        var copy = Path.Combine(Folder, $"jolly-before-{before}.db");
+        System.IO.File.Delete(copy);
+        using var from = new SqliteConnection($"Data Source={File}");
+        using var to = new SqliteConnection($"Data Source={copy};Pooling=False");
+        from.Open();
+        to.Open();
+        from.BackupDatabase(to);
+    }
+
+    private static void MakeSure(string folder)
+    {
+        try
+        {
+            Directory.CreateDirectory(folder);
+            var probe = Path.Combine(folder, ".writable");
+            System.IO.File.WriteAllText(probe, "");
+            System.IO.File.Delete(probe);
+        }
+        catch (Exception e) when (e is IOException or UnauthorizedAccessException)
+        {
+            throw new StorageException($"The data folder {folder} cannot be written to. Give it write permission, or name another with JOLLY_DATA.", e);
+        }
+    }
+}
+
+/// <summary>Something about the data folder that a person has to put right; the message is a sentence for them.</summary>
+public sealed class StorageException(string message, Exception inner) : Exception(message, inner);
+
+/// <summary>For making migrations only.</summary>
+internal sealed class DesignTimeDb : IDesignTimeDbContextFactory<JollySetDb>
+{
+    public JollySetDb CreateDbContext(string[] args) => new(new DbContextOptionsBuilder<JollySetDb>().UseSqlite("Data Source=design.db").Options);
+}

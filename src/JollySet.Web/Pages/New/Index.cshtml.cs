@@ -1,0 +1,73 @@
+using System.Text;
+using JollySet.Core.Plans;
+using JollySet.Core.Sheets;
+using Microsoft.AspNetCore.Mvc;
+using Microsoft.AspNetCore.Mvc.RazorPages;
+
+namespace JollySet.Web.Pages.New;
+
+/// <summary>A new class: from a few words of brief, from a sheet typed or pasted, or from a file.</summary>
+public sealed class IndexModel(Data.Shelf shelf) : PageModel
+{
+    /// <summary>What was typed or pasted.</summary>
+    public string Text { get; private set; } = "";
+
+    /// <summary>What was typed as a title and minutes.</summary>
+    public (string Title, string Minutes) Brief { get; private set; } = ("", "30");
+
+    /// <summary>What stands in the way.</summary>
+    public IReadOnlyList<SheetError> Errors { get; private set; } = [];
+
+    /// <summary>Which of the three ways the errors belong to.</summary>
+    public string Failed { get; private set; } = "";
+
+    /// <summary>Shows the three ways.</summary>
+    public void OnGet()
+    {
+    }
+
+    /// <summary>From a sheet or JSON in the text field.</summary>
+    public IActionResult OnPostText(string? text) => Kept(PlanReader.Read(Text = text ?? ""), "text");
+
+    /// <summary>From a file.</summary>
+    public IActionResult OnPostFile(IFormFile? file)
+    {
+        if (file is null || file.Length == 0)
+            return Wrong("file", new SheetError(1, 1, "", file is null ? "choose a file first" : "the file is empty"));
+        if (file.Length > Limits.Bytes * 2)
+            return Wrong("file", new SheetError(1, 1, $"{file.Length / 1000} kB", $"a sheet is at most {Limits.Bytes / 1000} kB"));
+        using var stream = new MemoryStream();
+        file.CopyTo(stream);
+        var read = PlanReader.Read(stream.ToArray());
+        if (!read.IsGood && !stream.ToArray().AsSpan().Contains((byte)0))
+            Text = Encoding.UTF8.GetString(stream.ToArray());
+        return Kept(read, "file");
+    }
+
+    /// <summary>From a title and minutes: an empty class to fill.</summary>
+    public IActionResult OnPostBrief(string? title, string? minutes)
+    {
+        Brief = (title ?? "", minutes ?? "");
+        if (!int.TryParse(minutes, out var booked) || booked is < 1 or > 720)
+            return Wrong("brief", new SheetError(1, 1, minutes ?? "", "minutes are a whole number from 1 to 720"));
+        if (title?.Trim().Length is null or 0 or > Limits.NameLetters)
+            return Wrong("brief", new SheetError(1, 1, title ?? "", $"a title has from 1 to {Limits.NameLetters} letters"));
+        var sheet = SheetReader.Read($"# x\nminutes: {booked}\n== Welcome (talk 40s)\n== Warm-up (prepare, work 40, rest 10, after 30)\n== A (circuit, 3 rounds, work 40, rest 20, between 60, after 60 water)\n== Cool-down (release, work 30, rest 10)\n");
+        return Kept(new ReadResult(sheet.Plan! with { Title = title.Trim() }, []), "brief");
+    }
+
+    private IActionResult Kept(ReadResult read, string way)
+    {
+        if (read.Plan is not { } plan)
+            return Wrong(way, [.. read.Errors]);
+        var kept = shelf.Add(plan, way == "brief" ? "begun" : "read from a sheet");
+        return Redirect($"/plan/{kept.Id}");
+    }
+
+    private PageResult Wrong(string way, params SheetError[] errors)
+    {
+        (Failed, Errors) = (way, errors);
+        Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
+        return Page();
+    }
+}

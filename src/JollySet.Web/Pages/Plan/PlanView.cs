@@ -1,0 +1,109 @@
+using System.Collections.Immutable;
+using JollySet.Core.Checks;
+using JollySet.Core.Plans;
+using JollySet.Core.Sheets;
+using JollySet.Core.Timing;
+using JollySet.Data;
+using JollySet.Drawing;
+
+namespace JollySet.Web.Pages.Plan;
+
+/// <summary>A block's name in the list of blocks, with its length and the worst thing found in it.</summary>
+public sealed record BlockTab(string Name, string Length, string Likely, bool IsOpen, Severity? Worst, bool IsWords);
+
+/// <summary>A finding as it is shown.</summary>
+public sealed record FindingView(string Severity, string Message, string? Block, int? Station, string Key, bool HasFix);
+
+/// <summary>An edit that was made on an older revision.</summary>
+/// <param name="Fields">What was posted, to be posted again.</param>
+public sealed record StaleEdit(IReadOnlyList<string> Meanwhile, string Mine, IReadOnlyList<KeyValuePair<string, string>> Fields);
+
+/// <summary>Everything the Plan screen shows of a class.</summary>
+public sealed record PlanView(
+    Guid Id,
+    int Revision,
+    string Title,
+    string BriefLine,
+    Dictionary<string, string> Brief,
+    string Clock,
+    string Likely,
+    string Work,
+    int? Minutes,
+    string Against,
+    bool IsOver,
+    string Wide,
+    string Hanging,
+    ImmutableArray<BlockTab> Blocks,
+    BlockView? Open,
+    ImmutableArray<FindingView> Findings,
+    string Sheet,
+    string LastChange,
+    bool CanUndo,
+    bool CanRedo,
+    FailedEdit? Failed,
+    StaleEdit? Stale,
+    string? Focus)
+{
+    /// <summary>The header's lines by key.</summary>
+    public static Dictionary<string, string> BriefTexts(Brief brief) => SheetWriter.WriteBrief(brief).Where(l => l.Key != "note").ToDictionary(l => l.Key, l => l.Value);
+
+    /// <summary>The view of a class, with one block open.</summary>
+    public static PlanView Of(KeptClass kept, Timeline timeline, string? open, FailedEdit? failed = null, StaleEdit? stale = null, string? focus = null)
+    {
+        var plan = kept.Plan;
+        var block = plan.Blocks.FirstOrDefault(b => b.Name == open) ?? plan.Blocks.FirstOrDefault(b => b.IsMain) ?? plan.Blocks.FirstOrDefault();
+        var findings = Review.Of(timeline);
+        var totals = Totals.Of(timeline);
+        string Link(string name, int station) => $"/plan/{kept.Id}?block={Uri.EscapeDataString(name)}#s{station}";
+        var brief = BriefTexts(plan.Brief);
+        if (failed is { Do: "brief" })
+            foreach (var (key, value) in failed.Typed)
+                brief[key] = value;
+        return new PlanView(
+            kept.Id,
+            kept.Revision,
+            failed is { Do: "brief" } ? failed.Typed.GetValueOrDefault("title", plan.Title) : plan.Title,
+            BriefLineOf(plan.Brief),
+            brief,
+            Say.ClockOfTenths(totals.Tenths),
+            Say.ClockOfTenths(totals.LikelyTenths),
+            Say.ClockOfTenths(totals.WorkTenths),
+            plan.Brief.Minutes,
+            AgainstBooking(plan.Brief.Minutes, totals),
+            findings.Any(f => f.Code == "time-over"),
+            BuntingSvg.Of(timeline, block?.Name, Link),
+            HangingSvg.Of(timeline, block?.Name, Link),
+            [.. plan.Blocks.Select((b, i) => new BlockTab(b.Name, Say.ClockOfTenths(totals.Blocks[i].Tenths), Say.ClockOfTenths(totals.Blocks[i].LikelyTenths), b == block, findings.Where(f => f.Block == b.Name).Select(f => (Severity?)f.Severity).Max(), b.IsWords))],
+            block is null ? null : BlockView.Of(timeline, block, findings, failed),
+            [.. findings.Select(f => new FindingView(f.Severity.ToString().ToLowerInvariant(), f.Message, f.Block, f.Stations.IsEmpty ? null : f.Stations[0], EditForm.FindingKey(f), f.Fix is not null))],
+            failed is { Do: "sheet" } ? failed.Typed["text"] : SheetWriter.Write(plan),
+            kept.LastChange,
+            kept.CanUndo,
+            kept.CanRedo,
+            failed,
+            stale,
+            focus);
+    }
+
+    private static string BriefLineOf(Brief brief)
+    {
+        string?[] parts =
+        [
+            brief.Style is { } style ? Core.Plans.Words.Of(style) : null,
+            brief.Focus.IsEmpty ? null : string.Join(", ", brief.Focus),
+            brief.Goal is { } goal ? Core.Plans.Words.Of(goal) : null,
+            brief.Audience.IsEmpty ? null : string.Join(", ", brief.Audience.Select(Core.Plans.Words.Of)),
+            brief.Needs.IsEmpty ? null : "spare " + string.Join(", ", brief.Needs),
+            brief.Place,
+        ];
+        return string.Join(" · ", parts.OfType<string>());
+    }
+
+    private static string AgainstBooking(int? minutes, Totals totals)
+    {
+        if (minutes is not { } booked)
+            return "no minutes booked";
+        var left = booked * 60 - (totals.Tenths / 10);
+        return left >= 0 ? $"{Say.Time(left)} to spare" : $"{Say.Time(-left)} over";
+    }
+}

@@ -1,0 +1,101 @@
+using System.Collections.Immutable;
+using JollySet.Core.Checks;
+using JollySet.Core.Plans;
+using JollySet.Core.Sheets;
+using JollySet.Core.Timing;
+using JollySet.Drawing;
+
+namespace JollySet.Web.Pages.Plan;
+
+/// <summary>One station of the open block, as its row shows it.</summary>
+/// <param name="Was">Its line, to find it again when it has moved meanwhile.</param>
+/// <param name="Texts">What its fields hold.</param>
+/// <param name="FailedField">The field whose value was refused, or null.</param>
+public sealed record StationRow(
+    string Block,
+    int Number,
+    int Count,
+    string Was,
+    Dictionary<string, string> Texts,
+    string Cloth,
+    string FlagPath,
+    string Takes,
+    string UsualLoad,
+    string UsualAmount,
+    string Cue,
+    string Caution,
+    ImmutableArray<string> Options,
+    ImmutableArray<string> Notes,
+    Severity? Worst,
+    string? FailedField,
+    string? FailedMessage)
+{
+    /// <summary>The parts of a station in the sheet's words.</summary>
+    public static Dictionary<string, string> TextsOf(Station station) => new()
+    {
+        ["move"] = MoveText(station.Doing),
+        ["amount"] = SheetWriter.WriteAmount(station.Amount),
+        ["load"] = SheetWriter.WriteLoad(station.Load),
+        ["tempo"] = SheetWriter.WriteTempo(station.Tempo),
+        ["sides"] = SheetWriter.WriteSides(station.Sides),
+        ["rest"] = SheetWriter.WriteGap(station.Rest),
+        ["easier"] = OptionText(station, OptionKind.Easier),
+        ["harder"] = OptionText(station, OptionKind.Harder),
+    };
+
+    /// <summary>The row of a station in a timeline.</summary>
+    public static StationRow Of(Timeline timeline, Block block, int blockIndex, int number, IEnumerable<Finding> findings, FailedEdit? failed)
+    {
+        var station = block.Stations[number - 1];
+        var sets = timeline.Sets.Where(s => s.Block == blockIndex && s.Station == number).ToList();
+        var first = sets[0];
+        var move = first.Facts.Move;
+        var texts = TextsOf(station);
+        var mine = failed is not null && failed.Block == block.Name && failed.Station == number;
+        if (mine)
+            foreach (var (field, value) in failed!.Typed)
+                texts[field] = value;
+        return new StationRow(
+            block.Name,
+            number,
+            block.Stations.Length,
+            SheetWriter.WriteStation(station),
+            texts,
+            Weaves.NameOf(first.Facts.Family),
+            Drawing.FlagPath.Of(Hems.Of(first), 1, 1, 30, 24, 6),
+            TakesText(sets),
+            move is null || move.Load == Core.Moves.LoadClass.None ? "none" : Core.Plans.Words.Of(move.Load),
+            first.Reps is { } reps ? $"x{reps}" : $"{first.Tenths / 10} s",
+            move is null ? "" : string.Join(" · ", move.Cues),
+            move?.Caution ?? "",
+            [.. station.Options.Select(o => $"{OptionWord(o)}: {Core.Plans.Words.Of(o.Way)}")],
+            station.Notes,
+            findings.Where(f => f.Block == block.Name && f.Stations.Contains(number)).Select(f => (Severity?)f.Severity).Max(),
+            mine ? failed!.Field : null,
+            mine ? failed!.Message : null);
+    }
+
+    /// <summary>The value of a field.</summary>
+    public string Text(string field) => Texts.GetValueOrDefault(field, "");
+
+    private static string MoveText(Doing doing) => doing switch
+    {
+        OneMove one => one.Name,
+        ToBeChosen chosen => $"any: {Core.Plans.Words.Of(chosen.Pattern)}",
+        _ => "",
+    };
+
+    private static string OptionText(Station station, OptionKind kind) =>
+        station.Options.FirstOrDefault(o => o.Kind == kind) is { } option ? SheetWriter.WriteWay(option.Way) : "";
+
+    private static string OptionWord(StationOption option) => option.Kind == OptionKind.ForNeed ? $"for {option.Need}" : option.Kind.ToString().ToLowerInvariant();
+
+    private static string TakesText(List<WorkSet> sets)
+    {
+        var one = sets.Where(s => s.Round == 1).Sum(s => s.Tenths) / 10m;
+        return sets[0].Reps is null ? Say.Time(one) : $"≈ {Say.Time(one)}";
+    }
+}
+
+/// <summary>An edit that was refused: where, what was typed and why.</summary>
+public sealed record FailedEdit(string Do, string Block, int Station, string? Field, string Message, IReadOnlyList<SheetError> Errors, IReadOnlyDictionary<string, string> Typed);

@@ -23,7 +23,7 @@ public static class BuntingSvg
     {
         var ropes = BuntingLayout.Of(timeline, Width - Left - Right);
         var drawing = new Svg();
-        var y = 14.0;
+        var y = ropes is [{ Breaks.IsEmpty: false }, ..] ? 22.0 : 14.0;
         foreach (var rope in ropes)
             y = rope.Flags.IsEmpty ? Words(drawing, rope, y) : Hang(drawing, rope, y, open, link);
         return new Svg()

@@ -1,0 +1,137 @@
+using System.Collections.Immutable;
+using System.Globalization;
+using JollySet.Core.Plans;
+using JollySet.Core.Timing;
+using JollySet.Drawing;
+using Microsoft.AspNetCore.Mvc;
+using Microsoft.AspNetCore.Mvc.RazorPages;
+
+namespace JollySet.Web.Pages.Print;
+
+/// <summary>One station as it is read from standing.</summary>
+public sealed record PrintLine(string At, string Cloth, string FlagPath, string Move, string Amount, string Load, string Side, string Rest, string Under);
+
+/// <summary>One block of the run sheet.</summary>
+/// <param name="Head">What its bracket says, in words.</param>
+public sealed record PrintBlock(string At, string Name, string Head, string After, ImmutableArray<PrintLine> Lines, ImmutableArray<string> Notes);
+
+/// <summary>What one needs, with where it is used.</summary>
+public sealed record KitLine(string Item, string Used);
+
+/// <summary>The run sheet, and a tear-off with kit and lay-out.</summary>
+public sealed class IndexModel(Data.Shelf shelf, TimelineShelf timelines) : PageModel
+{
+    private const int LinesOfOnePage = 20;
+
+    /// <summary>The class.</summary>
+    public Guid Id { get; private set; }
+
+    /// <summary>The plan.</summary>
+    public ClassPlan Plan { get; private set; } = null!;
+
+    /// <summary>When it begins, as chosen.</summary>
+    public string Start { get; private set; } = "18:00";
+
+    /// <summary>When it ends by the clock, and in likelihood.</summary>
+    public (string Clock, string Likely) Ends { get; private set; }
+
+    /// <summary>Lengths by the clock and in likelihood.</summary>
+    public (string Clock, string Likely) Lengths { get; private set; }
+
+    /// <summary>The blocks.</summary>
+    public ImmutableArray<PrintBlock> Blocks { get; private set; } = [];
+
+    /// <summary>The kit.</summary>
+    public ImmutableArray<KitLine> Kit { get; private set; } = [];
+
+    /// <summary>Whether it is set a little tighter, to stay on one page.</summary>
+    public bool IsLong { get; private set; }
+
+    /// <summary>Whether there is a warm-up.</summary>
+    public bool HasWarmUp { get; private set; }
+
+    /// <summary>Shows it.</summary>
+    public IActionResult OnGet(Guid id, string? start)
+    {
+        if (shelf.Get(id) is not { } kept)
+            return NotFound();
+        if (TimeOnly.TryParse(start, CultureInfo.InvariantCulture, out var chosen))
+            Start = chosen.ToString("HH:mm", CultureInfo.InvariantCulture);
+        var begins = TimeOnly.Parse(Start, CultureInfo.InvariantCulture);
+        var timeline = timelines.Of(kept);
+        (Id, Plan) = (id, kept.Plan);
+        Lengths = (Say.ClockOfTenths(timeline.Tenths), Say.ClockOfTenths(timeline.LikelyTenths));
+        Ends = (At(begins, timeline.Tenths), At(begins, timeline.LikelyTenths));
+        Blocks = [.. timeline.Blocks.Select((block, i) => BlockOf(timeline, block, i, begins))];
+        IsLong = Blocks.Sum(b => b.Lines.Length) > LinesOfOnePage;
+        HasWarmUp = timeline.Blocks.Any(b => b.Format is PrepareFormat);
+        Kit = KitOf(timeline);
+        return Page();
+    }
+
+    private static PrintBlock BlockOf(Timeline timeline, Block block, int index, TimeOnly start)
+    {
+        var first = timeline.Segments.FirstOrDefault(s => s.Block == index);
+        var begins = first is null ? "" : At(start, first.StartTenths);
+        var lines = Enumerable.Range(1, block.IsWords ? 0 : block.Stations.Length).Select(n => LineOf(timeline, block, index, n, start)).ToImmutableArray();
+        var after = block.Settings.After is { } gap && index < timeline.Blocks.Length - 1 ? $"{(gap.Water ? "water" : "then")} {GapText(gap)}" : "";
+        return new PrintBlock(begins, block.Name, HeadOf(block), after, lines, timeline.Plan.Blocks[index].Notes);
+    }
+
+    private static PrintLine LineOf(Timeline timeline, Block block, int index, int number, TimeOnly start)
+    {
+        var station = block.Stations[number - 1];
+        var set = timeline.Sets.First(s => s.Block == index && s.Station == number);
+        var segment = timeline.Segments.First(s => s.Block == index && s.Station == number && s.Kind == SegmentKind.Work);
+        var options = station.Options.Select(o => $"{(o.Kind == OptionKind.ForNeed ? "for " + o.Need : o.Kind.ToString().ToLowerInvariant())}: {Core.Plans.Words.Of(o.Way)}");
+        return new PrintLine(
+            At(start, segment.StartTenths),
+            Weaves.NameOf(set.Facts.Family),
+            FlagPath.Of(Hems.Of(set), 1, 1, 30, 20, 6),
+            Say.Capital(set.Facts.Name),
+            AmountOf(station, set),
+            station.Load is { } load ? string.Join("/", load.Rounds.Select(Core.Plans.Words.Of)) + (load.Then is { } then ? " then " + Core.Plans.Words.Of(then) : "") : "",
+            station.Sides is { } sides ? string.Join(", ", new[] { string.Join("/", sides.Ways.Select(Core.Plans.Words.Of)), sides.RightFirst ? "right first" : "", sides.ReverseHalfway ? "reverse halfway" : "" }.Where(t => t.Length > 0)) : "",
+            station.Rest is { } rest ? "rest " + GapText(rest) : "",
+            string.Join(" · ", options.Concat(station.Notes)));
+    }
+
+    private static string AmountOf(Station station, WorkSet set) => station.Amount switch
+    {
+        Reps reps => "×" + string.Join("/", reps.Counts.Select(c => c is { } n ? (n.IsRange ? $"{n.Low}–{n.High}" : $"{n.Low}") : "?")),
+        Timed timed => string.Join("/", timed.Seconds.Select(s => s is { } n ? Say.Time(n.Low) : "?")),
+        _ => set.Reps is { } n ? $"×{n}" : "",
+    };
+
+    private static string HeadOf(Block block)
+    {
+        var settings = block.Settings;
+        var parts = new List<string>();
+        if (settings.RoundCount > 1)
+            parts.Add($"{settings.RoundCount} rounds");
+        if (!settings.WorkSeconds.IsEmpty)
+            parts.Add($"{string.Join("/", settings.WorkSeconds)} s on");
+        if (!settings.Rest.IsEmpty)
+            parts.Add($"{string.Join("/", settings.Rest.Select(GapText))} off");
+        if (settings.Between is { } between)
+            parts.Add($"{GapText(between)} between rounds{(between.Water ? ", water" : "")}");
+        if (settings.Water is { } water)
+            parts.Add($"water {water.Seconds} s after round {water.Round}");
+        if (block.IsWords)
+            parts.Add(Core.Plans.Words.FormatName(block.Format));
+        return string.Join(", ", parts);
+    }
+
+    private static string GapText(Gap gap) => gap.Open ? "?" : gap.Seconds.IsRange ? $"{gap.Seconds.Low}–{gap.Seconds.High} s" : $"{gap.Seconds.Low} s";
+
+    private static ImmutableArray<KitLine> KitOf(Timeline timeline) =>
+    [
+        .. timeline.Sets
+            .SelectMany(s => new[] { s.Facts.Held, s.Facts.Props }.Where(k => k.Length > 0).Select(k => (kit: k, s.Facts.Name)))
+            .GroupBy(k => k.kit)
+            .Select(g => new KitLine(Say.Capital(g.Key), string.Join(", ", g.Select(k => k.Name).Distinct()))),
+    ];
+
+    private static string At(TimeOnly start, int tenths) =>
+        start.Add(TimeSpan.FromSeconds(tenths / 10)).ToString("HH:mm:ss", CultureInfo.InvariantCulture);
+}

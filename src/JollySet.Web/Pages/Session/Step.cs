@@ -1,0 +1,155 @@
+using System.Collections.Immutable;
+using System.Text.Json;
+using System.Text.Json.Serialization;
+using JollySet.Core.Export;
+using JollySet.Core.Plans;
+using JollySet.Core.Timing;
+using JollySet.Drawing;
+
+namespace JollySet.Web.Pages.Session;
+
+/// <summary>One segment as the screen across a hall shows it; the page's script gets all of them once.</summary>
+/// <param name="Sound">work, rest, other or half: which sound begins it.</param>
+/// <param name="Side">LEFT, RIGHT or empty: the participant's.</param>
+/// <param name="You">What the instructor does when they face the class: left, right or empty.</param>
+/// <param name="Flags">The round's sets, as indexes into the flags; <paramref name="Flag"/> is this one.</param>
+/// <param name="MsPerRep">Of counted work; 0 for timed.</param>
+public sealed record Step(
+    int Tenths,
+    string Kind,
+    string Sound,
+    string Title,
+    string Amount,
+    string Side,
+    string You,
+    string Cue,
+    ImmutableArray<string> Options,
+    string Cloth,
+    string Hem,
+    int Reps,
+    int MsPerRep,
+    string Place,
+    int Rope,
+    int Flag,
+    string NextTitle,
+    string NextSide,
+    string NextNote)
+{
+    private static readonly JsonSerializerOptions Web = new(JsonSerializerDefaults.Web) { DefaultIgnoreCondition = JsonIgnoreCondition.WhenWritingDefault };
+
+    /// <summary>Every segment of a timeline.</summary>
+    public static ImmutableArray<Step> Of(Timeline timeline)
+    {
+        var ropes = Ropes(timeline);
+        return [.. timeline.Segments.Select((segment, i) => StepOf(timeline, i, ropes))];
+    }
+
+    /// <summary>The sets of each round, a rope each: what the line of small flags shows.</summary>
+    public static ImmutableArray<ImmutableArray<WorkSet>> RopesOf(Timeline timeline) =>
+        [.. timeline.Sets.GroupBy(s => (s.Block, s.Round)).Select(g => g.ToImmutableArray())];
+
+    /// <summary>As JSON for the script.</summary>
+    public static string Json(IEnumerable<Step> steps) => JsonSerializer.Serialize(steps, Web);
+
+    private static Dictionary<(int Block, int Round), int> Ropes(Timeline timeline) =>
+        timeline.Sets.Select(s => (s.Block, s.Round)).Distinct().Select((key, i) => (key, i)).ToDictionary(r => r.key, r => r.i);
+
+    private static Step StepOf(Timeline timeline, int index, Dictionary<(int, int), int> ropes)
+    {
+        var segment = timeline.Segments[index];
+        var isWork = segment.Kind == SegmentKind.Work;
+        var set = isWork ? timeline.Sets[segment.Set] : null;
+        var next = timeline.Segments.Skip(index + 1).FirstOrDefault(s => s.Kind == SegmentKind.Work);
+        var shown = set ?? (next is null ? null : timeline.Sets[next.Set]);
+        var block = timeline.Blocks[isWork || next is null || !IsWords(segment) ? segment.Block : segment.Block];
+        var ropeSet = shown is null || (IsWords(segment) && !isWork) ? null : shown;
+        return new Step(
+            segment.Tenths,
+            segment.Kind.ToString().ToLowerInvariant(),
+            SoundOf(timeline, index),
+            isWork ? Say.Capital(set!.Facts.Name) : CueSheets.Title(timeline, segment),
+            set is null ? "" : AmountText(set, segment),
+            SideText(segment.Side),
+            YouText(timeline.Plan.Brief, segment.Side),
+            set?.Facts.Move is { } move ? string.Join(", ", move.Cues.Take(2)) : string.Join(" ", isWork ? [] : NotesOf(timeline, segment)),
+            set is null ? [] : [.. set.Line.Options.Take(4).Select(OptionText)],
+            set is null ? "" : Weaves.NameOf(set.Facts.Family),
+            set is null ? "" : HemOf(segment).ToString().ToLowerInvariant(),
+            segment.Reps ?? 0,
+            set?.SecondsPerRep is { } perRep ? (int)(perRep * 1000) : 0,
+            PlaceText(timeline, segment, block),
+            ropeSet is null ? -1 : ropes[(ropeSet.Block, ropeSet.Round)],
+            ropeSet is null ? -1 : timeline.Sets.IndexOf(ropeSet),
+            next is null ? "" : Say.Capital(timeline.Sets[next.Set].Facts.Name),
+            next is null ? "" : SideText(next.Side),
+            next is null ? "" : NoteOfNext(timeline, segment, next));
+    }
+
+    private static bool IsWords(Segment segment) => segment.Kind == SegmentKind.Talk || (segment.Kind == SegmentKind.Demo && segment.Set < 0);
+
+    private static Hem HemOf(Segment segment) => segment.Side switch
+    {
+        Core.Timing.Side.Left => Drawing.Hem.Left,
+        Core.Timing.Side.Right => Drawing.Hem.Right,
+        Core.Timing.Side.Both => Drawing.Hem.Both,
+        Core.Timing.Side.Alternating => Drawing.Hem.Alternating,
+        _ => Drawing.Hem.Unsaid,
+    };
+
+    private static string SoundOf(Timeline timeline, int index)
+    {
+        var segment = timeline.Segments[index];
+        if (segment.Kind != SegmentKind.Work)
+            return "rest";
+        var touches = index > 0 && timeline.Segments[index - 1] is { Kind: SegmentKind.Work } before && before.Set == segment.Set;
+        return touches ? "half" : timeline.Sets[segment.Set].SecondSide ? "other" : "work";
+    }
+
+    private static string AmountText(WorkSet set, Segment segment)
+    {
+        var load = set.Line.Load is { } said ? Core.Plans.Words.Of(said.Rounds.At(set.Round)) : "";
+        var reps = segment.Reps is { } n ? $"{n} reps" : "";
+        return string.Join(", ", new[] { reps, load }.Where(t => t.Length > 0));
+    }
+
+    private static string SideText(Side? side) => side switch
+    {
+        Core.Timing.Side.Left => "LEFT",
+        Core.Timing.Side.Right => "RIGHT",
+        Core.Timing.Side.Alternating => "ALTERNATING",
+        _ => "",
+    };
+
+    /// <summary>One who faces the class, or a camera that mirrors, shows the other side.</summary>
+    private static string YouText(Brief brief, Side? side) => brief.Facing is Facing.Away or null ? "" : side switch
+    {
+        Core.Timing.Side.Left => "you: right",
+        Core.Timing.Side.Right => "you: left",
+        _ => "",
+    };
+
+    private static string OptionText(StationOption option) =>
+        $"{(option.Kind == OptionKind.ForNeed ? option.Need : option.Kind.ToString().ToLowerInvariant())}|{Core.Plans.Words.Of(option.Way)}";
+
+    private static ImmutableArray<string> NotesOf(Timeline timeline, Segment segment) => IsWords(segment) ? timeline.Blocks[segment.Block].Notes : [];
+
+    private static string PlaceText(Timeline timeline, Segment segment, Block block)
+    {
+        var parts = new List<string> { block.Name };
+        if (segment.Round > 0 && block.Settings.RoundCount > 1)
+            parts.Add($"round {segment.Round} of {block.Settings.RoundCount}");
+        if (segment.Station > 0)
+            parts.Add($"station {segment.Station} of {block.Stations.Length}");
+        return string.Join(" · ", parts);
+    }
+
+    private static string NoteOfNext(Timeline timeline, Segment segment, Segment next)
+    {
+        var (now, then) = (segment.Set >= 0 ? timeline.Sets[segment.Set] : null, timeline.Sets[next.Set]);
+        if (now is not null && now.Station == then.Station && now.Block == then.Block)
+            return now.Round == then.Round && now.Side != then.Side ? "change hands and feet" : "";
+        var hold = then.Facts.Held.Length > 0 && then.Facts.Held != now?.Facts.Held ? then.Facts.Held : "";
+        var option = then.Line.Options.FirstOrDefault(o => o.Kind == OptionKind.Easier) is { } easier ? $"easier: {Core.Plans.Words.Of(easier.Way)}" : "";
+        return string.Join(" – ", new[] { hold, option }.Where(t => t.Length > 0));
+    }
+}

@@ -1,0 +1,106 @@
+// Draws one moment of a class on the Teach screen. It only shows; the clock is in clock.js.
+import { bigFlag, clothWidth, sideFlag } from "./flag-path.js";
+
+const byId = (id) => document.getElementById(id);
+let shownSegment = null;
+
+/**
+ * @param {import("./clock.js").Anchor} place
+ * @param {object[]} steps
+ */
+export function show(place, steps) {
+  const main = byId("main");
+  const state = place.segment < 0 ? "before" : place.stopped ? "stopped" : place.running ? "running" : "paused";
+  if (main.dataset.state !== state) main.dataset.state = state;
+  if (place.segment < 0) return;
+  const step = steps[place.segment];
+  const counting = place.msIn < 0;
+  const key = `${place.segment}${counting}`;
+  if (shownSegment !== key) showStep(step, counting, steps, place.segment);
+  shownSegment = key;
+  showTime(place, step);
+  showPause(state);
+}
+
+function showStep(step, counting, steps, index) {
+  byId("main").dataset.kind = counting || step.kind !== "work" ? "rest" : "work";
+  text("place", step.place);
+  text("side", counting ? "" : shortSide(step.side));
+  text("you", counting ? "" : step.you);
+  text("title", counting ? `Get ready: ${step.title}` : step.title);
+  text("amount", step.amount);
+  text("cue", step.cue);
+  byId("options").replaceChildren(...step.options.map(option));
+  const shape = step.hem || "unsaid";
+  for (const id of ["cloth", "ghost"]) byId(id).setAttribute("d", bigFlag(shape));
+  byId("cloth").setAttribute("fill", `url(#weave-${step.cloth || "easy"})`);
+  byId("side-flag").toggleAttribute("hidden", step.side === "" || counting);
+  byId("side-cloth").setAttribute("d", sideFlag(shape));
+  byId("side-cloth").setAttribute("fill", `url(#weave-${step.cloth || "easy"})`);
+  showNext(step, steps, index);
+  showLine(step);
+}
+
+function showNext(step, steps, index) {
+  const following = steps[index + 1];
+  const pause = step.kind === "work" && following && following.kind !== "work" ? Math.round(following.tenths / 10) : 0;
+  text("then", step.nextTitle === "" ? "" : pause > 0 ? `then, after ${pause} s` : step.kind === "work" ? "then" : "next");
+  text("next-title", step.nextTitle + (step.nextSide ? `, ${step.nextSide}` : ""));
+  text("next-note", step.nextNote);
+  if (step.nextTitle === "") text("next-title", "then we are done");
+}
+
+function showLine(step) {
+  for (const row of document.querySelectorAll(".rope-row")) {
+    row.classList.toggle("here", Number(row.dataset.rope) === step.rope);
+    if (Number(row.dataset.rope) !== step.rope) continue;
+    for (const flag of row.querySelectorAll("[data-set]")) {
+      const set = Number(flag.dataset.set);
+      flag.classList.toggle("done", set < step.flag);
+      flag.classList.toggle("here", set === step.flag);
+    }
+  }
+}
+
+function showTime(place, step) {
+  const length = step.tenths * 100 + place.addedMs;
+  const left = place.msIn < 0 ? -place.msIn : length - place.msIn;
+  const counted = step.msPerRep > 0 && place.msIn >= 0;
+  const rep = Math.min(step.reps, Math.floor(place.msIn / step.msPerRep) + 1);
+  const number = counted ? String(rep) : clock(Math.ceil(left / 1000));
+  const shown = byId("number");
+  if (shown.textContent !== number) shown.textContent = number;
+  shown.classList.toggle("three", number.length === 3);
+  shown.classList.toggle("four", number.length > 3);
+  text("of", counted ? `of ${step.reps}` : "");
+  byId("cloth-left").setAttribute("width", clothWidth(place.msIn < 0 ? 1 : left / length).toFixed(1));
+}
+
+function showPause(state) {
+  const button = byId("pause");
+  const going = state === "running";
+  if (button.value === (going ? "pause" : "go")) return;
+  button.value = going ? "pause" : "go";
+  button.firstElementChild.textContent = going ? "Pause" : "Go on";
+}
+
+function option(words) {
+  const [kind, way] = words.split("|");
+  const row = document.createElement("div");
+  row.append(Object.assign(document.createElement("dt"), { textContent: kind }), Object.assign(document.createElement("dd"), { textContent: way }));
+  return row;
+}
+
+function shortSide(side) {
+  return side === "ALTERNATING" ? "TAKE TURNS" : side;
+}
+
+/** Seconds under two minutes, longer as a clock. */
+function clock(seconds) {
+  return seconds < 120 ? String(seconds) : `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, "0")}`;
+}
+
+function text(id, words) {
+  const element = byId(id);
+  if (element.textContent !== words) element.textContent = words;
+}

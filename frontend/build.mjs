@@ -14,10 +14,8 @@ const copies = {
   "idiomorph-ext.min.js": "idiomorph/dist/idiomorph-ext.min.js",
   "sortable.min.js": "sortablejs/Sortable.min.js",
   "grandstander-700.woff2": "@fontsource/grandstander/files/grandstander-latin-700-normal.woff2",
-  "atkinson-400.woff2":
-    "@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-normal.woff2",
-  "atkinson-700.woff2":
-    "@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-700-normal.woff2",
+  "atkinson-400.woff2": "@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-normal.woff2",
+  "atkinson-700.woff2": "@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-700-normal.woff2",
 };
 
 mkdirSync(out, { recursive: true });

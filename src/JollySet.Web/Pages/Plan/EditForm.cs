@@ -19,7 +19,7 @@ internal static class EditForm
         var block = Text(form, "block");
         var station = Number(form, "station");
         var was = form.ContainsKey("was") ? Text(form, "was") : null;
-        return Text(form, "do") switch
+        return ActionOf(form) switch
         {
             "brief" => new Several([.. Retitled(form, plan), .. Differing(form, BriefKeys, Brief(plan)).Select(l => new SetBriefLine(l.Key, l.Value))]),
             "sheet" => new ReplaceSheet(Text(form, "text")),
@@ -42,6 +42,9 @@ internal static class EditForm
             _ => null,
         };
     }
+
+    /// <summary>What the form asks for: the button pressed, or what the form does when none was.</summary>
+    public static string ActionOf(IFormCollection form) => form["do"] is [.., { } last] ? last : "";
 
     /// <summary>Names a finding by what it says, so that a fix is only pressed for what was read.</summary>
     public static string FindingKey(Finding finding) => $"{finding.Code}|{finding.Block}|{string.Join(',', finding.Stations)}|{finding.Message}";

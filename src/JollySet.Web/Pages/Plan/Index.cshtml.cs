@@ -38,7 +38,7 @@ public sealed class IndexModel(Data.Shelf shelf, TimelineShelf timelines) : Page
     public IActionResult OnPost(Guid id)
     {
         var form = Request.Form;
-        var action = form["do"].ToString();
+        var action = EditForm.ActionOf(form);
         if (action == "bring-back")
             shelf.BringBack(id);
         if (shelf.Get(id) is not { } kept)
@@ -122,10 +122,10 @@ public sealed class IndexModel(Data.Shelf shelf, TimelineShelf timelines) : Page
     private static List<KeyValuePair<string, string>> Posted(IFormCollection form) =>
         [.. form.Where(f => !f.Key.StartsWith("__", StringComparison.Ordinal) && f.Key is not ("revision" or "on-top" or "do" or "did"))
             .Select(f => KeyValuePair.Create(f.Key, f.Value.ToString()))
-            .Append(KeyValuePair.Create("did", WithoutDo(form)["do"].ToString()))];
+            .Append(KeyValuePair.Create("did", EditForm.ActionOf(WithoutDo(form))))];
 
     private static FailedEdit FailedOf(IFormCollection form, SaveResult result) => new(
-        WithoutDo(form)["do"].ToString(),
+        EditForm.ActionOf(WithoutDo(form)),
         form["block"].ToString(),
         int.TryParse(form["station"], out var station) ? station : 0,
         result.Field,
@@ -138,7 +138,7 @@ public sealed class IndexModel(Data.Shelf shelf, TimelineShelf timelines) : Page
         var block = form["block"].ToString();
         if (result.Outcome != SaveOutcome.Saved)
             return block;
-        return form["do"].ToString() switch
+        return EditForm.ActionOf(form) switch
         {
             "block-add" => result.Class!.Plan.Blocks[^1].Name,
             "block" when form.ContainsKey("name") => form["name"].ToString().Trim(),
@@ -154,8 +154,8 @@ public sealed class IndexModel(Data.Shelf shelf, TimelineShelf timelines) : Page
     private static string? FocusAfter(IFormCollection form, SaveOutcome outcome)
     {
         if (outcome != SaveOutcome.Saved || !int.TryParse(form["station"], out var station))
-            return form["do"] == "add" && outcome == SaveOutcome.Saved ? "add-line" : null;
-        return form["do"].ToString() switch
+            return EditForm.ActionOf(form) == "add" && outcome == SaveOutcome.Saved ? "add-line" : null;
+        return EditForm.ActionOf(form) switch
         {
             "up" => $"up-{Math.Max(1, station - 1)}",
             "down" => $"down-{station + 1}",

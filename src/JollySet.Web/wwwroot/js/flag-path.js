@@ -25,10 +25,29 @@ function outline(hem, x, y, width, drop, bite) {
   const [right, low, middle] = [x + width, y + drop, x + width / 2];
   const [up, slope] = [low - bite, low - bite * 1.6];
   const corners = {
-    left: [[right, slope], [x, low]],
-    right: [[right, low], [x, slope]],
-    both: [[right, low], [middle, up], [x, low]],
-    alternating: [[right, low], [x + width * 0.75, up], [middle, low], [x + width * 0.25, up], [x, low]],
-  }[hem] ?? [[right, low], [x, low]];
+    left: [
+      [right, slope],
+      [x, low],
+    ],
+    right: [
+      [right, low],
+      [x, slope],
+    ],
+    both: [
+      [right, low],
+      [middle, up],
+      [x, low],
+    ],
+    alternating: [
+      [right, low],
+      [x + width * 0.75, up],
+      [middle, low],
+      [x + width * 0.25, up],
+      [x, low],
+    ],
+  }[hem] ?? [
+    [right, low],
+    [x, low],
+  ];
   return `M${x} ${y}L${right} ${y}${corners.map(([a, b]) => `L${a} ${b}`).join("")}Z`;
 }

@@ -87,7 +87,10 @@ function showPause(state) {
 function option(words) {
   const [kind, way] = words.split("|");
   const row = document.createElement("div");
-  row.append(Object.assign(document.createElement("dt"), { textContent: kind }), Object.assign(document.createElement("dd"), { textContent: way }));
+  row.append(
+    Object.assign(document.createElement("dt"), { textContent: kind }),
+    Object.assign(document.createElement("dd"), { textContent: way }),
+  );
   return row;
 }
 

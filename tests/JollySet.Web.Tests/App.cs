@@ -1,0 +1,98 @@
+using System.Net;
+using AngleSharp.Dom;
+using AngleSharp.Html.Dom;
+using AngleSharp.Html.Parser;
+using JollySet.Data;
+using Microsoft.AspNetCore.Hosting;
+using Microsoft.AspNetCore.Mvc.Testing;
+using Microsoft.Extensions.DependencyInjection;
+
+namespace JollySet.Web.Tests;
+
+/// <summary>The application over a database file of its own, with the demo classes.</summary>
+public sealed class App : IDisposable
+{
+    private readonly string folder = Directory.CreateTempSubdirectory("jolly").FullName;
+    private WebApplicationFactory<Program> factory;
+
+    public App()
+    {
+        factory = Start();
+        Client = NewClient();
+    }
+
+    public HttpClient Client { get; private set; }
+
+    public Shelf Shelf => factory.Services.GetRequiredService<Shelf>();
+
+    public SessionBook Sessions => factory.Services.GetRequiredService<SessionBook>();
+
+    public RulesBook Rules => factory.Services.GetRequiredService<RulesBook>();
+
+    public string DatabaseFile => Path.Combine(folder, "jolly.db");
+
+    public KeptClass Demo(string title) => Shelf.Find().Single(c => c.Plan.Title == title);
+
+    /// <summary>Stops the server where it is and starts another over the same file.</summary>
+    public void Restart()
+    {
+        factory.Dispose();
+        factory = Start();
+        Client = NewClient();
+    }
+
+    public async Task<IHtmlDocument> Get(string address)
+    {
+        var answer = await Client.GetAsync(new Uri(address, UriKind.Relative));
+        return await Parse(answer);
+    }
+
+    /// <summary>Posts a form as a browser without script would, with some fields changed.</summary>
+    public async Task<HttpResponseMessage> Submit(IElement form, params (string Name, string Value)[] changed)
+    {
+        var fields = form.QuerySelectorAll("input[name], textarea[name], select[name]")
+            .ToDictionary(e => e.GetAttribute("name")!, e => e is IHtmlTextAreaElement area ? area.Value : e is IHtmlSelectElement select ? select.Value : e.GetAttribute("value") ?? "");
+        foreach (var (name, value) in changed)
+            fields[name] = value;
+        using var content = new FormUrlEncodedContent(fields);
+        var action = form.GetAttribute("action");
+        var address = string.IsNullOrEmpty(action) ? new Uri(form.BaseUrl!.Href).PathAndQuery : action;
+        return await Client.PostAsync(new Uri(address, UriKind.Relative), content);
+    }
+
+    public static async Task<IHtmlDocument> Parse(HttpResponseMessage answer)
+    {
+        var parser = new HtmlParser();
+        var html = await answer.Content.ReadAsStringAsync();
+        var document = parser.ParseDocument(html);
+        document.Head?.Prepend(Base(document, answer.RequestMessage!.RequestUri!));
+        return document;
+    }
+
+    public void Dispose()
+    {
+        factory.Dispose();
+        Microsoft.Data.Sqlite.SqliteConnection.ClearAllPools();
+        Directory.Delete(folder, recursive: true);
+    }
+
+    private static IElement Base(IHtmlDocument document, Uri address)
+    {
+        var element = document.CreateElement("base");
+        element.SetAttribute("href", address.ToString());
+        return element;
+    }
+
+    private WebApplicationFactory<Program> Start() => new WebApplicationFactory<Program>().WithWebHostBuilder(host =>
+    {
+        host.UseSetting("Data", folder);
+        host.UseSetting("Demo", "true");
+    });
+
+    private HttpClient NewClient()
+    {
+        var client = factory.CreateClient(new WebApplicationFactoryClientOptions { AllowAutoRedirect = false });
+        Assert.Equal(HttpStatusCode.OK, client.GetAsync(new Uri("/", UriKind.Relative)).GetAwaiter().GetResult().StatusCode);
+        return client;
+    }
+}

@@ -1,0 +1,200 @@
+using System.Net;
+using AngleSharp.Dom;
+using JollySet.Core.Plans.Edits;
+using JollySet.Core.Sheets;
+
+namespace JollySet.Web.Tests;
+
+public sealed class PlanPageTests : IDisposable
+{
+    private readonly App app = new();
+
+    public void Dispose() => app.Dispose();
+
+    private Guid Slack => app.Demo("Slack Water Strength").Id;
+
+    private async Task<IElement> StationForm(int number) =>
+        (await app.Get($"/plan/{Slack}?block=A%3A%20Deck%20circuit")).QuerySelector($"#s{number} form")!;
+
+    [Fact]
+    public async Task It_shows_both_lengths_against_the_booking()
+    {
+        var page = await app.Get($"/plan/{Slack}");
+        Assert.Equal("28:55", page.QuerySelector("#clock")!.TextContent);
+        Assert.Contains("of 30:00", page.QuerySelector(".lengths")!.TextContent, StringComparison.Ordinal);
+        Assert.Equal("65 s to spare", page.QuerySelector(".against")!.TextContent);
+    }
+
+    [Fact]
+    public async Task Every_flag_tells_everything_and_leads_to_its_station()
+    {
+        var flags = (await app.Get($"/plan/{Slack}")).QuerySelectorAll(".line.wide a.flag").ToList();
+        // 5 to warm up, 4 in the circuit, 3 on the last rope, 5 to cool down; equal rounds are one rope.
+        Assert.Equal(17, flags.Count);
+        Assert.Equal("A: Deck circuit: 1. Goblet squat; heavy; both sides; 40 s; up; easier: squat to chair; harder: two seconds at the bottom; for knees: glute bridge", flags[5].GetAttribute("aria-label"));
+        Assert.EndsWith("#s1", flags[5].GetAttribute("href"), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task A_station_is_edited_by_a_plain_form()
+    {
+        var answer = await app.Submit(await StationForm(1), ("amount", "50s"), ("sides", "each side"));
+        Assert.Equal(HttpStatusCode.Redirect, answer.StatusCode);
+        var kept = app.Shelf.Get(Slack)!;
+        Assert.Equal("goblet squat 50s [heavy], each side", SheetWriter.WriteStation(kept.Plan.Blocks[2].Stations[0]).Split(" |")[0]);
+        Assert.Equal(2, kept.Revision);
+    }
+
+    [Theory]
+    [InlineData("amount", "0s", "at least 1 s")]
+    [InlineData("amount", "-5s", "cannot be negative")]
+    [InlineData("amount", "99:99", "the seconds go to 59")]
+    [InlineData("move", "squaat", "the nearest is “squat”")]
+    [InlineData("load", "hevy", "a load is light")]
+    public async Task A_wrong_value_stays_in_its_field_with_a_sentence_beside_it(string field, string value, string said)
+    {
+        var answer = await app.Submit(await StationForm(2), (field, value));
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, answer.StatusCode);
+        var page = await App.Parse(answer);
+        var input = page.QuerySelector($"#s2 input[name={field}]")!;
+        Assert.Equal((value, "true"), (input.GetAttribute("value"), input.GetAttribute("aria-invalid")));
+        Assert.Contains(said, page.QuerySelector("#s2 .field-error")!.TextContent, StringComparison.Ordinal);
+        Assert.Equal(1, app.Shelf.Get(Slack)!.Revision);
+    }
+
+    [Theory]
+    [InlineData("up", 2, "bent-over row")]
+    [InlineData("down", 1, "bent-over row")]
+    [InlineData("remove", 1, "bent-over row")]
+    [InlineData("duplicate", 2, "goblet squat")]
+    public async Task Stations_move_double_and_go_by_buttons(string act, int station, string first)
+    {
+        await app.Submit(await StationForm(station), ("do", act));
+        Assert.StartsWith(first, SheetWriter.WriteStation(app.Shelf.Get(Slack)!.Plan.Blocks[2].Stations[0]), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task A_station_is_added_by_its_name_and_a_line_that_is_wrong_is_kept()
+    {
+        var form = (await app.Get($"/plan/{Slack}?block=A%3A%20Deck%20circuit")).QuerySelector(".add-station")!;
+        await app.Submit(form, ("do", "add"), ("line", "calf raise x12"));
+        Assert.Equal(5, app.Shelf.Get(Slack)!.Plan.Blocks[2].Stations.Length);
+        var page = await App.Parse(await app.Submit((await app.Get($"/plan/{Slack}?block=A%3A%20Deck%20circuit")).QuerySelector(".add-station")!, ("do", "add"), ("line", "calf rise x12")));
+        Assert.Equal("calf rise x12", page.QuerySelector("#add-line")!.GetAttribute("value"));
+        Assert.Contains("the nearest is “calf raise”", page.QuerySelector("#add-wrong")!.TextContent, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task A_block_is_set_renamed_and_written_as_text()
+    {
+        var page = await app.Get($"/plan/{Slack}?block=A%3A%20Deck%20circuit");
+        await app.Submit(page.QuerySelector(".block-head")!, ("rounds", "2"), ("name", "A: Quay"));
+        var block = app.Shelf.Get(Slack)!.Plan.Blocks[2];
+        Assert.Equal(("A: Quay", 2), (block.Name, block.Settings.RoundCount));
+        page = await app.Get($"/plan/{Slack}?block=A%3A%20Quay");
+        var text = page.QuerySelector("#block-text")!.Closest("form")!;
+        await app.Submit(text, ("do", "block-text"), ("text", "== A: Steps (circuit, work 30)\nsquat\n"));
+        Assert.Equal("A: Steps", app.Shelf.Get(Slack)!.Plan.Blocks[2].Name);
+        var wrong = await App.Parse(await app.Submit((await app.Get($"/plan/{Slack}?block=A%3A%20Steps")).QuerySelector("#block-text")!.Closest("form")!, ("do", "block-text"), ("text", "== A: Steps (circuit, work 0)\nsquaat\n")));
+        Assert.Contains("squaat", wrong.QuerySelector("#block-text")!.TextContent, StringComparison.Ordinal);
+        Assert.Equal(2, wrong.QuerySelectorAll(".block-acts .errors li").Length);
+    }
+
+    [Fact]
+    public async Task Undo_and_redo_add_revisions()
+    {
+        var before = SheetWriter.Write(app.Shelf.Get(Slack)!.Plan);
+        await app.Submit(await StationForm(1), ("amount", "50s"));
+        var after = SheetWriter.Write(app.Shelf.Get(Slack)!.Plan);
+        await app.Submit((await app.Get($"/plan/{Slack}")).QuerySelector("#undo-form")!, ("do", "undo"));
+        Assert.Equal((before, 3), (SheetWriter.Write(app.Shelf.Get(Slack)!.Plan), app.Shelf.Get(Slack)!.Revision));
+        await app.Submit((await app.Get($"/plan/{Slack}")).QuerySelector("#undo-form")!, ("do", "redo"));
+        Assert.Equal((after, 4), (SheetWriter.Write(app.Shelf.Get(Slack)!.Plan), app.Shelf.Get(Slack)!.Revision));
+    }
+
+    [Fact]
+    public async Task Two_tabs_a_stale_edit_is_shown_and_may_be_put_on_top()
+    {
+        var otherTab = await StationForm(1);
+        await app.Submit(await StationForm(2), ("amount", "30s"));
+        var answer = await app.Submit(otherTab, ("amount", "50s"));
+        Assert.Equal(HttpStatusCode.Conflict, answer.StatusCode);
+        var page = await App.Parse(answer);
+        Assert.Contains("changed amount of station 2", page.QuerySelector(".stale")!.TextContent, StringComparison.Ordinal);
+        await app.Submit(page.QuerySelectorAll(".stale form")[0], ("on-top", "1"));
+        var stations = app.Shelf.Get(Slack)!.Plan.Blocks[2].Stations;
+        Assert.StartsWith("goblet squat 50s", SheetWriter.WriteStation(stations[0]), StringComparison.Ordinal);
+        Assert.StartsWith("bent-over row 30s", SheetWriter.WriteStation(stations[1]), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task Two_tabs_a_stale_edit_may_be_kept_as_a_copy()
+    {
+        var otherTab = await StationForm(1);
+        await app.Submit(await StationForm(2), ("amount", "30s"));
+        var page = await App.Parse(await app.Submit(otherTab, ("amount", "50s")));
+        var answer = await app.Submit(page.QuerySelectorAll(".stale form")[1]);
+        Assert.Equal(HttpStatusCode.Redirect, answer.StatusCode);
+        var copy = app.Demo("Slack Water Strength (mine)").Plan.Blocks[2].Stations;
+        Assert.StartsWith("goblet squat 50s", SheetWriter.WriteStation(copy[0]), StringComparison.Ordinal);
+        Assert.StartsWith("bent-over row [heavy]", SheetWriter.WriteStation(copy[1]), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task An_edit_on_a_class_that_was_taken_off_keeps_what_was_typed_and_brings_it_back()
+    {
+        var id = Slack;
+        var form = await StationForm(1);
+        app.Shelf.Remove(id);
+        var answer = await app.Submit(form, ("amount", "50s"));
+        Assert.Equal(HttpStatusCode.Gone, answer.StatusCode);
+        var page = await App.Parse(answer);
+        Assert.Contains("50s", page.QuerySelector(".typed")!.TextContent, StringComparison.Ordinal);
+        await app.Submit(page.QuerySelector(".gone form")!);
+        Assert.StartsWith("goblet squat 50s", SheetWriter.WriteStation(app.Shelf.Get(id)!.Plan.Blocks[2].Stations[0]), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task A_fix_is_applied_with_one_press()
+    {
+        var id = app.Demo("Spring Tide").Id;
+        var page = await app.Get($"/plan/{id}");
+        var before = page.QuerySelectorAll(".finding").Length;
+        var mend = page.QuerySelectorAll(".finding form").First(f => f.ParentElement!.ParentElement!.TextContent.Contains("Crunch", StringComparison.Ordinal));
+        await app.Submit(mend, ("do", "fix"));
+        page = await app.Get($"/plan/{id}");
+        Assert.Equal(before - 1, page.QuerySelectorAll(".finding").Length);
+        Assert.DoesNotContain("Crunch has no target", page.Body!.TextContent, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task A_live_edit_gets_the_screen_alone()
+    {
+        var form = await StationForm(1);
+        app.Client.DefaultRequestHeaders.Add("HX-Request", "true");
+        var html = await (await app.Submit(form, ("amount", "50s"))).Content.ReadAsStringAsync();
+        Assert.StartsWith("<main id=\"main\"", html.TrimStart(), StringComparison.Ordinal);
+        Assert.DoesNotContain("<html", html, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task Exported_files_read_back_as_the_same_class()
+    {
+        var kept = app.Shelf.Get(Slack)!;
+        foreach (var handler in new[] { "sheet", "json" })
+        {
+            var text = await app.Client.GetStringAsync(new Uri($"/plan/{Slack}?handler={handler}", UriKind.Relative));
+            Assert.Equal(SheetWriter.Write(kept.Plan), SheetWriter.Write(PlanReader.Read(text).Plan!));
+        }
+    }
+
+    [Fact]
+    public void A_killed_server_keeps_every_edit_that_was_answered()
+    {
+        var id = Slack;
+        for (var i = 0; i < 10; i++)
+            app.Shelf.Edit(id, i + 1, new SetBriefLine("minutes", $"{40 + i}"));
+        app.Restart();
+        Assert.Equal((11, 49), (app.Shelf.Get(id)!.Revision, app.Shelf.Get(id)!.Plan.Brief.Minutes));
+    }
+}

@@ -1,11 +1,11 @@
 import js from "@eslint/js";
 
 const browser = Object.fromEntries(
-  "document window location navigator localStorage fetch FormData TextEncoder AudioContext OscillatorNode GainNode requestAnimationFrame setTimeout matchMedia htmx Idiomorph Sortable"
+  "document window location navigator localStorage fetch FormData TextEncoder AudioContext OscillatorNode GainNode requestAnimationFrame setTimeout matchMedia MutationObserver getComputedStyle innerHeight htmx Idiomorph Sortable"
     .split(" ")
     .map((name) => [name, "readonly"]),
 );
-const node = Object.fromEntries("process console setTimeout fetch URL URLSearchParams".split(" ").map((name) => [name, "readonly"]));
+const node = Object.fromEntries("process console Buffer setTimeout fetch URL URLSearchParams".split(" ").map((name) => [name, "readonly"]));
 
 export default [
   js.configs.recommended,

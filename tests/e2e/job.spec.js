@@ -1,0 +1,122 @@
+// The job from a sheet to a class taught, in its order.
+import { readFile } from "node:fs/promises";
+import { expect, test } from "@playwright/test";
+import { makeClass } from "./loft.js";
+
+test("type a class, see it, change it, undo it, teach it, print it, take it out and bring it back", async ({ page }) => {
+  const title = await makeClass(page);
+
+  // By the clock: 20 of words, 2 × (3×40 + 2×20) + 60, the need after the last timed work is likely only, and 12 rows of 2.2 s.
+  await expect(page.locator("#clock")).toHaveText("7:06");
+  await expect(page.locator(".line.wide a.flag")).toHaveCount(4);
+
+  await page.getByLabel("Rounds", { exact: true }).fill("3");
+  await page.getByLabel("Rounds", { exact: true }).press("Tab");
+  await expect(page.locator("#clock")).toHaveText("10:46");
+  await expect(page.locator(".against")).toHaveText("46 s over");
+
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(page.locator("#clock")).toHaveText("7:06");
+
+  const teach = page.locator(".rail").getByRole("button", { name: "Teach" });
+  await teach.click();
+  await page.getByRole("button", { name: "Work", exact: true }).click();
+  await page.getByRole("button", { name: "Start", exact: true }).click();
+  await expect(page.locator("#title")).toHaveText("Goblet squat", { timeout: 10_000 });
+  await expect(page.locator("#next-title")).toHaveText("Push-up");
+
+  await page.keyboard.press(" ");
+  await expect(page.locator("main")).toHaveAttribute("data-state", "paused");
+  const before = Number(await page.locator("#number").textContent());
+  await page.reload();
+  await expect(page.locator("#title")).toHaveText("Goblet squat");
+  expect(Number(await page.locator("#number").textContent())).toBe(before);
+
+  await page.keyboard.press(" ");
+  await expect(page.locator(".side")).toContainText(/LEFT\s+you: right/, { timeout: 25_000 });
+  await expect(page.locator(".side")).toContainText(/RIGHT\s+you: left/, { timeout: 15_000 });
+  await expect(page.locator("html")).toHaveAttribute("data-last-sound", /half|last/);
+  await page.keyboard.press("e");
+  await expect(page.getByRole("heading", { name: `${title}, taught` })).toBeVisible();
+  await expect(page.locator("tbody tr").nth(1)).toContainText("Goblet squat");
+
+  await page.getByRole("link", { name: "To the plan" }).click();
+  await page.getByRole("link", { name: "Print" }).click();
+  await expect(page.locator(".run-lines li")).toHaveCount(4);
+
+  await page.getByRole("link", { name: "Back to the plan" }).click();
+  await page.getByText("The class as a sheet").click();
+  const [download] = await Promise.all([page.waitForEvent("download"), page.getByRole("link", { name: "Save as .json" }).click()]);
+  const text = await readFile(await download.path(), "utf8");
+  const sheetBefore = await page.locator("#sheet-text").inputValue();
+
+  await page.goto("/new");
+  await page
+    .getByLabel(/A .sheet or .json file/)
+    .setInputFiles({ name: "class.json", mimeType: "application/json", buffer: Buffer.from(text) });
+  await page.getByRole("button", { name: "Bring it in" }).click();
+  await expect(page.getByRole("heading", { name: title, level: 1 })).toBeVisible();
+  expect(await page.locator("#sheet-text").inputValue()).toBe(sheetBefore);
+});
+
+test("a counted station shows its count climbing at pace", async ({ page }) => {
+  await makeClass(page, (title) => `# ${title}\n== A (circuit, rest 30)\nbent-over row x12 @4\nsquat x5\n`);
+  await page.locator(".rail").getByRole("button", { name: "Teach" }).click();
+  await page.getByRole("button", { name: "Start", exact: true }).click();
+  await page.keyboard.press("ArrowRight");
+  await expect(page.locator("#of")).toHaveText("of 12");
+  const seen = await page.locator("#number").evaluate(
+    (number) =>
+      new Promise((done) => {
+        const counts = [Number(number.textContent)];
+        new MutationObserver(() => {
+          counts.push(Number(number.textContent));
+          if (counts.at(-1) === 12) done(counts);
+        }).observe(number, { childList: true, characterData: true, subtree: true });
+      }),
+  );
+  expect(seen[0]).toBeLessThan(12);
+  expect(seen).toEqual(Array.from({ length: seen.length }, (_, i) => 12 - seen.length + 1 + i));
+});
+
+test("the keys of Teach: next, back, ten seconds more, stop and go on, another block", async ({ page }) => {
+  await makeClass(page);
+  await page.locator(".rail").getByRole("button", { name: "Teach" }).click();
+  await page.getByLabel("Start at", { exact: true }).selectOption("A: Deck");
+  await page.getByRole("button", { name: "Start", exact: true }).click();
+  await page.keyboard.press("ArrowRight");
+  await page.keyboard.press(" ");
+  await expect(page.locator("#title")).toHaveText("Goblet squat");
+  const left = Number(await page.locator("#number").textContent());
+  await page.keyboard.press("+");
+  await expect(page.locator("#number")).toHaveText(String(left + 10));
+  await page.keyboard.press("ArrowRight");
+  await expect(page.locator("#title")).toHaveText("Rest");
+  await page.keyboard.press("ArrowLeft");
+  await expect(page.locator("#title")).toHaveText("Goblet squat");
+  await page.keyboard.press("s");
+  await expect(page.getByRole("alertdialog", { name: "Stopped" })).toBeVisible();
+  await page.getByRole("button", { name: /go on/ }).click();
+  await expect(page.getByRole("alertdialog", { name: "Stopped" })).toBeHidden();
+  await page.keyboard.press("b");
+  await page.getByRole("button", { name: "B: Ropes" }).click();
+  await page.keyboard.press("ArrowRight");
+  await expect(page.locator("#title")).toHaveText("Bent-over row");
+});
+
+test("the clock goes on without the server, and what was pressed is sent later", async ({ page, context }) => {
+  await makeClass(page);
+  await page.locator(".rail").getByRole("button", { name: "Teach" }).click();
+  await page.getByRole("button", { name: "Start", exact: true }).click();
+  await page.keyboard.press("ArrowRight");
+  await context.setOffline(true);
+  await page.keyboard.press("ArrowRight");
+  await page.keyboard.press(" ");
+  await expect(page.locator("#title")).toHaveText("Goblet squat");
+  await expect(page.locator("#offline")).toContainText("does not answer");
+  await context.setOffline(false);
+  await expect(page.locator("#offline")).toHaveText("", { timeout: 10_000 });
+  await page.reload();
+  await expect(page.locator("#title")).toHaveText("Goblet squat");
+  await expect(page.locator("main")).toHaveAttribute("data-state", "paused");
+});

@@ -1,0 +1,31 @@
+import { mkdtempSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { fileURLToPath } from "node:url";
+import { defineConfig } from "@playwright/test";
+
+const root = fileURLToPath(new URL("../..", import.meta.url));
+const address = "http://127.0.0.1:5099";
+process.env.JOLLY_E2E_DATA ??= mkdtempSync(join(tmpdir(), "jolly-e2e-"));
+
+export default defineConfig({
+  testDir: ".",
+  outputDir: join(root, "test-results"),
+  workers: 2,
+  timeout: 60_000,
+  reporter: "list",
+  use: {
+    baseURL: address,
+    viewport: { width: 1280, height: 800 },
+    launchOptions: {
+      executablePath: "/usr/bin/chromium",
+      args: ["--no-sandbox", "--disable-gpu", "--disable-background-networking", "--autoplay-policy=no-user-gesture-required"],
+    },
+  },
+  webServer: {
+    command: "dotnet .build/web/JollySet.Web.dll",
+    cwd: root,
+    url: address,
+    env: { ASPNETCORE_URLS: address, Data: process.env.JOLLY_E2E_DATA, Demo: "true", Teach__Speed: "10" },
+  },
+});

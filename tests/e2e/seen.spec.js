@@ -1,0 +1,143 @@
+// What can be measured of how it looks: access, contrast, sizes, weight.
+import AxeBuilder from "@axe-core/playwright";
+import { expect, test } from "@playwright/test";
+import { demo, makeClass } from "./loft.js";
+
+const sizes = [
+  { width: 1280, height: 800 },
+  { width: 390, height: 844 },
+  { width: 360, height: 740 },
+];
+
+async function axe(page) {
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"])
+    .analyze();
+  expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target).join(" ; ")}`)).toEqual([]);
+}
+
+for (const size of sizes)
+  test(`axe finds nothing on Shelf, New, Plan, print and Teach at ${size.width} × ${size.height}, and nothing is wider than the screen`, async ({
+    page,
+  }) => {
+    await page.setViewportSize(size);
+    const faulty = await demo(page, "Spring Tide");
+    for (const address of ["/", "/new", faulty, faulty.replace("plan", "print")]) {
+      await page.goto(address);
+      await axe(page);
+      expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(size.width);
+    }
+    await makeClass(page);
+    await page.locator(".rail").getByRole("button", { name: "Teach" }).click();
+    await axe(page);
+    await page.getByRole("button", { name: "Start", exact: true }).click();
+    await page.keyboard.press("ArrowRight");
+    await page.keyboard.press("ArrowRight");
+    await page.keyboard.press(" ");
+    await expect(page.locator("#title")).toHaveText("Goblet squat");
+    await axe(page);
+    await page.keyboard.press("l");
+    await axe(page);
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(size.width);
+  });
+
+test("across a hall: the number is a third of the screen, name and side an eighteenth, the rest a twenty-eighth", async ({ page }) => {
+  await makeClass(
+    page,
+    (title) => `# ${title}\nfacing: class\n== A (circuit, work 40, rest 20)\nbent-over row, left | easier: supported\nsquat\n`,
+  );
+  await page.locator(".rail").getByRole("button", { name: "Teach" }).click();
+  await page.getByRole("button", { name: "Start", exact: true }).click();
+  await page.keyboard.press("ArrowRight");
+  await page.keyboard.press(" ");
+  const share = (id) => page.locator(id).evaluate((e) => parseFloat(getComputedStyle(e).fontSize) / innerHeight);
+  // The digits' own height with their outline: seven tenths of the type's size, times the drawing's scale.
+  const number = await page.locator("#number").evaluate((e) => {
+    const scale = e.getScreenCTM().d;
+    return ((parseFloat(getComputedStyle(e).fontSize) * 0.68 + parseFloat(getComputedStyle(e).strokeWidth)) * scale) / innerHeight;
+  });
+  expect(number).toBeGreaterThanOrEqual(1 / 3);
+  for (const id of ["#title", "#side"]) expect(await share(id)).toBeGreaterThanOrEqual(1 / 18);
+  for (const id of ["#next-title", "#place", "#options", "#cue", "#then", "#you"]) expect(await share(id)).toBeGreaterThanOrEqual(1 / 28);
+});
+
+const luminance = ([r, g, b]) =>
+  [r, g, b]
+    .map((c) => c / 255)
+    .map((c) => (c <= 0.04045 ? c / 12.92 : ((c + 0.055) / 1.055) ** 2.4))
+    .reduce((sum, c, i) => sum + c * [0.2126, 0.7152, 0.0722][i], 0);
+const contrast = (a, b) => {
+  const [light, dark] = [luminance(a), luminance(b)].sort((x, y) => y - x);
+  return (light + 0.05) / (dark + 0.05);
+};
+const colour = (text) =>
+  text
+    .match(/[\d.]+/g)
+    .slice(0, 3)
+    .map(Number);
+
+test("a count reads on any cloth, and outlines and ropes stand out from the ground", async ({ page }) => {
+  await page.goto(await demo(page, "Rope Walk"));
+  const seen = await page.evaluate(() => {
+    const of = (selector, property) => getComputedStyle(document.querySelector(selector))[property];
+    return {
+      ground: of("html", "backgroundColor"),
+      number: of(".bunting .count", "fill"),
+      edge: of(".bunting .count", "stroke"),
+      outline: of(".bunting .cloth", "stroke"),
+      rope: of(".bunting .rope", "stroke"),
+      level: of(".bunting .level", "stroke"),
+      missing: of(".bunting .rope-round", "fill"),
+    };
+  });
+  // The number carries its own outline, so the outline is what it is read against.
+  expect(contrast(colour(seen.number), colour(seen.edge))).toBeGreaterThanOrEqual(4.5);
+  expect(contrast(colour(seen.missing), colour(seen.ground))).toBeGreaterThanOrEqual(4.5);
+  for (const shape of ["outline", "rope", "level"]) expect(contrast(colour(seen[shape]), colour(seen.ground))).toBeGreaterThanOrEqual(3);
+
+  await page.locator(".rail").getByRole("button", { name: "Teach" }).click();
+  const hall = await page.evaluate(() => {
+    const of = (selector, property) => getComputedStyle(document.querySelector(selector))[property];
+    return {
+      ground: of("body", "backgroundColor"),
+      number: of("#number", "fill"),
+      edge: of("#number", "stroke"),
+      said: of("#title", "color"),
+      less: of("#place", "color"),
+      call: of("#then", "color"),
+    };
+  });
+  expect(contrast(colour(hall.number), colour(hall.edge))).toBeGreaterThanOrEqual(7);
+  for (const words of ["said", "less", "call"]) expect(contrast(colour(hall[words]), colour(hall.ground))).toBeGreaterThanOrEqual(7);
+});
+
+test("a first visit to Plan moves under 250 kB, compressed, fonts included", async ({ browser, page }) => {
+  const address = await demo(page, "Slack Water");
+  const fresh = await browser.newPage();
+  const session = await fresh.context().newCDPSession(fresh);
+  await session.send("Network.enable");
+  let bytes = 0;
+  session.on("Network.loadingFinished", (event) => (bytes += event.encodedDataLength));
+  await fresh.goto(address, { waitUntil: "networkidle" });
+  console.log(`first visit to Plan: ${Math.round(bytes / 1000)} kB`);
+  expect(bytes).toBeGreaterThan(50_000);
+  expect(bytes).toBeLessThan(250_000);
+  await fresh.close();
+});
+
+test("the run sheet of up to twenty lines is one page of A4, with a tear-off after it", async ({ page }) => {
+  const address = await demo(page, "Ferry Half Hour");
+  await page.goto(address.replace("plan", "print"));
+  const lines = await page.locator(".run-lines li").count();
+  expect(lines).toBe(21);
+  const pages = async () => (await page.pdf({ preferCSSPageSize: true })).toString("latin1").match(/\/Type\s*\/Page\b/g).length;
+  expect(await pages()).toBeLessThanOrEqual(3);
+  await page.goto((await demo(page, "Slack Water")).replace("plan", "print"));
+  expect(await page.locator(".run-lines li").count()).toBeLessThanOrEqual(20);
+  expect(await pages()).toBe(2);
+  const size = await page
+    .locator(".run-lines li")
+    .first()
+    .evaluate((e) => parseFloat(getComputedStyle(e).fontSize));
+  expect(size).toBeGreaterThanOrEqual((14 * 96) / 72 - 0.1);
+});

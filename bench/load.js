@@ -1,0 +1,92 @@
+// How long a Plan edit takes on the server, from the outside: a class of an hour, edited many times in turn,
+// beside a bare Razor page posted to in the same way. Prints medians and 95th percentiles in ms.
+import { spawn } from "node:child_process";
+import { mkdtempSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { setTimeout as sleep } from "node:timers/promises";
+
+const edits = 400;
+const warmUp = 60;
+
+const serve = async (dll, port, settings) => {
+  const server = spawn("dotnet", [dll], {
+    env: { ...process.env, ASPNETCORE_URLS: `http://127.0.0.1:${port}`, ...settings },
+    stdio: "ignore",
+  });
+  for (let i = 0; i < 100; i++) {
+    if (
+      await fetch(`http://127.0.0.1:${port}/`).then(
+        () => true,
+        () => false,
+      )
+    )
+      return server;
+    await sleep(200);
+  }
+  throw new Error(`${dll} did not start`);
+};
+
+const visit = async (address) => {
+  const answer = await fetch(address);
+  const html = await answer.text();
+  const cookie = answer.headers
+    .getSetCookie()
+    .map((c) => c.split(";")[0])
+    .join("; ");
+  return { cookie, token: html.match(/__RequestVerificationToken" type="hidden" value="([^"]+)"/)[1], html };
+};
+
+const post = (address, { cookie, token }, fields, headers = {}) =>
+  fetch(address, {
+    method: "POST",
+    redirect: "manual",
+    headers: { cookie, ...headers },
+    body: new URLSearchParams({ ...fields, __RequestVerificationToken: token }),
+  });
+
+const measured = async (one) => {
+  const times = [];
+  for (let i = 0; i < warmUp + edits; i++) {
+    const start = performance.now();
+    const answer = await one(i);
+    await answer.text();
+    if (i >= warmUp) times.push(performance.now() - start);
+    if (answer.status >= 400) throw new Error(`${answer.status} at ${i}`);
+  }
+  times.sort((a, b) => a - b);
+  return { median: times[edits / 2].toFixed(1), p95: times[Math.floor(edits * 0.95)].toFixed(1) };
+};
+
+const hour =
+  "# Hour\nminutes: 60\n" +
+  Array.from(
+    { length: 10 },
+    (_, b) =>
+      `== Block ${b + 1} (circuit, work 40, rest 15, after 15)\ngoblet squat [heavy]\npush-up\nbent-over row [heavy]\nside plank, each side\nRomanian deadlift [heavy]\ndead bug\n`,
+  ).join("");
+
+const app = await serve(".build/web/JollySet.Web.dll", 5077, { Data: mkdtempSync(join(tmpdir(), "jolly-load-")) });
+const bare = await serve(".build/bare/BareRazor.dll", 5078, {});
+try {
+  const site = "http://127.0.0.1:5077";
+  const made = await post(`${site}/new?handler=Text`, await visit(`${site}/new`), { text: hour });
+  const plan = site + made.headers.get("location");
+  const page = await visit(plan);
+  const edit = (i) =>
+    post(
+      plan,
+      page,
+      { do: "station", block: "Block 1", station: 1, revision: i + 1, amount: `${30 + (i % 2)}s` },
+      { "HX-Request": "true" },
+    );
+  console.log("Plan edit, ms:", await measured(edit));
+  console.log("Plan page, ms:", await measured(() => fetch(plan)));
+  const bareSite = "http://127.0.0.1:5078/";
+  const barePage = await visit(bareSite);
+  console.log("bare Razor post, ms:", await measured(() => post(bareSite, barePage, {})));
+  console.log("bare Razor page, ms:", await measured(() => fetch(bareSite)));
+} finally {
+  app.kill();
+  bare.kill();
+}

@@ -1,0 +1,74 @@
+// Draws docs/screenshots from the demo data: ./jolly shots.
+import { spawn } from "node:child_process";
+import { mkdtempSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { setTimeout as sleep } from "node:timers/promises";
+import { chromium } from "@playwright/test";
+
+const address = "http://127.0.0.1:5098";
+const folder = "docs/screenshots";
+const server = spawn("dotnet", [".build/web/JollySet.Web.dll"], {
+  env: { ...process.env, ASPNETCORE_URLS: address, Data: mkdtempSync(join(tmpdir(), "jolly-shots-")), Demo: "true" },
+  stdio: "ignore",
+});
+for (
+  let i = 0;
+  i < 100 &&
+  !(await fetch(address).then(
+    () => true,
+    () => false,
+  ));
+  i++
+)
+  await sleep(200);
+
+const browser = await chromium.launch({
+  executablePath: "/usr/bin/chromium",
+  args: ["--no-sandbox", "--disable-gpu", "--disable-background-networking"],
+});
+const wide = { width: 1280, height: 800 };
+const phone = { width: 390, height: 844 };
+
+/** A page of that size with its clock in our hands. */
+async function open(size, path) {
+  const page = await browser.newPage({ viewport: size });
+  await page.clock.install({ time: new Date("2026-11-24T18:30:00") });
+  await page.goto(address + path);
+  await page.evaluate(() => document.fonts.ready);
+  return page;
+}
+
+async function shot(page, name) {
+  await page.screenshot({ path: `${folder}/${name}.png` });
+  await page.close();
+}
+
+const shelf = await open(wide, "/");
+const classes = Object.fromEntries(
+  await shelf
+    .locator(".class-card")
+    .evaluateAll((cards) => cards.map((card) => [card.querySelector(".class-title").textContent, card.getAttribute("href")])),
+);
+await shot(shelf, "shelf");
+await shot(await open(wide, classes["Slack Water Strength"]), "plan");
+await shot(await open(wide, `${classes["Spring Tide"]}?block=B%3A%20Ebb`), "plan-faults");
+await shot(await open(phone, classes["Slack Water Strength"]), "plan-phone");
+await shot(await open(phone, "/"), "shelf-phone");
+await shot(await open({ width: 900, height: 1180 }, classes["Slack Water Strength"].replace("plan", "print") + "?start=18:30"), "print");
+
+async function teach(size, name, start, seconds) {
+  const page = await open(size, classes["Slack Water Strength"]);
+  await page.locator(".rail").getByRole("button", { name: "Teach" }).click();
+  if (page.url().includes("/open/")) await page.getByRole("button", { name: "Begin it anew" }).click();
+  await page.getByLabel("Start at", { exact: true }).selectOption(start);
+  await page.getByRole("button", { name: "Start", exact: true }).click();
+  await page.clock.runFor((10 + seconds) * 1000);
+  await shot(page, name);
+}
+
+await teach(wide, "teach", "B: Last rope", 16);
+await teach(wide, "teach-rest", "A: Deck circuit", 48);
+await teach(phone, "teach-phone", "A: Deck circuit", 20);
+await browser.close();
+server.kill();

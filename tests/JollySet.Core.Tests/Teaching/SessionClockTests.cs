@@ -6,7 +6,7 @@ namespace JollySet.Core.Tests.Teaching;
 
 public class SessionClockTests
 {
-    private static readonly JsonElement Cases = JsonDocument.Parse(File.ReadAllText(CasesFile())).RootElement.GetProperty("cases");
+    private static readonly JsonElement Cases = JsonDocument.Parse(File.ReadAllText(Repository.Find("tests", "cases", "clock.json"))).RootElement.GetProperty("cases");
 
     public static TheoryData<string> Names => [.. Cases.EnumerateArray().Select(c => c.GetProperty("name").GetString()!)];
 
@@ -50,13 +50,5 @@ public class SessionClockTests
         // Ten seconds of counting in, five of pause; work of 30 + 10 to second 55, five of rest, then next.
         Assert.Equal([40_000, 5_000, 10_000, 0, 0], record.Segments.Select(s => s.RealMs));
         Assert.Equal(5_000, record.PausedMs);
-    }
-
-    private static string CasesFile()
-    {
-        var folder = AppContext.BaseDirectory;
-        while (!File.Exists(Path.Combine(folder, "tests", "cases", "clock.json")))
-            folder = Path.GetDirectoryName(folder)!;
-        return Path.Combine(folder, "tests", "cases", "clock.json");
     }
 }

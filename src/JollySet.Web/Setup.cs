@@ -1,5 +1,6 @@
 using System.IO.Compression;
 using JollySet.Data;
+using Microsoft.AspNetCore.DataProtection;
 using Microsoft.AspNetCore.ResponseCompression;
 
 namespace JollySet.Web;
@@ -20,6 +21,7 @@ public static class Setup
         services.AddSingleton<SessionBook>();
         services.AddSingleton<TimelineShelf>();
         services.AddSingleton<DeviceClock>();
+        services.AddDataProtection().SetApplicationName("Jolly Set").PersistKeysToFileSystem(new DirectoryInfo(Path.Combine(folder, "keys")));
         services.AddRazorPages();
         services.AddAntiforgery(antiforgery => antiforgery.HeaderName = "X-Antiforgery");
         services.Configure<RouteOptions>(routes => routes.LowercaseUrls = true);

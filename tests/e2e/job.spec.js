@@ -27,10 +27,11 @@ test("type a class, see it, change it, undo it, teach it, print it, take it out 
 
   await page.keyboard.press(" ");
   await expect(page.locator("main")).toHaveAttribute("data-state", "paused");
-  const before = Number(await page.locator("#number").textContent());
+  const before = await page.locator("#number").textContent();
   await page.reload();
   await expect(page.locator("#title")).toHaveText("Goblet squat");
-  expect(Number(await page.locator("#number").textContent())).toBe(before);
+  await expect(page.locator("#number")).toHaveText(before);
+  await expect(page.locator("main")).toHaveAttribute("data-state", "paused");
 
   await page.keyboard.press(" ");
   await expect(page.locator(".side")).toContainText(/LEFT\s+you: right/, { timeout: 25_000 });

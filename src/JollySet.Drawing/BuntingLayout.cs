@@ -85,7 +85,7 @@ public static class BuntingLayout
     private static Rope RopeOf(Timeline timeline, RoundSpan round, int times, double scale)
     {
         var block = timeline.Blocks[round.Block];
-        var rounds = block.IsWords ? 1 : block.Settings.RoundCount;
+        var rounds = block.IsWords ? 1 : block.RoundCount;
         double X(int tenths) => (tenths - round.StartTenths) * scale;
         var flags = round.Segments.Where(s => s.Kind == SegmentKind.Work)
             .GroupBy(s => s.Set)

@@ -43,9 +43,15 @@ internal static class PlanGen
     private static readonly Gen<StationOption> Options = Gen.Select(Gen.Enum<OptionKind>(), Ways, (kind, way) =>
         new StationOption(kind, way, kind == OptionKind.ForNeed ? "low back" : null));
 
-    private static readonly Gen<Doing> Doings = Gen.Frequency(
+    private static readonly Gen<Doing> Single = Gen.Frequency(
         (9, MoveNames.Select(n => (Doing)new OneMove(n))),
         (1, Gen.Enum<Pattern>().Select(p => (Doing)new ToBeChosen(p))));
+
+    private static readonly Gen<Doing> Doings = Gen.Frequency(
+        (8, Single),
+        (1, Single.Array[2, 3].Select(p => (Doing)new Combined([new Together([p[0], p[1]]), .. p]))),
+        (1, Single.Array[2, 3].Select(p => (Doing)new Growing([new Combined([p[0], p[1]]), .. p]))),
+        (1, Single.Array[2, 3].Select(p => (Doing)new Stacked([.. p]))));
 
     private static readonly Gen<Station> Stations = Gen.Select(
         Gen.Select(Doings, Amounts, Loads.Array[1, 3].Null(), Tempos.Null()),
@@ -53,6 +59,8 @@ internal static class PlanGen
         Gen.Select(Options.Array[0, 3], Gen.OneOf(Awkward).Array[0, 2], Gen.OneOf(Awkward).Array[0, 1]),
         (a, b, c) => new Station(a.Item1, a.Item2, a.Item3 is null ? null : new LoadPlan([.. a.Item3]), a.Item4 is null ? null : new TempoPlan(a.Item4), b.Item1, b.Item2, b.Item3)
         {
+            Pulses = a.Item2 is Reps { Counts.Length: 2 } ? new Pulses(10) : a.Item2 is Timed { Hold: true } ? new Pulses(null) : null,
+            StartRungs = a.Item1 is Stacked && c.Item1.Length > 1 ? [1, 4, 1] : [],
             Options = [.. c.Item1],
             Kit = [.. c.Item2],
             Notes = [.. c.Item3],
@@ -71,16 +79,65 @@ internal static class PlanGen
             Rest = [.. rest],
         });
 
+    private static readonly BlockFormat[] Formats =
+    [
+        new CircuitFormat(), new CircuitFormat(), new PrepareFormat(), new ReleaseFormat(), new TalkFormat(40), new ShowFormat(30), new OwnFormat(60),
+        new LinkedFormat(LinkedKind.Superset, School.Opposing), new LinkedFormat(LinkedKind.Trio, School.Any), new LinkedFormat(LinkedKind.Giant, School.Same),
+        new StraightFormat(), new LadderFormat(new Rungs([6, 2], 2, false, false)), new LadderFormat(new Rungs([30, 20, 10], 1, true, true)),
+        new PyramidFormat(new Rungs([1, 4, 1], 1, false, false)), new MinuteFormat(), new AmrapFormat(300), new FlowFormat(),
+    ];
+
     private static readonly Gen<Block> Blocks = Gen.Select(
-        Gen.OneOf<BlockFormat>(new CircuitFormat(), new PrepareFormat(), new ReleaseFormat(), new TalkFormat(40), new ShowFormat(30), new OwnFormat(60)),
+        Gen.OneOf(Formats),
         Settings,
         Stations.Array[1, 5],
         Gen.OneOf(Awkward).Array[0, 1],
-        (format, settings, stations, notes) =>
+        (format, settings, stations, notes) => new Block("", format, Fitting(settings, format)) { Stations = Fitting(stations, settings, format), Notes = [.. notes] });
+
+    /// <summary>The settings that the format uses and that do not contradict each other.</summary>
+    private static BlockSettings Fitting(BlockSettings all, BlockFormat format)
+    {
+        var linked = format is LinkedFormat or LadderFormat or PyramidFormat;
+        var even = all.DemoSeconds is { } demo && demo % 2 == 0;
+        return format switch
         {
-            var words = format is TalkFormat or ShowFormat or OwnFormat;
-            return new Block("", format, words ? new BlockSettings(After: settings.After) : settings) { Stations = words ? [] : [.. stations], Notes = [.. notes] };
-        });
+            TalkFormat or ShowFormat or OwnFormat => new BlockSettings(After: all.After, Optional: even),
+            AmrapFormat => new BlockSettings(After: all.After, Optional: even),
+            MinuteFormat => new BlockSettings(all.Rounds, After: all.After, DemoSeconds: all.DemoSeconds, EverySeconds: even ? 90 : null) { WorkSeconds = all.WorkSeconds },
+            FlowFormat => new BlockSettings(all.Rounds, After: all.After, Beat: 120, EachSide: even ? new BlockSides(true) : null) { WorkSeconds = all.WorkSeconds },
+            _ => all with
+            {
+                Rounds = format is LadderFormat or PyramidFormat ? null : all.Rounds,
+                WorkSeconds = format is LadderFormat or PyramidFormat ? [] : all.WorkSeconds,
+                Rest = even ? [] : all.Rest,
+                Ratio = even ? new RestRatio(2, 1) : null,
+                Between = linked ? null : all.Between,
+                Pause = linked || format is StraightFormat ? all.After : null,
+                EachSide = all.WorkSeconds.Length == 3 && format is not StraightFormat ? new BlockSides(even) : null,
+                Optional = all.WorkSeconds.Length == 1,
+            },
+        };
+    }
+
+    private static ImmutableArray<Station> Fitting(Station[] stations, BlockSettings settings, BlockFormat format)
+    {
+        if (format is TalkFormat or ShowFormat or OwnFormat)
+            return [];
+        var wanted = format is LinkedFormat linked ? (int)linked.Kind + 2 : stations.Length;
+        var fitted = Enumerable.Range(0, wanted).Select(i => stations[i % stations.Length]);
+        var eachSide = Fitting(settings, format).EachSide is not null;
+        return
+        [
+            .. fitted.Select(s => s with
+            {
+                Sides = eachSide ? new Sides([SideWay.Both]) : s.Sides,
+                Rest = format is FlowFormat or MinuteFormat or AmrapFormat ? null : s.Rest,
+                Amount = s.Doing is Stacked ? Timed.Of(40) : s.Amount,
+                Pulses = s.Doing is Stacked ? null : s.Pulses,
+                Tempo = format is FlowFormat && s.Amount is Reps && s.Doing is not Stacked ? new TempoPlan(new BeatsTempo(4)) : s.Tempo,
+            }),
+        ];
+    }
 
     /// <summary>Any plan the notation can say.</summary>
     public static Gen<ClassPlan> Plans { get; } = Gen.Select(
@@ -96,7 +153,7 @@ internal static class PlanGen
         var named = blocks.Select((b, i) => b with { Name = $"{Awkward[i]} {i}" }).ToImmutableArray();
         if (again && named.FirstOrDefault(b => !b.IsWords) is { } first)
             named = named.Add(new Block(ClassPlan.AgainName(first.Name, 0), new AgainFormat(first.Name), new BlockSettings(After: Gap.Of(30))));
-        var used = named.SelectMany(b => b.Stations).Select(s => s.Doing).OfType<OneMove>().Select(m => m.Name).Distinct().Where(n => MoveLibrary.Shipped.Find(n) is null);
+        var used = named.SelectMany(b => b.Stations).SelectMany(s => s.Doing.MoveNames()).Distinct().Where(n => MoveLibrary.Shipped.Find(n) is null);
         return new ClassPlan(title, new Brief(minutes, ClassStyle.Led, Place: title) { Audience = [.. audience.Distinct()], Needs = ["knees"], Kit = [.. Awkward], Notes = [title] })
         {
             Blocks = named,

@@ -90,7 +90,7 @@ public sealed class PlanPageTests : IDisposable
         var page = await app.Get($"/plan/{Slack}?block=A%3A%20Deck%20circuit");
         await app.Submit(page.QuerySelector(".block-head")!, ("rounds", "2"), ("name", "A: Quay"));
         var block = app.Shelf.Get(Slack)!.Plan.Blocks[2];
-        Assert.Equal(("A: Quay", 2), (block.Name, block.Settings.RoundCount));
+        Assert.Equal(("A: Quay", 2), (block.Name, block.RoundCount));
         page = await app.Get($"/plan/{Slack}?block=A%3A%20Quay");
         var text = page.QuerySelector("#block-text")!.Closest("form")!;
         await app.Submit(text, ("do", "block-text"), ("text", "== A: Steps (circuit, work 30)\nsquat\n"));

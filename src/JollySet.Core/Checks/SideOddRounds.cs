@@ -12,8 +12,8 @@ internal sealed class SideOddRounds : ICheck
         {
             foreach (var (station, number) in block.Stations.Select((s, at) => (s, at + 1)))
             {
-                if (OddTurns(station, block.Settings.RoundCount))
-                    yield return Found(station, block, number, $"turns of {string.Join("/", station.Sides!.Ways.Select(Words.Of))} do not come out even in {block.Settings.RoundCount} rounds", null);
+                if (OddTurns(station, block.RoundCount))
+                    yield return Found(station, block, number, $"turns of {string.Join("/", station.Sides!.Ways.Select(Words.Of))} do not come out even in {block.RoundCount} rounds", null);
                 else if (review.Timeline.Sets.FirstOrDefault(s => s.Block == index && s.Station == number && s.Side == Timing.Side.Alternating && s.Reps % 2 == 1) is { } odd)
                     yield return Found(station, block, number, $"{odd.Reps} alternating reps leave one side a rep behind", FixOf(station, block, number, odd.Reps!.Value));
             }
@@ -29,7 +29,7 @@ internal sealed class SideOddRounds : ICheck
     }
 
     private static Finding Found(Station station, Block block, int number, string what, PlanEdit? fix) => new(
-        "side-odd-rounds", Severity.Warn, $"{Say.Capital(Timing.Facts.NameOf(station.Doing))}: {what}.", block.Name, [number], Finding.Figures(("rounds", block.Settings.RoundCount)), fix);
+        "side-odd-rounds", Severity.Warn, $"{Say.Capital(Timing.Facts.NameOf(station.Doing))}: {what}.", block.Name, [number], Finding.Figures(("rounds", block.RoundCount)), fix);
 
     private static SetStationPart? FixOf(Station station, Block block, int number, int reps) =>
         station.Amount is Reps { Counts.Length: 1 } ? new SetStationPart(block.Name, number, "amount", $"x{reps + 1}") : null;

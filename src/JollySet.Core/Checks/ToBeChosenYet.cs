@@ -8,11 +8,12 @@ internal sealed class ToBeChosenYet : ICheck
     public IEnumerable<Finding> Look(ClassUnderReview review) =>
         from entry in review.OwnBlocks
         from line in entry.Block.Stations.Select((station, at) => (station, number: at + 1))
-        where line.station.Doing is ToBeChosen
+        let open = line.station.Doing.Parts().OfType<ToBeChosen>().FirstOrDefault()
+        where open is not null
         select new Finding(
             "to-be-chosen",
             Severity.Stop,
-            $"Station {line.number} of {entry.Block.Name} has no move yet: {Words.Of(((ToBeChosen)line.station.Doing).Pattern)}.",
+            $"Station {line.number} of {entry.Block.Name} has no move yet: {Words.Of(open.Pattern)}.",
             entry.Block.Name,
             [line.number]);
 }

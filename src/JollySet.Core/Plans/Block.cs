@@ -23,6 +23,39 @@ public sealed record ReleaseFormat : BlockFormat;
 /// <summary>Stations one after another for some rounds, timed or counted.</summary>
 public sealed record CircuitFormat : BlockFormat;
 
+/// <summary>What belongs in a superset is not agreed: the pair is checked against the school that is chosen.</summary>
+public enum School { Any, Opposing, Same, Split, Contrast }
+
+/// <summary>How many stations go back to back.</summary>
+public enum LinkedKind { Superset, Trio, Giant }
+
+/// <summary>Two, three, four or more stations back to back, then rest.</summary>
+public sealed record LinkedFormat(LinkedKind Kind, School School) : BlockFormat;
+
+/// <summary>All rounds of one station before the next station starts.</summary>
+public sealed record StraightFormat : BlockFormat;
+
+/// <summary>Each round does every station for that round's count, or time.</summary>
+public sealed record LadderFormat(Rungs Rungs) : BlockFormat;
+
+/// <summary>Up and down, or down and up, by rungs.</summary>
+public sealed record PyramidFormat(Rungs Rungs) : BlockFormat;
+
+/// <summary>A slot a station a round; what is left of a slot is rest, the last one's too.</summary>
+public sealed record MinuteFormat : BlockFormat;
+
+/// <summary>As many rounds as possible in that time.</summary>
+public sealed record AmrapFormat(int Seconds) : BlockFormat;
+
+/// <summary>A steady beat, no gaps.</summary>
+public sealed record FlowFormat : BlockFormat;
+
+/// <summary>The rest that the work before it earns: B/A of it, rounded up.</summary>
+public sealed record RestRatio(int Work, int Rest);
+
+/// <summary>All rounds for one side, then all for the other.</summary>
+public sealed record BlockSides(bool RightFirst);
+
 /// <summary>Repeats the block of that name; its settings are only those that differ.</summary>
 public sealed record AgainFormat(string Of) : BlockFormat;
 
@@ -35,7 +68,14 @@ public sealed record BlockSettings(
     Gap? Between = null,
     Gap? After = null,
     WaterAfterRound? Water = null,
-    int? DemoSeconds = null)
+    int? DemoSeconds = null,
+    Gap? Pause = null,
+    RestRatio? Ratio = null,
+    BlockSides? EachSide = null,
+    int? EverySeconds = null,
+    int? Beat = null,
+    bool Optional = false,
+    bool Joined = false)
 {
     /// <summary>Seconds of work by round; empty: stations bring their own amounts.</summary>
     public ImmutableArray<int> WorkSeconds { get; init; } = [];
@@ -43,8 +83,8 @@ public sealed record BlockSettings(
     /// <summary>Rest after each station, by round; empty: not said.</summary>
     public ImmutableArray<Gap> Rest { get; init; } = [];
 
-    /// <summary>Rounds by the clock.</summary>
-    public int RoundCount => Rounds?.Low ?? 1;
+    /// <summary>Rounds said, by the clock; a ladder's come from its rungs: <see cref="Block.RoundCount"/>.</summary>
+    public int RoundsSaid => Rounds?.Low ?? 1;
 
     /// <summary>These settings, with those that <paramref name="other"/> says in place of them.</summary>
     public BlockSettings With(BlockSettings other) => new(
@@ -52,10 +92,17 @@ public sealed record BlockSettings(
         other.Between ?? Between,
         other.After ?? After,
         other.Water ?? Water,
-        other.DemoSeconds ?? DemoSeconds)
+        other.DemoSeconds ?? DemoSeconds,
+        other.Pause ?? Pause,
+        other.Rest.IsEmpty ? other.Ratio ?? Ratio : null,
+        other.EachSide ?? EachSide,
+        other.EverySeconds ?? EverySeconds,
+        other.Beat ?? Beat,
+        other.Optional || Optional,
+        other.Joined || Joined)
     {
         WorkSeconds = other.WorkSeconds.IsEmpty ? WorkSeconds : other.WorkSeconds,
-        Rest = other.Rest.IsEmpty ? Rest : other.Rest,
+        Rest = !other.Rest.IsEmpty ? other.Rest : other.Ratio is null ? Rest : [],
     };
 }
 
@@ -68,6 +115,20 @@ public sealed record Block(string Name, BlockFormat Format, BlockSettings Settin
 
     /// <summary>Notes, kept for ever.</summary>
     public ImmutableArray<string> Notes { get; init; } = [];
+
+    /// <summary>Rounds by the clock: said, or a rung each.</summary>
+    public int RoundCount => Format switch
+    {
+        LadderFormat ladder => ladder.Rungs.Counts.Length,
+        PyramidFormat pyramid => pyramid.Rungs.Counts.Length,
+        _ => Settings.RoundsSaid,
+    };
+
+    /// <summary>The rungs of a ladder or pyramid; null elsewhere.</summary>
+    public Rungs? Rungs => (Format as LadderFormat)?.Rungs ?? (Format as PyramidFormat)?.Rungs;
+
+    /// <summary>Stations back to back, rest after each round.</summary>
+    public bool IsLinked => Format is LinkedFormat or LadderFormat or PyramidFormat;
 
     /// <summary>Whether it is words rather than movement.</summary>
     public bool IsWords => Format is TalkFormat or ShowFormat or OwnFormat;

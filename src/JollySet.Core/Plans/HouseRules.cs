@@ -17,6 +17,7 @@ public sealed class HouseRules
     public static ImmutableArray<HouseRule> All { get; } =
     [
         new("change.settle", "Changing over", "Settle and hear the name", "s", 6, 0, 60),
+        new("change.settle-flow", "Changing over", "The same in flow to a beat", "s", 4, 0, 60),
         new("change.level", "Changing over", "More when the level changes", "s", 7, 0, 60),
         new("change.kit", "Changing over", "More to change kit", "s", 7, 0, 60),
         new("change.prop", "Changing over", "More when a prop is placed or cleared", "s", 8, 0, 60),
@@ -40,6 +41,7 @@ public sealed class HouseRules
         new("pace.hinge", "Seconds a rep", "Hinge", "s", 2.8m, 0.2m, 20),
         new("pace.slow", "Seconds a rep", "Deliberately slow", "s", 4, 0.2m, 30),
         new("pace.unknown", "Seconds a rep", "A move with no facts", "s", 2.2m, 0.2m, 20),
+        new("pace.combined", "Seconds a rep", "A combined move takes this share of its parts together", "share", 0.8m, 0.3m, 1),
         new("pace.heavy", "Likely length", "Factor for a heavy set", "×", 1.1m, 1, 3),
         new("pace.late", "Likely length", "Factor over the last third of a long set", "×", 1.1m, 1, 3),
         new("pace.late-from", "Likely length", "A set is long from", "reps", 10, 1, 1000),

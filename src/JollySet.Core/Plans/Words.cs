@@ -108,6 +108,13 @@ public static class Words
         PrepareFormat => "prepare",
         ReleaseFormat => "release",
         AgainFormat => "again",
+        LinkedFormat linked => linked.Kind.ToString().ToLowerInvariant(),
+        StraightFormat => "straight",
+        LadderFormat => "ladder",
+        PyramidFormat => "pyramid",
+        MinuteFormat => "minute",
+        AmrapFormat => "amrap",
+        FlowFormat => "flow",
         _ => "circuit",
     };
 }

@@ -116,12 +116,16 @@ public sealed class JsonPlanReader
         if (plan.Blocks.Length >= Limits.Blocks)
             errors.Add(here, $"a class has at most {Limits.Blocks} blocks");
         var settings = ReadSettings(members.GetValueOrDefault("settings"), first?.Format ?? format);
-        BlockNotation.CheckWater(first is null ? settings : first.Settings.With(settings), here, errors);
+        BlockNotation.CheckTogether(first is null ? new Block(name, format, settings) : first with { Settings = first.Settings.With(settings) }, here, errors);
         var block = new Block(name, format, settings)
         {
             Notes = [.. Items(members.GetValueOrDefault("notes")).Select(Text).OfType<JsonTextTree>().Select(t => t.Text)],
             Stations = [.. Items(members.GetValueOrDefault("stations")).Select(ReadStation)],
         };
+        if (!errors.Any)
+            BlockNotation.CheckLines(block, [.. block.Stations.Select(_ => here)], here, errors);
+        if (block.Settings.Joined && plan.Blocks.LastOrDefault()?.Settings.After is not null)
+            errors.Add(here, $"a joined block follows without a break; leave out the “after” of {plan.Blocks[^1].Name}");
         if (block.Stations.Length > Limits.Stations)
             errors.Add(here, $"a block has at most {Limits.Stations} stations");
         if ((block.IsWords || again is not null) && block.Stations.Length > 0)
@@ -137,7 +141,7 @@ public sealed class JsonPlanReader
         foreach (var (key, value) in MemberList(tree))
         {
             if (!SettingsNotation.UsedBy(format).Contains(key.Text))
-                errors.Add(key.Slice, NotYetBuilt.IsSetting(key.Text) ? NotYetBuilt.Sentence("this setting", "the block without it") : $"{Words.FormatName(format)} has no such setting");
+                errors.Add(key.Slice, SettingsNotation.NotUsed(format, key.Text));
             else if (Text(value) is { } text)
                 settings = SettingsNotation.Read(settings, key.Text, text.Slice, errors);
         }
@@ -169,11 +173,15 @@ public sealed class JsonPlanReader
             case "move":
                 return moves.InLibrary(text.Text) || moves.IsNew(text.Text)
                     ? station with { Doing = new OneMove(text.Text) }
-                    : station with { Doing = StationNotation.ReadDoing(Bare(slice), moves, errors) ?? station.Doing };
+                    : station with { Doing = StationNotation.ReadDoing(slice, moves, errors) ?? station.Doing };
             case "any":
                 return Words.TryPattern(text.Text, out var pattern)
                     ? station with { Doing = new ToBeChosen(pattern) }
                     : errors.None<Station?>(slice, $"a pattern is one of {string.Join(", ", Words.PatternWords)}") ?? station;
+            case "pulses":
+                return station with { Pulses = text.Text == "yes" ? new Pulses(null) : new Pulses(int.TryParse(text.Text, NumberStyles.None, CultureInfo.InvariantCulture, out var n) && n is > 0 and <= Limits.Reps ? n : errors.None<int?>(slice, "pulses are a number, or “yes” in timed work")) };
+            case "start":
+                return station with { StartRungs = StationNotation.ReadStart(slice, station.Doing, errors) };
             case "amount":
                 return station with { Amount = AmountNotation.Read(slice, errors) };
             case "load":
@@ -189,12 +197,12 @@ public sealed class JsonPlanReader
             case "shows":
                 return station with { Shows = text.Text };
             default:
-                errors.Add(key.Slice, "a station has move, any, amount, load, tempo, sides, rest, options, kit, demo, shows and notes");
+                errors.Add(key.Slice, "a station has move, any, amount, pulses, start, load, tempo, sides, rest, options, kit, demo, shows and notes");
                 return station;
         }
     }
 
-    /// <summary>A name with signs of the notation in it is a name all the same in JSON.</summary>
+    /// <summary>Free words with signs of the notation in them are words all the same in JSON.</summary>
     private static Slice Bare(Slice slice)
     {
         var quoted = Quoted.Write(slice.Text);

@@ -96,9 +96,11 @@ public static class JsonPlanWriter
         {
             OneMove one => one.Name,
             ToBeChosen chosen => Words.Of(chosen.Pattern),
-            _ => "",
+            var several => StationNotation.WriteDoing(several),
         });
         Said(json, "amount", SheetWriter.WriteAmount(station.Amount));
+        Said(json, "pulses", station.Pulses is null ? "" : station.Pulses.Count?.ToString(System.Globalization.CultureInfo.InvariantCulture) ?? "yes");
+        Said(json, "start", string.Join('/', station.StartRungs));
         Said(json, "load", SheetWriter.WriteLoad(station.Load));
         Said(json, "tempo", SheetWriter.WriteTempo(station.Tempo));
         Said(json, "sides", SheetWriter.WriteSides(station.Sides));

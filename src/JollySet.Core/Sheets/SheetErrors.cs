@@ -9,6 +9,9 @@ internal sealed class SheetErrors
 
     public bool Any => errors.Count > 0;
 
+    /// <summary>Whether something is wrong on that line or after it.</summary>
+    public bool AnyFrom(int line) => errors.Exists(e => e.Line >= line);
+
     /// <summary>In the order of the sheet, each once.</summary>
     public ImmutableArray<SheetError> InOrder => [.. errors.Distinct().OrderBy(e => e.Line).ThenBy(e => e.Column)];
 

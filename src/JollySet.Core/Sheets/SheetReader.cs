@@ -13,6 +13,8 @@ public sealed class SheetReader
     private ClassPlan plan = new("", new Brief());
     private Block? block;
     private bool blockTooMany;
+    private Slice head;
+    private readonly List<Slice> lines = [];
 
     private SheetReader(MoveLibrary library) => moves = new KnownMoves(library);
 
@@ -94,7 +96,7 @@ public sealed class SheetReader
     /// <summary>New moves are known to the whole sheet, wherever they are first written; what is wrong with them is said in its turn.</summary>
     private void MeetNewMoves(IEnumerable<Slice> lines)
     {
-        foreach (var line in lines.Where(l => l.StartsWith("new:")))
+        foreach (var line in lines.Where(l => l.Text.Contains("new:", StringComparison.OrdinalIgnoreCase)))
             StationNotation.Read(line, moves, new SheetErrors());
     }
 
@@ -136,6 +138,10 @@ public sealed class SheetReader
         {
             CloseBlock();
             block = BlockNotation.Read(line, plan, errors);
+            (head, var before) = (line, plan.Blocks.LastOrDefault());
+            if (block.Settings.Joined && before?.Settings.After is not null)
+                errors.Add(line, $"a joined block follows without a break; leave out the “after” of {before.Name}");
+            lines.Clear();
             if (plan.Blocks.Length == Limits.Blocks && !blockTooMany)
                 errors.Add(line, $"a class has at most {Limits.Blocks} blocks");
             blockTooMany |= plan.Blocks.Length >= Limits.Blocks;
@@ -157,7 +163,10 @@ public sealed class SheetReader
         else if (into.Stations.Length == Limits.Stations)
             errors.Add(line, $"a block has at most {Limits.Stations} stations");
         else if (ReadStationLine(line) is { } station)
+        {
             block = into with { Stations = into.Stations.Add(station) };
+            lines.Add(line);
+        }
     }
 
     private Station? ReadStationLine(Slice line)
@@ -171,6 +180,8 @@ public sealed class SheetReader
     {
         if (block is null)
             return;
+        if (!errors.AnyFrom(head.Line))
+            BlockNotation.CheckLines(block, lines, head, errors);
         plan = plan with { Blocks = plan.Blocks.Add(block) };
         block = null;
     }

@@ -17,7 +17,8 @@ internal static class SizeCheck
         TalkFormat talk => talk.Seconds,
         ShowFormat show => show.Seconds,
         OwnFormat own => own.Seconds,
-        _ => Enumerable.Range(1, block.Settings.RoundCount).Sum(round => block.Stations.Sum(s => Least(s, block.Settings, round))),
+        AmrapFormat amrap => amrap.Seconds,
+        _ => Enumerable.Range(1, block.RoundCount).Sum(round => block.Stations.Sum(s => Least(s, block.Settings, round))),
     };
 
     private static long Least(Station station, BlockSettings settings, int round) => station.Amount switch

@@ -39,44 +39,122 @@ internal sealed class Arrangement
             case ShowFormat show:
                 steps.Add(new WordsStep(index, SegmentKind.Demo, show.Seconds * 10, block.Settings.After));
                 break;
+            case AmrapFormat amrap when !block.Stations.IsEmpty:
+                steps.Add(new WorkStep(work.Amrap(index, block, amrap.Seconds), 0, AfterBlock(index, block)));
+                break;
             default:
-                AddRounds(index, block, repeats: plan.Blocks[index].Format is AgainFormat);
+                AddSets(index, block);
                 break;
         }
     }
 
-    private void AddRounds(int index, Block block, bool repeats)
+    private void AddSets(int index, Block block)
     {
-        var settings = block.Settings;
-        for (var round = 1; round <= settings.RoundCount; round++)
+        var places = Order(block).ToList();
+        var repeats = plan.Blocks[index].Format is AgainFormat;
+        var sinceRest = 0;
+        for (var at = 0; at < places.Count; at++)
         {
-            for (var station = 1; station <= block.Stations.Length; station++)
+            var here = places[at];
+            var next = at + 1 < places.Count ? places[at + 1] : (SetPlace?)null;
+            var line = block.Stations[here.Station - 1];
+            var sets = work.Of(index, block, here.Round, here.Station, here.Side);
+            for (var i = 0; i < sets.Length; i++)
             {
-                var line = block.Stations[station - 1];
-                var sets = work.Of(index, block, round, station);
-                for (var i = 0; i < sets.Length; i++)
-                {
-                    var demo = round == 1 && i == 0 && !repeats ? line.DemoSeconds ?? settings.DemoSeconds ?? 0 : 0;
-                    var otherSide = i < sets.Length - 1;
-                    var after = otherSide ? Within(line, settings, round, GapPlace.OtherSide)
-                        : station < block.Stations.Length ? Within(line, settings, round, GapPlace.Within)
-                        : round < settings.RoundCount ? AfterRound(line, settings, round)
-                        : new PlannedGap(GapPlace.AfterBlock, SegmentKind.After, settings.After);
-                    steps.Add(new WorkStep(sets[i], demo * 10, after));
-                }
+                sinceRest += sets[i].Tenths;
+                var first = here.Round == 1 && i == 0 && !here.SecondPass && !repeats;
+                var demo = first ? line.DemoSeconds ?? block.Settings.DemoSeconds ?? 0 : 0;
+                var after = i < sets.Length - 1 ? OtherSide(block, line, here.Round)
+                    : next is { } then ? After(block, line, here, then)
+                    : AfterBlock(index, block);
+                after = WithRatio(block, after, sinceRest);
+                var slot = block.Format is MinuteFormat && i == sets.Length - 1;
+                steps.Add(new WorkStep(sets[i], demo * 10, slot ? null : after));
+                if (slot)
+                    steps.Add(new SlotStep(index, here.Round, here.Station, Math.Max(0, SlotTenths(block) - sets.Sum(s => s.Tenths)), after));
+                if (after.Said)
+                    sinceRest = 0;
             }
         }
     }
 
-    private static PlannedGap Within(Station line, BlockSettings settings, int round, GapPlace place) =>
-        new(place, SegmentKind.Rest, line.Rest ?? (settings.Rest.IsEmpty ? null : settings.Rest.At(round)));
-
-    private static PlannedGap AfterRound(Station last, BlockSettings settings, int round)
+    /// <summary>Which round of which station follows which: round by round, or station by station, and all for one side first where the block says so.</summary>
+    private static IEnumerable<SetPlace> Order(Block block)
     {
+        var rounds = Enumerable.Range(1, block.RoundCount).ToList();
+        var stations = Enumerable.Range(1, block.Stations.Length).ToList();
+        var once = block.Format is StraightFormat
+            ? stations.SelectMany(s => rounds.Select(r => new SetPlace(r, s, null, false)))
+            : rounds.SelectMany(r => stations.Select(s => new SetPlace(r, s, null, false)));
+        if (block.Settings.EachSide is not { } sides)
+            return once;
+        var (first, second) = sides.RightFirst ? (Side.Right, Side.Left) : (Side.Left, Side.Right);
+        return once.Select(p => p with { Side = first }).Concat(once.Select(p => p with { Side = second, SecondPass = true }));
+    }
+
+    private static PlannedGap After(Block block, Station line, SetPlace here, SetPlace next)
+    {
+        if (block.Format is FlowFormat)
+            return new PlannedGap(GapPlace.Within, SegmentKind.Rest, null, 0);
+        if (block.Format is MinuteFormat)
+            return new PlannedGap(GapPlace.Within, SegmentKind.Rest, null);
+        if (block.Format is StraightFormat)
+            return here.Station == next.Station
+                ? new PlannedGap(GapPlace.Within, SegmentKind.Rest, line.Rest ?? InRound(block, here.Round))
+                : BetweenStations(block, line, here.Round);
+        return here.Round == next.Round && here.SecondPass == next.SecondPass
+            ? Within(block, line, here.Round)
+            : AfterRound(block, line, here.Round);
+    }
+
+    private static PlannedGap Within(Block block, Station line, int round) => block.IsLinked
+        ? new PlannedGap(GapPlace.Within, line.Rest is null ? SegmentKind.Pause : SegmentKind.Rest, line.Rest ?? block.Settings.Pause)
+        : new PlannedGap(GapPlace.Within, SegmentKind.Rest, line.Rest ?? InRound(block, round));
+
+    private static PlannedGap OtherSide(Block block, Station line, int round) => block.Format switch
+    {
+        FlowFormat or MinuteFormat => new PlannedGap(GapPlace.OtherSide, SegmentKind.Rest, null, 0),
+        StraightFormat or LinkedFormat or LadderFormat or PyramidFormat => new PlannedGap(GapPlace.OtherSide, SegmentKind.Pause, block.Settings.Pause),
+        _ => Within(block, line, round) with { Place = GapPlace.OtherSide },
+    };
+
+    private static PlannedGap BetweenStations(Block block, Station line, int round) => block.Settings.Between is { } between
+        ? new PlannedGap(GapPlace.AfterRound, SegmentKind.Between, between)
+        : new PlannedGap(GapPlace.AfterRound, SegmentKind.Rest, line.Rest ?? InRound(block, round));
+
+    private static PlannedGap AfterRound(Block block, Station last, int round)
+    {
+        var settings = block.Settings;
         if (settings.Water is { } water && water.Round == round)
             return new PlannedGap(GapPlace.AfterRound, SegmentKind.Between, new Gap(new Span(water.Seconds), Water: true));
-        return settings.Between is { } between
-            ? new PlannedGap(GapPlace.AfterRound, SegmentKind.Between, between)
-            : Within(last, settings, round, GapPlace.AfterRound);
+        if (settings.Between is { } between)
+            return new PlannedGap(GapPlace.AfterRound, SegmentKind.Between, between);
+        return block.IsLinked && InRound(block, round) is { } rest
+            ? new PlannedGap(GapPlace.AfterRound, SegmentKind.Rest, rest)
+            : new PlannedGap(GapPlace.AfterRound, SegmentKind.Rest, last.Rest ?? InRound(block, round));
     }
+
+    /// <summary>The gap after a block; a joined block follows as a station of this one would.</summary>
+    private PlannedGap AfterBlock(int index, Block block)
+    {
+        if (index + 1 == plan.Blocks.Length || !plan.Spelled(plan.Blocks[index + 1]).Settings.Joined || block.Stations.IsEmpty)
+            return new PlannedGap(GapPlace.AfterBlock, SegmentKind.After, block.Settings.After);
+        return Within(block, block.Stations[^1], block.RoundCount);
+    }
+
+    /// <summary>A rest ratio gives the rests that the block leaves to it their length, in whole seconds, rounded up.</summary>
+    private static PlannedGap WithRatio(Block block, PlannedGap gap, int workTenths)
+    {
+        if (block.Settings.Ratio is not { } ratio || gap.Said || gap.Place == GapPlace.AfterBlock)
+            return gap;
+        var applies = block.IsLinked ? gap.Place == GapPlace.AfterRound : gap.Kind == SegmentKind.Rest;
+        return applies ? gap with { ExactTenths = ((workTenths * ratio.Rest) + (ratio.Work * 10) - 1) / (ratio.Work * 10) * 10 } : gap;
+    }
+
+    private static Gap? InRound(Block block, int round) => block.Settings.Rest.IsEmpty ? null : block.Settings.Rest.At(round);
+
+    private static int SlotTenths(Block block) => (block.Settings.EverySeconds ?? 60) * 10;
+
+    /// <param name="Side">The side of the whole pass, where the block does each side.</param>
+    private readonly record struct SetPlace(int Round, int Station, Side? Side, bool SecondPass);
 }

@@ -15,9 +15,10 @@ public sealed class ChangeOver(Brief brief, HouseRules rules)
 
     /// <summary>Whole seconds from the end of <paramref name="from"/> until <paramref name="to"/> can begin, rounded up.</summary>
     /// <param name="demo">Whether the move is shown in the gap.</param>
-    public int Between(WorkSet from, WorkSet to, GapPlace place, bool water, bool demo)
+    /// <param name="toTheBeat">Whether both are in one flow block.</param>
+    public int Between(WorkSet from, WorkSet to, GapPlace place, bool water, bool demo, bool toTheBeat = false)
     {
-        var seconds = place == GapPlace.OtherSide ? OtherSide(to) : Another(from, to, demo);
+        var seconds = place == GapPlace.OtherSide ? OtherSide(to) : Another(from, to, demo, toTheBeat);
         seconds *= Practice(from, to);
         seconds = Math.Max(seconds, Least(place, water));
         return (int)Math.Ceiling(brief.NeedsMoreTime ? seconds * rules["change.more-time"] : seconds);
@@ -26,9 +27,9 @@ public sealed class ChangeOver(Brief brief, HouseRules rules)
     private decimal OtherSide(WorkSet to) =>
         switched.Add(to.Facts.Name) ? rules["change.other-side-first"] : rules["change.other-side"];
 
-    private decimal Another(WorkSet from, WorkSet to, bool demo)
+    private decimal Another(WorkSet from, WorkSet to, bool demo, bool toTheBeat)
     {
-        var seconds = rules["change.settle"];
+        var seconds = rules[toTheBeat ? "change.settle-flow" : "change.settle"];
         if (from.Facts.Level is { } was && to.Facts.Level is { } becomes && was != becomes)
             seconds += rules["change.level"];
         if (from.Facts.Held != to.Facts.Held)

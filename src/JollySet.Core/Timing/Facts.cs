@@ -18,13 +18,14 @@ public sealed class Facts(ClassPlan plan, MoveLibrary library)
     /// <summary>What the line says in that round.</summary>
     public WorkFacts Of(Station line, int round)
     {
-        var move = line.Doing is OneMove one ? MoveOf(one.Name) : null;
+        var doing = line.Doing.InRound(round);
+        var move = MoveOf(doing);
         var load = line.Load?.Rounds.At(round);
         var kit = line.Kit.IsEmpty ? move?.Kit ?? [] : line.Kit;
         return new WorkFacts(
-            NameOf(line.Doing),
+            NameOf(doing),
             move,
-            FamilyOf(line.Doing, move),
+            FamilyOf(doing, move),
             move?.Level,
             HeldWith(kit.Where(KitList.IsHeld), load, move),
             string.Join(", ", kit.Where(KitList.IsProp).Order(StringComparer.OrdinalIgnoreCase)),
@@ -36,8 +37,40 @@ public sealed class Facts(ClassPlan plan, MoveLibrary library)
     {
         OneMove one => one.Name,
         ToBeChosen chosen => $"{Words.Of(chosen.Pattern)}, to be chosen",
+        Combined combined => string.Join(" + ", combined.Parts.Select(NameOf)),
+        Together together => string.Join(" & ", together.Parts.Select(NameOf)),
+        Growing growing => string.Join(" > ", growing.Rounds.Select(NameOf)),
+        Stacked stack => $"stack of {string.Join(", ", stack.Parts.Select(NameOf))}",
         _ => "",
     };
+
+    /// <summary>The facts of one move, or those of all parts put together; null where no part has any.</summary>
+    private Move? MoveOf(Doing doing)
+    {
+        if (doing is OneMove one)
+            return MoveOf(one.Name);
+        var parts = doing.MoveNames().Select(MoveOf).OfType<Move>().ToList();
+        return parts.Count == 0 ? null : parts.Count == 1 ? parts[0] : Joined(NameOf(doing), parts);
+    }
+
+    /// <summary>Every muscle at its largest share, all the kit, the first part's posture, the hardest landing; both sides only where all parts are.</summary>
+    private static Move Joined(string name, List<Move> parts)
+    {
+        var muscles = parts.SelectMany(p => p.Muscles).GroupBy(m => m.Muscle).Select(g => new MuscleShare(g.Key, g.Max(m => m.Share)));
+        var upperAndLower = parts.Select(p => p.Family is Family.Push or Family.Pull).Distinct().Count() == 2;
+        return parts[0] with
+        {
+            Name = name,
+            Also = [],
+            Pattern = upperAndLower ? Pattern.Locomotion : parts[0].Pattern,
+            Sides = parts.Max(p => p.Sides),
+            Load = parts.Max(p => p.Load),
+            Impact = parts.Max(p => p.Impact),
+            Muscles = [.. muscles],
+            Kit = [.. parts.SelectMany(p => p.Kit).Distinct()],
+            Cues = [.. parts.SelectMany(p => p.Cues.Take(1))],
+        };
+    }
 
     private static Family FamilyOf(Doing doing, Move? move) => move is not null
         ? move.Family

@@ -4,18 +4,26 @@ using JollySet.Core.Plans;
 namespace JollySet.Core.Timing;
 
 /// <summary>How long counted work takes.</summary>
-public sealed class Pace(ClassPlan plan, HouseRules rules)
+public sealed class Pace(ClassPlan plan, HouseRules rules, MoveLibrary library)
 {
     private readonly decimal factor = plan.Brief.Pace ?? 1;
+    private readonly Facts facts = new(plan, library);
 
-    /// <summary>Seconds a rep. A tempo is what was said; the library's pace is the instructor's by their factor.</summary>
-    public decimal SecondsPerRep(Move? move, TempoPlan? tempo)
+    /// <summary>Seconds a rep. A tempo is what was said, of each part; the library's pace is the instructor's by their factor.</summary>
+    /// <param name="beat">Beats a minute, for a tempo in beats.</param>
+    public decimal SecondsPerRep(Doing doing, TempoPlan? tempo, int? beat = null) => doing switch
     {
-        if (tempo is null)
-            return factor * (move is null ? rules["pace.unknown"] : rules.SecondsPerRep(move.Pace));
-        var first = Seconds(tempo.First);
-        return tempo.Then is null ? first : (first + Seconds(tempo.Then)) / 2;
-    }
+        // A combined rep is each part once: four fifths of the parts' time together (docs/model.md).
+        Combined combined => rules["pace.combined"] * combined.Parts.Sum(p => SecondsPerRep(p, tempo, beat)),
+        Together together => together.Parts.Max(p => SecondsPerRep(p, tempo, beat)),
+        _ when tempo is { Then: { } then } => (Seconds(tempo.First, beat) + Seconds(then, beat)) / 2,
+        _ when tempo is not null => Seconds(tempo.First, beat),
+        OneMove one when facts.MoveOf(one.Name) is { } move => factor * rules.SecondsPerRep(move.Pace),
+        _ => factor * rules["pace.unknown"],
+    };
+
+    /// <summary>Seconds that a number of pulses takes; none where none are said.</summary>
+    public decimal PulseSeconds(Pulses? pulses) => (pulses?.Count ?? 0) * rules["pace.pulse"];
 
     /// <summary>Tenths of a second with what load and late fatigue cost; never under the clock's.</summary>
     public int LikelyTenths(int tenths, int reps, bool heavy)
@@ -28,10 +36,11 @@ public sealed class Pace(ClassPlan plan, HouseRules rules)
     /// <summary>The nearest whole number, halves up.</summary>
     public static int Round(decimal value) => (int)Math.Round(value, MidpointRounding.AwayFromZero);
 
-    private decimal Seconds(Tempo tempo) => tempo switch
+    private decimal Seconds(Tempo tempo, int? beat) => tempo switch
     {
         PhaseTempo p => (p.Down ?? 1) + (p.Bottom ?? 1) + (p.Up ?? 1) + (p.Top ?? 1),
         SecondsTempo s => s.SecondsPerRep,
+        BeatsTempo b => b.Beats * 60m / (beat ?? 120),
         _ => rules["pace.slow"],
     };
 }

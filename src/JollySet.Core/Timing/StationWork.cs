@@ -8,17 +8,20 @@ namespace JollySet.Core.Timing;
 internal sealed class StationWork(ClassPlan plan, MoveLibrary library, HouseRules rules)
 {
     private readonly Facts facts = new(plan, library);
-    private readonly Pace pace = new(plan, rules);
+    private readonly Pace pace = new(plan, rules, library);
 
     /// <summary>The work periods, in order.</summary>
-    public ImmutableArray<WorkSet> Of(int blockIndex, Block block, int round, int station)
+    /// <param name="pass">The side of the whole pass, where the block does each side.</param>
+    public ImmutableArray<WorkSet> Of(int blockIndex, Block block, int round, int station, Side? pass)
     {
         var line = block.Stations[station - 1];
         var found = facts.Of(line, round);
         var way = line.Sides is { Ways.IsEmpty: false } sides ? sides.Ways.At(round) : UsualWay(found.Move);
         var first = line.Sides?.RightFirst == true ? Side.Right : Side.Left;
-        var target = TargetOf(line, block.Settings, found.Move, round);
-        var set = Measured(target, line, found) with { Block = blockIndex, Round = round, Station = station };
+        var target = TargetOf(line, block, found.Move, round);
+        var set = Measured(target, line, block, found, round) with { Block = blockIndex, Round = round, Station = station };
+        if (pass is not null)
+            return [set with { Side = line.Sides is { Ways.IsEmpty: false } ? Side.Both : pass }];
         return way switch
         {
             SideWay.EachSide => [set with { Side = first }, set with { Side = WorkSet.OtherOf(first), SecondSide = true }],
@@ -31,21 +34,31 @@ internal sealed class StationWork(ClassPlan plan, MoveLibrary library, HouseRule
         };
     }
 
-    private WorkSet Measured(Target target, Station line, WorkFacts found)
+    /// <summary>As many rounds as possible is one long work period of all its stations.</summary>
+    public WorkSet Amrap(int blockIndex, Block block, int seconds)
     {
-        if (target.Reps is not { } reps)
-            return new WorkSet(0, 0, 0, line, found, null, false, false, target.Seconds * 10, target.Seconds * 10, null, null, target.Said);
-        var perRep = pace.SecondsPerRep(found.Move, line.Tempo);
-        var tenths = Math.Max(1, Pace.Round(reps * perRep * 10));
-        return new WorkSet(0, 0, 0, line, found, null, false, false, tenths, pace.LikelyTenths(tenths, reps, found.Heavy), reps, perRep, target.Said);
+        var first = facts.Of(block.Stations[0], 1);
+        var name = string.Join(", ", block.Stations.Select(s => Facts.NameOf(s.Doing)));
+        return new WorkSet(blockIndex, 1, 0, block.Stations[0], first with { Name = name }, null, false, false, seconds * 10, seconds * 10, null, null, true) { KeepsClock = true };
     }
 
-    private Target TargetOf(Station line, BlockSettings settings, Move? move, int round) => line.Amount switch
+    private WorkSet Measured(Target target, Station line, Block block, WorkFacts found, int round)
+    {
+        if (target.Reps is not { } reps)
+            return new WorkSet(0, 0, 0, line, found, null, false, false, target.Seconds * 10, target.Seconds * 10, null, null, target.Said) { KeepsClock = true };
+        var perRep = pace.SecondsPerRep(line.Doing.InRound(round), line.Tempo, block.Settings.Beat);
+        var tenths = Math.Max(1, Pace.Round(((reps * perRep) + pace.PulseSeconds(line.Pulses)) * 10));
+        var toTheBeat = block.Format is FlowFormat;
+        return new WorkSet(0, 0, 0, line, found, null, false, false, tenths, toTheBeat ? tenths : pace.LikelyTenths(tenths, reps, found.Heavy), reps, perRep, target.Said) { KeepsClock = toTheBeat };
+    }
+
+    private Target TargetOf(Station line, Block block, Move? move, int round) => line.Amount switch
     {
         Reps reps => reps.Counts.At(round) is { } count ? new Target(count.Low, 0, true) : Unsaid(timed: false),
         Timed timed => timed.Seconds.At(round) is { } seconds ? new Target(null, seconds.Low, true) : Unsaid(timed: true),
-        _ when !settings.WorkSeconds.IsEmpty => new Target(null, settings.WorkSeconds.At(round), true),
-        _ => Unsaid(timed: move?.Pattern is Pattern.Stretch or Pattern.Mobility or Pattern.Brace or Pattern.March),
+        _ when block.Rungs is { } rungs => rungs.InSeconds ? new Target(null, rungs.Counts[round - 1], true) : new Target(rungs.Counts[round - 1], 0, true),
+        _ when !block.Settings.WorkSeconds.IsEmpty => new Target(null, block.Settings.WorkSeconds.At(round), true),
+        _ => Unsaid(timed: line.Doing is Stacked || block.Format is FlowFormat || move?.Pattern is Pattern.Stretch or Pattern.Mobility or Pattern.Brace or Pattern.March),
     };
 
     private Target Unsaid(bool timed) => timed

@@ -52,6 +52,9 @@ public sealed class TimelineBuilder
             case WorkStep work:
                 TakeWork(work, lastOfClass);
                 break;
+            case SlotStep slot:
+                TakeSlot(slot, lastOfClass);
+                break;
         }
     }
 
@@ -75,8 +78,10 @@ public sealed class TimelineBuilder
         if (plan.Blocks.Skip(shownFrom + 1).FirstOrDefault(b => plan.Spelled(b).IsMain) is not { } next)
             return;
         foreach (var station in plan.Spelled(next).Stations)
-            changes.Show(Facts.NameOf(station.Doing));
+            changes.Show(Facts.NameOf(station.Doing.InRound(1)));
     }
+
+    private bool IsFlow(WorkSet set) => plan.Spelled(plan.Blocks[set.Block]).Format is FlowFormat;
 
     private void TakeWork(WorkStep work, bool lastOfClass)
     {
@@ -88,18 +93,27 @@ public sealed class TimelineBuilder
         EmitWork(work.Set);
         changes.Show(work.Set.Facts.Name);
         last = work;
-        OpenGap(work, lastOfClass);
+        if (work.After is { } after)
+            OpenGap(after, work.Set.Block, work.Set.Round, work.Set.Station, lastOfClass);
+    }
+
+    /// <summary>What is left of a slot is rest, the last one's too; the gap after the slot comes on top.</summary>
+    private void TakeSlot(SlotStep slot, bool lastOfClass)
+    {
+        Emit(SegmentKind.Rest, slot.Tenths, slot.Block, slot.Round, slot.Station, gap: gaps.Count);
+        OpenGap(slot.After, slot.Block, slot.Round, slot.Station, lastOfClass);
+        pendingTenths += slot.Tenths;
+        pendingSaid = true;
     }
 
     /// <summary>What the plan says is laid down at once; what it leaves unsaid waits for the next work to be reckoned.</summary>
-    private void OpenGap(WorkStep work, bool lastOfClass)
+    private void OpenGap(PlannedGap planned, int block, int round, int station, bool lastOfClass)
     {
-        pending = work.After;
-        var planned = lastOfClass ? null : pending?.Gap;
-        pendingTenths = (planned?.Seconds.Low ?? 0) * 10;
-        pendingSaid = planned is not null;
+        pending = planned;
+        pendingTenths = lastOfClass ? 0 : planned.Tenths;
+        pendingSaid = planned.Said && !lastOfClass;
         if (pendingTenths > 0)
-            Emit(pending!.Kind, pendingTenths, work.Set.Block, work.Set.Round, work.Set.Station, gap: gaps.Count);
+            Emit(planned.Kind, pendingTenths, block, round, station, gap: gaps.Count);
     }
 
     private void CloseGap(WorkStep from, WorkStep to)
@@ -107,13 +121,13 @@ public sealed class TimelineBuilder
         var place = pending!.Place;
         var water = pending.Gap?.Water ?? false;
         var open = pending.Gap?.Open ?? false;
-        var need = 10 * changes.Between(from.Set, to.Set, place, water, demo: to.DemoTenths > 0);
+        var need = 10 * changes.Between(from.Set, to.Set, place, water, to.DemoTenths > 0, IsFlow(from.Set) && IsFlow(to.Set));
         var planned = pendingTenths + to.DemoTenths;
         var missing = Math.Max(0, need - planned);
         var (lost, extra) = (0, 0);
-        if (!from.Set.IsTimed && !pendingSaid)
+        if (!from.Set.KeepsClock && !pendingSaid)
             Emit(place == GapPlace.OtherSide ? SegmentKind.Switch : SegmentKind.Change, missing, from.Set.Block, from.Set.Round, from.Set.Station, gap: gaps.Count);
-        else if (from.Set.IsTimed && place is GapPlace.Within or GapPlace.OtherSide && !open)
+        else if (from.Set.KeepsClock && place is GapPlace.Within or GapPlace.OtherSide && !open)
             lost = missing;
         else
             extra = missing;

@@ -46,14 +46,22 @@ public sealed record Totals(
             Sum(SegmentKind.Talk, SegmentKind.Demo),
             timeline.Plan.Blocks.Sum(b => b.Stations.Length),
             timeline.Sets.Length,
-            timeline.Sets.Where(s => timeline.Blocks[s.Block].IsMain && s.Line.Doing is not ToBeChosen).Select(MoveKey).Distinct(StringComparer.OrdinalIgnoreCase).Count(),
+            MainMoves(timeline).Distinct(StringComparer.OrdinalIgnoreCase).Count(),
             timeline.Sets.Where(s => s.Reps is not null && s.HasTarget)
-                .GroupBy(s => s.Facts.Name, StringComparer.OrdinalIgnoreCase)
-                .ToImmutableSortedDictionary(g => g.Key, g => g.Sum(s => s.Reps!.Value), StringComparer.OrdinalIgnoreCase),
+                .SelectMany(s => s.Line.Doing.InRound(s.Round).MoveNames().Select(name => (name, reps: s.Reps!.Value)))
+                .GroupBy(r => r.name, StringComparer.OrdinalIgnoreCase)
+                .ToImmutableSortedDictionary(g => g.Key, g => g.Sum(r => r.reps), StringComparer.OrdinalIgnoreCase),
             [.. timeline.Blocks.Select((block, i) => OfBlock(timeline, block, i))]);
     }
 
-    private static string MoveKey(WorkSet set) => set.Facts.Move?.Name ?? set.Facts.Name;
+    /// <summary>The moves of the main blocks, each by the name the library knows it by; a combined move counts by its parts.</summary>
+    private static IEnumerable<string> MainMoves(Timeline timeline)
+    {
+        var facts = new Facts(timeline.Plan, Moves.MoveLibrary.Shipped);
+        return timeline.Blocks.Where(b => b.IsMain)
+            .SelectMany(b => b.Stations.SelectMany(s => s.Doing.MoveNames()))
+            .Select(name => facts.MoveOf(name) is { } move && Moves.MoveLibrary.Shipped.Find(name) is not null ? move.Name : name);
+    }
 
     private static BlockTotals OfBlock(Timeline timeline, Block block, int index)
     {
@@ -64,13 +72,12 @@ public sealed record Totals(
         return new BlockTotals(
             block.Name,
             Words.FormatName(block.Format),
-            block.IsWords ? 1 : block.Settings.RoundCount,
+            block.IsWords ? 1 : block.RoundCount,
             tenths,
             tenths + extra,
             inside.Where(s => s.Kind == SegmentKind.Work).Sum(s => s.Tenths));
     }
 
     private static bool IsAfterBlock(Timeline timeline, Segment segment) =>
-        segment.Kind == SegmentKind.After
-        || (segment.Gap >= 0 && segment.Gap < timeline.Gaps.Length && timeline.Gaps[segment.Gap].Place == GapPlace.AfterBlock);
+        segment.Kind == SegmentKind.After || (segment.Kind == SegmentKind.Change && timeline.Gaps[segment.Gap].Place == GapPlace.AfterBlock);
 }

@@ -29,8 +29,11 @@ public sealed record WorkSet(
     decimal? SecondsPerRep,
     bool HasTarget)
 {
-    /// <summary>Whether the clock ends it, rather than a count.</summary>
+    /// <summary>Whether it has no count.</summary>
     public bool IsTimed => Reps is null;
+
+    /// <summary>Whether the clock or a beat ends it, so that what follows begins on time whatever the change needs.</summary>
+    public bool KeepsClock { get; init; }
 
     /// <summary>The other of left and right; the side itself otherwise.</summary>
     public static Side? OtherOf(Side? side) => side switch

@@ -113,6 +113,18 @@ public class PlanEditTests
     }
 
     [Fact]
+    public void A_pair_that_gains_a_station_is_a_trio_and_one_that_loses_it_goes_straight()
+    {
+        var pair = Sheet.Read(Sheet.OneBlock("superset opposing, 3 rounds, rest 45", "bent-over row x12", "push-up x10"));
+        Assert.IsType<StraightFormat>(new RemoveStation("A", 1).Apply(pair).Plan!.Blocks[0].Format);
+        Assert.Equal(new LinkedFormat(LinkedKind.Trio, School.Opposing), new AddStation("A", "squat x10").Apply(pair).Plan!.Blocks[0].Format);
+    }
+
+    [Fact]
+    public void An_edit_that_contradicts_the_block_is_refused_with_the_readers_sentence() =>
+        Assert.Contains("needs a flow block", After(new SetStationPart("Deck", 1, "tempo", "@4 beats")), StringComparison.Ordinal);
+
+    [Fact]
     public void No_edit_leaves_a_plan_that_cannot_be_written_and_read() => Gen.Select(PlanGen.Plans, Gen.Int[0, 5], Gen.Int[1, 4], Gen.Int[0, 4]).Sample((plan, kind, station, to) =>
     {
         var block = plan.Blocks[to % plan.Blocks.Length].Name;

@@ -32,26 +32,36 @@ public class ErrorTests
     [InlineData("squat \"half", "not closed")]
     [InlineData("any: pulling", "a pattern is one of")]
     [InlineData("new: squat", "leave “new:” out")]
-    [InlineData("squat + row x10", "not yet built")]
-    [InlineData("squat > front squat", "not yet built")]
-    [InlineData("stack(squat, row) 40s", "not yet built")]
-    [InlineData("squat x12 +10 pulses", "not yet built")]
-    [InlineData("squat @4 beats", "not yet built")]
+    [InlineData("squat @4 beats", "needs a flow block")]
+    [InlineData("squat + ", "each side of “+”")]
+    [InlineData("squat + bent-over rwo x10", "the nearest is “bent-over row”")]
+    [InlineData("squat 40s, start 1/4", "only a stack")]
+    [InlineData("stack(squat, row) x4", "done inside a time")]
     public void A_stations_line_says_what_to_write_instead(string line, string said) =>
         Assert.Contains(said, Sheet.Errors(Sheet.OneBlock("circuit, work 30", line)), StringComparison.Ordinal);
 
     [Theory]
-    [InlineData("superset opposing, 3 rounds", "superset (two stations without rest) is not yet built")]
-    [InlineData("ladder 12..1", "ladder (a rung a round) is not yet built")]
-    [InlineData("amrap 5min", "not yet built")]
-    [InlineData("circuit, work 30, pause 5", "not yet built")]
-    [InlineData("circuit, work 30, joined", "not yet built")]
-    [InlineData("circuit, work 30, rest ratio 1:2", "not yet built")]
+    [InlineData("superset opposing, 3 rounds", "a superset has two stations; for 1 write straight")]
+    [InlineData("superset opposed", "a school is opposing")]
+    [InlineData("ladder 12..1, 3 rounds", "rounds are its rungs")]
+    [InlineData("ladder 12..1, work 40", "rungs say the work")]
+    [InlineData("ladder 12..1 step 5", "do not meet its ends")]
+    [InlineData("ladder 12", "a ladder is written 12..1")]
+    [InlineData("ladder 60s..20s step 10", "all reps or all seconds")]
+    [InlineData("pyramid 1..5", "a pyramid is written 1..5..1")]
+    [InlineData("ladder 12..1, rest 30, between 60", "“rest” and “between” say the same; write “rest” alone")]
+    [InlineData("amrap 5min, 3 rounds", "the time ends an amrap")]
+    [InlineData("minute, rest 20", "what is left of a slot is rest")]
+    [InlineData("flow, rest 20", "flow has no gaps")]
+    [InlineData("circuit, work 30, pause 5", "circuit never uses “pause”")]
+    [InlineData("circuit, work 30, beat 120", "only flow has a beat")]
+    [InlineData("circuit, work 30, rest ratio 1", "a rest ratio is work to rest")]
+    [InlineData("circuit, work 30, each side, right", "a setting is one of")]
     [InlineData("circles, work 30", "a format is")]
     [InlineData("circuit, work 30, work 40", "stands in this bracket already")]
     [InlineData("circuit, 101 rounds", "limit of 100")]
     [InlineData("circuit, 2 rounds, work 30, water 60 after round 2", "no round follows")]
-    [InlineData("talk 40s, rest 20", "talk never uses “rest”")]
+    [InlineData("talk 40s, rest 20", "talk never uses “rest”; leave it out")]
     [InlineData("talk 40", "no unit")]
     public void A_head_says_what_to_write_instead(string head, string said) =>
         Assert.Contains(said, Sheet.Errors(Sheet.OneBlock(head, "squat")), StringComparison.Ordinal);
@@ -64,6 +74,22 @@ public class ErrorTests
     [InlineData("hello", "header line is expected")]
     public void A_header_line_says_what_to_write_instead(string line, string said) =>
         Assert.Contains(said, Sheet.Errors($"# T\n{line}\n== A (circuit, work 30)\nsquat\n"), StringComparison.Ordinal);
+
+    [Theory]
+    [InlineData("trio any", 2, "write superset")]
+    [InlineData("giant same", 3, "write trio")]
+    [InlineData("superset", 4, "write giant")]
+    public void A_linked_block_has_the_stations_its_name_says(string head, int stations, string said) =>
+        Assert.Contains(said, Sheet.Errors(Sheet.OneBlock(head, [.. Enumerable.Repeat("squat x10", stations)])), StringComparison.Ordinal);
+
+    [Fact]
+    public void What_contradicts_itself_over_two_lines_is_told_where_it_stands()
+    {
+        Assert.Contains("4:1: ", Sheet.Errors("# T\n== A (circuit, work 30, after 20)\nsquat\n== B (circuit, work 30, joined)\nsquat\n"), StringComparison.Ordinal);
+        Assert.Contains("says only “both”", Sheet.Errors(Sheet.OneBlock("circuit, work 30, each side", "side plank, left")), StringComparison.Ordinal);
+        Assert.Contains("write its tempo in beats", Sheet.Errors(Sheet.OneBlock("flow, beat 120", "squat x8")), StringComparison.Ordinal);
+        Assert.Contains("needs the block’s beat", Sheet.Errors(Sheet.OneBlock("flow", "squat x8 @4 beats")), StringComparison.Ordinal);
+    }
 
     [Fact]
     public void Limits_are_named()

@@ -141,7 +141,9 @@ public sealed record SetBlockSetting(string Block, string Key, string Value) : P
         if (changed.IsWords && block.Stations.Length > 0)
             errors.Add(value, "this block has stations; take them out first, or add a block of words");
         foreach (var (key, _) in SettingsNotation.Write(block.Settings).Where(s => !SettingsNotation.UsedBy(format).Contains(s.Key)))
-            errors.Add(value, $"{Words.FormatName(format)} never uses “{key}”; take it out first");
+            errors.Add(value, $"{SettingsNotation.NotUsed(format, key)}; take it out first");
+        if (!errors.Any)
+            BlockNotation.CheckTogether(changed, value, errors);
         return changed;
     }
 
@@ -150,7 +152,7 @@ public sealed record SetBlockSetting(string Block, string Key, string Value) : P
         var spelled = plan.Spelled(block);
         if (!SettingsNotation.UsedBy(spelled.Format).Contains(Key))
         {
-            errors.Add(value, $"{Words.FormatName(spelled.Format)} never uses “{Key}”");
+            errors.Add(value, SettingsNotation.NotUsed(spelled.Format, Key));
             return block;
         }
 
@@ -158,7 +160,7 @@ public sealed record SetBlockSetting(string Block, string Key, string Value) : P
         var said = value.IsEmpty ? others : others.Append((Key, value.Text));
         var settings = said.Aggregate(new BlockSettings(), (s, pair) => SettingsNotation.Read(s, pair.Item1, Slice.OfLine(pair.Item2, 1).Trim(), errors));
         if (!errors.Any)
-            BlockNotation.CheckWater(plan.Spelled(block with { Settings = settings }).Settings, value, errors);
+            BlockNotation.CheckTogether(plan.Spelled(block with { Settings = settings }), value, errors);
         return block with { Settings = settings };
     }
 }

@@ -16,7 +16,11 @@ public abstract record PlanEdit
         if (result.Plan is null)
             return result;
         var tidy = Tidy.Up(result.Plan);
-        return SizeLimits.Broken(tidy) is { } sentence ? EditResult.Refused(sentence) : new EditResult(tidy, []);
+        if (SizeLimits.Broken(tidy) is { } sentence)
+            return EditResult.Refused(sentence);
+        // What cannot be written and read back contradicts itself somewhere: the reader knows the sentence for it.
+        var read = SheetReader.Read(SheetWriter.Write(tidy));
+        return read.IsGood ? new EditResult(tidy, []) : new EditResult(null, read.Errors, result.Field);
     }
 
     /// <summary>The change itself.</summary>

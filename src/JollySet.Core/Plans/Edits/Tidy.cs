@@ -5,7 +5,18 @@ namespace JollySet.Core.Plans.Edits;
 /// <summary>Puts right what a change leaves behind: repeats whose first has gone, their numbers, moves nobody does any more.</summary>
 internal static class Tidy
 {
-    public static ClassPlan Up(ClassPlan plan) => WithoutUnusedMoves(WithNamedRepeats(plan));
+    public static ClassPlan Up(ClassPlan plan) => WithoutUnusedMoves(WithNamedRepeats(Relinked(plan)));
+
+    /// <summary>Two back to back are a superset, three a trio, more a giant set; one alone goes straight.</summary>
+    private static ClassPlan Relinked(ClassPlan plan) => plan with { Blocks = [.. plan.Blocks.Select(Relinked)] };
+
+    private static Block Relinked(Block block) => block.Format is not LinkedFormat linked ? block : block.Stations.Length switch
+    {
+        < 2 => block with { Format = new StraightFormat(), Settings = block.Settings with { EachSide = null } },
+        2 => block with { Format = linked with { Kind = LinkedKind.Superset } },
+        3 => block with { Format = linked with { Kind = LinkedKind.Trio } },
+        _ => block with { Format = linked with { Kind = LinkedKind.Giant } },
+    };
 
     private static ClassPlan WithNamedRepeats(ClassPlan plan)
     {
@@ -27,7 +38,7 @@ internal static class Tidy
     {
         if (plan.NewMoves.IsEmpty)
             return plan;
-        var used = plan.Blocks.SelectMany(b => b.Stations).Select(s => s.Doing).OfType<OneMove>().Select(m => m.Name).Distinct(StringComparer.OrdinalIgnoreCase).ToList();
+        var used = plan.Blocks.SelectMany(b => b.Stations).SelectMany(s => s.Doing.MoveNames()).Distinct(StringComparer.OrdinalIgnoreCase).ToList();
         var kept = used.Select(name => plan.NewMoves.FirstOrDefault(m => m.Name.Equals(name, StringComparison.OrdinalIgnoreCase))).OfType<NewMove>();
         return plan with { NewMoves = [.. kept] };
     }

@@ -34,12 +34,12 @@ internal static class BlockNotation
         var settings = new BlockSettings();
         foreach (var part in parts)
         {
-            if (SettingsNotation.Parted(part) is not { } setting)
-                errors.Add(part, NotYetBuilt.IsSetting(part.Text)
-                    ? NotYetBuilt.Sentence("this setting", "the block without it")
-                    : $"a setting is one of: 3 rounds, {string.Join(", ", SettingsNotation.UsedBy(format).Where(k => k != "rounds").Order().Select(k => k + " …"))}");
+            if (part.Is("right first") && settings.EachSide is not null)
+                settings = settings with { EachSide = new BlockSides(true) };
+            else if (SettingsNotation.Parted(part) is not { } setting)
+                errors.Add(part, $"a setting is one of: 3 rounds, {string.Join(", ", SettingsNotation.UsedBy(format).Where(k => k != "rounds").Order())}");
             else if (!SettingsNotation.UsedBy(format).Contains(setting.Key))
-                errors.Add(part, $"{Words.FormatName(format)} never uses “{setting.Key}”; leave it out");
+                errors.Add(part, SettingsNotation.NotUsed(format, setting.Key));
             else if (SettingsNotation.Says(settings, setting.Key))
                 errors.Add(part, $"“{setting.Key}” stands in this bracket already");
             else
@@ -49,15 +49,65 @@ internal static class BlockNotation
         return settings;
     }
 
-    /// <summary>What settings may not say together; adds an error at <paramref name="where"/>.</summary>
-    public static void CheckWater(BlockSettings settings, Slice where, SheetErrors errors)
+    /// <summary>What a block may not say together; adds an error at <paramref name="where"/>.</summary>
+    public static void CheckTogether(Block block, Slice where, SheetErrors errors)
     {
-        if (settings.Water is { } water && water.Round >= settings.RoundCount)
-            errors.Add(where, $"after round {water.Round} no round follows (there are {settings.RoundCount}); write “after {water.Seconds} water” for water after the block");
+        var settings = block.Settings;
+        if (settings.Water is { } water && water.Round >= block.RoundCount)
+            errors.Add(where, $"after round {water.Round} no round follows (there are {block.RoundCount}); write “after {water.Seconds} water” for water after the block");
+        if (block.IsLinked && settings.Between is not null && (!settings.Rest.IsEmpty || settings.Ratio is not null))
+            errors.Add(where, $"in a {Words.FormatName(block.Format)} “rest” and “between” say the same; write “rest” alone");
+        if (!settings.Rest.IsEmpty && settings.Ratio is not null)
+            errors.Add(where, "a rest is a time or a ratio; write one of them");
     }
 
-    private static string InBracket((string Key, string Value) setting) =>
-        setting.Key != "rounds" ? $"{setting.Key} {setting.Value}" : setting.Value == "1" ? "1 round" : $"{setting.Value} rounds";
+    /// <summary>What the lines of a block may not be; adds an error at each.</summary>
+    public static void CheckLines(Block block, IReadOnlyList<Slice> lines, Slice head, SheetErrors errors)
+    {
+        if (block.Format is LinkedFormat linked && !CountFits(linked.Kind, block.Stations.Length))
+            errors.Add(head, linked.Kind switch
+            {
+                LinkedKind.Superset => $"a superset has two stations; for {block.Stations.Length} write {(block.Stations.Length == 3 ? "trio" : block.Stations.Length > 3 ? "giant" : "straight")}",
+                LinkedKind.Trio => $"a trio has three stations; for {block.Stations.Length} write {(block.Stations.Length == 2 ? "superset" : block.Stations.Length > 3 ? "giant" : "straight")}",
+                _ => $"a giant set has four stations or more; for {block.Stations.Length} write {(block.Stations.Length == 3 ? "trio" : block.Stations.Length == 2 ? "superset" : "straight")}",
+            });
+        for (var i = 0; i < block.Stations.Length && i < lines.Count; i++)
+            CheckLine(block, block.Stations[i], lines[i], errors);
+    }
+
+    private static void CheckLine(Block block, Station station, Slice line, SheetErrors errors)
+    {
+        var inBeats = station.Tempo is { First: BeatsTempo } or { Then: BeatsTempo };
+        if (inBeats && block.Format is not FlowFormat)
+            errors.Add(line, "a tempo in beats needs a flow block with its beat; write @2 for two seconds a rep");
+        else if (inBeats && block.Settings.Beat is null)
+            errors.Add(line, "a tempo in beats needs the block’s beat; write “beat 120” in its bracket");
+        if (block.Format is FlowFormat && station.Amount is Reps && !inBeats)
+            errors.Add(line, "in flow a count goes to the beat; write its tempo in beats, such as x8 @4 beats");
+        if (block.Format is FlowFormat or MinuteFormat or AmrapFormat && station.Rest is not null)
+            errors.Add(line, SettingsNotation.NotUsed(block.Format, "rest"));
+        if (block.Settings.EachSide is not null && station.Sides is { Ways.IsEmpty: false } sides && sides.Ways.Any(w => w != SideWay.Both))
+            errors.Add(line, "the block does each side already; a station in it says only “both” or “reverse halfway”");
+        if (station.Doing is Stacked && station.Amount is Reps)
+            errors.Add(line, "a stack is done inside a time; write 40s");
+    }
+
+    private static bool CountFits(LinkedKind kind, int stations) => kind switch
+    {
+        LinkedKind.Superset => stations == 2,
+        LinkedKind.Trio => stations == 3,
+        _ => stations >= 4,
+    };
+
+    private static string InBracket((string Key, string Value) setting) => setting switch
+    {
+        ("rounds", "1") => "1 round",
+        ("rounds", var rounds) => $"{rounds} rounds",
+        ("each side", "yes") => "each side",
+        ("each side", _) => "each side, right first",
+        ("optional" or "joined", _) => setting.Key,
+        _ => $"{setting.Key} {setting.Value}",
+    };
 
     private static Block ReadOwn(Slice name, Slice? settings, SheetErrors errors)
     {
@@ -71,7 +121,7 @@ internal static class BlockNotation
             format ?? new CircuitFormat(),
             unknown ? new BlockSettings() : ReadSettings(parts.Skip(1), format ?? new CircuitFormat(), errors));
         if (settings is { } where && format is not null)
-            CheckWater(block.Settings, where, errors);
+            CheckTogether(block, where, errors);
         return block;
     }
 
@@ -84,7 +134,7 @@ internal static class BlockNotation
         var format = first?.Format is null or AgainFormat ? new CircuitFormat() : first.Format;
         var said = settings is { IsEmpty: false } s ? ReadSettings(s.Split(','), format, errors) : new BlockSettings();
         if (settings is { } where && first is not null)
-            CheckWater(first.Settings.With(said), where, errors);
+            CheckTogether(first with { Settings = first.Settings.With(said) }, where, errors);
         var before = soFar.Blocks.Count(b => b.Format is AgainFormat again && again.Of == of);
         return new Block(ClassPlan.AgainName(of, before), new AgainFormat(of), said);
     }

@@ -7,7 +7,7 @@ namespace JollySet.Core.Sheets.Notation;
 internal static class FormatNotation
 {
     /// <summary>Every format that is built, as its first word.</summary>
-    public const string Built = "talk 40s, show 30s, own 60s, prepare, circuit or release";
+    public const string Built = "talk 40s, show 30s, own 60s, prepare, release, circuit, superset opposing, trio, giant, straight, ladder 12..1, pyramid 1..5..1, minute, amrap 10min or flow";
 
     /// <summary>The format; null after adding the error.</summary>
     public static BlockFormat? Read(Slice slice, SheetErrors errors)
@@ -17,8 +17,6 @@ internal static class FormatNotation
             return errors.None<BlockFormat?>(slice, $"the bracket begins with the format: {Built}");
         var rest = slice.From(words[0].Length).Trim();
         var word = words[0].Text.ToLowerInvariant();
-        if (NotYetBuilt.Format(word) is { } sentence)
-            return errors.None<BlockFormat?>(slice, sentence);
         return word switch
         {
             "talk" => Seconds(rest, errors) is { } s ? new TalkFormat(s) : null,
@@ -27,21 +25,39 @@ internal static class FormatNotation
             "prepare" => Alone(new PrepareFormat(), rest, errors),
             "release" => Alone(new ReleaseFormat(), rest, errors),
             "circuit" => Alone(new CircuitFormat(), rest, errors),
+            "superset" => Linked(LinkedKind.Superset, rest, errors),
+            "trio" => Linked(LinkedKind.Trio, rest, errors),
+            "giant" => Linked(LinkedKind.Giant, rest, errors),
+            "straight" => Alone(new StraightFormat(), rest, errors),
+            "ladder" => RungsNotation.Read(rest, turns: false, errors) is { } rungs ? new LadderFormat(rungs) : null,
+            "pyramid" => RungsNotation.Read(rest, turns: true, errors) is { } rungs ? new PyramidFormat(rungs) : null,
+            "minute" => Alone(new MinuteFormat(), rest, errors),
+            "amrap" => Seconds(rest, errors) is { } s ? new AmrapFormat(s) : null,
+            "flow" => Alone(new FlowFormat(), rest, errors),
             _ => errors.None<BlockFormat?>(slice, $"a format is {Built}"),
         };
     }
-
-    /// <summary>Whether the word begins a format, built or to come.</summary>
-    public static bool IsFormatWord(string word) =>
-        word.ToLowerInvariant() is "talk" or "show" or "own" or "prepare" or "release" or "circuit" || NotYetBuilt.Format(word) is not null;
 
     public static string Write(BlockFormat format) => format switch
     {
         TalkFormat talk => string.Create(CultureInfo.InvariantCulture, $"talk {talk.Seconds}s"),
         ShowFormat show => string.Create(CultureInfo.InvariantCulture, $"show {show.Seconds}s"),
         OwnFormat own => string.Create(CultureInfo.InvariantCulture, $"own {own.Seconds}s"),
+        LinkedFormat { School: School.Any } => Words.FormatName(format),
+        LinkedFormat linked => $"{Words.FormatName(format)} {linked.School.ToString().ToLowerInvariant()}",
+        LadderFormat ladder => $"ladder {RungsNotation.Write(ladder.Rungs)}",
+        PyramidFormat pyramid => $"pyramid {RungsNotation.Write(pyramid.Rungs)}",
+        AmrapFormat amrap => string.Create(CultureInfo.InvariantCulture, $"amrap {amrap.Seconds}s"),
         _ => Words.FormatName(format),
     };
+
+    private static LinkedFormat? Linked(LinkedKind kind, Slice school, SheetErrors errors)
+    {
+        foreach (var known in Enum.GetValues<School>())
+            if (school.IsEmpty || school.Is(known.ToString()))
+                return new LinkedFormat(kind, school.IsEmpty ? School.Any : known);
+        return errors.None<LinkedFormat?>(school, "a school is opposing, same, split, contrast or any");
+    }
 
     private static int? Seconds(Slice slice, SheetErrors errors) => TimeNotation.Read(slice, errors, least: 1, unit: true);
 

@@ -3,7 +3,7 @@ namespace JollySet.Core.Sheets.Notation;
 /// <summary>A move's name and, in any order after it, its amount, load and tempo, each at most once.</summary>
 /// <param name="Load">The inside of the square brackets.</param>
 /// <param name="Tempo">From its <c>@</c> on.</param>
-internal sealed record LineParts(Slice Name, Slice? Amount, Slice? Load, Slice? Tempo)
+internal sealed record LineParts(Slice Name, Slice? Amount, Slice? Load, Slice? Tempo, Slice? Pulses = null)
 {
     public static LineParts Of(Slice line, SheetErrors errors)
     {
@@ -32,12 +32,9 @@ internal sealed record LineParts(Slice Name, Slice? Amount, Slice? Load, Slice? 
             return this with { Tempo = Once(Tempo, part, "tempo", errors) };
         if (part.AfterWord("hold") is not null || AmountNotation.LooksLike(part.Text))
             return this with { Amount = Once(Amount, part, "amount", errors) };
-        if (part.First is '+' || part.Is("pulses"))
-            errors.Add(part, NotYetBuilt.Sentence("pulses", "their time with a note"));
-        else if (part.First is '&' or '>')
-            errors.Add(part, NotYetBuilt.Sentence("a combined or growing move", "a move that has a name of its own"));
-        else
-            errors.Add(part, "after the name an amount, a [load] or a @tempo is expected; sides and rest come after a comma");
+        if (part.Is("pulses") || (part.First == '+' && part.Text.EndsWith("pulses", StringComparison.OrdinalIgnoreCase)))
+            return this with { Pulses = Once(Pulses, part, "number of pulses", errors) };
+        errors.Add(part, "after the name an amount, a [load] or a @tempo is expected; sides and rest come after a comma");
         return this;
     }
 
@@ -49,7 +46,8 @@ internal sealed record LineParts(Slice Name, Slice? Amount, Slice? Load, Slice? 
     }
 
     private static bool StartsPart(Slice word) =>
-        word.First is '[' or '@' or '+' or '&' or '>'
+        word.First is '[' or '@'
+        || (word.First == '+' && word.Length > 1 && char.IsAsciiDigit(word.Text[1]))
         || AmountNotation.LooksLike(word.Text) || word.Is("hold") || word.Is("pulses");
 
     private static int WordsTaken(List<Slice> words, int at)

@@ -8,12 +8,43 @@ namespace JollySet.Core.Sheets.Notation;
 /// <summary>A block's settings, each a key and a value: <c>rest 20</c> on a sheet, <c>"rest": "20"</c> in JSON.</summary>
 internal static class SettingsNotation
 {
-    private static readonly FrozenSet<string> ForWords = new[] { "after" }.ToFrozenSet();
-    private static readonly FrozenSet<string> ForStations = new[] { "rounds", "work", "rest", "between", "after", "water", "demo" }.ToFrozenSet();
+    private static readonly FrozenSet<string> Known =
+        new[] { "rounds", "work", "every", "beat", "rest", "pause", "between", "demo", "each side", "water", "optional", "joined", "after" }.ToFrozenSet();
+
+    private static readonly FrozenSet<string> ForWords = new[] { "after", "optional" }.ToFrozenSet();
+    private static readonly FrozenSet<string> ForCircuits = Known.Except(["pause", "every", "beat"]).ToFrozenSet();
+    private static readonly FrozenSet<string> ForLinked = Known.Except(["every", "beat"]).ToFrozenSet();
+    private static readonly FrozenSet<string> ForStraight = Known.Except(["every", "beat", "each side"]).ToFrozenSet();
+    private static readonly FrozenSet<string> ForRungs = ForLinked.Except(["rounds", "work"]).ToFrozenSet();
+    private static readonly FrozenSet<string> ForMinute = new[] { "rounds", "work", "every", "demo", "optional", "joined", "after" }.ToFrozenSet();
+    private static readonly FrozenSet<string> ForAmrap = new[] { "optional", "joined", "after" }.ToFrozenSet();
+    private static readonly FrozenSet<string> ForFlow = new[] { "rounds", "work", "beat", "demo", "each side", "optional", "joined", "after" }.ToFrozenSet();
 
     /// <summary>The settings the format uses.</summary>
-    public static FrozenSet<string> UsedBy(BlockFormat format) =>
-        format is TalkFormat or ShowFormat or OwnFormat ? ForWords : ForStations;
+    public static FrozenSet<string> UsedBy(BlockFormat format) => format switch
+    {
+        TalkFormat or ShowFormat or OwnFormat => ForWords,
+        LinkedFormat => ForLinked,
+        StraightFormat => ForStraight,
+        LadderFormat or PyramidFormat => ForRungs,
+        MinuteFormat => ForMinute,
+        AmrapFormat => ForAmrap,
+        FlowFormat => ForFlow,
+        _ => ForCircuits,
+    };
+
+    /// <summary>Why the format does not use a setting, and what to write instead.</summary>
+    public static string NotUsed(BlockFormat format, string key) => (format, key) switch
+    {
+        (LadderFormat or PyramidFormat, "rounds") => $"a {Words.FormatName(format)}’s rounds are its rungs; leave “rounds” out and say them there",
+        (LadderFormat or PyramidFormat, "work") => $"a {Words.FormatName(format)}’s rungs say the work; write timed rungs, such as 60s..20s step 10s",
+        (FlowFormat, "rest" or "pause" or "between") => "flow has no gaps; write circuit for a block with rests",
+        (MinuteFormat, "rest" or "pause" or "between") => "what is left of a slot is rest; say the slot with “every 90s”",
+        (AmrapFormat, "rounds") => "the time ends an amrap, not rounds; leave “rounds” out",
+        (_, "beat") => "only flow has a beat",
+        (_, "every") => "only minute has slots",
+        _ => $"{Words.FormatName(format)} never uses “{key}”; leave it out",
+    };
 
     /// <summary>The key and the value of a setting as a sheet writes it; null when it is none.</summary>
     public static (string Key, Slice Value)? Parted(Slice setting)
@@ -21,8 +52,10 @@ internal static class SettingsNotation
         var words = setting.Words();
         if (words.Count == 2 && (words[1].Is("rounds") || words[1].Is("round")))
             return ("rounds", words[0]);
+        if (setting.Is("each side"))
+            return ("each side", setting.To(0));
         var key = words.Count > 0 ? words[0].Text.ToLowerInvariant() : "";
-        return ForStations.Contains(key) && key != "rounds" ? (key, setting.From(words[0].Length).Trim()) : null;
+        return Known.Contains(key) && key != "rounds" ? (key, setting.From(words[0].Length).Trim()) : null;
     }
 
     /// <summary><paramref name="settings"/> with one more read into it; unchanged after an error.</summary>
@@ -30,7 +63,14 @@ internal static class SettingsNotation
     {
         "rounds" => settings with { Rounds = Rounds(value, errors) ?? settings.Rounds },
         "work" => settings with { WorkSeconds = Work(value, errors) },
-        "rest" => settings with { Rest = Rest(value, errors) },
+        "rest" when value.AfterWord("ratio") is { } ratio => settings with { Ratio = Ratio(ratio, errors) },
+        "rest" => settings with { Rest = GapNotation.ReadByRound(value, errors) },
+        "pause" => settings with { Pause = GapNotation.Read(value, errors) },
+        "every" => settings with { EverySeconds = TimeNotation.Read(value, errors, least: 1, unit: true) },
+        "beat" => settings with { Beat = Beat(value, errors) },
+        "each side" => settings with { EachSide = EachSide(value, errors) },
+        "optional" => settings with { Optional = Flag(value, errors) },
+        "joined" => settings with { Joined = Flag(value, errors) },
         "between" => settings with { Between = GapNotation.Read(value, errors) },
         "after" => settings with { After = GapNotation.Read(value, errors) },
         "water" => settings with { Water = Water(value, errors) },
@@ -50,12 +90,26 @@ internal static class SettingsNotation
             yield return ("work", string.Join('/', settings.WorkSeconds.Select(s => s.ToString(CultureInfo.InvariantCulture))));
         if (!settings.Rest.IsEmpty)
             yield return ("rest", string.Join('/', settings.Rest.Select(GapNotation.Write)));
+        if (settings.Ratio is { } ratio)
+            yield return ("rest", string.Create(CultureInfo.InvariantCulture, $"ratio {ratio.Work}:{ratio.Rest}"));
+        if (settings.Pause is { } pause)
+            yield return ("pause", GapNotation.Write(pause));
+        if (settings.EverySeconds is { } every)
+            yield return ("every", string.Create(CultureInfo.InvariantCulture, $"{every}s"));
+        if (settings.Beat is { } beat)
+            yield return ("beat", beat.ToString(CultureInfo.InvariantCulture));
+        if (settings.EachSide is { } eachSide)
+            yield return ("each side", eachSide.RightFirst ? "right first" : "yes");
         if (settings.Between is { } between)
             yield return ("between", GapNotation.Write(between));
         if (settings.DemoSeconds is { } demo)
             yield return ("demo", demo.ToString(CultureInfo.InvariantCulture));
         if (settings.Water is { } water)
             yield return ("water", string.Create(CultureInfo.InvariantCulture, $"{water.Seconds} after round {water.Round}"));
+        if (settings.Optional)
+            yield return ("optional", "yes");
+        if (settings.Joined)
+            yield return ("joined", "yes");
         if (settings.After is { } after)
             yield return ("after", GapNotation.Write(after));
     }
@@ -74,12 +128,31 @@ internal static class SettingsNotation
     private static ImmutableArray<int> Work(Slice value, SheetErrors errors) =>
         [.. value.Split('/').Select(part => TimeNotation.Read(part, errors, least: 1)).OfType<int>()];
 
-    private static ImmutableArray<Gap> Rest(Slice value, SheetErrors errors)
+    private static RestRatio? Ratio(Slice value, SheetErrors errors)
     {
-        if (value.AfterWord("ratio") is null)
-            return GapNotation.ReadByRound(value, errors);
-        errors.Add(value, NotYetBuilt.Sentence("a rest ratio", "rest 20"));
-        return [];
+        var parts = value.Text.Split(':');
+        return parts.Length == 2
+            && int.TryParse(parts[0], NumberStyles.None, CultureInfo.InvariantCulture, out var work) && work is > 0 and <= 100
+            && int.TryParse(parts[1], NumberStyles.None, CultureInfo.InvariantCulture, out var rest) && rest is > 0 and <= 100
+            ? new RestRatio(work, rest)
+            : errors.None<RestRatio?>(value, "a rest ratio is work to rest, such as “rest ratio 2:1”");
+    }
+
+    private static int? Beat(Slice value, SheetErrors errors) =>
+        int.TryParse(value.Text, NumberStyles.None, CultureInfo.InvariantCulture, out var beat) && beat is >= 20 and <= 300
+            ? beat
+            : errors.None<int?>(value, "a beat is a whole number a minute, from 20 to 300");
+
+    private static BlockSides? EachSide(Slice value, SheetErrors errors) =>
+        value.IsEmpty || value.Is("yes") ? new BlockSides(false)
+        : value.Is("right first") ? new BlockSides(true)
+        : errors.None<BlockSides?>(value, "“each side” stands alone, or with “right first” after a comma");
+
+    private static bool Flag(Slice value, SheetErrors errors)
+    {
+        if (!value.IsEmpty && !value.Is("yes"))
+            errors.Add(value, "nothing is expected after this word");
+        return true;
     }
 
     private static WaterAfterRound? Water(Slice value, SheetErrors errors)

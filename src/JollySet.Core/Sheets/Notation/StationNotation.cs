@@ -25,6 +25,8 @@ internal static class StationNotation
         var head = new List<string> { Name(station.Doing, firstUse) };
         if (station.Amount is { } amount)
             head.Add(AmountNotation.Write(amount));
+        if (station.Pulses is not null)
+            head.Add(WritePulses(station.Pulses));
         if (station.Load is { } load)
             head.Add(LoadNotation.Write(load));
         if (station.Tempo is { } tempo)
@@ -32,6 +34,8 @@ internal static class StationNotation
         IEnumerable<string> commas = [string.Join(' ', head)];
         if (station.Sides is { } sides)
             commas = commas.Concat(SidesNotation.Write(sides));
+        if (!station.StartRungs.IsEmpty)
+            commas = commas.Append("start " + string.Join('/', station.StartRungs));
         if (station.Rest is { } rest)
             commas = commas.Append("rest " + GapNotation.Write(rest));
         return string.Join(" | ", Sections(station).Select(s => $"{s.Key}: {s.Value}").Prepend(string.Join(", ", commas)));
@@ -62,12 +66,25 @@ internal static class StationNotation
         OneMove one when firstUse(one.Name) is { } added => $"new: {Quoted.Write(one.Name)}" + (added.Like is { } like ? $" (like {like})" : ""),
         OneMove one => Quoted.Write(one.Name),
         ToBeChosen chosen => $"any: {Words.Of(chosen.Pattern)}",
+        Combined combined => string.Join(" + ", combined.Parts.Select(p => Name(p, firstUse))),
+        Together together => string.Join(" & ", together.Parts.Select(p => Name(p, firstUse))),
+        Growing growing => string.Join(" > ", growing.Rounds.Select(p => Name(p, firstUse))),
+        Stacked stack => $"stack({string.Join(", ", stack.Parts.Select(p => Name(p, firstUse)))})",
         _ => "",
     };
 
     /// <summary>What is done, read from its name; null after adding the error.</summary>
     public static Doing? ReadDoing(Slice name, KnownMoves moves, SheetErrors errors)
     {
+        if (name.StartsWith("stack(") && name.Text.EndsWith(')'))
+            return Parts(name.From(6).To(name.Length - 7), ',', moves, errors) is { } stacked ? new Stacked(stacked) : null;
+        // “&” binds before “+”, “+” before “>”.
+        if (name.IndexOutside('>') >= 0)
+            return Parts(name, '>', moves, errors) is { } rounds ? new Growing(rounds) : null;
+        if (name.IndexOutside('+') >= 0)
+            return Parts(name, '+', moves, errors) is { } combined ? new Combined(combined) : null;
+        if (name.IndexOutside('&') >= 0)
+            return Parts(name, '&', moves, errors) is { } both ? new Together(both) : null;
         if (name.StartsWith("any:"))
         {
             var word = name.From(4).Trim();
@@ -78,15 +95,26 @@ internal static class StationNotation
 
         if (name.StartsWith("new:"))
             return ReadNew(name.From(4).Trim(), moves, errors);
-        if (name.StartsWith("stack("))
-            return errors.None<Doing?>(name, NotYetBuilt.Sentence("a stack", "its moves as stations"));
-        if (Combiner(name) is { } joined)
-            return errors.None<Doing?>(name, NotYetBuilt.Sentence(joined, "a move that has a name of its own"));
         return moves.Known(name, errors, "; write “new: ” before a move of your own") is { } known ? new OneMove(known) : null;
     }
 
-    private static string? Combiner(Slice name) =>
-        name.IndexOutside('>') >= 0 ? "a growing move" : name.IndexOutside('+') >= 0 || name.IndexOutside('&') >= 0 ? "a combined move" : null;
+    private static ImmutableArray<Doing>? Parts(Slice names, char sign, KnownMoves moves, SheetErrors errors)
+    {
+        var parts = names.Split(sign).Select(part => part.IsEmpty
+            ? errors.None<Doing?>(names, $"a move is expected on each side of “{sign}”")
+            : ReadDoing(part, moves, errors)).ToList();
+        return parts.Contains(null) ? null : [.. parts.OfType<Doing>()];
+    }
+
+    private static Pulses? ReadPulses(Slice slice, SheetErrors errors)
+    {
+        if (slice.Is("pulses"))
+            return new Pulses(null);
+        var number = slice.Words()[0].From(1).Text;
+        return int.TryParse(number, NumberStyles.None, CultureInfo.InvariantCulture, out var count) && count is > 0 and <= Limits.Reps
+            ? new Pulses(count)
+            : errors.None<Pulses?>(slice, "pulses are written “+10 pulses” after a count, or “pulses” in timed work");
+    }
 
     private static OneMove? ReadNew(Slice name, KnownMoves moves, SheetErrors errors)
     {
@@ -113,18 +141,13 @@ internal static class StationNotation
 
     private static Station ReadHead(Slice head, KnownMoves moves, SheetErrors errors)
     {
-        if (Combiner(head) is { } joined && !head.StartsWith("stack("))
-        {
-            errors.Add(head, NotYetBuilt.Sentence(joined, "a move that has a name of its own"));
-            return new Station(new OneMove(""));
-        }
-
         var parts = LineParts.Of(head, errors);
         return new Station(
             ReadDoing(parts.Name, moves, errors) ?? new OneMove(""),
             parts.Amount is { } amount ? AmountNotation.Read(amount, errors) : null,
             parts.Load is { } load ? LoadNotation.Read(load, errors) : null,
-            parts.Tempo is { } tempo ? TempoNotation.Read(tempo, errors) : null);
+            parts.Tempo is { } tempo ? TempoNotation.Read(tempo, errors) : null,
+            Pulses: parts.Pulses is { } pulses ? ReadPulses(pulses, errors) : null);
     }
 
     private static Station ReadPart(Station station, Slice part, SheetErrors errors)
@@ -133,12 +156,33 @@ internal static class StationNotation
             return station with { Sides = SidesNotation.Add(station.Sides, part, errors) };
         if (part.AfterWord("rest") is { } rest)
             return station with { Rest = Once(station.Rest, GapNotation.Read(rest, errors), part, "rest", errors) };
-        if (part.AfterWord("start") is not null)
-            errors.Add(part, NotYetBuilt.Sentence("a stack’s start", "the station without it"));
-        else
-            errors.Add(part, "after a comma sides (each side, switch halfway, left, right, both, alternating, right first, reverse halfway) or “rest 20” are expected");
+        if (part.AfterWord("start") is { } start)
+            return station with { StartRungs = ReadStart(start, station.Doing, errors) };
+        errors.Add(part, "after a comma sides (each side, switch halfway, left, right, both, alternating, right first, reverse halfway) or “rest 20” are expected");
         return station;
     }
+
+    /// <summary>The rungs a stack begins from, by round.</summary>
+    public static ImmutableArray<int> ReadStart(Slice slice, Doing doing, SheetErrors errors)
+    {
+        if (doing is not Stacked)
+            errors.Add(slice, "only a stack has a rung to start from");
+        var rungs = slice.Split('/').Select(part => int.TryParse(part.Text, NumberStyles.None, CultureInfo.InvariantCulture, out var rung) && rung is > 0 and <= Limits.Reps
+            ? rung
+            : errors.None<int?>(part, "a stack starts from a whole number, by round: start 1/4/1"));
+        return [.. rungs.OfType<int>()];
+    }
+
+    /// <summary>Pulses as they stand on a line; empty when none are said.</summary>
+    public static string WritePulses(Pulses? pulses) => pulses switch
+    {
+        null => "",
+        { Count: { } count } => string.Create(CultureInfo.InvariantCulture, $"+{count} pulses"),
+        _ => "pulses",
+    };
+
+    /// <summary>What is done, in the notation.</summary>
+    public static string WriteDoing(Doing doing) => Name(doing, _ => null);
 
     private static Station ReadSection(Station station, Slice section, KnownMoves moves, SheetErrors errors)
     {

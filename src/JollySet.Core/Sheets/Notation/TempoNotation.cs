@@ -25,8 +25,10 @@ internal static class TempoNotation
         if (slice.First != '@')
             return errors.None<Tempo?>(slice, Forms);
         var text = slice.Text[1..];
-        if (text.EndsWith(" beats", StringComparison.OrdinalIgnoreCase) || text.EndsWith(" beat", StringComparison.OrdinalIgnoreCase))
-            return errors.None<Tempo?>(slice, NotYetBuilt.Sentence("a tempo in beats", "@2 for two seconds a rep"));
+        if (text.Split(' ') is [var beats, "beats" or "beat"])
+            return int.TryParse(beats, NumberStyles.None, CultureInfo.InvariantCulture, out var n) && n is > 0 and <= 64
+                ? new BeatsTempo(n)
+                : errors.None<Tempo?>(slice, "beats are a whole number from 1 to 64: @4 beats");
         if (text.Equals("slow", StringComparison.OrdinalIgnoreCase))
             return new SlowTempo();
         var phases = text.Split('-');
@@ -44,6 +46,7 @@ internal static class TempoNotation
     {
         PhaseTempo p => $"@{Phase(p.Down)}-{Phase(p.Bottom)}-{Phase(p.Up)}-{Phase(p.Top)}",
         SecondsTempo s => $"@{Phase(s.SecondsPerRep)}",
+        BeatsTempo b => string.Create(CultureInfo.InvariantCulture, $"@{b.Beats} beats"),
         _ => "@slow",
     };
 

@@ -107,8 +107,8 @@ public sealed class IndexModel(Data.Shelf shelf, TimelineShelf timelines) : Page
     {
         var settings = block.Settings;
         var parts = new List<string>();
-        if (settings.RoundCount > 1)
-            parts.Add($"{settings.RoundCount} rounds");
+        if (block.RoundCount > 1)
+            parts.Add($"{block.RoundCount} rounds");
         if (!settings.WorkSeconds.IsEmpty)
             parts.Add($"{string.Join("/", settings.WorkSeconds)} s on");
         if (!settings.Rest.IsEmpty)

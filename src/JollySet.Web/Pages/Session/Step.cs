@@ -136,8 +136,8 @@ public sealed record Step(
     private static string PlaceText(Timeline timeline, Segment segment, Block block)
     {
         var parts = new List<string> { block.Name };
-        if (segment.Round > 0 && block.Settings.RoundCount > 1)
-            parts.Add($"round {segment.Round} of {block.Settings.RoundCount}");
+        if (segment.Round > 0 && block.RoundCount > 1)
+            parts.Add($"round {segment.Round} of {block.RoundCount}");
         if (segment.Station > 0)
             parts.Add($"station {segment.Station} of {block.Stations.Length}");
         return string.Join(" · ", parts);

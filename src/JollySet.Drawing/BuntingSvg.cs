@@ -25,7 +25,7 @@ public static class BuntingSvg
         var drawing = new Svg();
         var y = ropes is [{ Breaks.IsEmpty: false }, ..] ? 22.0 : 14.0;
         foreach (var rope in ropes)
-            y = rope.Flags.IsEmpty ? Words(drawing, rope, y) : Hang(drawing, rope, y, open, link);
+            y = rope.Flags.IsEmpty ? Words(drawing, rope, y) : Hang(drawing, rope, y, open, RopeWords.Tag(timeline.Blocks[rope.Block]), link);
         return new Svg()
             .Open("svg", "class", "bunting", "viewBox", $"0 0 {FlagPath.N(Width)} {FlagPath.N(Math.Max(40, y))}", "role", "group", "aria-label", $"{timeline.Plan.Title} as flags on a line")
             + drawing.ToString() + "</svg>";
@@ -39,9 +39,9 @@ public static class BuntingSvg
         return y + 25;
     }
 
-    private static double Hang(Svg svg, Rope rope, double y, string? open, Func<string, int, string> link)
+    private static double Hang(Svg svg, Rope rope, double y, string? open, string tag, Func<string, int, string> link)
     {
-        Label(svg, rope, y, rope.BlockName == open);
+        Label(svg, rope, y, rope.BlockName == open, tag);
         RopeLine(svg, rope, y);
         foreach (var flag in rope.Flags)
             DrawFlag(svg, rope, flag, y, link(rope.BlockName, flag.Station));
@@ -54,13 +54,13 @@ public static class BuntingSvg
         return DrawLevels(svg, rope, below) + 17;
     }
 
-    private static void Label(Svg svg, Rope rope, double y, bool isOpen)
+    private static void Label(Svg svg, Rope rope, double y, bool isOpen, string tag)
     {
-        var round = rope.Label.Length > 0 ? Say.Capital(rope.Label) : "";
-        if (rope.ShowsNames)
+        var round = Say.Capital(string.Join(" · ", new[] { rope.Label, rope.First ? tag : "" }.Where(w => w.Length > 0)));
+        if (rope.First)
             svg.Say("text", Shortened(rope.BlockName, 18), "class", isOpen ? "rope-name open" : "rope-name", "x", Left - 14, "y", y + 5, "text-anchor", "end");
         if (round.Length > 0)
-            svg.Say("text", round, "class", "rope-round", "x", Left - 14, "y", rope.ShowsNames ? y + 21 : y + 5, "text-anchor", "end");
+            svg.Say("text", round, "class", "rope-round", "x", Left - 14, "y", rope.First ? y + 21 : y + 5, "text-anchor", "end");
     }
 
     private static void RopeLine(Svg svg, Rope rope, double y)
@@ -83,8 +83,10 @@ public static class BuntingSvg
         svg.Open("a", "href", href, "class", "flag", "aria-label", $"{rope.BlockName}: {flag.Tells}")
             .Say("title", flag.Tells)
             .Draw("path", "class", flag.Hem == Hem.Unsaid ? "cloth unsaid" : "cloth", "fill", $"url(#weave-{Weaves.NameOf(flag.Family)})", "d", FlagPath.Of(flag.Hem, Left + flag.X, y, flag.Width, Drop, Bite));
-        if (flag.Number is { } number && flag.Width >= NumberedFrom)
-            svg.Say("text", number.ToString(System.Globalization.CultureInfo.InvariantCulture), "class", "count", "x", Left + flag.X + (flag.Width / 2), "y", y + 22, "text-anchor", "middle");
+        if (flag.LearnWidth > 2)
+            svg.Draw("path", "class", "learns", "d", $"M{FlagPath.N(Left + flag.X + flag.LearnWidth)} {FlagPath.N(y + 2)}V{FlagPath.N(y + Drop - Bite - 3)}");
+        if (flag.Count is { } count && flag.Width >= NumberedFrom)
+            svg.Say("text", flag.Width < 22 + (8 * (count.Length - 1)) ? $"{flag.Number}" : count, "class", "count", "x", Left + flag.X + (flag.Width / 2), "y", y + 22, "text-anchor", "middle");
         svg.Close();
     }
 
@@ -128,12 +130,15 @@ public static class BuntingSvg
             return y + 18;
         }
 
-        var lines = rope.Flags.Select((f, i) => SecondSide(rope, i) ? ["〃"] : Names.Lines(f.Name, slots[i])).ToList();
+        var lines = rope.Flags.Select((f, i) => SecondSide(rope, i) ? ["〃"] : Repeats(rope, i) ? [] : Names.Lines(f.Name, slots[i])).ToList();
         for (var i = 0; i < rope.Flags.Length; i++)
             for (var line = 0; line < lines[i].Length; line++)
                 svg.Say("text", lines[i][line] == "〃" ? "other side" : lines[i][line], "class", lines[i][line] == "〃" ? "name side" : "name", "x", Left + rope.Flags[i].X, "y", y + 12 + (line * 15));
         return y + 2 + (15 * lines.Max(l => l.Length));
     }
+
+    /// <summary>The same station again on the same rope: straight sets.</summary>
+    private static bool Repeats(Rope rope, int i) => i > 0 && rope.Flags[i - 1].Name == rope.Flags[i].Name && rope.Flags.All(f => f.Station == rope.Flags[0].Station);
 
     private static bool SecondSide(Rope rope, int i) => i > 0 && rope.Flags[i - 1].Station == rope.Flags[i].Station && rope.Flags[i - 1].Hem != rope.Flags[i].Hem;
 

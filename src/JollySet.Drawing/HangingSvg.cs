@@ -21,9 +21,9 @@ public static class HangingSvg
         var y = 18.0;
         foreach (var rope in BuntingLayout.Of(timeline, Width))
         {
-            if (rope.ShowsNames || rope.Label.Length > 0)
+            if (rope.First || rope.Label.Length > 0)
             {
-                var name = rope.Flags.IsEmpty ? $"{rope.BlockName} – {rope.Word}" : rope.ShowsNames ? rope.BlockName : "";
+                var name = rope.Flags.IsEmpty ? $"{rope.BlockName} – {rope.Word}" : rope.First ? rope.BlockName : "";
                 var round = Say.Capital(rope.Label);
                 svg.Say("text", Shortened(string.Join(" · ", new[] { name, round }.Where(w => w.Length > 0)), 42), "class", rope.BlockName == open ? "rope-name open" : "rope-name", "x", 4, "y", y + 2);
                 y += 16;
@@ -49,7 +49,7 @@ public static class HangingSvg
         }
 
         var side = Hems.Of(set) is Hem.Left or Hem.Right or Hem.Switch ? ", " + Hems.Words(Hems.Of(set)) : "";
-        var amount = set.Reps is { } reps ? $"×{reps}" : Say.Time(set.Tenths / 10m);
+        var amount = flag.Count is { } reps ? $"×{reps}" : Say.Time(set.Tenths / 10m);
         svg.Open("a", "href", link(rope.BlockName, flag.Station), "class", "flag", "aria-label", $"{rope.BlockName}: {flag.Tells}")
             .Draw("path", "class", flag.Hem == Hem.Unsaid ? "cloth unsaid" : "cloth", "fill", $"url(#weave-{Weaves.NameOf(flag.Family)})", "d", FlagPath.Of(flag.Hem, RopeX + 2, y, Reach, height, 7))
             .Say("text", Shortened(flag.Name, 24) + side, "class", "name", "x", TextX, "y", y + 16)

@@ -7,10 +7,10 @@ namespace JollySet.Drawing;
 public sealed record Break(double X, int MissingSeconds);
 
 /// <summary>One rope: a round of a block, several equal rounds folded into one, or words.</summary>
-/// <param name="Label">Block and round: <c>A · 1</c>.</param>
-/// <param name="Caption">What is said once a block: its name or its timing.</param>
+/// <param name="Label">Which rounds, rung, side or sets it stands for; empty for the only one.</param>
 /// <param name="Times">How many equal rounds it stands for.</param>
-/// <param name="ShowsNames">Whether names hang under it: the first rope of a block.</param>
+/// <param name="First">Whether it is its block's first.</param>
+/// <param name="ShowsNames">Whether names hang under it: the first rope of a block, and one with other names than the rope above.</param>
 /// <param name="KnotAfter">Whether another round follows.</param>
 /// <param name="WaterSeconds">A bucket and its seconds at the rope's end; 0 for none.</param>
 /// <param name="Word">What is said on bare rope; empty for flags.</param>
@@ -18,8 +18,8 @@ public sealed record Rope(
     int Block,
     string BlockName,
     string Label,
-    string Caption,
     int Times,
+    bool First,
     bool ShowsNames,
     bool KnotAfter,
     int WaterSeconds,

@@ -12,7 +12,7 @@ public static class SmallBunting
     /// <summary>At most four ropes, the first round of each block that moves.</summary>
     public static string Of(Timeline timeline)
     {
-        var ropes = BuntingLayout.Of(timeline, Width - 40).Where(r => !r.Flags.IsEmpty && r.ShowsNames).ToList();
+        var ropes = BuntingLayout.Of(timeline, Width - 40).Where(r => !r.Flags.IsEmpty && r.First).ToList();
         var shown = ropes.Where(r => timeline.Blocks[r.Block].IsMain).Concat(ropes.Where(r => !timeline.Blocks[r.Block].IsMain)).Take(MostRows).OrderBy(r => r.Block).ToList();
         var svg = new Svg().Open("svg", "class", "bunting small", "viewBox", $"0 0 {Width} {FlagPath.N(Math.Max(1, shown.Count) * Row)}", "aria-hidden", "true", "focusable", "false");
         var y = 4.0;

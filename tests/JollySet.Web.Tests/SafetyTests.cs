@@ -57,7 +57,7 @@ public sealed partial class SafetyTests : IDisposable
         }
 
         Assert.DoesNotContain(app.Shelf.Find(), c => c.Plan.Title == "Rope Walk");
-        Assert.Equal(4, app.Shelf.Find().Count);
+        Assert.Equal(9, app.Shelf.Find().Count);
     }
 
     [Fact]
@@ -104,11 +104,20 @@ public sealed partial class SafetyTests : IDisposable
     }
 
     [Fact]
-    public void The_demo_is_five_classes_and_one_has_honest_faults()
+    public void The_demo_has_a_class_for_every_format_and_two_have_honest_faults()
     {
         var stops = DemoData.Classes().Select(plan => (plan.Title, Core.Checks.Review.Of(Core.Timing.TimelineBuilder.Build(plan)).Count(f => f.Severity == Core.Checks.Severity.Stop))).ToList();
-        Assert.Equal(5, stops.Count);
-        Assert.Equal(["Spring Tide"], stops.Where(s => s.Item2 > 0).Select(s => s.Title));
+        Assert.Equal(10, stops.Count);
+        Assert.Equal(["Spring Tide", "Either Bank"], stops.Where(s => s.Item2 > 0).Select(s => s.Title));
+    }
+
+    [Fact]
+    public void Every_format_and_every_school_is_shown_by_a_demo_class()
+    {
+        var formats = DemoData.Classes().SelectMany(c => c.Blocks).Select(b => b.Format).ToList();
+        var built = typeof(Core.Plans.BlockFormat).Assembly.GetTypes().Where(t => t.BaseType == typeof(Core.Plans.BlockFormat) && t != typeof(Core.Plans.AgainFormat));
+        Assert.All(built, type => Assert.Contains(formats, f => f.GetType() == type));
+        Assert.Equal(Enum.GetValues<Core.Plans.School>(), formats.OfType<Core.Plans.LinkedFormat>().Select(f => f.School).Distinct().Order());
     }
 
     [GeneratedRegex("<script(?![^>]*(src=|application/json))|<style|\\sstyle=|\\son[a-z]+=\"", RegexOptions.IgnoreCase)]

@@ -45,8 +45,8 @@ public sealed class SessionTests : IDisposable
     public async Task It_is_right_again_after_a_restarted_server()
     {
         var session = await Open();
-        // Ten seconds of counting in and forty of words ago: the first move of the warm-up has run for five seconds.
-        await Send(session, new { number = 1, kind = "start", atMs = Now - 55_000, value = 0 }, new { number = 2, kind = "pause", atMs = Now });
+        // Ten seconds of counting in and sixty of words ago: the first move of the warm-up has run for five seconds.
+        await Send(session, new { number = 1, kind = "start", atMs = Now - 75_000, value = 0 }, new { number = 2, kind = "pause", atMs = Now });
         app.Restart();
         var page = await app.Get(session);
         Assert.Equal("March on the spot", page.QuerySelector("#title")!.TextContent);
@@ -86,7 +86,7 @@ public sealed class SessionTests : IDisposable
         var answer = await app.Client.GetAsync(new Uri(session, UriKind.Relative));
         Assert.Equal(session + "/record", answer.Headers.Location!.ToString());
         var page = await app.Get(session + "/record");
-        Assert.Contains("Planned 28:55, took 50 s", page.QuerySelector(".sum")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("Planned 29:13, took 50 s", page.QuerySelector(".sum")!.TextContent, StringComparison.Ordinal);
         Assert.NotNull(app.Sessions.Get(IdOf(session))!.Record);
     }
 

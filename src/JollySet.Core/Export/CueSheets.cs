@@ -66,8 +66,9 @@ public static class CueSheets
         if (segment.Kind != SegmentKind.Work)
             return segment.Gap >= 0 && segment.Gap < timeline.Gaps.Length && timeline.Gaps[segment.Gap].Water ? "Water" : GapTitle(segment.Kind);
         var side = segment.Side is Side.Left or Side.Right ? $", {segment.Side.ToString()!.ToLowerInvariant()}" : "";
-        var reps = segment.Reps is { } n ? string.Create(CultureInfo.InvariantCulture, $", {n} reps") : "";
-        return Say.Capital(timeline.Sets[segment.Set].Facts.Name) + side + reps;
+        var set = timeline.Sets[segment.Set];
+        var count = segment.Reps == set.Reps ? set.CountText : segment.Reps?.ToString(CultureInfo.InvariantCulture);
+        return Say.Capital(set.Facts.Name) + side + (count is null ? "" : $", {count} reps");
     }
 
     private static string GapTitle(SegmentKind kind) => kind switch

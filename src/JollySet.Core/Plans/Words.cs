@@ -99,6 +99,14 @@ public static class Words
     /// <summary><c>led</c> or <c>follow-along</c>.</summary>
     public static string Of(ClassStyle style) => style == ClassStyle.FollowAlong ? "follow-along" : "led";
 
+    /// <summary>A number of things, a range as both its ends: <c>3 sets</c>, <c>3–4 rounds</c>.</summary>
+    public static string Counted(Span? number, string thing)
+    {
+        var span = number ?? new Span(1);
+        var count = span.IsRange ? $"{span.Low}–{span.High}" : span.Low.ToString(CultureInfo.InvariantCulture);
+        return $"{count} {thing}{(span is { Low: 1, IsRange: false } ? "" : "s")}";
+    }
+
     /// <summary>The first word of a block's bracket.</summary>
     public static string FormatName(BlockFormat format) => format switch
     {

@@ -27,6 +27,9 @@ public static class SheetWriter
     /// <summary>One station's line.</summary>
     public static string WriteStation(Station station) => StationNotation.Write(station, _ => null);
 
+    /// <summary>What is done at a station, as it stands on its line.</summary>
+    public static string WriteDoing(Doing doing) => StationNotation.WriteDoing(doing);
+
     /// <summary>One of a station's amount, load, tempo, sides or rest, as it stands on its line; empty when not said.</summary>
     public static string WriteAmount(Amount? amount) => amount is null ? "" : AmountNotation.Write(amount);
 

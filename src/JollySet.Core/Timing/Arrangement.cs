@@ -1,3 +1,4 @@
+using System.Collections.Immutable;
 using JollySet.Core.Moves;
 using JollySet.Core.Plans;
 
@@ -59,6 +60,8 @@ internal sealed class Arrangement
             var next = at + 1 < places.Count ? places[at + 1] : (SetPlace?)null;
             var line = block.Stations[here.Station - 1];
             var sets = work.Of(index, block, here.Round, here.Station, here.Side);
+            if (block.Format is MinuteFormat)
+                sets = InSlot(sets, SlotTenths(block));
             for (var i = 0; i < sets.Length; i++)
             {
                 sinceRest += sets[i].Tenths;
@@ -69,13 +72,22 @@ internal sealed class Arrangement
                     : AfterBlock(index, block);
                 after = WithRatio(block, after, sinceRest);
                 var slot = block.Format is MinuteFormat && i == sets.Length - 1;
-                steps.Add(new WorkStep(sets[i], demo * 10, slot ? null : after));
+                steps.Add(new WorkStep(sets[i] with { SecondPass = here.SecondPass }, demo * 10, slot ? null : after));
                 if (slot)
                     steps.Add(new SlotStep(index, here.Round, here.Station, Math.Max(0, SlotTenths(block) - sets.Sum(s => s.Tenths)), after));
                 if (after.Said)
                     sinceRest = 0;
             }
         }
+    }
+
+    /// <summary>A slot ends what would go beyond it; its sides share it.</summary>
+    private static ImmutableArray<WorkSet> InSlot(ImmutableArray<WorkSet> sets, int slotTenths)
+    {
+        var wanted = sets.Sum(s => s.Tenths);
+        return wanted <= slotTenths
+            ? sets
+            : [.. sets.Select(s => s with { WantedTenths = s.Tenths, Tenths = slotTenths / sets.Length, LikelyTenths = slotTenths / sets.Length })];
     }
 
     /// <summary>Which round of which station follows which: round by round, or station by station, and all for one side first where the block says so.</summary>

@@ -13,6 +13,9 @@ public sealed class ChangeOver(Brief brief, HouseRules rules)
     /// <summary>Marks a move as shown: nobody meets it for the first time any more.</summary>
     public void Show(string move) => shown.Add(move);
 
+    /// <summary>Whether the move has been shown or done.</summary>
+    public bool Knows(string move) => shown.Contains(move);
+
     /// <summary>Whole seconds from the end of <paramref name="from"/> until <paramref name="to"/> can begin, rounded up.</summary>
     /// <param name="demo">Whether the move is shown in the gap.</param>
     /// <param name="toTheBeat">Whether both are in one flow block.</param>

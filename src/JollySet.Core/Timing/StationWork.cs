@@ -45,12 +45,26 @@ internal sealed class StationWork(ClassPlan plan, MoveLibrary library, HouseRule
     private WorkSet Measured(Target target, Station line, Block block, WorkFacts found, int round)
     {
         if (target.Reps is not { } reps)
-            return new WorkSet(0, 0, 0, line, found, null, false, false, target.Seconds * 10, target.Seconds * 10, null, null, target.Said) { KeepsClock = true };
+            return new WorkSet(0, 0, 0, line, found, null, false, false, target.Seconds * 10, target.Seconds * 10, null, null, target.Said)
+            {
+                KeepsClock = true,
+                ExpectedSecondsPerRep = IsRepeated(line, found.Move) ? ExpectedPerRep(line, block, round) : null,
+            };
         var perRep = pace.SecondsPerRep(line.Doing.InRound(round), line.Tempo, block.Settings.Beat);
         var tenths = Math.Max(1, Pace.Round(((reps * perRep) + pace.PulseSeconds(line.Pulses)) * 10));
         var toTheBeat = block.Format is FlowFormat;
         return new WorkSet(0, 0, 0, line, found, null, false, false, tenths, toTheBeat ? tenths : pace.LikelyTenths(tenths, reps, found.Heavy), reps, perRep, target.Said) { KeepsClock = toTheBeat };
     }
+
+    /// <summary>Whether timed work is made of reps that someone would count.</summary>
+    private static bool IsRepeated(Station line, Move? move) => line.Doing is Stacked || (line.Amount is not Timed { Hold: true } && move is not null
+        && move.Pattern is not (Pattern.Stretch or Pattern.Mobility or Pattern.Carry or Pattern.March or Pattern.Locomotion)
+        && (move.Pattern != Pattern.Brace || move.Pace != PaceClass.Slow));
+
+    /// <summary>Of a stack: one of each, which is one step of its rungs.</summary>
+    private decimal ExpectedPerRep(Station line, Block block, int round) => line.Doing.InRound(round) is Stacked stack
+        ? stack.Parts.Sum(part => pace.SecondsPerRep(part, line.Tempo, block.Settings.Beat))
+        : line.Pulses is not null ? rules["pace.pulse"] : pace.SecondsPerRep(line.Doing.InRound(round), line.Tempo, block.Settings.Beat);
 
     private Target TargetOf(Station line, Block block, Move? move, int round) => line.Amount switch
     {

@@ -85,7 +85,7 @@ public sealed class TimelineBuilder
 
     private void TakeWork(WorkStep work, bool lastOfClass)
     {
-        sets.Add(work.Set);
+        sets.Add(work.Set with { LearnedInside = plan.Brief.IsFollowAlong && work.Set.IsTimed && work.DemoTenths == 0 && !changes.Knows(work.Set.Facts.Name) });
         if (last is not null)
             CloseGap(last, work);
         if (work.DemoTenths > 0)

@@ -1,3 +1,4 @@
+using System.Globalization;
 using JollySet.Core.Moves;
 using JollySet.Core.Plans;
 
@@ -34,6 +35,23 @@ public sealed record WorkSet(
 
     /// <summary>Whether the clock or a beat ends it, so that what follows begins on time whatever the change needs.</summary>
     public bool KeepsClock { get; init; }
+
+    /// <summary>Whether it belongs to the second pass of a block that does each side.</summary>
+    public bool SecondPass { get; init; }
+
+    /// <summary>What its amount would take where a slot ends it before; null where nothing cuts it.</summary>
+    public int? WantedTenths { get; init; }
+
+    /// <summary>Whether people meet the move here and learn it inside its work: timed, in a follow-along class, with no showing before.</summary>
+    public bool LearnedInside { get; init; }
+
+    /// <summary>Seconds that a rep of timed work is likely to take; null for holds, stretches, carries and counted work.</summary>
+    public decimal? ExpectedSecondsPerRep { get; init; }
+
+    /// <summary>Its count as it is said, a range as both its ends; null for timed work.</summary>
+    public string? CountText => Reps is not { } reps ? null
+        : Line.Amount is Reps said && said.Counts.At(Round) is { IsRange: true } range ? string.Create(CultureInfo.InvariantCulture, $"{range.Low}–{range.High}")
+        : reps.ToString(CultureInfo.InvariantCulture);
 
     /// <summary>The other of left and right; the side itself otherwise.</summary>
     public static Side? OtherOf(Side? side) => side switch

@@ -105,4 +105,36 @@ public class CheckTests
         Assert.Equal(
             Look("# T\nminutes: 1\n== A (circuit, work 60, rest 2)\nsquat\nside plank\nany: pull\n").Select(f => f.Severity).OrderDescending(),
             Look("# T\nminutes: 1\n== A (circuit, work 60, rest 2)\nsquat\nside plank\nany: pull\n").Select(f => f.Severity));
+
+    [Theory]
+    [InlineData("minute", "squat x30", "30 reps take 78 s; the slot leaves it 60 s", "x23")]
+    [InlineData("minute, every 20s", "single-arm row x6, each side", "6 reps take 13 s; the slot leaves it 10 s", "x4")]
+    [InlineData("minute", "squat 90s", "its time takes 90 s; the slot leaves it 60 s", null)]
+    public void A_slot_holds_only_so_many_reps(string head, string line, string said, string? mended)
+    {
+        var text = Sheet.OneBlock(head, line);
+        var finding = Find(text, "rep-target-impossible")!;
+        Assert.Equal(Severity.Stop, finding.Severity);
+        Assert.Contains(said, finding.Message, StringComparison.Ordinal);
+        Assert.Equal(mended, (finding.Fix as Core.Plans.Edits.SetStationPart)?.Value);
+        Assert.Equal(head.Contains("20s", StringComparison.Ordinal) ? 200 : 600, Sheet.Time(text).Tenths);
+        if (finding.Fix is { } fix)
+            Assert.Null(Review.Of(TimelineBuilder.Build(fix.Apply(Sheet.Read(text)).Plan!)).FirstOrDefault(f => f.Code == "rep-target-impossible"));
+    }
+
+    [Theory]
+    [InlineData("superset, 3 rounds", "Warn")]
+    [InlineData("superset, 3 rounds, rest 60", null)]
+    [InlineData("superset, 3 rounds, rest ratio 2:1", null)]
+    [InlineData("superset", null)]
+    public void Rounds_of_linked_stations_say_their_rest(string head, string? severity) =>
+        Assert.Equal(severity, Find(Sheet.OneBlock(head, "squat x10", "push-up x10"), "no-round-rest")?.Severity.ToString());
+
+    [Fact]
+    public void A_promise_with_no_length_is_a_warning_and_a_range_left_open_a_note()
+    {
+        const string text = "# T\n== A (circuit, work 30, rest 10..20, after ?)\nsquat\npush-up\n== B (circuit, work 30)\nsquat\n";
+        Assert.Equal([Severity.Warn, Severity.Note], Look(text).Where(f => f.Code == "length-unsaid").Select(f => f.Severity));
+        Assert.Equal(30, Find(text, "length-unsaid")!.Numbers["needSeconds"]);
+    }
 }

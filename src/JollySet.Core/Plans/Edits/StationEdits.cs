@@ -69,7 +69,7 @@ public sealed record SetStation(string Block, int Station, string Line, string? 
     {
         var (station, result) = SheetReader.ReadStation(Line, plan);
         return station is null
-            ? new EditResult(null, result.Errors)
+            ? new EditResult(null, result.Errors, "line")
             : With(plan with { NewMoves = result.Plan!.NewMoves }, block, block.Stations.SetItem(at, station));
     }
 }

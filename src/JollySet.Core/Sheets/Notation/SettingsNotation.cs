@@ -14,7 +14,7 @@ internal static class SettingsNotation
     private static readonly FrozenSet<string> ForWords = new[] { "after", "optional" }.ToFrozenSet();
     private static readonly FrozenSet<string> ForCircuits = Known.Except(["pause", "every", "beat"]).ToFrozenSet();
     private static readonly FrozenSet<string> ForLinked = Known.Except(["every", "beat"]).ToFrozenSet();
-    private static readonly FrozenSet<string> ForStraight = Known.Except(["every", "beat", "each side"]).ToFrozenSet();
+    private static readonly FrozenSet<string> ForStraight = Known.Except(["every", "beat", "each side", "water"]).ToFrozenSet();
     private static readonly FrozenSet<string> ForRungs = ForLinked.Except(["rounds", "work"]).ToFrozenSet();
     private static readonly FrozenSet<string> ForMinute = new[] { "rounds", "work", "every", "demo", "optional", "joined", "after" }.ToFrozenSet();
     private static readonly FrozenSet<string> ForAmrap = new[] { "optional", "joined", "after" }.ToFrozenSet();

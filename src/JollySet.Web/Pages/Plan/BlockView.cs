@@ -7,7 +7,9 @@ using JollySet.Core.Timing;
 namespace JollySet.Web.Pages.Plan;
 
 /// <summary>One setting of the open block, as its field shows it.</summary>
-public sealed record SettingField(string Key, string Label, string Value, string Hint, string? Error);
+/// <param name="Choices">Value and word of each, where one of a few is chosen; empty for free text.</param>
+/// <param name="IsRare">Whether it stands among the further settings.</param>
+public sealed record SettingField(string Key, string Label, string Value, string Hint, string? Error, ImmutableArray<(string Value, string Word)> Choices, bool IsRare);
 
 /// <summary>The open block, to be edited.</summary>
 /// <param name="Repeats">The block it repeats, or null.</param>
@@ -25,17 +27,28 @@ public sealed record BlockView(
     string Text,
     FailedEdit? Failed)
 {
-    private static readonly ImmutableArray<(string Key, string Label, string Hint)> Fields =
+    private static readonly ImmutableArray<(string Value, string Word)> NoYes = [("", "no"), ("yes", "yes")];
+
+    private static readonly ImmutableArray<(string Key, string Label, string Hint, ImmutableArray<(string, string)> Choices, bool IsRare)> Fields =
     [
-        ("format", "Format", "circuit"),
-        ("rounds", "Rounds", "1"),
-        ("work", "Work", "40"),
-        ("rest", "Rest", "not said"),
-        ("between", "Between rounds", "the rest"),
-        ("demo", "Demo", "0"),
-        ("water", "Water", "60 after round 2"),
-        ("after", "After the block", "not said"),
+        ("format", "Format", "circuit", [], false),
+        ("rounds", "Rounds", "1", [], false),
+        ("work", "Work", "40", [], false),
+        ("every", "A slot is", "60s", [], false),
+        ("beat", "Beats a minute", "120", [], false),
+        ("rest", "Rest", "not said", [], false),
+        ("pause", "Pause within", "not said", [], false),
+        ("between", "Between rounds", "the rest", [], false),
+        ("after", "After the block", "not said", [], false),
+        ("demo", "Demo", "0", [], true),
+        ("water", "Water", "60 after round 2", [], true),
+        ("each side", "All one side first", "", [("", "no"), ("yes", "left first"), ("right first", "right first")], true),
+        ("optional", "May be dropped", "", NoYes, true),
+        ("joined", "Joined to the one before", "", NoYes, true),
     ];
+
+    /// <summary>Every setting that has a field, by its key.</summary>
+    public static IEnumerable<string> FieldKeys => Fields.Select(f => f.Key);
 
     /// <summary>The settings of a block by key, with its format.</summary>
     public static Dictionary<string, string> SettingTexts(Block block)
@@ -68,7 +81,9 @@ public sealed record BlockView(
                     f.Label,
                     mine is { Do: "block" } && mine.Typed.TryGetValue(f.Key, out var typed) ? typed : texts.GetValueOrDefault(f.Key, ""),
                     f.Hint,
-                    mine is { Do: "block" } && mine.Field == f.Key ? mine.Message : null)),
+                    mine is { Do: "block" } && mine.Field == f.Key ? mine.Message : null,
+                    f.Choices,
+                    f.IsRare)),
             ],
             [.. Enumerable.Range(1, block.Stations.Length).Select(n => StationRow.Of(timeline, block, index, n, findings, mine?.Do is "station" ? mine : null))],
             block.Notes,

@@ -10,7 +10,6 @@ namespace JollySet.Web.Pages.Plan;
 internal static class EditForm
 {
     private static readonly string[] BriefKeys = ["minutes", "place", "style", "focus", "goal", "audience", "people", "needs", "kit", "claims"];
-    private static readonly string[] SettingKeys = ["format", "rounds", "work", "rest", "between", "demo", "water", "after"];
     private static readonly string[] StationParts = ["move", "amount", "load", "tempo", "sides", "rest", "easier", "harder"];
 
     /// <summary>The edit, or null when the form asks for nothing known.</summary>
@@ -23,7 +22,7 @@ internal static class EditForm
         {
             "brief" => new Several([.. Retitled(form, plan), .. Differing(form, BriefKeys, Brief(plan)).Select(l => new SetBriefLine(l.Key, l.Value))]),
             "sheet" => new ReplaceSheet(Text(form, "text")),
-            "block" => new Several([.. Differing(form, SettingKeys, Settings(plan, block)).Select(l => new SetBlockSetting(block, l.Key, l.Value)), .. Renamed(form, block)]),
+            "block" => new Several([.. Differing(form, BlockView.FieldKeys, Settings(plan, block)).Select(l => new SetBlockSetting(block, l.Key, l.Value)), .. Renamed(form, block)]),
             "block-text" => new ReplaceBlock(block, Text(form, "text")),
             "block-add" => new AddBlock(Text(form, "text")),
             "block-remove" => new RemoveBlock(block),
@@ -31,8 +30,8 @@ internal static class EditForm
             "block-up" => new MoveBlock(block, IndexOf(plan, block) - 1),
             "block-down" => new MoveBlock(block, IndexOf(plan, block) + 1),
             "add" => new AddStation(block, Text(form, "line")),
+            "station" when was is not null && form.ContainsKey("line") && Text(form, "line").Trim() != was => new SetStation(block, station, Text(form, "line"), was),
             "station" => new SetStationParts(block, station, [.. Differing(form, StationParts, StationTexts(plan, block, station))], was),
-            "line" => new SetStation(block, station, Text(form, "line"), was),
             "remove" => new RemoveStation(block, station, was),
             "duplicate" => new DuplicateStation(block, station, was),
             "up" => new MoveStation(block, station, station - 1, was),

@@ -33,7 +33,7 @@ public sealed record StationRow(
     /// <summary>The parts of a station in the sheet's words.</summary>
     public static Dictionary<string, string> TextsOf(Station station) => new()
     {
-        ["move"] = MoveText(station.Doing),
+        ["move"] = SheetWriter.WriteDoing(station.Doing),
         ["amount"] = SheetWriter.WriteAmount(station.Amount),
         ["load"] = SheetWriter.WriteLoad(station.Load),
         ["tempo"] = SheetWriter.WriteTempo(station.Tempo),
@@ -41,6 +41,7 @@ public sealed record StationRow(
         ["rest"] = SheetWriter.WriteGap(station.Rest),
         ["easier"] = OptionText(station, OptionKind.Easier),
         ["harder"] = OptionText(station, OptionKind.Harder),
+        ["line"] = SheetWriter.WriteStation(station),
     };
 
     /// <summary>The row of a station in a timeline.</summary>
@@ -48,8 +49,8 @@ public sealed record StationRow(
     {
         var station = block.Stations[number - 1];
         var sets = timeline.Sets.Where(s => s.Block == blockIndex && s.Station == number).ToList();
-        var first = sets[0];
-        var move = first.Facts.Move;
+        var first = sets.Count > 0 ? sets[0] : timeline.Sets.First(s => s.Block == blockIndex);
+        var move = sets.Count > 0 ? first.Facts.Move : new Facts(timeline.Plan, Core.Moves.MoveLibrary.Shipped).Of(station, 1).Move;
         var texts = TextsOf(station);
         var mine = failed is not null && failed.Block == block.Name && failed.Station == number;
         if (mine)
@@ -65,10 +66,10 @@ public sealed record StationRow(
             Drawing.FlagPath.Of(Hems.Of(first), 1, 1, 30, 24, 6),
             TakesText(sets),
             move is null || move.Load == Core.Moves.LoadClass.None ? "none" : Core.Plans.Words.Of(move.Load),
-            first.Reps is { } reps ? $"x{reps}" : $"{first.Tenths / 10} s",
+            sets.Count == 0 ? "" : first.Reps is { } reps ? $"x{reps}" : $"{first.Tenths / 10} s",
             move is null ? "" : string.Join(" · ", move.Cues),
             move?.Caution ?? "",
-            [.. station.Options.Select(o => $"{OptionWord(o)}: {Core.Plans.Words.Of(o.Way)}")],
+            [.. Foreseen.Of(timeline, first).Concat(station.Options.Select(o => $"{FlagWords.OptionWord(o)}: {Core.Plans.Words.Of(o.Way)}"))],
             station.Notes,
             findings.Where(f => f.Block == block.Name && f.Stations.Contains(number)).Select(f => (Severity?)f.Severity).Max(),
             mine ? failed!.Field : null,
@@ -78,20 +79,13 @@ public sealed record StationRow(
     /// <summary>The value of a field.</summary>
     public string Text(string field) => Texts.GetValueOrDefault(field, "");
 
-    private static string MoveText(Doing doing) => doing switch
-    {
-        OneMove one => one.Name,
-        ToBeChosen chosen => $"any: {Core.Plans.Words.Of(chosen.Pattern)}",
-        _ => "",
-    };
-
     private static string OptionText(Station station, OptionKind kind) =>
         station.Options.FirstOrDefault(o => o.Kind == kind) is { } option ? SheetWriter.WriteWay(option.Way) : "";
 
-    private static string OptionWord(StationOption option) => option.Kind == OptionKind.ForNeed ? $"for {option.Need}" : option.Kind.ToString().ToLowerInvariant();
-
     private static string TakesText(List<WorkSet> sets)
     {
+        if (sets.Count == 0)
+            return "";
         var one = sets.Where(s => s.Round == 1).Sum(s => s.Tenths) / 10m;
         return sets[0].Reps is null ? Say.Time(one) : $"≈ {Say.Time(one)}";
     }

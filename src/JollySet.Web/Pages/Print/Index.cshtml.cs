@@ -74,55 +74,44 @@ public sealed class IndexModel(Data.Shelf shelf, TimelineShelf timelines) : Page
         var first = timeline.Segments.FirstOrDefault(s => s.Block == index);
         var begins = first is null ? "" : At(start, first.StartTenths);
         var lines = Enumerable.Range(1, block.IsWords ? 0 : block.Stations.Length).Select(n => LineOf(timeline, block, index, n, start)).ToImmutableArray();
-        var after = block.Settings.After is { } gap && index < timeline.Blocks.Length - 1 ? $"{(gap.Water ? "water" : "then")} {GapText(gap)}" : "";
-        return new PrintBlock(begins, block.Name, HeadOf(block), after, lines, timeline.Plan.Blocks[index].Notes);
+        var after = block.Settings.After is { } gap && index < timeline.Blocks.Length - 1 ? $"{(gap.Water ? "water" : "then")} {PrintHead.GapText(gap)}" : "";
+        return new PrintBlock(begins, block.Name, PrintHead.Of(timeline, block, index), after, lines, timeline.Plan.Blocks[index].Notes);
     }
 
     private static PrintLine LineOf(Timeline timeline, Block block, int index, int number, TimeOnly start)
     {
         var station = block.Stations[number - 1];
-        var set = timeline.Sets.First(s => s.Block == index && s.Station == number);
-        var segment = timeline.Segments.First(s => s.Block == index && s.Station == number && s.Kind == SegmentKind.Work);
+        var set = timeline.Sets.FirstOrDefault(s => s.Block == index && s.Station == number) ?? timeline.Sets.First(s => s.Block == index);
+        var segment = timeline.Segments.First(s => s.Block == index && s.Set == timeline.Sets.IndexOf(set) && s.Kind == SegmentKind.Work);
         var options = station.Options.Select(o => $"{(o.Kind == OptionKind.ForNeed ? "for " + o.Need : o.Kind.ToString().ToLowerInvariant())}: {Core.Plans.Words.Of(o.Way)}");
         return new PrintLine(
             At(start, segment.StartTenths),
             Weaves.NameOf(set.Facts.Family),
             FlagPath.Of(Hems.Of(set), 1, 1, 30, 20, 6),
-            Say.Capital(set.Facts.Name),
-            AmountOf(station, set),
+            Say.Capital(Facts.NameOf(station.Doing)),
+            AmountOf(station, set, block),
             station.Load is { } load ? string.Join("/", load.Rounds.Select(Core.Plans.Words.Of)) + (load.Then is { } then ? " then " + Core.Plans.Words.Of(then) : "") : "",
             station.Sides is { } sides ? string.Join(", ", new[] { string.Join("/", sides.Ways.Select(Core.Plans.Words.Of)), sides.RightFirst ? "right first" : "", sides.ReverseHalfway ? "reverse halfway" : "" }.Where(t => t.Length > 0)) : "",
-            station.Rest is { } rest ? "rest " + GapText(rest) : "",
-            string.Join(" · ", options.Concat(station.Notes)));
+            station.Rest is { } rest ? "rest " + PrintHead.GapText(rest) : "",
+            string.Join(" · ", (block.Format is AmrapFormat ? [] : Foreseen.Of(timeline, set)).Concat(options).Concat(station.Notes)));
     }
 
-    private static string AmountOf(Station station, WorkSet set) => station.Amount switch
+    private static string AmountOf(Station station, WorkSet set, Block block)
     {
-        Reps reps => "×" + string.Join("/", reps.Counts.Select(c => c is { } n ? (n.IsRange ? $"{n.Low}–{n.High}" : $"{n.Low}") : "?")),
-        Timed timed => string.Join("/", timed.Seconds.Select(s => s is { } n ? Say.Time(n.Low) : "?")),
-        _ => set.Reps is { } n ? $"×{n}" : "",
-    };
-
-    private static string HeadOf(Block block)
-    {
-        var settings = block.Settings;
-        var parts = new List<string>();
-        if (block.RoundCount > 1)
-            parts.Add($"{block.RoundCount} rounds");
-        if (!settings.WorkSeconds.IsEmpty)
-            parts.Add($"{string.Join("/", settings.WorkSeconds)} s on");
-        if (!settings.Rest.IsEmpty)
-            parts.Add($"{string.Join("/", settings.Rest.Select(GapText))} off");
-        if (settings.Between is { } between)
-            parts.Add($"{GapText(between)} between rounds{(between.Water ? ", water" : "")}");
-        if (settings.Water is { } water)
-            parts.Add($"water {water.Seconds} s after round {water.Round}");
-        if (block.IsWords)
-            parts.Add(Core.Plans.Words.FormatName(block.Format));
-        return string.Join(", ", parts);
+        var amount = station.Amount switch
+        {
+            Reps reps => "×" + string.Join("/", reps.Counts.Select(c => c is { } n ? SpanText(n) : "?")),
+            Timed timed => (timed.Hold ? "hold " : "") + string.Join("/", timed.Seconds.Select(s => s is { IsRange: true } n ? $"{SpanText(n)} s" : s is { } m ? Say.Time(m.Low) : "?")),
+            _ when block.Rungs is null && set.Reps is { } n => $"×{n}",
+            _ => "",
+        };
+        var pulses = station.Pulses is { Count: { } count } ? $"+{count} pulses" : station.Pulses is not null ? "pulses" : "";
+        var start = station.StartRungs.IsEmpty ? "" : $"from rung {string.Join("/", station.StartRungs)}";
+        var tempo = station.Tempo is { } t ? Core.Sheets.SheetWriter.WriteTempo(t) : "";
+        return string.Join(" ", new[] { amount, pulses, start, tempo }.Where(w => w.Length > 0));
     }
 
-    private static string GapText(Gap gap) => gap.Open ? "?" : gap.Seconds.IsRange ? $"{gap.Seconds.Low}–{gap.Seconds.High} s" : $"{gap.Seconds.Low} s";
+    private static string SpanText(Span span) => span.IsRange ? $"{span.Low}–{span.High}" : $"{span.Low}";
 
     private static ImmutableArray<KitLine> KitOf(Timeline timeline) =>
     [

@@ -46,41 +46,41 @@ public sealed record Step(
 
     /// <summary>The sets of each round, a rope each: what the line of small flags shows.</summary>
     public static ImmutableArray<ImmutableArray<WorkSet>> RopesOf(Timeline timeline) =>
-        [.. timeline.Sets.GroupBy(s => (s.Block, s.Round)).Select(g => g.ToImmutableArray())];
+        [.. timeline.Sets.GroupBy(s => Turn.Of(timeline, s)).Select(g => g.ToImmutableArray())];
 
     /// <summary>As JSON for the script.</summary>
     public static string Json(IEnumerable<Step> steps) => JsonSerializer.Serialize(steps, Web);
 
-    private static Dictionary<(int Block, int Round), int> Ropes(Timeline timeline) =>
-        timeline.Sets.Select(s => (s.Block, s.Round)).Distinct().Select((key, i) => (key, i)).ToDictionary(r => r.key, r => r.i);
+    private static Dictionary<Turn, int> Ropes(Timeline timeline) =>
+        timeline.Sets.Select(s => Turn.Of(timeline, s)).Distinct().Select((key, i) => (key, i)).ToDictionary(r => r.key, r => r.i);
 
-    private static Step StepOf(Timeline timeline, int index, Dictionary<(int, int), int> ropes)
+    private static Step StepOf(Timeline timeline, int index, Dictionary<Turn, int> ropes)
     {
         var segment = timeline.Segments[index];
         var isWork = segment.Kind == SegmentKind.Work;
         var set = isWork ? timeline.Sets[segment.Set] : null;
         var next = timeline.Segments.Skip(index + 1).FirstOrDefault(s => s.Kind == SegmentKind.Work);
         var shown = set ?? (next is null ? null : timeline.Sets[next.Set]);
-        var block = timeline.Blocks[isWork || next is null || !IsWords(segment) ? segment.Block : segment.Block];
+        var block = timeline.Blocks[segment.Block];
         var ropeSet = shown is null || (IsWords(segment) && !isWork) ? null : shown;
         return new Step(
             segment.Tenths,
             segment.Kind.ToString().ToLowerInvariant(),
             SoundOf(timeline, index),
-            isWork ? Say.Capital(set!.Facts.Name) : CueSheets.Title(timeline, segment),
-            set is null ? "" : AmountText(set, segment),
+            isWork ? StepWords.Title(block, set!) : CueSheets.Title(timeline, segment),
+            set is null ? "" : StepWords.Amount(timeline, set, segment),
             SideText(segment.Side),
             YouText(timeline.Plan.Brief, segment.Side),
             set?.Facts.Move is { } move ? string.Join(", ", move.Cues.Take(2)) : string.Join(" ", isWork ? [] : NotesOf(timeline, segment)),
-            set is null ? [] : [.. set.Line.Options.Take(4).Select(OptionText)],
+            set is null ? [] : StepWords.Options(block, set),
             set is null ? "" : Weaves.NameOf(set.Facts.Family),
             set is null ? "" : HemOf(segment).ToString().ToLowerInvariant(),
             segment.Reps ?? 0,
             set?.SecondsPerRep is { } perRep ? (int)(perRep * 1000) : 0,
-            PlaceText(timeline, segment, block),
-            ropeSet is null ? -1 : ropes[(ropeSet.Block, ropeSet.Round)],
+            StepWords.Place(segment, set, block),
+            ropeSet is null ? -1 : ropes[Turn.Of(timeline, ropeSet)],
             ropeSet is null ? -1 : timeline.Sets.IndexOf(ropeSet),
-            next is null ? "" : Say.Capital(timeline.Sets[next.Set].Facts.Name),
+            next is null ? "" : StepWords.Title(timeline.Blocks[next.Block], timeline.Sets[next.Set]),
             next is null ? "" : SideText(next.Side),
             next is null ? "" : NoteOfNext(timeline, segment, next));
     }
@@ -105,13 +105,6 @@ public sealed record Step(
         return touches ? "half" : timeline.Sets[segment.Set].SecondSide ? "other" : "work";
     }
 
-    private static string AmountText(WorkSet set, Segment segment)
-    {
-        var load = set.Line.Load is { } said ? Core.Plans.Words.Of(said.Rounds.At(set.Round)) : "";
-        var reps = segment.Reps is { } n ? $"{n} reps" : "";
-        return string.Join(", ", new[] { reps, load }.Where(t => t.Length > 0));
-    }
-
     private static string SideText(Side? side) => side switch
     {
         Core.Timing.Side.Left => "LEFT",
@@ -128,20 +121,7 @@ public sealed record Step(
         _ => "",
     };
 
-    private static string OptionText(StationOption option) =>
-        $"{(option.Kind == OptionKind.ForNeed ? option.Need : option.Kind.ToString().ToLowerInvariant())}|{Core.Plans.Words.Of(option.Way)}";
-
     private static ImmutableArray<string> NotesOf(Timeline timeline, Segment segment) => IsWords(segment) ? timeline.Blocks[segment.Block].Notes : [];
-
-    private static string PlaceText(Timeline timeline, Segment segment, Block block)
-    {
-        var parts = new List<string> { block.Name };
-        if (segment.Round > 0 && block.RoundCount > 1)
-            parts.Add($"round {segment.Round} of {block.RoundCount}");
-        if (segment.Station > 0)
-            parts.Add($"station {segment.Station} of {block.Stations.Length}");
-        return string.Join(" · ", parts);
-    }
 
     private static string NoteOfNext(Timeline timeline, Segment segment, Segment next)
     {

@@ -1,0 +1,56 @@
+using System.Collections.Immutable;
+
+namespace JollySet.Core.Plans;
+
+/// <summary>A plan's ranges: the low ends are the clock's, the high ends say how long it may get.</summary>
+public static class Ranges
+{
+    /// <summary>The plan with every range at its high end; null where it has none.</summary>
+    public static ClassPlan? AtHighEnds(ClassPlan plan)
+    {
+        var high = plan with { Blocks = [.. plan.Blocks.Select(High)] };
+        return plan.Blocks.SelectMany(Spans).Any(s => s.IsRange) ? high : null;
+    }
+
+    /// <summary>The gaps and rounds of a block that are left as ranges.</summary>
+    public static bool LeavesLengthOpen(Block block) =>
+        block.Settings.Rounds is { IsRange: true } || Gaps(block).Any(g => g.Seconds.IsRange);
+
+    /// <summary>Every gap that a block or its stations say.</summary>
+    public static IEnumerable<Gap> Gaps(Block block) => block.Settings.Rest
+        .Concat(new[] { block.Settings.Pause, block.Settings.Between, block.Settings.After }.OfType<Gap>())
+        .Concat(block.Stations.Select(s => s.Rest).OfType<Gap>());
+
+    private static IEnumerable<Span> Spans(Block block) => Gaps(block).Select(g => g.Seconds)
+        .Concat(block.Settings.Rounds is { } rounds ? [rounds] : [])
+        .Concat(block.Stations.SelectMany(s => s.Amount switch
+        {
+            Reps reps => reps.Counts.OfType<Span>(),
+            Timed timed => timed.Seconds.OfType<Span>(),
+            _ => [],
+        }));
+
+    private static Block High(Block block) => block with
+    {
+        Settings = block.Settings with
+        {
+            Rounds = High(block.Settings.Rounds),
+            Rest = [.. block.Settings.Rest.Select(g => High(g)!)],
+            Pause = High(block.Settings.Pause),
+            Between = High(block.Settings.Between),
+            After = High(block.Settings.After),
+        },
+        Stations = [.. block.Stations.Select(s => s with { Rest = High(s.Rest), Amount = High(s.Amount) })],
+    };
+
+    private static Span? High(Span? span) => span is { } s ? new Span(s.High) : null;
+
+    private static Gap? High(Gap? gap) => gap is null ? null : gap with { Seconds = new Span(gap.Seconds.High) };
+
+    private static Amount? High(Amount? amount) => amount switch
+    {
+        Reps reps => new Reps([.. reps.Counts.Select(High)]),
+        Timed timed => timed with { Seconds = [.. timed.Seconds.Select(High)] },
+        _ => amount,
+    };
+}

@@ -1,0 +1,45 @@
+using JollySet.Core.Plans;
+using JollySet.Core.Timing;
+
+namespace JollySet.Web.Pages.Print;
+
+/// <summary>What a block's bracket says, in words to be read from standing.</summary>
+internal static class PrintHead
+{
+    /// <summary>Format, rounds, times and what to expect: <c>superset, opposing, 3 rounds, 45 s off</c>.</summary>
+    public static string Of(Timeline timeline, Block block, int index)
+    {
+        var settings = block.Settings;
+        string?[] parts =
+        [
+            FormatText(block),
+            block.Rungs is null && (block.RoundCount > 1 || settings.Rounds is { IsRange: true }) ? Core.Plans.Words.Counted(settings.Rounds, block.Format is StraightFormat ? "set" : "round") : null,
+            settings.EachSide is { } sides ? sides.RightFirst ? "all right, then all left" : "all left, then all right" : null,
+            settings.EverySeconds is { } every ? $"a station every {Say.Time(every)}" : block.Format is MinuteFormat ? "a station every minute" : null,
+            settings.Beat is { } beat ? $"{beat} beats a minute" : null,
+            settings.WorkSeconds.IsEmpty ? null : $"{string.Join("/", settings.WorkSeconds)} s on",
+            settings.Rest.IsEmpty ? null : $"{string.Join("/", settings.Rest.Select(GapText))} off",
+            settings.Ratio is { } ratio ? $"rest {ratio.Rest} for {ratio.Work} of work" : null,
+            settings.Pause is { } pause ? $"{GapText(pause)} within" : null,
+            settings.Between is { } between ? $"{GapText(between)} between {(block.Format is StraightFormat ? "stations" : "rounds")}{(between.Water ? ", water" : "")}" : null,
+            settings.Water is { } water ? $"water {water.Seconds} s after round {water.Round}" : null,
+            settings.Joined ? "straight on from the block before" : null,
+            settings.Optional ? "may be left out" : null,
+            Expected.RoundsOf(timeline, index) is { } rounds ? $"about {rounds.Newcomer}, {rounds.Regular}, {rounds.Strong} rounds (newcomer, regular, strong)" : null,
+        ];
+        return string.Join(", ", parts.OfType<string>());
+    }
+
+    /// <summary>Seconds of a gap, a range as both its ends.</summary>
+    public static string GapText(Gap gap) => gap.Open ? "?" : gap.Seconds.IsRange ? $"{gap.Seconds.Low}–{gap.Seconds.High} s" : $"{gap.Seconds.Low} s";
+
+    private static string? FormatText(Block block) => block.Format switch
+    {
+        CircuitFormat or PrepareFormat or ReleaseFormat => null,
+        LinkedFormat { School: not School.Any } linked => $"{Core.Plans.Words.FormatName(linked)}, {linked.School.ToString().ToLowerInvariant()}",
+        AmrapFormat amrap => $"as many rounds as possible in {Say.Time(amrap.Seconds)}",
+        StraightFormat => "straight sets",
+        LadderFormat or PyramidFormat => $"{Core.Plans.Words.FormatName(block.Format)} {string.Join("–", block.Rungs!.Counts)}{(block.Rungs.InSeconds ? " s" : "")}",
+        _ => Core.Plans.Words.FormatName(block.Format),
+    };
+}

@@ -1,0 +1,53 @@
+using System.Collections.Immutable;
+using JollySet.Core.Plans;
+using JollySet.Core.Sheets;
+using JollySet.Core.Timing;
+
+namespace JollySet.Web.Pages.Session;
+
+/// <summary>What the screen across a hall says of one segment.</summary>
+internal static class StepWords
+{
+    /// <summary>What is done; of a stack and of as many rounds as possible the options below say of what.</summary>
+    public static string Title(Block block, WorkSet set) => block.Format is AmrapFormat ? "As many rounds as you can"
+        : set.Line.Doing is Stacked ? "Stack: one more of each"
+        : Say.Capital(set.Facts.Name);
+
+    /// <summary>How much, with what, and what to expect: <c>12–15 reps, heavy</c>, <c>13–16 reps likely</c>.</summary>
+    public static string Amount(Timeline timeline, WorkSet set, Segment segment)
+    {
+        var count = segment.Reps == set.Reps ? set.CountText : segment.Reps?.ToString(System.Globalization.CultureInfo.InvariantCulture);
+        var reps = count is null ? "" : $"{count} reps";
+        var load = timeline.Blocks[set.Block].Format is AmrapFormat ? "" : LoadText(set);
+        return string.Join(", ", new[] { reps, load }.Concat(Foreseen.Of(timeline, set)).Where(t => t.Length > 0));
+    }
+
+    /// <summary>Options before the work; of a stack and of as many rounds as possible what there is to do. Each as kind and way with a bar between.</summary>
+    public static ImmutableArray<string> Options(Block block, WorkSet set) => block.Format is AmrapFormat
+        ? [.. block.Stations.Take(6).Select(s => $"{SheetWriter.WriteAmount(s.Amount).Replace('x', '×')}|{Facts.NameOf(s.Doing)}{SidesText(s)}")]
+        : set.Line.Doing is Stacked stack ? [.. stack.Parts.Take(6).Select(p => $"1, 2, 3 …|{Facts.NameOf(p)}")]
+        : [.. set.Line.Options.Take(4).Select(o => $"{(o.Kind == OptionKind.ForNeed ? o.Need : o.Kind.ToString().ToLowerInvariant())}|{Core.Plans.Words.Of(o.Way)}")];
+
+    /// <summary>Where one is: block, round or rung or set, station.</summary>
+    public static string Place(Segment segment, WorkSet? set, Block block)
+    {
+        var parts = new List<string> { block.Name };
+        if (block.Settings.EachSide is not null && set?.Side is Side.Left or Side.Right)
+            parts.Add($"all {set.Side.ToString()!.ToLowerInvariant()}");
+        if (segment.Round > 0 && block.RoundCount > 1)
+            parts.Add(RoundText(segment.Round, block));
+        if (segment.Station > 0 && block.Stations.Length > 1)
+            parts.Add($"station {segment.Station} of {block.Stations.Length}");
+        return string.Join(" · ", parts);
+    }
+
+    private static string RoundText(int round, Block block) => block.Rungs is { } rungs
+        ? $"rung {rungs.Counts[round - 1]}{(rungs.InSeconds ? " s" : "")}, {round} of {block.RoundCount}"
+        : $"{(block.Format is StraightFormat ? "set" : "round")} {round} of {block.RoundCount}";
+
+    private static string LoadText(WorkSet set) => set.Line.Load is { } load
+        ? Core.Plans.Words.Of(load.Rounds.At(set.Round)) + (load.Then is { } then ? $", then {Core.Plans.Words.Of(then)}" : "")
+        : "";
+
+    private static string SidesText(Station station) => station.Sides is { Ways.IsEmpty: false } ? $", {SheetWriter.WriteSides(station.Sides)}" : "";
+}

@@ -8,7 +8,7 @@ namespace JollySet.Drawing;
 public static class BuntingSvg
 {
     private const double Width = 1200;
-    private const double Left = 128;
+    private const double Left = 152;
     private const double Right = 96;
     private const double Drop = 36;
     private const double Bite = 9;
@@ -130,7 +130,7 @@ public static class BuntingSvg
             return y + 18;
         }
 
-        var lines = rope.Flags.Select((f, i) => SecondSide(rope, i) ? ["〃"] : Repeats(rope, i) ? [] : Names.Lines(f.Name, slots[i])).ToList();
+        var lines = rope.Flags.Select((f, i) => SecondSide(rope, i) ? slots[i] < 72 ? [] : ["〃"] : Repeats(rope, i) ? [] : Names.Lines(f.Name, slots[i])).ToList();
         for (var i = 0; i < rope.Flags.Length; i++)
             for (var line = 0; line < lines[i].Length; line++)
                 svg.Say("text", lines[i][line] == "〃" ? "other side" : lines[i][line], "class", lines[i][line] == "〃" ? "name side" : "name", "x", Left + rope.Flags[i].X, "y", y + 12 + (line * 15));

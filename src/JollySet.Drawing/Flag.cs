@@ -18,7 +18,7 @@ public sealed record Flag(int Set, int Station, string Name, Family Family, Hem 
 public static class Hems
 {
     /// <summary>The hem of a set.</summary>
-    public static Hem Of(WorkSet set) => set.SwitchHalfway ? Hem.Switch : set.Side switch
+    public static Hem Of(WorkSet set) => set.Station == 0 ? Hem.Both : set.SwitchHalfway ? Hem.Switch : set.Side switch
     {
         Side.Left => Hem.Left,
         Side.Right => Hem.Right,

@@ -7,17 +7,29 @@ namespace JollySet.Core.Checks;
 /// <summary>A station has to say how much: its own amount, or the block's work.</summary>
 internal sealed class NoTarget : ICheck
 {
-    public IEnumerable<Finding> Look(ClassUnderReview review) =>
+    public IEnumerable<Finding> Look(ClassUnderReview review) => Counted(review).Concat(AsManyRounds(review));
+
+    private static IEnumerable<Finding> Counted(ClassUnderReview review) =>
         from entry in review.OwnBlocks
         from set in review.Timeline.Sets
-        where set.Block == entry.Index && set.Round == 1 && !set.SecondSide && !set.HasTarget
+        where set.Block == entry.Index && set.Round == 1 && !set.SecondSide && !set.SecondPass && !set.HasTarget
         let reckoned = set.IsTimed ? $"{set.Tenths / 10}s" : $"x{set.Reps}"
-        select new Finding(
-            "no-target",
-            Severity.Stop,
-            $"{Say.Capital(set.Facts.Name)} has no target; it is reckoned as {reckoned}.",
-            entry.Block.Name,
-            [set.Station],
-            Finding.Figures(("reckoned", set.IsTimed ? set.Tenths / 10m : set.Reps!.Value)),
-            new SetStationPart(entry.Block.Name, set.Station, "amount", reckoned));
+        select Found(set.Facts.Name, entry.Block.Name, set.Station, reckoned, set.IsTimed ? set.Tenths / 10m : set.Reps!.Value);
+
+    private static IEnumerable<Finding> AsManyRounds(ClassUnderReview review) =>
+        from entry in review.OwnBlocks
+        where entry.Block.Format is AmrapFormat
+        from line in entry.Block.Stations.Select((station, at) => (station, number: at + 1))
+        where line.station.Amount is null or Reps { Counts: [null, ..] } or Timed { Seconds: [null, ..] }
+        let reps = review.Rules.Whole("target.reps")
+        select Found(Facts.NameOf(line.station.Doing), entry.Block.Name, line.number, $"x{reps}", reps);
+
+    private static Finding Found(string name, string block, int station, string reckoned, decimal value) => new(
+        "no-target",
+        Severity.Stop,
+        $"{Say.Capital(name)} has no target; it is reckoned as {reckoned}.",
+        block,
+        [station],
+        Finding.Figures(("reckoned", value)),
+        new SetStationPart(block, station, "amount", reckoned));
 }

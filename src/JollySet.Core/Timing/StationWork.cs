@@ -37,9 +37,9 @@ internal sealed class StationWork(ClassPlan plan, MoveLibrary library, HouseRule
     /// <summary>As many rounds as possible is one long work period of all its stations.</summary>
     public WorkSet Amrap(int blockIndex, Block block, int seconds)
     {
-        var first = facts.Of(block.Stations[0], 1);
+        var all = facts.Of(block.Stations[0] with { Doing = new Combined([.. block.Stations.Select(s => s.Doing)]) }, 1);
         var name = string.Join(", ", block.Stations.Select(s => Facts.NameOf(s.Doing)));
-        return new WorkSet(blockIndex, 1, 0, block.Stations[0], first with { Name = name }, null, false, false, seconds * 10, seconds * 10, null, null, true) { KeepsClock = true };
+        return new WorkSet(blockIndex, 1, 0, block.Stations[0], all with { Name = name }, null, false, false, seconds * 10, seconds * 10, null, null, true) { KeepsClock = true };
     }
 
     private WorkSet Measured(Target target, Station line, Block block, WorkFacts found, int round)

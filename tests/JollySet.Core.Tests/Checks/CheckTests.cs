@@ -137,4 +137,8 @@ public class CheckTests
         Assert.Equal([Severity.Warn, Severity.Note], Look(text).Where(f => f.Code == "length-unsaid").Select(f => f.Severity));
         Assert.Equal(30, Find(text, "length-unsaid")!.Numbers["needSeconds"]);
     }
+
+    [Fact]
+    public void As_many_rounds_needs_a_target_at_each_station_and_asks_no_side() =>
+        Assert.Equal([2], Look(Sheet.OneBlock("amrap 5min", "single-arm row x5, each side", "squat")).Where(f => f.Code is "no-target" or "side-unsaid").SelectMany(f => f.Stations));
 }

@@ -6,9 +6,11 @@ Idiomorph.defaults.ignoreActiveValue = true;
 
 refuseTooLarge(document);
 makeSortable();
+showOpenRope();
 
 document.addEventListener("htmx:afterSettle", () => {
   makeSortable();
+  showOpenRope();
   const main = document.getElementById("main");
   const wanted = main?.dataset.focus;
   if (wanted) focusOn(document.getElementById(wanted));
@@ -59,6 +61,17 @@ function focusOn(element) {
   const target = element.disabled ? element.parentElement.querySelector("button:enabled") : element;
   target?.focus({ preventScroll: false });
   return true;
+}
+
+/** Brings the ropes of the open block into the part of the line that is seen. */
+function showOpenRope() {
+  const line = document.querySelector(".line.wide");
+  const name = line?.querySelector(".rope-name.open");
+  if (!name || line.dataset.shows === name.textContent) return;
+  line.dataset.shows = name.textContent;
+  const [outer, inner] = [line.getBoundingClientRect(), name.getBoundingClientRect()];
+  const inside = inner.top > outer.top && inner.bottom < outer.bottom - 110;
+  if (!inside) line.scrollTop += inner.top - outer.top - 24;
 }
 
 function tell(sentence) {

@@ -4,7 +4,7 @@ namespace JollySet.Cli;
 internal sealed record Arguments(string Verb, string? File, IReadOnlyDictionary<string, string> Options)
 {
     private static readonly HashSet<string> Flags = ["--json"];
-    private static readonly HashSet<string> Valued = ["--format", "--to", "--rules", "--start", "--fix", "--minutes", "--block"];
+    private static readonly HashSet<string> Valued = ["--format", "--to", "--rules", "--start", "--fix", "--minutes", "--block", "--lock", "--take"];
 
     public bool Has(string option) => Options.ContainsKey(option);
 
@@ -18,7 +18,7 @@ internal sealed record Arguments(string Verb, string? File, IReadOnlyDictionary<
             if (Flags.Contains(args[i]))
                 options[args[i]] = "";
             else if (Valued.Contains(args[i]) && i + 1 < args.Length)
-                options[args[i]] = args[++i];
+                options[args[i]] = options.TryGetValue(args[i], out var before) && args[i] == "--lock" ? $"{before}\n{args[++i]}" : args[++i];
             else if (args[i] == "-" || !args[i].StartsWith('-'))
             {
                 if (file is not null)

@@ -20,6 +20,7 @@ public static class Commands
         jolly timeline FILE [--format csv|json|vtt|ics|md] [--start 2026-11-24T18:30]
         jolly totals FILE [--json]
         jolly check FILE [--json] [--fix CODE]
+        jolly fit FILE --minutes N [--lock BLOCK/WHAT] [--take K] [--json]
         jolly convert FILE --to sheet|json
         jolly moves [--json]
         FILE is a class sheet or its JSON; - is standard input. --rules FILE: house rules as JSON.
@@ -34,7 +35,7 @@ public static class Commands
             return Refuse(error, wrong!);
         if (arguments.Verb == "moves")
             return Answer(output, arguments.Has("--json") ? MovesAnswer.Json() : MovesAnswer.Table());
-        if (arguments.Verb is not ("timeline" or "totals" or "check" or "convert"))
+        if (arguments.Verb is not ("timeline" or "totals" or "check" or "fit" or "convert"))
             return Refuse(error, arguments.Verb.Length == 0 ? "a verb is expected" : $"there is no verb “{arguments.Verb}”", Usage);
         if (arguments.File is null)
             return Refuse(error, $"{arguments.Verb} needs a FILE");
@@ -44,6 +45,7 @@ public static class Commands
         {
             "timeline" => TimelineOf(arguments, TimelineBuilder.Build(plan, rules), output, error, start),
             "totals" => TotalsOf(arguments, TimelineBuilder.Build(plan, rules), output),
+            "fit" => Fit(arguments, plan, rules, output, error),
             "check" => Check(arguments, plan, rules, output, error),
             _ => Convert(arguments, plan, output, error),
         };
@@ -86,6 +88,15 @@ public static class Commands
             ? JsonExport.Findings(findings)
             : findings.IsEmpty ? "Nothing to mend.\n" : string.Concat(findings.Select(f => $"{f.Severity.ToString().ToLowerInvariant(),-5} {f.Code,-16} {f.Message}\n")));
         return findings.Any(f => f.Severity == Severity.Stop) ? Findings : Good;
+    }
+
+    private static int Fit(Arguments arguments, ClassPlan plan, HouseRules rules, TextWriter output, TextWriter error)
+    {
+        var (text, fits, wrong) = FitCommand.Run(arguments, plan, rules);
+        if (text is null)
+            return Refuse(error, wrong!);
+        Answer(output, text);
+        return fits ? Good : Findings;
     }
 
     private static int Convert(Arguments arguments, ClassPlan plan, TextWriter output, TextWriter error) => arguments.Options.GetValueOrDefault("--to") switch

@@ -1,0 +1,81 @@
+using System.Collections.Immutable;
+using JollySet.Core.Plans;
+using JollySet.Core.Timing;
+
+namespace JollySet.Core.Fitting;
+
+/// <summary>For each thing that may vary the ways it might be, each with what it adds to the class: one is to be chosen of every group.</summary>
+public static class FitChoices
+{
+    private const int LostAllowed = 50;
+
+    /// <summary>The groups for a kind: a block's inside and the gap after it are two. In each, the choice that changes nothing comes first.</summary>
+    public static ImmutableArray<ImmutableArray<BlockChoice>> Of(FitRequest request, Timeline timeline, FitKind kind, CancellationToken stop = default)
+    {
+        var now = request.AimsAtClock ? timeline.Tenths : timeline.LikelyTenths;
+        var teachable = new Teachable(request, now > request.Minutes * 600);
+        var groups = ImmutableArray.CreateBuilder<ImmutableArray<BlockChoice>>();
+        for (var i = 0; i < request.Plan.Blocks.Length && !stop.IsCancellationRequested; i++)
+        {
+            groups.Add(Cheapest(Inside(request, teachable, i, kind)));
+            groups.Add(Cheapest(After(request, timeline, teachable, i, kind)));
+        }
+
+        return [.. groups.Where(g => g.Length > 1)];
+    }
+
+    /// <summary>Of choices that add the same, the cheapest, apart by whether they change what is asked for.</summary>
+    private static ImmutableArray<BlockChoice> Cheapest(IEnumerable<BlockChoice> choices) =>
+        [.. choices.GroupBy(c => (c.DeltaTenths, c.IsChief, none: c.Cost == 0)).Select(g => g.MinBy(c => c.Cost)!).OrderBy(c => c.Cost)];
+
+    private static IEnumerable<BlockChoice> Inside(FitRequest request, Teachable teachable, int index, FitKind kind)
+    {
+        var block = request.Plan.Blocks[index];
+        var now = Measure(request, index, block);
+        var range = WorkAndRest.Of(request.Plan.Brief, request.Rules);
+        var floor = FloorOf(request, block, now);
+        foreach (var (changed, cost, chief) in teachable.Variants(block, kind))
+        {
+            if (cost == 0)
+                yield return new BlockChoice(index, block, 0, 0, false);
+            else if (changed is null)
+                yield return new BlockChoice(index, null, -now.Tenths - After(request, block), cost, true);
+            else if (range?.Allows(block, changed) != false && Measure(request, index, changed) is var then
+                && then.WorstLost <= Math.Max(now.WorstLost, LostAllowed) && (then.Even || !now.Even) && then.Tenths >= floor)
+                yield return new BlockChoice(index, changed, then.Tenths - now.Tenths, cost, chief);
+        }
+    }
+
+    private static IEnumerable<BlockChoice> After(FitRequest request, Timeline timeline, Teachable teachable, int index, FitKind kind)
+    {
+        var block = request.Plan.Blocks[index];
+        yield return new BlockChoice(index, block, 0, 0, false);
+        if (index == request.Plan.Blocks.Length - 1)
+            yield break;
+        var gap = timeline.Gaps.FirstOrDefault(g => g.Place == GapPlace.AfterBlock && timeline.Sets[g.From].Block == index);
+        var need = request.AimsAtClock || gap is null ? 0 : gap.NeedTenths - (gap.PlannedTenths - (block.Settings.After?.Seconds.Low * 10 ?? 0));
+        foreach (var (changed, cost, seconds) in teachable.Afters(block))
+            yield return new BlockChoice(index, changed, Math.Max(seconds * 10, need) - Math.Max(block.Settings.After!.Seconds.Low * 10, need), cost, kind == FitKind.Times);
+    }
+
+    private static int After(FitRequest request, Block block) => request.Plan.Blocks[^1] == block ? 0 : (block.Settings.After?.Seconds.Low ?? 0) * 10;
+
+    /// <summary>Warm-up and cool-down are never cut under their least, or under what they are where that is less.</summary>
+    private static int FloorOf(FitRequest request, Block block, (int Tenths, int WorstLost, bool Even) now) => block.Format switch
+    {
+        PrepareFormat => Math.Min(now.Tenths, 600 * request.Rules.Whole(request.Minutes <= request.Rules["warm-up.short-class"] ? "warm-up.least-short" : "warm-up.least")),
+        ReleaseFormat => Math.Min(now.Tenths, 600 * request.Rules.Whole("cool-down.least")),
+        _ => 0,
+    };
+
+    /// <summary>A block by itself, with those that repeat it: its length as aimed at, the worst change in it, and whether left equals right.</summary>
+    private static (int Tenths, int WorstLost, bool Even) Measure(FitRequest request, int index, Block block)
+    {
+        var repeats = request.Plan.Blocks.Where(b => b.Format is AgainFormat a && a.Of == block.Name);
+        var alone = request.Plan with { Blocks = [block, .. repeats] };
+        var timeline = TimelineBuilder.Build(alone, request.Rules);
+        var left = timeline.Segments.Where(s => s.Side == Side.Left).Sum(s => s.Tenths);
+        var right = timeline.Segments.Where(s => s.Side == Side.Right).Sum(s => s.Tenths);
+        return (request.AimsAtClock ? timeline.Tenths : timeline.LikelyTenths, timeline.Gaps.Select(g => g.LostTenths).DefaultIfEmpty(0).Max(), left == right);
+    }
+}

@@ -21,6 +21,7 @@ public static class Setup
         services.AddSingleton<SessionBook>();
         services.AddSingleton<TimelineShelf>();
         services.AddSingleton<DeviceClock>();
+        services.AddSingleton<Core.Fitting.IFitter, Solving.CpFitter>();
         services.AddDataProtection().SetApplicationName("Jolly Set").PersistKeysToFileSystem(new DirectoryInfo(Path.Combine(folder, "keys")));
         services.AddRazorPages();
         services.AddAntiforgery(antiforgery => antiforgery.HeaderName = "X-Antiforgery");

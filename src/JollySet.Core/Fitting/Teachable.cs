@@ -95,7 +95,7 @@ internal sealed class Teachable(FitRequest request, bool shortens)
                 yield return (block with { Settings = block.Settings with { WorkSeconds = [.. block.Settings.WorkSeconds.Select(w => w + (5 * step))] } }, WorkCosts[Math.Abs(step)]);
     }
 
-    /// <summary>One or two stations fewer: first the one whose family the class does most often, the later of equals.</summary>
+    /// <summary>One or two stations fewer: first the one whose pattern the class does most often, the later of equals.</summary>
     private IEnumerable<(Block, int)> Fewer(Block block)
     {
         if (!shortens || !Variable.Stations(block) || !Free(block, "stations") || request.Plan.Blocks.Any(b => b.Format is AgainFormat a && a.Of == block.Name))
@@ -111,8 +111,8 @@ internal sealed class Teachable(FitRequest request, bool shortens)
     private int LeastMissed(Block block)
     {
         var facts = new Timing.Facts(request.Plan, Moves.MoveLibrary.Shipped);
-        var all = request.Plan.Blocks.Where(b => b.IsMain).SelectMany(b => b.Stations).Select(s => facts.Of(s, 1).Family).ToList();
-        return Enumerable.Range(0, block.Stations.Length).MaxBy(i => (all.Count(f => f == facts.Of(block.Stations[i], 1).Family), i));
+        var all = request.Plan.Blocks.Where(b => b.IsMain).SelectMany(b => b.Stations).Select(s => facts.Of(s, 1).Move?.Pattern).ToList();
+        return Enumerable.Range(0, block.Stations.Length).MaxBy(i => (all.Count(p => p == facts.Of(block.Stations[i], 1).Move?.Pattern), i));
     }
 
     private IEnumerable<(Block Block, int Cost)> Rests(Block block, int most)

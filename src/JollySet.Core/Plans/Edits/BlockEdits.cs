@@ -20,6 +20,31 @@ public sealed record AddBlock(string Text, int? At = null) : PlanEdit
     }
 }
 
+/// <summary>Adds a block typed as one line, before the cool-down where the class ends on one.</summary>
+public sealed record AddBlockLine(string Line) : PlanEdit
+{
+    /// <inheritdoc/>
+    public override string Summary => "typed a block";
+
+    /// <summary>Where a new block goes.</summary>
+    public static int PlaceIn(ClassPlan plan)
+    {
+        var at = plan.Blocks.Length;
+        while (at > 0 && plan.Blocks[at - 1].Format is ReleaseFormat)
+            at--;
+        return at;
+    }
+
+    /// <inheritdoc/>
+    protected override EditResult Change(ClassPlan plan)
+    {
+        var (block, result) = BlockLine.Read(Line, plan);
+        return block is null
+            ? new EditResult(null, result.Errors, "line")
+            : EditResult.Of(plan with { NewMoves = result.Plan!.NewMoves, Blocks = plan.Blocks.Insert(PlaceIn(plan), block) });
+    }
+}
+
 /// <summary>Puts a block typed as text in place of one.</summary>
 public sealed record ReplaceBlock(string Block, string Text) : PlanEdit
 {

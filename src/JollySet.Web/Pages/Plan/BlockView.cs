@@ -23,6 +23,7 @@ public sealed record BlockView(
     string Length,
     ImmutableArray<SettingField> Settings,
     ImmutableArray<StationRow> Stations,
+    ImmutableArray<ChangeRow> Changes,
     ImmutableArray<string> Notes,
     string Text,
     FailedEdit? Failed)
@@ -86,6 +87,7 @@ public sealed record BlockView(
                     f.IsRare)),
             ],
             [.. Enumerable.Range(1, block.Stations.Length).Select(n => StationRow.Of(timeline, block, index, n, findings, mine?.Do is "station" ? mine : null))],
+            ChangeRow.Of(timeline, index),
             block.Notes,
             mine is { Do: "block-text" } ? mine.Typed["text"] : SheetWriter.WriteBlock(plan, block),
             mine);

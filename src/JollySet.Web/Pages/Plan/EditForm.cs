@@ -25,6 +25,7 @@ internal static class EditForm
             "block" => new Several([.. Differing(form, BlockView.FieldKeys, Settings(plan, block)).Select(l => new SetBlockSetting(block, l.Key, l.Value)), .. Renamed(form, block)]),
             "block-text" => new ReplaceBlock(block, Text(form, "text")),
             "block-add" => new AddBlock(Text(form, "text")),
+            "block-line" => new AddBlockLine(Text(form, "line")),
             "block-remove" => new RemoveBlock(block),
             "block-duplicate" => new DuplicateBlock(block),
             "block-up" => new MoveBlock(block, IndexOf(plan, block) - 1),
@@ -37,6 +38,7 @@ internal static class EditForm
             "up" => new MoveStation(block, station, station - 1, was),
             "down" => new MoveStation(block, station, station + 1, was),
             "move" => new MoveStation(block, station, Number(form, "to"), was),
+            "fit" => Core.Fitting.FitTo.Read(Number(form, "minutes"), Text(form, "edits")),
             "fix" => Review.Of(timeline).FirstOrDefault(f => FindingKey(f) == Text(form, "finding"))?.Fix,
             _ => null,
         };

@@ -20,13 +20,16 @@ public sealed class IndexModel(Data.Shelf shelf, TimelineShelf timelines) : Page
     public static IEnumerable<string> MoveNames { get; } = [.. MoveLibrary.Shipped.All.Select(m => m.Name)];
 
     /// <summary>Shows a class with one block open.</summary>
-    public IActionResult OnGet(Guid id, string? block)
+    public IActionResult OnGet(Guid id, string? block, string? line)
     {
         if (shelf.Get(id) is not { } kept)
             return NotFound();
-        View = PlanView.Of(kept, timelines.Of(kept), block);
+        View = PlanView.Of(kept, timelines.Of(kept), block, line: line);
         return Page();
     }
+
+    /// <summary>What a typed line would become.</summary>
+    public IActionResult OnGetExpand(Guid id, string? line) => shelf.Get(id) is { } kept ? Part("_Expansion", Expansion.Of(kept, timelines.Of(kept), line)) : NotFound();
 
     /// <summary>The class as a sheet, to keep or to send.</summary>
     public IActionResult OnGetSheet(Guid id) => Download(id, plan => SheetWriter.Write(plan), "text/plain", "sheet");
@@ -141,6 +144,7 @@ public sealed class IndexModel(Data.Shelf shelf, TimelineShelf timelines) : Page
         return EditForm.ActionOf(form) switch
         {
             "block-add" => result.Class!.Plan.Blocks[^1].Name,
+            "block-line" => result.Class!.Plan.Blocks[AddBlockLine.PlaceIn(result.Class.Plan) - 1].Name,
             "block" when form.ContainsKey("name") => form["name"].ToString().Trim(),
             "block-text" when edit is ReplaceBlock replaced => NameOf(replaced, result.Class!.Plan),
             _ => block,

@@ -5,6 +5,7 @@ using JollySet.Core.Sheets;
 using JollySet.Core.Timing;
 using JollySet.Data;
 using JollySet.Drawing;
+using JollySet.Web.Pages.Shared;
 
 namespace JollySet.Web.Pages.Plan;
 
@@ -23,14 +24,8 @@ public sealed record PlanView(
     Guid Id,
     int Revision,
     string Title,
-    string BriefLine,
+    ClassHead Head,
     Dictionary<string, string> Brief,
-    string Clock,
-    string Likely,
-    string Work,
-    int? Minutes,
-    string Against,
-    bool IsOver,
     string Wide,
     string Hanging,
     ImmutableArray<BlockTab> Blocks,
@@ -42,19 +37,22 @@ public sealed record PlanView(
     bool CanRedo,
     FailedEdit? Failed,
     StaleEdit? Stale,
-    string? Focus)
+    string? Focus,
+    string Line,
+    Expansion? Expansion)
 {
     /// <summary>The header's lines by key.</summary>
     public static Dictionary<string, string> BriefTexts(Brief brief) => SheetWriter.WriteBrief(brief).Where(l => l.Key != "note").ToDictionary(l => l.Key, l => l.Value);
 
     /// <summary>The view of a class, with one block open.</summary>
-    public static PlanView Of(KeptClass kept, Timeline timeline, string? open, FailedEdit? failed = null, StaleEdit? stale = null, string? focus = null)
+    public static PlanView Of(KeptClass kept, Timeline timeline, string? open, FailedEdit? failed = null, StaleEdit? stale = null, string? focus = null, string? line = null)
     {
         var plan = kept.Plan;
         var block = plan.Blocks.FirstOrDefault(b => b.Name == open) ?? plan.Blocks.FirstOrDefault(b => b.IsMain) ?? plan.Blocks.FirstOrDefault();
         var findings = Review.Of(timeline);
         var totals = Totals.Of(timeline);
         string Link(string name, int station) => $"/plan/{kept.Id}?block={Uri.EscapeDataString(name)}#s{station}";
+        var typed = failed is { Do: "block-line" } ? failed.Typed.GetValueOrDefault("line") : line;
         var brief = BriefTexts(plan.Brief);
         if (failed is { Do: "brief" })
             foreach (var (key, value) in failed.Typed)
@@ -63,14 +61,8 @@ public sealed record PlanView(
             kept.Id,
             kept.Revision,
             failed is { Do: "brief" } ? failed.Typed.GetValueOrDefault("title", plan.Title) : plan.Title,
-            BriefLineOf(plan.Brief),
+            ClassHead.Of(kept, timeline, totals, findings, "plan"),
             brief,
-            Say.ClockOfTenths(totals.Tenths),
-            Say.ClockOfTenths(totals.LikelyTenths),
-            Say.ClockOfTenths(totals.WorkTenths),
-            plan.Brief.Minutes,
-            AgainstBooking(plan.Brief.Minutes, totals),
-            findings.Any(f => f.Code == "time-over"),
             BuntingSvg.Of(timeline, block?.Name, Link),
             HangingSvg.Of(timeline, block?.Name, Link),
             [.. plan.Blocks.Select((b, i) => new BlockTab(b.Name, Say.ClockOfTenths(totals.Blocks[i].Tenths), Say.ClockOfTenths(totals.Blocks[i].LikelyTenths), b == block, findings.Where(f => f.Block == b.Name).Select(f => (Severity?)f.Severity).Max(), b.IsWords))],
@@ -82,28 +74,8 @@ public sealed record PlanView(
             kept.CanRedo,
             failed,
             stale,
-            focus);
-    }
-
-    private static string BriefLineOf(Brief brief)
-    {
-        string?[] parts =
-        [
-            brief.Style is { } style ? Core.Plans.Words.Of(style) : null,
-            brief.Focus.IsEmpty ? null : string.Join(", ", brief.Focus),
-            brief.Goal is { } goal ? Core.Plans.Words.Of(goal) : null,
-            brief.Audience.IsEmpty ? null : string.Join(", ", brief.Audience.Select(Core.Plans.Words.Of)),
-            brief.Needs.IsEmpty ? null : "spare " + string.Join(", ", brief.Needs),
-            brief.Place,
-        ];
-        return string.Join(" · ", parts.OfType<string>());
-    }
-
-    private static string AgainstBooking(int? minutes, Totals totals)
-    {
-        if (minutes is not { } booked)
-            return "no minutes booked";
-        var left = booked * 60 - (totals.Tenths / 10);
-        return left >= 0 ? $"{Say.Time(left)} to spare" : $"{Say.Time(-left)} over";
+            focus,
+            typed ?? "",
+            Expansion.Of(kept, timeline, typed));
     }
 }

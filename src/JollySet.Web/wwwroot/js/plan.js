@@ -1,4 +1,5 @@
 // Plan, live: the forms work without this; it saves a press, keeps the keyboard where it was and lets flags be dragged.
+import { completeLines } from "./line.js";
 import { refuseTooLarge } from "./paste-limit.js";
 
 document.documentElement.classList.add("scripted");
@@ -7,10 +8,12 @@ Idiomorph.defaults.ignoreActiveValue = true;
 refuseTooLarge(document);
 makeSortable();
 showOpenRope();
+completeLines(document);
 
 document.addEventListener("htmx:afterSettle", () => {
   makeSortable();
   showOpenRope();
+  completeLines(document);
   const main = document.getElementById("main");
   const wanted = main?.dataset.focus;
   if (wanted) focusOn(document.getElementById(wanted));

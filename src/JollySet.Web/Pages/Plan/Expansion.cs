@@ -1,0 +1,36 @@
+using System.Collections.Immutable;
+using JollySet.Core.Plans;
+using JollySet.Core.Plans.Edits;
+using JollySet.Core.Sheets;
+using JollySet.Core.Timing;
+using JollySet.Data;
+using JollySet.Drawing;
+
+namespace JollySet.Web.Pages.Plan;
+
+/// <summary>What a typed line would become, before it is taken.</summary>
+/// <param name="Text">As it would stand on the sheet; empty where the line cannot be read yet.</param>
+/// <param name="Takes">Its length, and what that makes of the class.</param>
+public sealed record Expansion(string Line, string Text, string Bunting, string Takes, ImmutableArray<SheetError> Errors)
+{
+    /// <summary>The expansion of a line; null for an empty one.</summary>
+    public static Expansion? Of(KeptClass kept, Timeline timeline, string? line)
+    {
+        if (string.IsNullOrWhiteSpace(line))
+            return null;
+        var (block, result) = BlockLine.Read(line, kept.Plan);
+        if (block is null)
+            return new Expansion(line, "", "", "", result.Errors);
+        var added = new AddBlockLine(line).Apply(kept.Plan);
+        if (added.Plan is not { } plan)
+            return new Expansion(line, "", "", "", added.Errors);
+        var longer = TimelineBuilder.Build(plan, timeline.Rules);
+        var alone = TimelineBuilder.Build(plan with { Blocks = [block] }, timeline.Rules);
+        return new Expansion(
+            line,
+            SheetWriter.WriteBlock(kept.Plan, block),
+            SmallBunting.Of(alone),
+            $"{Say.ClockOfTenths(Totals.Of(longer).Blocks[AddBlockLine.PlaceIn(kept.Plan)].Tenths)} by the clock; the class becomes {Say.ClockOfTenths(longer.Tenths)}, likely {Say.ClockOfTenths(longer.LikelyTenths)}",
+            []);
+    }
+}

@@ -1,0 +1,64 @@
+using JollySet.Core.Checks;
+using JollySet.Core.Plans;
+using JollySet.Core.Timing;
+using JollySet.Data;
+
+namespace JollySet.Web.Pages.Shared;
+
+/// <summary>What stands on top of every screen of one class: its name, both lengths against the booking, and the way to its other screens.</summary>
+/// <param name="Current">The screen one is on.</param>
+/// <param name="Most">The length with every range at its high end; null where there is none.</param>
+/// <param name="Hides">What people will do that the plan does not say; empty where all is said.</param>
+public sealed record ClassHead(
+    Guid Id,
+    string Current,
+    string Title,
+    string BriefLine,
+    string Clock,
+    string Likely,
+    string Work,
+    string? Most,
+    int? Minutes,
+    string Against,
+    bool IsOver,
+    string Hides,
+    int Findings)
+{
+    /// <summary>The head of a class.</summary>
+    public static ClassHead Of(KeptClass kept, Timeline timeline, Totals totals, IReadOnlyCollection<Finding> findings, string current) => new(
+        kept.Id,
+        current,
+        kept.Plan.Title,
+        BriefLineOf(kept.Plan.Brief),
+        Say.ClockOfTenths(totals.Tenths),
+        Say.ClockOfTenths(totals.LikelyTenths),
+        Say.ClockOfTenths(totals.WorkTenths),
+        Ranges.AtHighEnds(kept.Plan) is { } high ? Say.ClockOfTenths(TimelineBuilder.Build(high, timeline.Rules).Tenths) : null,
+        kept.Plan.Brief.Minutes,
+        AgainstBooking(kept.Plan.Brief.Minutes, totals),
+        findings.Any(f => f.Code == "time-over"),
+        string.Join(", ", Hidden.Of(timeline).Select(h => $"{h.What} ({Say.Time(h.Seconds)})")),
+        findings.Count);
+
+    private static string BriefLineOf(Brief brief)
+    {
+        string?[] parts =
+        [
+            brief.Style is { } style ? Core.Plans.Words.Of(style) : null,
+            brief.Focus.IsEmpty ? null : string.Join(", ", brief.Focus),
+            brief.Goal is { } goal ? Core.Plans.Words.Of(goal) : null,
+            brief.Audience.IsEmpty ? null : string.Join(", ", brief.Audience.Select(Core.Plans.Words.Of)),
+            brief.Needs.IsEmpty ? null : "spare " + string.Join(", ", brief.Needs),
+            brief.Place,
+        ];
+        return string.Join(" · ", parts.OfType<string>());
+    }
+
+    private static string AgainstBooking(int? minutes, Totals totals)
+    {
+        if (minutes is not { } booked)
+            return "no minutes booked";
+        var left = booked * 60 - (totals.Tenths / 10);
+        return left >= 0 ? $"{Say.Time(left)} to spare" : $"{Say.Time(-left)} over";
+    }
+}

@@ -17,12 +17,19 @@ async function axe(page) {
 }
 
 for (const size of sizes)
-  test(`axe finds nothing on Shelf, New, Plan, print and Teach at ${size.width} × ${size.height}, and nothing is wider than the screen`, async ({
+  test(`axe finds nothing on Shelf, New, House rules, Plan, Fit, print and Teach at ${size.width} × ${size.height}, and nothing is wider than the screen`, async ({
     page,
   }) => {
     await page.setViewportSize(size);
     const faulty = await demo(page, "Spring Tide");
-    for (const address of ["/", "/new", faulty, faulty.replace("plan", "print")]) {
+    for (const address of [
+      "/",
+      "/new",
+      "/rules",
+      `${faulty.replace("plan", "fit")}?minutes=20&work=true`,
+      faulty,
+      faulty.replace("plan", "print"),
+    ]) {
       await page.goto(address);
       await axe(page);
       expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(size.width);

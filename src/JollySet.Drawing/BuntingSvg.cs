@@ -33,7 +33,7 @@ public static class BuntingSvg
 
     private static double Words(Svg svg, Rope rope, double y)
     {
-        svg.Say("text", Shortened(rope.BlockName, 18), "class", "rope-name", "x", Left - 14, "y", y + 5, "text-anchor", "end")
+        svg.Say("text", Shortened(rope.BlockName, 17), "class", "rope-name", "x", Left - 14, "y", y + 5, "text-anchor", "end")
             .Draw("path", "class", "rope bare", "d", $"M{FlagPath.N(Left - 6)} {FlagPath.N(y)}H{FlagPath.N(Left + Math.Max(rope.Length, 8))}")
             .Say("text", rope.Word, "class", "rope-word", "x", Left + Math.Max(rope.Length, 8) + 8, "y", y + 5);
         return y + 25;
@@ -58,7 +58,7 @@ public static class BuntingSvg
     {
         var round = Say.Capital(string.Join(" · ", new[] { rope.Label, rope.First ? tag : "" }.Where(w => w.Length > 0)));
         if (rope.First)
-            svg.Say("text", Shortened(rope.BlockName, 18), "class", isOpen ? "rope-name open" : "rope-name", "x", Left - 14, "y", y + 5, "text-anchor", "end");
+            svg.Say("text", Shortened(rope.BlockName, 17), "class", isOpen ? "rope-name open" : "rope-name", "x", Left - 14, "y", y + 5, "text-anchor", "end");
         if (round.Length > 0)
             svg.Say("text", round, "class", "rope-round", "x", Left - 14, "y", rope.First ? y + 21 : y + 5, "text-anchor", "end");
     }

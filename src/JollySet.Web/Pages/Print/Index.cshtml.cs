@@ -9,7 +9,7 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 namespace JollySet.Web.Pages.Print;
 
 /// <summary>One station as it is read from standing.</summary>
-public sealed record PrintLine(string At, string Cloth, string FlagPath, string Move, string Amount, string Load, string Side, string Rest, string Under);
+public sealed record PrintLine(string At, string Cloth, string FlagPath, string Move, string Amount, string Load, string Side, string Rest, string Foreseen, string Under);
 
 /// <summary>One block of the run sheet.</summary>
 /// <param name="Head">What its bracket says, in words.</param>
@@ -93,7 +93,8 @@ public sealed class IndexModel(Data.Shelf shelf, TimelineShelf timelines) : Page
             station.Load is { } load ? string.Join("/", load.Rounds.Select(Core.Plans.Words.Of)) + (load.Then is { } then ? " then " + Core.Plans.Words.Of(then) : "") : "",
             station.Sides is { } sides ? string.Join(", ", new[] { string.Join("/", sides.Ways.Select(Core.Plans.Words.Of)), sides.RightFirst ? "right first" : "", sides.ReverseHalfway ? "reverse halfway" : "" }.Where(t => t.Length > 0)) : "",
             station.Rest is { } rest ? "rest " + PrintHead.GapText(rest) : "",
-            string.Join(" · ", (block.Format is AmrapFormat ? [] : Foreseen.Of(timeline, set)).Concat(options).Concat(station.Notes)));
+            block.Format is AmrapFormat ? "" : string.Join(", ", Foreseen.Of(timeline, set)),
+            string.Join(" · ", options.Concat(station.Notes)));
     }
 
     private static string AmountOf(Station station, WorkSet set, Block block)

@@ -57,7 +57,7 @@ internal static class PlanGen
         Gen.Select(Doings, Amounts, Loads.Array[1, 3].Null(), Tempos.Null()),
         Gen.Select(SidesSaid, Gaps.Null(), Gen.Int[1, 30].Nullable()),
         Gen.Select(Options.Array[0, 3], Gen.OneOf(Awkward).Array[0, 2], Gen.OneOf(Awkward).Array[0, 1]),
-        (a, b, c) => new Station(a.Item1, a.Item2, a.Item3 is null ? null : new LoadPlan([.. a.Item3]), a.Item4 is null ? null : new TempoPlan(a.Item4), b.Item1, b.Item2, b.Item3)
+        (a, b, c) => new Station(a.Item1, a.Item2, LoadOf(a.Item3, c.Item2.Length), a.Item4 is null ? null : new TempoPlan(a.Item4, c.Item1.Length == 3 ? new SlowTempo() : null), b.Item1, b.Item2, b.Item3, c.Item1.Length == 2 ? "1 base, 2 easier" : null)
         {
             Pulses = a.Item2 is Reps { Counts.Length: 2 } ? new Pulses(10) : a.Item2 is Timed { Hold: true } ? new Pulses(null) : null,
             StartRungs = a.Item1 is Stacked && c.Item1.Length > 1 ? [1, 4, 1] : [],
@@ -66,6 +66,9 @@ internal static class PlanGen
             Notes = [.. c.Item3],
         });
 
+    private static LoadPlan? LoadOf(Load[]? rounds, int kit) =>
+        rounds is null ? null : rounds.Length == 1 && kit == 1 ? new LoadPlan([.. rounds], new Load(LoadLevel.Light)) : new LoadPlan([.. rounds]);
+
     private static readonly Gen<BlockSettings> Settings = Gen.Select(
         Gen.Select(Gen.Int[1, 4], Gen.Int[0, 2]).Nullable(),
         Gen.Int[5, 60].Array[0, 3],
@@ -73,7 +76,7 @@ internal static class PlanGen
         Gaps.Null(),
         Gaps.Null(),
         Gen.Int[0, 30].Nullable(),
-        (rounds, work, rest, between, after, demo) => new BlockSettings(rounds is { } r ? new Span(r.Item1, r.Item1 + r.Item2) : null, between, after, null, demo)
+        (rounds, work, rest, between, after, demo) => new BlockSettings(rounds is { } r ? new Span(r.Item1, r.Item1 + r.Item2) : null, between, after, rounds is { Item1: 4 } ? new WaterAfterRound(60, 2) : null, demo, Joined: work.Length == 2)
         {
             WorkSeconds = [.. work],
             Rest = [.. rest],
@@ -107,6 +110,7 @@ internal static class PlanGen
             FlowFormat => new BlockSettings(all.Rounds, After: all.After, Beat: 120, EachSide: even ? new BlockSides(true) : null) { WorkSeconds = all.WorkSeconds },
             _ => all with
             {
+                Water = format is StraightFormat or LadderFormat or PyramidFormat ? null : all.Water,
                 Rounds = format is LadderFormat or PyramidFormat ? null : all.Rounds,
                 WorkSeconds = format is LadderFormat or PyramidFormat ? [] : all.WorkSeconds,
                 Rest = even ? [] : all.Rest,
@@ -150,7 +154,8 @@ internal static class PlanGen
 
     private static ClassPlan Assembled(Block[] blocks, string title, bool again, Audience[] audience, int? minutes)
     {
-        var named = blocks.Select((b, i) => b with { Name = $"{Awkward[i]} {i}" }).ToImmutableArray();
+        // A joined block follows one that says no “after”.
+        var named = blocks.Select((b, i) => b with { Name = $"{Awkward[i]} {i}", Settings = b.Settings with { Joined = b.Settings.Joined && i > 0 && blocks[i - 1].Settings.After is null } }).ToImmutableArray();
         if (again && named.FirstOrDefault(b => !b.IsWords) is { } first)
             named = named.Add(new Block(ClassPlan.AgainName(first.Name, 0), new AgainFormat(first.Name), new BlockSettings(After: Gap.Of(30))));
         var used = named.SelectMany(b => b.Stations).SelectMany(s => s.Doing.MoveNames()).Distinct().Where(n => MoveLibrary.Shipped.Find(n) is null);

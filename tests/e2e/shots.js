@@ -55,6 +55,9 @@ await shot(await open(wide, classes["Slack Water Strength"]), "plan");
 await shot(await open(wide, `${classes["Spring Tide"]}?block=B%3A%20Ebb`), "plan-faults");
 await shot(await open(phone, classes["Slack Water Strength"]), "plan-phone");
 await shot(await open(phone, "/"), "shelf-phone");
+await shot(await open(wide, `${classes["Rope Ladder"]}?block=A%3A%20Down%20the%20ladder`), "plan-ladder");
+await shot(await open(wide, `${classes["Slack Water Strength"].replace("plan", "fit")}?minutes=25&work=true`), "fit");
+await shot(await open(wide, "/rules"), "rules");
 await shot(await open({ width: 900, height: 1180 }, classes["Slack Water Strength"].replace("plan", "print") + "?start=18:30"), "print");
 
 async function teach(size, name, start, seconds) {
@@ -67,7 +70,7 @@ async function teach(size, name, start, seconds) {
   await shot(page, name);
 }
 
-await teach(wide, "teach", "B: Last rope", 16);
+await teach(wide, "teach", "C: Last rope", 16);
 await teach(wide, "teach-rest", "A: Deck circuit", 48);
 await teach(phone, "teach-phone", "A: Deck circuit", 20);
 await browser.close();

@@ -16,6 +16,11 @@ public sealed record ClassUnderReview(Timeline Timeline)
     /// <summary>The plan.</summary>
     public ClassPlan Plan => Timeline.Plan;
 
+    private readonly ILookup<int, WorkSet> setsByBlock = Timeline.Sets.ToLookup(s => s.Block);
+
+    /// <summary>The work periods of a block, in order.</summary>
+    public IEnumerable<WorkSet> SetsOf(int block) => setsByBlock[block];
+
     /// <summary>The house rules.</summary>
     public HouseRules Rules => Timeline.Rules;
 

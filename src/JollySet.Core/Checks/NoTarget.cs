@@ -11,8 +11,8 @@ internal sealed class NoTarget : ICheck
 
     private static IEnumerable<Finding> Counted(ClassUnderReview review) =>
         from entry in review.OwnBlocks
-        from set in review.Timeline.Sets
-        where set.Block == entry.Index && set.Round == 1 && !set.SecondSide && !set.SecondPass && !set.HasTarget
+        from set in review.SetsOf(entry.Index)
+        where set.Round == 1 && !set.SecondSide && !set.SecondPass && !set.HasTarget
         let reckoned = set.IsTimed ? $"{set.Tenths / 10}s" : $"x{set.Reps}"
         select Found(set.Facts.Name, entry.Block.Name, set.Station, reckoned, set.IsTimed ? set.Tenths / 10m : set.Reps!.Value);
 

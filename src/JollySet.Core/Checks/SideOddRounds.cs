@@ -10,11 +10,12 @@ internal sealed class SideOddRounds : ICheck
     {
         foreach (var (block, index) in review.OwnBlocks)
         {
+            var odds = review.SetsOf(index).Where(s => s.Side == Timing.Side.Alternating && s.Reps % 2 == 1).ToLookup(s => s.Station);
             foreach (var (station, number) in block.Stations.Select((s, at) => (s, at + 1)))
             {
                 if (OddTurns(station, block.RoundCount))
                     yield return Found(station, block, number, $"turns of {string.Join("/", station.Sides!.Ways.Select(Words.Of))} do not come out even in {block.RoundCount} rounds", null);
-                else if (review.Timeline.Sets.FirstOrDefault(s => s.Block == index && s.Station == number && s.Side == Timing.Side.Alternating && s.Reps % 2 == 1) is { } odd)
+                else if (odds[number].FirstOrDefault() is { } odd)
                     yield return Found(station, block, number, $"{odd.Reps} alternating reps leave one side a rep behind", FixOf(station, block, number, odd.Reps!.Value));
             }
         }

@@ -9,8 +9,8 @@ internal sealed class SideUnsaid : ICheck
 {
     public IEnumerable<Finding> Look(ClassUnderReview review) =>
         from entry in review.OwnBlocks
-        from set in review.Timeline.Sets
-        where set.Block == entry.Index && set.Station > 0 && set.Round == 1 && set.Side is null && set.Facts.Move?.Sides == MoveSides.OneSided
+        from set in review.SetsOf(entry.Index)
+        where set.Station > 0 && set.Round == 1 && set.Side is null && set.Facts.Move?.Sides == MoveSides.OneSided
         select new Finding(
             "side-unsaid",
             Severity.Note,

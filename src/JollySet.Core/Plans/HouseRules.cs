@@ -1,3 +1,4 @@
+using System.Collections.Frozen;
 using System.Collections.Immutable;
 using JollySet.Core.Moves;
 
@@ -79,11 +80,11 @@ public sealed class HouseRules
         new("teach.count-in", "Teaching", "Count before the start", "s", 10, 0, 60),
     ];
 
-    private static readonly ImmutableDictionary<string, HouseRule> ByName = All.ToImmutableDictionary(r => r.Name);
+    private static readonly FrozenDictionary<string, HouseRule> ByName = All.ToFrozenDictionary(r => r.Name);
 
     /// <summary>The value of the rule of that name.</summary>
     /// <exception cref="KeyNotFoundException">There is no such rule.</exception>
-    public decimal this[string name] => changed.TryGetValue(name, out var value) ? value : ByName[name].Default;
+    public decimal this[string name] => !changed.IsEmpty && changed.TryGetValue(name, out var value) ? value : ByName[name].Default;
 
     /// <summary>What differs from the shipped ones.</summary>
     public ImmutableDictionary<string, decimal> Changed => changed;

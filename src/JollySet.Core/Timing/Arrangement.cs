@@ -72,7 +72,7 @@ internal sealed class Arrangement
                     : AfterBlock(index, block);
                 after = WithRatio(block, after, sinceRest);
                 var slot = block.Format is MinuteFormat && i == sets.Length - 1;
-                steps.Add(new WorkStep(sets[i] with { SecondPass = here.SecondPass }, demo * 10, slot ? null : after));
+                steps.Add(new WorkStep(here.SecondPass ? sets[i] with { SecondPass = true } : sets[i], demo * 10, slot ? null : after));
                 if (slot)
                     steps.Add(new SlotStep(index, here.Round, here.Station, Math.Max(0, SlotTenths(block) - sets.Sum(s => s.Tenths)), after));
                 if (after.Said)

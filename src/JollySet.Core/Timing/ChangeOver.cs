@@ -6,7 +6,12 @@ namespace JollySet.Core.Timing;
 /// <remarks>Defaults measured over taught classes; docs/model.md, "Changing over".</remarks>
 public sealed class ChangeOver(Brief brief, HouseRules rules)
 {
-    private readonly Dictionary<(string, string), int> made = [];
+    private readonly Dictionary<(int, int), int> made = [];
+    private readonly Dictionary<WorkFacts, int> numbers = new(ReferenceEqualityComparer.Instance);
+    private readonly Dictionary<(string, string), int> named = [];
+    private readonly decimal practice = rules["change.practice"];
+    private readonly decimal practiceFloor = rules["change.practice-floor"];
+    private readonly HashSet<WorkFacts> done = new(ReferenceEqualityComparer.Instance);
     private readonly HashSet<string> shown = new(StringComparer.OrdinalIgnoreCase);
     private readonly HashSet<string> switched = new(StringComparer.OrdinalIgnoreCase);
 
@@ -14,7 +19,14 @@ public sealed class ChangeOver(Brief brief, HouseRules rules)
     public void Show(string move) => shown.Add(move);
 
     /// <summary>Whether the move has been shown or done.</summary>
-    public bool Knows(string move) => shown.Contains(move);
+    public bool Knows(WorkFacts facts) => done.Contains(facts) || shown.Contains(facts.Name);
+
+    /// <summary>Marks a move as done, and so as known.</summary>
+    public void Done(WorkFacts facts)
+    {
+        if (done.Add(facts))
+            shown.Add(facts.Name);
+    }
 
     /// <summary>Whole seconds from the end of <paramref name="from"/> until <paramref name="to"/> can begin, rounded up.</summary>
     /// <param name="demo">Whether the move is shown in the gap.</param>
@@ -39,7 +51,7 @@ public sealed class ChangeOver(Brief brief, HouseRules rules)
             seconds += rules["change.kit"];
         if (from.Facts.Props != to.Facts.Props)
             seconds += rules["change.prop"];
-        if (!to.IsTimed && !demo && !shown.Contains(to.Facts.Name))
+        if (!to.IsTimed && !demo && !Knows(to.Facts))
             seconds += rules["change.first-show"];
         return seconds;
     }
@@ -50,9 +62,9 @@ public sealed class ChangeOver(Brief brief, HouseRules rules)
         var before = made.GetValueOrDefault(change);
         made[change] = before + 1;
         var left = 1m;
-        for (var i = 0; i < before && left > rules["change.practice-floor"]; i++)
-            left *= rules["change.practice"];
-        return Math.Max(left, rules["change.practice-floor"]);
+        for (var i = 0; i < before && left > practiceFloor; i++)
+            left *= practice;
+        return Math.Max(left, practiceFloor);
     }
 
     private decimal Least(GapPlace place, bool water) => Math.Max(
@@ -64,5 +76,17 @@ public sealed class ChangeOver(Brief brief, HouseRules rules)
             _ => 0,
         });
 
-    private static string Key(WorkSet set) => $"{set.Facts.Name}|{set.Facts.Held}|{set.Side}";
+    /// <summary>A number for what is done with what on which side, the same wherever that comes again.</summary>
+    private int Key(WorkSet set)
+    {
+        if (!numbers.TryGetValue(set.Facts, out var number))
+        {
+            var name = (set.Facts.Name, set.Facts.Held);
+            if (!named.TryGetValue(name, out number))
+                named[name] = number = named.Count;
+            numbers[set.Facts] = number;
+        }
+
+        return (number * 5) + (set.Side is { } side ? 1 + (int)side : 0);
+    }
 }

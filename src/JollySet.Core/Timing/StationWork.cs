@@ -8,6 +8,7 @@ namespace JollySet.Core.Timing;
 internal sealed class StationWork(ClassPlan plan, MoveLibrary library, HouseRules rules)
 {
     private readonly Facts facts = new(plan, library);
+    private readonly Dictionary<LineInRound, ImmutableArray<WorkSet>> known = [];
     private readonly Pace pace = new(plan, rules, library);
 
     /// <summary>The work periods, in order.</summary>
@@ -15,11 +16,19 @@ internal sealed class StationWork(ClassPlan plan, MoveLibrary library, HouseRule
     public ImmutableArray<WorkSet> Of(int blockIndex, Block block, int round, int station, Side? pass)
     {
         var line = block.Stations[station - 1];
+        var key = new LineInRound(line, Entry(block, line, round), blockIndex, pass);
+        if (!known.TryGetValue(key, out var sets))
+            known[key] = sets = Measure(blockIndex, block, line, round, pass);
+        return [.. sets.Select(s => s with { Round = round, Station = station })];
+    }
+
+    private ImmutableArray<WorkSet> Measure(int blockIndex, Block block, Station line, int round, Side? pass)
+    {
         var found = facts.Of(line, round);
         var way = line.Sides is { Ways.IsEmpty: false } sides ? sides.Ways.At(round) : UsualWay(found.Move);
         var first = line.Sides?.RightFirst == true ? Side.Right : Side.Left;
         var target = TargetOf(line, block, found.Move, round);
-        var set = Measured(target, line, block, found, round) with { Block = blockIndex, Round = round, Station = station };
+        var set = Measured(target, line, block, found, round) with { Block = blockIndex };
         if (pass is not null)
             return [set with { Side = line.Sides is { Ways.IsEmpty: false } ? Side.Both : pass }];
         return way switch
@@ -32,6 +41,16 @@ internal sealed class StationWork(ClassPlan plan, MoveLibrary library, HouseRule
             SideWay.Alternating => [set with { Side = Side.Alternating }],
             _ => [set],
         };
+    }
+
+    /// <summary>Up to which round anything of the line or its block changes by round; later rounds are like that one.</summary>
+    private static int Entry(Block block, Station line, int round)
+    {
+        if (block.Rungs is not null)
+            return round;
+        var amounts = line.Amount switch { Reps reps => reps.Counts.Length, Timed timed => timed.Seconds.Length, _ => block.Settings.WorkSeconds.Length };
+        var most = Math.Max(Math.Max(amounts, line.Load?.Rounds.Length ?? 1), Math.Max(line.Sides?.Ways.Length ?? 1, (line.Doing as Growing)?.Rounds.Length ?? 1));
+        return Math.Min(round, Math.Max(1, most));
     }
 
     /// <summary>As many rounds as possible is one long work period of all its stations.</summary>
@@ -87,4 +106,17 @@ internal sealed class StationWork(ClassPlan plan, MoveLibrary library, HouseRule
     };
 
     private readonly record struct Target(int? Reps, int Seconds, bool Said);
+
+    /// <summary>A line, by itself and not by what it says, and the round from which on it stays the same.</summary>
+    private readonly struct LineInRound(Station line, int entry, int block, Side? pass) : IEquatable<LineInRound>
+    {
+        private readonly Station line = line;
+        private readonly (int, int, Side?) rest = (entry, block, pass);
+
+        public bool Equals(LineInRound other) => ReferenceEquals(line, other.line) && rest == other.rest;
+
+        public override bool Equals(object? obj) => obj is LineInRound other && Equals(other);
+
+        public override int GetHashCode() => HashCode.Combine(System.Runtime.CompilerServices.RuntimeHelpers.GetHashCode(line), rest);
+    }
 }

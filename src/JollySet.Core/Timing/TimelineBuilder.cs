@@ -81,17 +81,18 @@ public sealed class TimelineBuilder
             changes.Show(Facts.NameOf(station.Doing.InRound(1)));
     }
 
-    private bool IsFlow(WorkSet set) => plan.Spelled(plan.Blocks[set.Block]).Format is FlowFormat;
+    private bool IsFlow(WorkSet set) => plan.Blocks[set.Block].Format is FlowFormat || (plan.Blocks[set.Block].Format is AgainFormat again && plan.Find(again.Of)?.Format is FlowFormat);
 
     private void TakeWork(WorkStep work, bool lastOfClass)
     {
-        sets.Add(work.Set with { LearnedInside = plan.Brief.IsFollowAlong && work.Set.IsTimed && work.DemoTenths == 0 && !changes.Knows(work.Set.Facts.Name) });
+        var learned = plan.Brief.IsFollowAlong && work.Set.IsTimed && work.DemoTenths == 0 && !changes.Knows(work.Set.Facts);
+        sets.Add(learned ? work.Set with { LearnedInside = true } : work.Set);
         if (last is not null)
             CloseGap(last, work);
         if (work.DemoTenths > 0)
             Emit(SegmentKind.Demo, work.DemoTenths, work.Set.Block, work.Set.Round, work.Set.Station, work.Set.Side, null, sets.Count - 1);
         EmitWork(work.Set);
-        changes.Show(work.Set.Facts.Name);
+        changes.Done(work.Set.Facts);
         last = work;
         if (work.After is { } after)
             OpenGap(after, work.Set.Block, work.Set.Round, work.Set.Station, lastOfClass);

@@ -27,12 +27,14 @@ public sealed record Totals(
     /// <summary>The sums of <paramref name="timeline"/>.</summary>
     public static Totals Of(Timeline timeline)
     {
+        var byKind = new int[Enum.GetValues<SegmentKind>().Length];
+        foreach (var segment in timeline.Segments)
+            byKind[(int)segment.Kind] += segment.Tenths;
         int Sum(params ReadOnlySpan<SegmentKind> kinds)
         {
             var tenths = 0;
-            foreach (var segment in timeline.Segments)
-                if (kinds.Contains(segment.Kind))
-                    tenths += segment.Tenths;
+            foreach (var kind in kinds)
+                tenths += byKind[(int)kind];
             return tenths;
         }
 
@@ -47,11 +49,18 @@ public sealed record Totals(
             timeline.Plan.Blocks.Sum(b => b.Stations.Length),
             timeline.Sets.Length,
             MainMoves(timeline).Distinct(StringComparer.OrdinalIgnoreCase).Count(),
-            timeline.Sets.Where(s => s.Reps is not null && s.HasTarget)
-                .SelectMany(s => s.Line.Doing.InRound(s.Round).MoveNames().Select(name => (name, reps: s.Reps!.Value)))
-                .GroupBy(r => r.name, StringComparer.OrdinalIgnoreCase)
-                .ToImmutableSortedDictionary(g => g.Key, g => g.Sum(r => r.reps), StringComparer.OrdinalIgnoreCase),
-            [.. timeline.Blocks.Select((block, i) => OfBlock(timeline, block, i))]);
+            RepsByMove(timeline),
+            OfBlocks(timeline));
+    }
+
+    private static ImmutableSortedDictionary<string, int> RepsByMove(Timeline timeline)
+    {
+        var reps = new Dictionary<string, int>(StringComparer.OrdinalIgnoreCase);
+        foreach (var set in timeline.Sets)
+            if (set.Reps is { } count && set.HasTarget)
+                foreach (var name in set.Line.Doing.InRound(set.Round).MoveNames())
+                    reps[name] = reps.GetValueOrDefault(name) + count;
+        return reps.ToImmutableSortedDictionary(StringComparer.OrdinalIgnoreCase);
     }
 
     /// <summary>The moves of the main blocks, each by the name the library knows it by; a combined move counts by its parts.</summary>
@@ -63,19 +72,24 @@ public sealed record Totals(
             .Select(name => facts.MoveOf(name) is { } move && Moves.MoveLibrary.Shipped.Find(name) is not null ? move.Name : name);
     }
 
-    private static BlockTotals OfBlock(Timeline timeline, Block block, int index)
+    /// <summary>One pass over segments, gaps and sets; what comes after a block belongs to no block's figure.</summary>
+    private static ImmutableArray<BlockTotals> OfBlocks(Timeline timeline)
     {
-        var inside = timeline.Segments.Where(s => s.Block == index && !IsAfterBlock(timeline, s)).ToList();
-        var tenths = inside.Sum(s => s.Tenths);
-        var extra = timeline.Gaps.Where(g => g.Place != GapPlace.AfterBlock && timeline.Sets[g.From].Block == index).Sum(g => g.ExtraTenths)
-            + timeline.Sets.Where(s => s.Block == index).Sum(s => s.LikelyTenths - s.Tenths);
-        return new BlockTotals(
-            block.Name,
-            Words.FormatName(block.Format),
-            block.IsWords ? 1 : block.RoundCount,
-            tenths,
-            tenths + extra,
-            inside.Where(s => s.Kind == SegmentKind.Work).Sum(s => s.Tenths));
+        var (tenths, extra, work) = (new int[timeline.Blocks.Length], new int[timeline.Blocks.Length], new int[timeline.Blocks.Length]);
+        foreach (var segment in timeline.Segments)
+        {
+            if (!IsAfterBlock(timeline, segment))
+                tenths[segment.Block] += segment.Tenths;
+            if (segment.Kind == SegmentKind.Work)
+                work[segment.Block] += segment.Tenths;
+        }
+
+        foreach (var gap in timeline.Gaps)
+            if (gap.Place != GapPlace.AfterBlock)
+                extra[timeline.Sets[gap.From].Block] += gap.ExtraTenths;
+        foreach (var set in timeline.Sets)
+            extra[set.Block] += set.LikelyTenths - set.Tenths;
+        return [.. timeline.Blocks.Select((block, i) => new BlockTotals(block.Name, Words.FormatName(block.Format), block.IsWords ? 1 : block.RoundCount, tenths[i], tenths[i] + extra[i], work[i]))];
     }
 
     private static bool IsAfterBlock(Timeline timeline, Segment segment) =>

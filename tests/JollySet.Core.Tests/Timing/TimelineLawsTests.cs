@@ -75,4 +75,11 @@ public class TimelineLawsTests
         var more = plan with { Blocks = [.. plan.Blocks.Select(b => b.IsWords || b.Rungs is not null || b.Format is AgainFormat or AmrapFormat ? b : b with { Settings = b.Settings with { Rounds = new Span(b.Settings.RoundsSaid + 1) } })] };
         Assert.True(Totals.Of(TimelineBuilder.Build(more)).WorkTenths >= Totals.Of(TimelineBuilder.Build(plan)).WorkTenths);
     });
+
+    [Fact]
+    public void A_ladders_reps_are_the_sum_of_its_rungs() => Gen.Select(Gen.Int[1, 20], Gen.Int[1, 20], Gen.Int[1, 4]).Sample((from, to, stations) =>
+    {
+        var timeline = Sheet.Time(Sheet.OneBlock($"ladder {from}..{to}, rest 20", Sheet.Plain(stations)));
+        Assert.Equal(stations * (from + to) * (Math.Abs(from - to) + 1) / 2, Totals.Of(timeline).Reps.Values.Sum());
+    });
 }

@@ -27,7 +27,7 @@ public static class Hidden
 
     private static HiddenTime? Rests(Timeline timeline)
     {
-        var unsaid = timeline.Gaps.Where(g => g.Place == GapPlace.AfterRound && g.ExtraTenths > 0).ToList();
+        var unsaid = timeline.Gaps.Where(g => g.Place == GapPlace.AfterRound && g.ExtraTenths > 0 && timeline.Blocks[timeline.Sets[g.From].Block] is { IsLinked: false, Settings.Between: null }).ToList();
         return unsaid.Count == 0 ? null : new HiddenTime(unsaid.Count == 1 ? "a rest after a round" : $"{unsaid.Count} rests after rounds", unsaid.Sum(g => g.ExtraTenths) / 10);
     }
 

@@ -1,5 +1,6 @@
 using System.Globalization;
 using System.Text.Json;
+using JollySet.Core.Balance;
 using JollySet.Core.Checks;
 using JollySet.Core.Export;
 using JollySet.Core.Moves;
@@ -21,6 +22,7 @@ public static class Commands
         jolly totals FILE [--json]
         jolly check FILE [--json] [--fix CODE]
         jolly fit FILE --minutes N [--lock BLOCK/WHAT] [--take K] [--json]
+        jolly balance FILE [--json]
         jolly convert FILE --to sheet|json
         jolly moves [--json]
         FILE is a class sheet or its JSON; - is standard input. --rules FILE: house rules as JSON.
@@ -35,7 +37,7 @@ public static class Commands
             return Refuse(error, wrong!);
         if (arguments.Verb == "moves")
             return Answer(output, arguments.Has("--json") ? MovesAnswer.Json() : MovesAnswer.Table());
-        if (arguments.Verb is not ("timeline" or "totals" or "check" or "fit" or "convert"))
+        if (arguments.Verb is not ("timeline" or "totals" or "check" or "fit" or "balance" or "convert"))
             return Refuse(error, arguments.Verb.Length == 0 ? "a verb is expected" : $"there is no verb “{arguments.Verb}”", Usage);
         if (arguments.File is null)
             return Refuse(error, $"{arguments.Verb} needs a FILE");
@@ -45,6 +47,7 @@ public static class Commands
         {
             "timeline" => TimelineOf(arguments, TimelineBuilder.Build(plan, rules), output, error, start),
             "totals" => TotalsOf(arguments, TimelineBuilder.Build(plan, rules), output),
+            "balance" => Balance(arguments, ClassBalance.Of(TimelineBuilder.Build(plan, rules)), output),
             "fit" => Fit(arguments, plan, rules, output, error),
             "check" => Check(arguments, plan, rules, output, error),
             _ => Convert(arguments, plan, output, error),
@@ -77,10 +80,9 @@ public static class Commands
         var findings = Review.Of(TimelineBuilder.Build(plan, rules));
         if (arguments.Options.TryGetValue("--fix", out var code))
         {
-            var fixes = findings.Where(f => f.Code == code).Select(f => f.Fix).OfType<Core.Plans.Edits.PlanEdit>().ToList();
-            if (fixes.Count == 0)
+            var (mended, fixes) = Review.Mended(plan, rules, code);
+            if (fixes == 0)
                 return Refuse(error, $"there is no finding “{code}” with a fix");
-            var mended = fixes.Aggregate(plan, (p, fix) => fix.Apply(p).Plan ?? p);
             return Answer(output, SheetWriter.Write(mended));
         }
 
@@ -89,6 +91,9 @@ public static class Commands
             : findings.IsEmpty ? "Nothing to mend.\n" : string.Concat(findings.Select(f => $"{f.Severity.ToString().ToLowerInvariant(),-5} {f.Code,-16} {f.Message}\n")));
         return findings.Any(f => f.Severity == Severity.Stop) ? Findings : Good;
     }
+
+    private static int Balance(Arguments arguments, ClassBalance balance, TextWriter output) =>
+        Answer(output, arguments.Has("--json") ? BalanceAnswer.Json(balance) : BalanceAnswer.Table(balance));
 
     private static int Fit(Arguments arguments, ClassPlan plan, HouseRules rules, TextWriter output, TextWriter error)
     {

@@ -20,6 +20,7 @@ for (const size of sizes)
   test(`axe finds nothing on Shelf, New, House rules, Plan, Fit, print and Teach at ${size.width} × ${size.height}, and nothing is wider than the screen`, async ({
     page,
   }) => {
+    test.slow();
     await page.setViewportSize(size);
     const faulty = await demo(page, "Spring Tide");
     for (const address of [
@@ -103,6 +104,8 @@ test("a count reads on any cloth, and outlines and ropes stand out from the grou
   for (const shape of ["outline", "rope", "level"]) expect(contrast(colour(seen[shape]), colour(seen.ground))).toBeGreaterThanOrEqual(3);
 
   await page.locator(".rail").getByRole("button", { name: "Teach" }).click();
+  await page.waitForURL("**/session/**");
+  await page.waitForLoadState("load");
   const hall = await page.evaluate(() => {
     const of = (selector, property) => getComputedStyle(document.querySelector(selector))[property];
     return {

@@ -28,6 +28,15 @@ public sealed record Finding(
     /// <summary>The figures, by name.</summary>
     public ImmutableSortedDictionary<string, decimal> Numbers { get; init; } = Numbers ?? ImmutableSortedDictionary<string, decimal>.Empty;
 
+    /// <summary>Looks for an edit that mends it, where that takes a search; null where <see cref="Fix"/> says it all.</summary>
+    public Func<PlanEdit?>? FixSearch { get; init; }
+
+    /// <summary>Whether mending it is worth asking for, without searching.</summary>
+    public bool MayBeFixed => Fix is not null || FixSearch is not null;
+
+    /// <summary>The edit that mends it, searched for where it has to be; null where there is none.</summary>
+    public PlanEdit? FixOrSearch() => Fix ?? FixSearch?.Invoke();
+
     /// <summary>The figures of a finding, from pairs.</summary>
     public static ImmutableSortedDictionary<string, decimal> Figures(params (string Name, decimal Value)[] figures) =>
         figures.ToImmutableSortedDictionary(f => f.Name, f => f.Value);

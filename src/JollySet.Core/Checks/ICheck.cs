@@ -1,3 +1,4 @@
+using JollySet.Core.Balance;
 using JollySet.Core.Plans;
 using JollySet.Core.Timing;
 
@@ -15,6 +16,11 @@ public sealed record ClassUnderReview(Timeline Timeline)
 {
     /// <summary>The plan.</summary>
     public ClassPlan Plan => Timeline.Plan;
+
+    private readonly Lazy<ClassBalance> balance = new(() => ClassBalance.Of(Timeline));
+
+    /// <summary>Muscles, patterns, regions and pairs, weighed once.</summary>
+    public ClassBalance Balance => balance.Value;
 
     private readonly ILookup<int, WorkSet> setsByBlock = Timeline.Sets.ToLookup(s => s.Block);
 

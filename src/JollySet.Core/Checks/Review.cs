@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using JollySet.Core.Plans;
 using JollySet.Core.Timing;
 
 namespace JollySet.Core.Checks;
@@ -13,6 +14,33 @@ public static class Review
             .OrderBy(t => t.Name, StringComparer.Ordinal)
             .Select(t => (ICheck)Activator.CreateInstance(t)!),
     ];
+
+    private const int MostFixes = 40;
+
+    /// <summary>The plan with every finding of that code mended that can be, one after the other; the class is looked at anew after each, and a fix that would bring a finding of higher severity is left out.</summary>
+    /// <returns>The plan and how many fixes were made.</returns>
+    public static (ClassPlan Plan, int Fixes) Mended(ClassPlan plan, HouseRules rules, string code)
+    {
+        var (made, left) = (0, new HashSet<string>());
+        for (var findings = Of(TimelineBuilder.Build(plan, rules)); made < MostFixes; findings = Of(TimelineBuilder.Build(plan, rules)))
+        {
+            var next = findings.Where(f => f.Code == code && !left.Contains(f.Message)).Select(f => (finding: f, mended: MendedOnce(plan, rules, findings, f))).FirstOrDefault(f => f.mended is not null || !left.Add(f.finding.Message));
+            if (next.mended is null)
+                break;
+            (plan, made) = (next.mended, made + 1);
+        }
+
+        return (plan, made);
+    }
+
+    /// <summary>The plan with that finding mended; null where it has no fix, or one that brings worse than it mends.</summary>
+    public static ClassPlan? MendedOnce(ClassPlan plan, HouseRules rules, IReadOnlyCollection<Finding> findings, Finding finding)
+    {
+        if (finding.FixOrSearch()?.Apply(plan).Plan is not { } mended)
+            return null;
+        var known = findings.Where(f => f.Severity > finding.Severity).Select(f => (f.Code, f.Block)).ToHashSet();
+        return Of(TimelineBuilder.Build(mended, rules)).Any(f => f.Severity > finding.Severity && !known.Contains((f.Code, f.Block))) ? null : mended;
+    }
 
     /// <summary>Everything found, worst first, then in the order of the class.</summary>
     public static ImmutableArray<Finding> Of(Timeline timeline)

@@ -93,7 +93,7 @@ public static class JsonExport
             foreach (var (name, value) in finding.Numbers)
                 json.WriteNumber(name, value);
             json.WriteEndObject();
-            json.WriteBoolean("fix", finding.Fix is not null);
+            json.WriteBoolean("fix", finding.FixOrSearch() is not null);
             json.WriteEndObject();
         }
 

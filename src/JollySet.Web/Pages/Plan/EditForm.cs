@@ -39,7 +39,7 @@ internal static class EditForm
             "down" => new MoveStation(block, station, station + 1, was),
             "move" => new MoveStation(block, station, Number(form, "to"), was),
             "fit" => Core.Fitting.FitTo.Read(Number(form, "minutes"), Text(form, "edits")),
-            "fix" => Review.Of(timeline).FirstOrDefault(f => FindingKey(f) == Text(form, "finding"))?.Fix,
+            "fix" => Review.Of(timeline).FirstOrDefault(f => FindingKey(f) == Text(form, "finding"))?.FixOrSearch(),
             _ => null,
         };
     }

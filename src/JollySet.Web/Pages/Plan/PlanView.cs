@@ -67,7 +67,7 @@ public sealed record PlanView(
             HangingSvg.Of(timeline, block?.Name, Link),
             [.. plan.Blocks.Select((b, i) => new BlockTab(b.Name, Say.ClockOfTenths(totals.Blocks[i].Tenths), Say.ClockOfTenths(totals.Blocks[i].LikelyTenths), b == block, findings.Where(f => f.Block == b.Name).Select(f => (Severity?)f.Severity).Max(), b.IsWords))],
             block is null ? null : BlockView.Of(timeline, block, findings, failed),
-            [.. findings.Select(f => new FindingView(f.Severity.ToString().ToLowerInvariant(), f.Message, f.Block, f.Stations.IsEmpty ? null : f.Stations[0], EditForm.FindingKey(f), f.Fix is not null))],
+            [.. findings.Select(f => new FindingView(f.Severity.ToString().ToLowerInvariant(), f.Message, f.Block, f.Stations.IsEmpty ? null : f.Stations[0], EditForm.FindingKey(f), f.MayBeFixed))],
             failed is { Do: "sheet" } ? failed.Typed["text"] : SheetWriter.Write(plan),
             kept.LastChange,
             kept.CanUndo,

@@ -1,0 +1,65 @@
+using System.Globalization;
+using System.Text;
+using JollySet.Core.Balance;
+using JollySet.Core.Export;
+using JollySet.Core.Plans;
+
+namespace JollySet.Cli;
+
+/// <summary>The balance of a class, for people and for programs.</summary>
+internal static class BalanceAnswer
+{
+    public static string Table(ClassBalance balance)
+    {
+        var text = new StringBuilder();
+        foreach (var pair in balance.SeeSaws)
+            text.Append(CultureInfo.InvariantCulture, $"{TiltWord(pair),-12} {pair.Name,-28} {Say.Time(pair.FirstSeconds),8} {Say.Time(pair.SecondSeconds),8}{(pair.Ratio is { } ratio ? $"  {ratio:0.00} to 1" : "")}\n");
+        text.Append('\n');
+        foreach (var muscle in balance.Muscles.Where(m => m.LoadSeconds > 0).OrderByDescending(m => m.LoadSeconds))
+            text.Append(CultureInfo.InvariantCulture, $"{Words.Of(muscle.Muscle),-14} {muscle.LoadSeconds,8:0} s {muscle.SetEquivalents,6:0.0} sets{(muscle.HardSets > 0 ? $"  {muscle.HardSets} heavy" : "")}\n");
+        text.Append('\n');
+        foreach (var (region, share) in balance.Regions)
+            text.Append(CultureInfo.InvariantCulture, $"{region.ToString().ToLowerInvariant(),-14} {share * 100,8:0} %\n");
+        return text.ToString();
+    }
+
+    public static string Json(ClassBalance balance) => JsonExport.Written(json =>
+    {
+        json.WriteStartObject();
+        json.WriteStartArray("seeSaws");
+        foreach (var pair in balance.SeeSaws)
+        {
+            json.WriteStartObject();
+            json.WriteString("first", pair.First);
+            json.WriteString("second", pair.Second);
+            json.WriteNumber("firstSeconds", Math.Round(pair.FirstSeconds, 1));
+            json.WriteNumber("secondSeconds", Math.Round(pair.SecondSeconds, 1));
+            json.WriteString("tilt", TiltWord(pair));
+            json.WriteEndObject();
+        }
+
+        json.WriteEndArray();
+        json.WriteStartObject("muscles");
+        foreach (var muscle in balance.Muscles)
+        {
+            json.WriteStartObject(Words.Of(muscle.Muscle));
+            json.WriteNumber("loadSeconds", Math.Round(muscle.LoadSeconds, 1));
+            json.WriteNumber("setEquivalents", Math.Round(muscle.SetEquivalents, 2));
+            json.WriteNumber("hardSets", muscle.HardSets);
+            json.WriteEndObject();
+        }
+
+        json.WriteEndObject();
+        json.WriteStartObject("patterns");
+        foreach (var (pattern, seconds) in balance.Patterns)
+            json.WriteNumber(Words.Of(pattern), Math.Round(seconds, 1));
+        json.WriteEndObject();
+        json.WriteStartObject("regions");
+        foreach (var (region, share) in balance.Regions)
+            json.WriteNumber(region.ToString().ToLowerInvariant(), Math.Round(share, 3));
+        json.WriteEndObject();
+        json.WriteEndObject();
+    });
+
+    private static string TiltWord(SeeSaw pair) => pair.Tilt == Tilt.NotJudged ? "not judged" : pair.Tilt.ToString().ToLowerInvariant();
+}

@@ -1,0 +1,35 @@
+using System.Collections.Immutable;
+using JollySet.Core.Moves;
+using JollySet.Core.Plans;
+
+namespace JollySet.Core.Balance;
+
+/// <summary>What a class means to train, from the words of its brief; words that are neither region nor muscle are kept and not judged.</summary>
+/// <param name="Regions">The regions named; all three for a full body or where nothing is said.</param>
+/// <param name="Muscles">Single muscles named besides.</param>
+public sealed record Focus(ImmutableHashSet<Region> Regions, ImmutableHashSet<Muscle> Muscles)
+{
+    /// <summary>Whether everything is meant.</summary>
+    public bool IsFullBody => Regions.Count == 3;
+
+    /// <summary>The focus of a brief.</summary>
+    public static Focus Of(Brief brief)
+    {
+        var words = brief.Focus.Select(f => f.Trim().ToLowerInvariant()).ToList();
+        var muscles = Enum.GetValues<Muscle>().Where(m => words.Contains(Words.Of(m))).ToImmutableHashSet();
+        var regions = words.SelectMany(RegionsOf).ToImmutableHashSet();
+        return regions.IsEmpty && muscles.IsEmpty ? new Focus([Region.Upper, Region.Core, Region.Lower], []) : new Focus(regions, muscles);
+    }
+
+    /// <summary>Whether it means that muscle.</summary>
+    public bool Covers(Muscle muscle) => Muscles.Contains(muscle) || Regions.Contains(MuscleLoads.RegionOf(muscle));
+
+    private static IEnumerable<Region> RegionsOf(string word) => word switch
+    {
+        "full body" or "whole body" or "total body" => [Region.Upper, Region.Core, Region.Lower],
+        "upper body" or "upper" or "arms" => [Region.Upper],
+        "lower body" or "lower" or "legs" => [Region.Lower],
+        "core" => [Region.Core],
+        _ => [],
+    };
+}

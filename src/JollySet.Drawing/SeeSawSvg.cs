@@ -16,8 +16,8 @@ public static class SeeSawSvg
         var degrees = TiltOf(pair);
         var (cos, sin) = (Math.Cos(degrees * Math.PI / 180), Math.Sin(degrees * Math.PI / 180));
         var (left, right) = ((x: middle - (reach * cos), y: y - (reach * sin)), (x: middle + (reach * cos), y: y + (reach * sin)));
-        var height = large ? 128.0 : 86.0;
-        var svg = new Svg().Open("svg", "class", $"see-saw {pair.Tilt.ToString().ToLowerInvariant()}", "viewBox", $"0 0 {FlagPath.N(width)} {FlagPath.N(height)}", "role", "img", "aria-label", Words(pair))
+        var height = large ? 142.0 : 94.0;
+        var svg = new Svg().Open("svg", "class", $"see-saw {pair.Tilt.ToString().ToLowerInvariant()}{(pair.IsSoft ? " soft" : "")}", "viewBox", $"0 0 {FlagPath.N(width)} {FlagPath.N(height)}", "role", "img", "aria-label", Words(pair))
             .Draw("path", "class", "stone", "d", $"M{FlagPath.N(middle - 20)} {FlagPath.N(y + 26)}q4 -24 20 -24q17 0 21 24z")
             .Draw("path", "class", "plank", "d", $"M{FlagPath.N(left.x)} {FlagPath.N(left.y)}L{FlagPath.N(right.x)} {FlagPath.N(right.y)}");
         Sack(svg, left.x + 14, left.y, pair.FirstSeconds, pair);

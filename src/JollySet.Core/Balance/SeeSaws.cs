@@ -54,6 +54,7 @@ public static class SeeSaws
             .Concat(PatternPairs.Select(p => Patterns(worked, p, focus, rules)))
             .Append(Sides(worked, rules))
             .OrderByDescending(s => s.Tilt)
+            .ThenBy(s => s.IsSoft)
             .ThenByDescending(s => s.Ratio ?? (s.FirstSeconds + s.SecondSeconds > 0 ? decimal.MaxValue : 0)),
     ];
 

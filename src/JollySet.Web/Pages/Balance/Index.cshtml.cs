@@ -76,7 +76,7 @@ public sealed class IndexModel(Data.Shelf shelf, TimelineShelf timelines) : Page
             SeeSawSvg.Words(pair),
             finding is null ? null : EditForm.FindingKey(finding),
             fix is null ? null : FixText(fix),
-            fix?.Apply(timeline.Plan).Plan is { } plan ? AfterText(balance, ClassBalance.Of(TimelineBuilder.Build(plan, timeline.Rules))) : "");
+            fix?.Apply(timeline.Plan).Plan is { } plan ? AfterText(balance, timeline, TimelineBuilder.Build(plan, timeline.Rules)) : "");
     }
 
     private static string FixText(Core.Plans.Edits.PlanEdit fix) => fix switch
@@ -86,9 +86,11 @@ public sealed class IndexModel(Data.Shelf shelf, TimelineShelf timelines) : Page
         _ => Say.Capital(fix.Summary),
     };
 
-    private static string AfterText(ClassBalance before, ClassBalance after)
+    private static string AfterText(ClassBalance before, Timeline was, Timeline becomes)
     {
+        var after = ClassBalance.Of(becomes);
+        var length = was.Tenths == becomes.Tenths ? "" : $"{Say.ClockOfTenths(was.Tenths)} becomes {Say.ClockOfTenths(becomes.Tenths)}";
         var changed = after.SeeSaws.Join(before.SeeSaws, a => a.Name, b => b.Name, (a, b) => (a, b)).Where(p => p.a.Tilt != p.b.Tilt).Select(p => $"{p.a.Name}: {SeeSawSvg.TiltWord(p.b)} → {SeeSawSvg.TiltWord(p.a)}");
-        return string.Join("; ", changed);
+        return string.Join("; ", changed.Append(length).Where(t => t.Length > 0));
     }
 }

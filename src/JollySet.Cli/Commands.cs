@@ -23,6 +23,7 @@ public static class Commands
         jolly check FILE [--json] [--fix CODE]
         jolly fit FILE --minutes N [--lock BLOCK/WHAT] [--take K] [--json]
         jolly balance FILE [--json]
+        jolly effort FILE [--json]
         jolly convert FILE --to sheet|json
         jolly moves [--json]
         FILE is a class sheet or its JSON; - is standard input. --rules FILE: house rules as JSON.
@@ -37,7 +38,7 @@ public static class Commands
             return Refuse(error, wrong!);
         if (arguments.Verb == "moves")
             return Answer(output, arguments.Has("--json") ? MovesAnswer.Json() : MovesAnswer.Table());
-        if (arguments.Verb is not ("timeline" or "totals" or "check" or "fit" or "balance" or "convert"))
+        if (arguments.Verb is not ("timeline" or "totals" or "check" or "fit" or "balance" or "effort" or "convert"))
             return Refuse(error, arguments.Verb.Length == 0 ? "a verb is expected" : $"there is no verb “{arguments.Verb}”", Usage);
         if (arguments.File is null)
             return Refuse(error, $"{arguments.Verb} needs a FILE");
@@ -48,6 +49,7 @@ public static class Commands
             "timeline" => TimelineOf(arguments, TimelineBuilder.Build(plan, rules), output, error, start),
             "totals" => TotalsOf(arguments, TimelineBuilder.Build(plan, rules), output),
             "balance" => Balance(arguments, ClassBalance.Of(TimelineBuilder.Build(plan, rules)), output),
+            "effort" => Answer(output, arguments.Has("--json") ? EffortAnswer.Json(TimelineBuilder.Build(plan, rules)) : EffortAnswer.Table(TimelineBuilder.Build(plan, rules))),
             "fit" => Fit(arguments, plan, rules, output, error),
             "check" => Check(arguments, plan, rules, output, error),
             _ => Convert(arguments, plan, output, error),

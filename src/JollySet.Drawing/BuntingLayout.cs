@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using JollySet.Core.Effort;
 using JollySet.Core.Plans;
 using JollySet.Core.Timing;
 
@@ -16,9 +17,10 @@ public static class BuntingLayout
         var spans = RopeSpan.All(timeline);
         var longest = spans.Select(r => r.EndTenths - r.StartTenths).DefaultIfEmpty(1).Max();
         var scale = width / Math.Max(1, longest);
+        var efforts = EffortModel.Of(timeline, Person.Regular).Sets.ToDictionary(s => s.Set, s => s.Effort);
         var ropes = ImmutableArray.CreateBuilder<Rope>();
         foreach (var (span, times) in Folded(spans, timeline))
-            ropes.Add(RopeOf(timeline, span, times, scale, ropes.Count > 0 ? ropes[^1] : null));
+            ropes.Add(RopeOf(timeline, span, times, scale, efforts, ropes.Count > 0 ? ropes[^1] : null));
         return ropes.ToImmutable();
     }
 
@@ -37,13 +39,13 @@ public static class BuntingLayout
         }
     }
 
-    private static Rope RopeOf(Timeline timeline, RopeSpan span, int times, double scale, Rope? before)
+    private static Rope RopeOf(Timeline timeline, RopeSpan span, int times, double scale, Dictionary<int, double> efforts, Rope? before)
     {
         var block = timeline.Blocks[span.Turn.Block];
         double X(int tenths) => (tenths - span.StartTenths) * scale;
         var flags = span.Segments.Where(s => s.Kind == SegmentKind.Work)
             .GroupBy(s => s.Set)
-            .Select(set => FlagOf(timeline, set.Key, X(set.First().StartTenths), Math.Max(NarrowestFlag, (set.Last().EndTenths - set.First().StartTenths) * scale), scale))
+            .Select(set => FlagOf(timeline, set.Key, X(set.First().StartTenths), Math.Max(NarrowestFlag, (set.Last().EndTenths - set.First().StartTenths) * scale), scale, efforts.GetValueOrDefault(set.Key)))
             .ToImmutableArray();
         var first = before?.Block != span.Turn.Block;
         var length = Math.Max((span.EndTenths - span.StartTenths) * scale, flags.Select(f => f.X + f.Width).DefaultIfEmpty(0).Max());
@@ -64,11 +66,11 @@ public static class BuntingLayout
             flags.Any(f => f.Width <= NarrowestFlag));
     }
 
-    private static Flag FlagOf(Timeline timeline, int index, double x, double width, double scale)
+    private static Flag FlagOf(Timeline timeline, int index, double x, double width, double scale, double effort)
     {
         var set = timeline.Sets[index];
         var learns = set.LearnedInside ? Math.Min(width, timeline.Rules["change.learn-inside"] is var s ? (double)s * 10 * scale : 0) : 0;
-        return new Flag(index, set.Station, FlagWords.Name(timeline, set), set.Facts.Family, Hems.Of(set), x, width, set.Reps, set.CountText, learns, set.Facts.Level, FlagWords.Tells(timeline, set));
+        return new Flag(index, set.Station, FlagWords.Name(timeline, set), set.Facts.Family, Hems.Of(set), x, width, set.Reps, set.CountText, learns, effort, set.Facts.Level, FlagWords.Tells(timeline, set, effort));
     }
 
     /// <summary>Seconds of the water break after the last of these rounds, whether or not another round follows.</summary>

@@ -10,7 +10,8 @@ public static class BuntingSvg
     private const double Width = 1200;
     private const double Left = 152;
     private const double Right = 96;
-    private const double Drop = 36;
+    private const double LeastDrop = 21;
+    private const double DropAStep = 2.7;
     private const double Bite = 9;
     private const double LevelStep = 10;
     private const double NumberedFrom = 20;
@@ -48,11 +49,14 @@ public static class BuntingSvg
         foreach (var tight in rope.Breaks)
             DrawBreak(svg, Left + tight.X, y, tight.MissingSeconds);
         RopeEnd(svg, rope, y);
-        var below = y + Drop + 3;
+        var below = y + rope.Flags.Max(DropOf) + 3;
         if (rope.ShowsNames)
             below = DrawNames(svg, rope, below);
         return DrawLevels(svg, rope, below) + 17;
     }
+
+    /// <summary>The drop is the effort, and nothing else.</summary>
+    private static double DropOf(Flag flag) => LeastDrop + (DropAStep * flag.Effort);
 
     private static void Label(Svg svg, Rope rope, double y, bool isOpen, string tag)
     {
@@ -82,11 +86,11 @@ public static class BuntingSvg
     {
         svg.Open("a", "href", href, "class", "flag", "aria-label", $"{rope.BlockName}: {flag.Tells}")
             .Say("title", flag.Tells)
-            .Draw("path", "class", flag.Hem == Hem.Unsaid ? "cloth unsaid" : "cloth", "fill", $"url(#weave-{Weaves.NameOf(flag.Family)})", "d", FlagPath.Of(flag.Hem, Left + flag.X, y, flag.Width, Drop, Bite));
+            .Draw("path", "class", flag.Hem == Hem.Unsaid ? "cloth unsaid" : "cloth", "fill", $"url(#weave-{Weaves.NameOf(flag.Family)})", "d", FlagPath.Of(flag.Hem, Left + flag.X, y, flag.Width, DropOf(flag), Bite));
         if (flag.LearnWidth > 2)
-            svg.Draw("path", "class", "learns", "d", $"M{FlagPath.N(Left + flag.X + flag.LearnWidth)} {FlagPath.N(y + 2)}V{FlagPath.N(y + Drop - Bite - 3)}");
+            svg.Draw("path", "class", "learns", "d", $"M{FlagPath.N(Left + flag.X + flag.LearnWidth)} {FlagPath.N(y + 2)}V{FlagPath.N(y + DropOf(flag) - Bite - 3)}");
         if (flag.Count is { } count && flag.Width >= NumberedFrom)
-            svg.Say("text", flag.Width < 22 + (8 * (count.Length - 1)) ? $"{flag.Number}" : count, "class", "count", "x", Left + flag.X + (flag.Width / 2), "y", y + 22, "text-anchor", "middle");
+            svg.Say("text", flag.Width < 22 + (8 * (count.Length - 1)) ? $"{flag.Number}" : count, "class", "count", "x", Left + flag.X + (flag.Width / 2), "y", y + Math.Min(22, (DropOf(flag) / 2) + 5), "text-anchor", "middle");
         svg.Close();
     }
 

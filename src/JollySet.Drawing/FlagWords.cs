@@ -15,7 +15,7 @@ public static class FlagWords
         : Say.Capital(set.Facts.Name);
 
     /// <summary>Everything it stands for, in one sentence.</summary>
-    public static string Tells(Timeline timeline, WorkSet set)
+    public static string Tells(Timeline timeline, WorkSet set, double effort)
     {
         var isAmrap = timeline.Blocks[set.Block].Format is AmrapFormat;
         var parts = new List<string> { isAmrap ? Name(timeline, set) : $"{set.Station}. {Name(timeline, set)}" };
@@ -31,6 +31,7 @@ public static class FlagWords
         if (set.Line.Tempo is { } tempo && !isAmrap)
             parts.Add("tempo " + SheetWriter.WriteTempo(tempo));
         parts.Add(set.Facts.Level switch { Core.Moves.Level.Up => "up", Core.Moves.Level.Middle => "middle", Core.Moves.Level.Down => "down", _ => "level not known" });
+        parts.Add(string.Create(CultureInfo.InvariantCulture, $"effort {effort:0} of 10"));
         if (set.LearnedInside)
             parts.Add(string.Create(CultureInfo.InvariantCulture, $"learned in its first {timeline.Rules["change.learn-inside"]:0.#} s"));
         if (!isAmrap)

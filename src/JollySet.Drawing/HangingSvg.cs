@@ -8,7 +8,8 @@ public static class HangingSvg
 {
     private const double Width = 340;
     private const double RopeX = 14;
-    private const double Reach = 52;
+    private const double LeastReach = 28;
+    private const double ReachAStep = 3.4;
     private const double TextX = 84;
     private const double Shortest = 26;
     private const double Longest = 84;
@@ -81,7 +82,7 @@ public static class HangingSvg
         var side = Hems.Of(set) is Hem.Left or Hem.Right or Hem.Switch ? ", " + Hems.Words(Hems.Of(set)) : "";
         var amount = flag.Count is { } reps ? $"×{reps}" : Say.Time(set.Tenths / 10m);
         svg.Open("a", "href", link(rope.BlockName, flag.Station), "class", "flag", "aria-label", $"{rope.BlockName}: {flag.Tells}")
-            .Draw("path", "class", flag.Hem == Hem.Unsaid ? "cloth unsaid" : "cloth", "fill", $"url(#weave-{Weaves.NameOf(flag.Family)})", "d", FlagPath.Of(flag.Hem, RopeX + 2, y, Reach, height, 7))
+            .Draw("path", "class", flag.Hem == Hem.Unsaid ? "cloth unsaid" : "cloth", "fill", $"url(#weave-{Weaves.NameOf(flag.Family)})", "d", FlagPath.Of(flag.Hem, RopeX + 2, y, LeastReach + (ReachAStep * flag.Effort), height, 7))
             .Say("text", Shortened(flag.Name, 24) + side, "class", "name", "x", TextX, "y", y + 16)
             .Say("text", amount, "class", "amount", "x", Width - 6, "y", y + 16, "text-anchor", "end")
             .Close();

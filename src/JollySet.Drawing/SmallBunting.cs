@@ -20,7 +20,7 @@ public static class SmallBunting
         {
             svg.Draw("path", "class", "rope", "d", $"M2 {FlagPath.N(y)}H{FlagPath.N(rope.Length + 10)}");
             foreach (var flag in rope.Flags)
-                svg.Draw("path", "class", flag.Hem == Hem.Unsaid ? "cloth unsaid" : "cloth", "fill", $"url(#weave-{Weaves.NameOf(flag.Family)})", "d", FlagPath.Of(flag.Hem, 5 + flag.X, y, Math.Max(3, flag.Width), 19, 5));
+                svg.Draw("path", "class", flag.Hem == Hem.Unsaid ? "cloth unsaid" : "cloth", "fill", $"url(#weave-{Weaves.NameOf(flag.Family)})", "d", FlagPath.Of(flag.Hem, 5 + flag.X, y, Math.Max(3, flag.Width), 11 + (1.2 * flag.Effort), 4));
             var rounds = timeline.Blocks[rope.Block].RoundCount;
             if (rounds > 1)
                 svg.Say("text", $"×{rounds}", "class", "rope-end", "x", rope.Length + 14, "y", y + 5);

@@ -17,7 +17,7 @@ async function axe(page) {
 }
 
 for (const size of sizes)
-  test(`axe finds nothing on Shelf, New, House rules, Plan, Fit, print and Teach at ${size.width} × ${size.height}, and nothing is wider than the screen`, async ({
+  test(`axe finds nothing on Shelf, New, House rules, Plan, its facets, print and Teach at ${size.width} × ${size.height}, and nothing is wider than the screen`, async ({
     page,
   }) => {
     test.slow();
@@ -29,7 +29,7 @@ for (const size of sizes)
       "/rules",
       `${faulty.replace("plan", "fit")}?minutes=20&work=true`,
       faulty,
-      faulty.replace("plan", "print"),
+      ...["balance", "effort", "print"].map((facet) => faulty.replace("plan", facet)),
     ]) {
       await page.goto(address);
       await axe(page);

@@ -57,6 +57,8 @@ await shot(await open(phone, classes["Slack Water Strength"]), "plan-phone");
 await shot(await open(phone, "/"), "shelf-phone");
 await shot(await open(wide, `${classes["Rope Ladder"]}?block=A%3A%20Down%20the%20ladder`), "plan-ladder");
 await shot(await open(wide, `${classes["Slack Water Strength"].replace("plan", "fit")}?minutes=25&work=true`), "fit");
+await shot(await open(wide, classes["Ferry Half Hour"].replace("plan", "balance")), "balance");
+await shot(await open(wide, classes["Ferry Half Hour"].replace("plan", "effort")), "effort");
 await shot(await open(wide, "/rules"), "rules");
 await shot(await open({ width: 900, height: 1180 }, classes["Slack Water Strength"].replace("plan", "print") + "?start=18:30"), "print");
 

@@ -13,26 +13,29 @@ internal sealed record Drive(double[] Muscles, double Body)
     /// <summary>How much muscle there is to work, beside a biceps as a half: large ones of the legs count most.</summary>
     private static readonly double[] Sizes = [1.5, 2, 2, 0.8, 0.6, 0.6, 0.5, 0.7, 0.3, 1, 0.8, 1, 0.7, 3, 0.8, 1, 3, 2, 0.8];
 
+    /// <summary>A warm-up rehearses lightly, and a cool-down is easy.</summary>
+    private const double EasyFactor = 0.65;
+
     /// <summary>The drive of every work period, by its index.</summary>
     public static Drive[] Of(Timeline timeline)
     {
         var drives = timeline.Sets.Select(_ => new Drive(new double[Sizes.Length], 0)).ToArray();
         foreach (var set in WorkedMoves.Of(timeline, block => !block.IsWords).GroupBy(w => w.Set))
-            drives[set.Key] = OfSet(timeline.Sets[set.Key], [.. set]);
+            drives[set.Key] = OfSet(timeline.Sets[set.Key], [.. set], timeline.Blocks[timeline.Sets[set.Key].Block].IsMain ? 1 : EasyFactor);
         return drives;
     }
 
-    private static Drive OfSet(WorkSet set, List<Worked> parts)
+    private static Drive OfSet(WorkSet set, List<Worked> parts, double easy)
     {
         var muscles = new double[Sizes.Length];
         var seconds = Math.Max(0.1, set.Tenths / 10.0);
         var body = 0.0;
         foreach (var part in parts)
         {
-            var (load, part01) = (LoadFactor(set, part.Move), (double)part.Seconds / seconds);
+            var (load, part01) = (easy * LoadFactor(set, part.Move), (double)part.Seconds / seconds);
             foreach (var (muscle, share) in part.Move.Muscles)
                 muscles[(int)muscle] += (double)share * load * RateFactor(part.Move) * part01;
-            body += ImpactFactor(part.Move.Impact) * part01;
+            body += easy * ImpactFactor(part.Move.Impact) * part01;
         }
 
         for (var m = 0; m < muscles.Length; m++)

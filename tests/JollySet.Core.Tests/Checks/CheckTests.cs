@@ -12,7 +12,8 @@ public class CheckTests
 
     [Fact]
     public void A_good_class_has_nothing_to_mend() =>
-        Assert.Empty(Look("# T\nminutes: 14\n== A (circuit, 4 rounds, work 40, rest 20, between 60)\nsquat\nhip hinge\ngood morning\n"));
+        Assert.Empty(Look("# T\nminutes: 25\n== W (prepare, after 30)\nsquat 150s\nhip hinge 150s\n== A (circuit, 4 rounds, work 40, rest 20, between 60, after 60 water)\nsquat\nhip hinge\ngood morning\n"
+            + "== C (release, rest 10)\nquad stretch 30s, each side\nhamstring reach 30s, each side\nglute stretch 30s, each side\nlow back stretch 30s\n"));
 
     [Theory]
     [InlineData(8, "Stop")]

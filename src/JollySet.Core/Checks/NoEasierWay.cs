@@ -1,0 +1,42 @@
+using System.Collections.Immutable;
+using JollySet.Core.Balance;
+using JollySet.Core.Moves;
+using JollySet.Core.Plans;
+using JollySet.Core.Plans.Edits;
+using JollySet.Core.Sheets;
+
+namespace JollySet.Core.Checks;
+
+/// <summary>With newcomers every station of the main part has an easier way, named before the work. One finding a block.</summary>
+internal sealed class NoEasierWay : ICheck
+{
+    public IEnumerable<Finding> Look(ClassUnderReview review)
+    {
+        if (!review.Plan.Brief.Audience.Any(a => a is Audience.Newcomer or Audience.FirstTimers or Audience.OlderAdults))
+            yield break;
+        foreach (var (block, _) in review.OwnBlocks.Where(b => b.Block.IsMain))
+        {
+            var open = block.Stations.Select((station, at) => (station, number: at + 1)).Where(s => s.station.Options.All(o => o.Kind is not (OptionKind.Easier or OptionKind.Or))).ToList();
+            if (open.Count > 0)
+                yield return new Finding(
+                    "no-easier-way",
+                    Severity.Warn,
+                    $"{Say.List([.. open.Select(s => Say.Capital(Timing.Facts.NameOf(s.station.Doing)))])} {(open.Count == 1 ? "has" : "have")} no easier way named, and newcomers come.",
+                    block.Name,
+                    [.. open.Select(s => s.number)],
+                    Finding.Figures(("stations", open.Count)),
+                    FixOf(block, open));
+        }
+    }
+
+    /// <summary>The library's own easier way for each.</summary>
+    private static Several? FixOf(Block block, IEnumerable<(Station Station, int Number)> open)
+    {
+        var edits = open
+            .Select(s => (s.Number, way: s.Station.Doing is OneMove one && MoveLibrary.Shipped.Find(one.Name) is { } move ? StationFor.WayOf(move.Easier) : null))
+            .Where(s => s.way is not null)
+            .Select(s => (PlanEdit)new SetStationPart(block.Name, s.Number, "easier", SheetWriter.WriteWay(s.way!)))
+            .ToImmutableArray();
+        return edits.IsEmpty ? null : new Several(edits);
+    }
+}

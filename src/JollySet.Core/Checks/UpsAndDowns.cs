@@ -1,0 +1,25 @@
+using JollySet.Core.Plans;
+
+namespace JollySet.Core.Checks;
+
+/// <summary>Going to the floor and up again too often tires people before the work does.</summary>
+internal sealed class UpsAndDowns : ICheck
+{
+    public IEnumerable<Finding> Look(ClassUnderReview review)
+    {
+        var timeline = review.Timeline;
+        var starts = timeline.Segments.Where(s => s.Set >= 0 && s.Kind == Timing.SegmentKind.Work).GroupBy(s => s.Set).ToDictionary(g => g.Key, g => g.First().StartTenths);
+        var changes = timeline.Gaps
+            .Where(g => timeline.Sets[g.From].Facts.Level is { } from && timeline.Sets[g.To].Facts.Level is { } to && from != to)
+            .Select(g => starts[g.To]).ToList();
+        var window = (int)(review.Rules["ups-downs.window"] * 600);
+        var worst = changes.Select(at => (at, count: changes.Count(c => c >= at && c < at + window))).OrderByDescending(c => c.count).FirstOrDefault();
+        if (worst.count <= review.Rules["ups-downs.note"])
+            yield break;
+        yield return new Finding(
+            "ups-downs",
+            worst.count > review.Rules["ups-downs.warn"] ? Severity.Warn : Severity.Note,
+            $"{worst.count} changes of level in {review.Rules.Whole("ups-downs.window")} minutes from {Say.ClockOfTenths(worst.at)} on; put floor work together.",
+            Numbers: Finding.Figures(("changes", worst.count), ("fromSecond", worst.at / 10m)));
+    }
+}

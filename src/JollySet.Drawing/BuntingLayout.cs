@@ -17,7 +17,7 @@ public static class BuntingLayout
         var spans = RopeSpan.All(timeline);
         var longest = spans.Select(r => r.EndTenths - r.StartTenths).DefaultIfEmpty(1).Max();
         var scale = width / Math.Max(1, longest);
-        var efforts = EffortModel.Of(timeline, Person.Regular).Sets.ToDictionary(s => s.Set, s => s.Effort);
+        var efforts = EffortModel.AtSetEnds(timeline, Person.Regular);
         var ropes = ImmutableArray.CreateBuilder<Rope>();
         foreach (var (span, times) in Folded(spans, timeline))
             ropes.Add(RopeOf(timeline, span, times, scale, efforts, ropes.Count > 0 ? ropes[^1] : null));

@@ -56,18 +56,20 @@ public static class Streaks
     {
         var rules = timeline.Rules;
         var limit = (int)(rules[what is "overhead" or "hinge" ? "streak.posture" : "streak.muscle"] * 10);
-        var (best, bestWork) = (new List<int>(), 0);
-        var (run, work) = (new List<int>(), 0);
-        foreach (var (set, seconds) in sets.OrderBy(s => s.Key))
+        var order = sets.OrderBy(s => s.Key).ToList();
+        var (from, work) = (0, 0);
+        var (bestFrom, bestTo, bestWork) = (0, 0, 0);
+        for (var i = 0; i < order.Count; i++)
         {
-            if (run.Count > 0 && spans[set].Start - spans[run[^1]].End >= rules["streak.break"] * 10)
-                (run, work) = ([], 0);
-            run.Add(set);
-            work += (int)Math.Min(seconds * 10, spans[set].End - spans[set].Start);
+            var (start, end) = spans[order[i].Key];
+            if (i > 0 && start - spans[order[i - 1].Key].End >= rules["streak.break"] * 10)
+                (from, work) = (i, 0);
+            work += (int)Math.Min(order[i].Value * 10, end - start);
             if (work > bestWork)
-                (best, bestWork) = ([.. run], work);
+                (bestFrom, bestTo, bestWork) = (from, i, work);
         }
 
+        var best = order[bestFrom..(bestTo + 1)].Select(s => s.Key).ToList();
         var block = timeline.Sets[best[0]].Block;
         return new Streak(what, spans[best[0]].Start, bestWork, limit, block, [.. best.Where(s => timeline.Sets[s].Block == block).Select(s => timeline.Sets[s].Station).Where(n => n > 0).Distinct().Order()]);
     }

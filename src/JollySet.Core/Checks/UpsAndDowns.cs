@@ -13,7 +13,7 @@ internal sealed class UpsAndDowns : ICheck
             .Where(g => timeline.Sets[g.From].Facts.Level is { } from && timeline.Sets[g.To].Facts.Level is { } to && from != to)
             .Select(g => starts[g.To]).ToList();
         var window = (int)(review.Rules["ups-downs.window"] * 600);
-        var worst = changes.Select(at => (at, count: changes.Count(c => c >= at && c < at + window))).OrderByDescending(c => c.count).FirstOrDefault();
+        var worst = Densest(changes, window);
         if (worst.count <= review.Rules["ups-downs.note"])
             yield break;
         yield return new Finding(
@@ -21,5 +21,20 @@ internal sealed class UpsAndDowns : ICheck
             worst.count > review.Rules["ups-downs.warn"] ? Severity.Warn : Severity.Note,
             $"{worst.count} changes of level in {review.Rules.Whole("ups-downs.window")} minutes from {Say.ClockOfTenths(worst.at)} on; put floor work together.",
             Numbers: Finding.Figures(("changes", worst.count), ("fromSecond", worst.at / 10m)));
+    }
+
+    /// <summary>The stretch of that length with the most changes; they come in order.</summary>
+    private static (int at, int count) Densest(List<int> changes, int window)
+    {
+        var (worst, first) = ((at: 0, count: 0), 0);
+        for (var last = 0; last < changes.Count; last++)
+        {
+            while (changes[last] - changes[first] >= window)
+                first++;
+            if (last - first + 1 > worst.count)
+                worst = (changes[first], last - first + 1);
+        }
+
+        return worst;
     }
 }

@@ -29,9 +29,28 @@ public static class EffortModel
     /// <summary>One person's curve.</summary>
     public static EffortCurve Of(Timeline timeline, Person person) => Of(timeline, Drive.Of(timeline), person);
 
+    /// <summary>Only how the end of each work period feels, by its index: a segment is one step, since the parts have closed forms.</summary>
+    public static Dictionary<int, double> AtSetEnds(Timeline timeline, Person person)
+    {
+        var drives = Drive.Of(timeline);
+        var body = BodyOf(timeline, person);
+        var ends = new Dictionary<int, double>();
+        foreach (var segment in timeline.Segments)
+        {
+            body.Pass(segment.Tenths / 10.0, segment.Kind == SegmentKind.Work ? drives[segment.Set] : null);
+            if (segment.Kind == SegmentKind.Work)
+                ends[segment.Set] = body.Sample(segment.EndTenths).Effort;
+        }
+
+        return ends;
+    }
+
+    private static Body BodyOf(Timeline timeline, Person person) =>
+        new((double)timeline.Rules[person switch { Person.Newcomer => "effort.capacity-newcomer", Person.Strong => "effort.capacity-strong", _ => "effort.capacity-regular" }], timeline.Rules);
+
     private static EffortCurve Of(Timeline timeline, Drive[] drives, Person person)
     {
-        var body = new Body((double)timeline.Rules[person switch { Person.Newcomer => "effort.capacity-newcomer", Person.Strong => "effort.capacity-strong", _ => "effort.capacity-regular" }], timeline.Rules);
+        var body = BodyOf(timeline, person);
         var samples = ImmutableArray.CreateBuilder<EffortSample>((timeline.Tenths / 10) + timeline.Segments.Length);
         var sets = ImmutableArray.CreateBuilder<SetEffort>(timeline.Sets.Length);
         foreach (var segment in timeline.Segments)
@@ -83,16 +102,17 @@ public static class EffortModel
 
         public EffortSample Sample(int tenths)
         {
-            var local = 0.0;
+            var most = 0.0;
             for (var m = 0; m < fast.Length; m++)
-                local = Math.Max(local, Local(m));
+                most = Math.Max(most, fast[m] + slow[m]);
+            var local = 1 - Math.Exp(-most);
             return new EffortSample(tenths, breath, local, EffortAt(local));
         }
 
         public SetEffort EndOf(int set, Drive drive)
         {
-            var worst = Enumerable.Range(0, fast.Length).Where(m => drive.Muscles[m] > 0).DefaultIfEmpty(0).MaxBy(Local);
-            return new SetEffort(set, (Muscle)worst, Local(worst), EffortAt(Enumerable.Range(0, fast.Length).Max(Local)));
+            var worst = Enumerable.Range(0, fast.Length).Where(m => drive.Muscles[m] > 0).DefaultIfEmpty(0).MaxBy(m => fast[m] + slow[m]);
+            return new SetEffort(set, (Muscle)worst, Local(worst), Sample(0).Effort);
         }
 
         private double Local(int muscle) => 1 - Math.Exp(-fast[muscle] - slow[muscle]);

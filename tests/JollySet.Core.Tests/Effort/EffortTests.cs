@@ -76,4 +76,12 @@ public class EffortTests
         Assert.True(hard.MinutesFrom(5) > 2);
         Assert.DoesNotContain(Curve(Sheet.OneBlock("circuit, work 30, rest 30", "plank", "calf raise"), Person.Newcomer).Sets, s => s.Local > 0.85);
     }
+
+    [Fact]
+    public void One_step_a_segment_gives_what_a_step_a_second_gives() => PlanGen.Plans.Sample(plan =>
+    {
+        var timeline = TimelineBuilder.Build(plan);
+        var ends = EffortModel.AtSetEnds(timeline, Person.Newcomer);
+        Assert.All(EffortModel.Of(timeline, Person.Newcomer).Sets, s => Assert.Equal(s.Effort, ends[s.Set], 9));
+    });
 }

@@ -59,4 +59,12 @@ public sealed class FacetTests : IDisposable
         var empty = app.Shelf.Add(new Core.Plans.ClassPlan("Empty", new Core.Plans.Brief()), "made for a test");
         Assert.Contains("Empty", (await app.Get($"/{facet}/{empty.Id}")).QuerySelector("h1")!.TextContent, StringComparison.Ordinal);
     }
+
+    [Fact]
+    public void Teach_names_the_easier_way_of_a_stack_and_of_every_station_of_an_amrap()
+    {
+        var steps = Web.Pages.Session.Step.Of(TimelineBuilder.Build(app.Demo("Tide Table").Plan));
+        Assert.Contains("easier|no load", steps.First(s => s.Title.StartsWith("Stack", StringComparison.Ordinal)).Options);
+        Assert.All(steps.First(s => s.Title.StartsWith("As many", StringComparison.Ordinal)).Options, o => Assert.Contains("easier: ", o, StringComparison.Ordinal));
+    }
 }

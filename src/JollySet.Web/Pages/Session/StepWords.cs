@@ -24,9 +24,11 @@ internal static class StepWords
 
     /// <summary>Options before the work; of a stack and of as many rounds as possible what there is to do. Each as kind and way with a bar between.</summary>
     public static ImmutableArray<string> Options(Block block, WorkSet set) => block.Format is AmrapFormat
-        ? [.. block.Stations.Take(6).Select(s => $"{SheetWriter.WriteAmount(s.Amount).Replace('x', '×')}|{Facts.NameOf(s.Doing)}{SidesText(s)}")]
-        : set.Line.Doing is Stacked stack ? [.. stack.Parts.Take(6).Select(p => $"1, 2, 3 …|{Facts.NameOf(p)}")]
-        : [.. set.Line.Options.Take(4).Select(o => $"{(o.Kind == OptionKind.ForNeed ? o.Need : o.Kind.ToString().ToLowerInvariant())}|{Core.Plans.Words.Of(o.Way)}")];
+        ? [.. block.Stations.Take(6).Select(s => $"{SheetWriter.WriteAmount(s.Amount).Replace('x', '×')}|{Facts.NameOf(s.Doing)}{SidesText(s)}{EasierText(s)}")]
+        : set.Line.Doing is Stacked stack ? [.. stack.Parts.Take(5).Select(p => $"1, 2, 3 …|{Facts.NameOf(p)}"), .. OptionsOf(set.Line).Take(2)]
+        : [.. OptionsOf(set.Line).Take(4)];
+
+    private static IEnumerable<string> OptionsOf(Station line) => line.Options.Select(o => $"{(o.Kind == OptionKind.ForNeed ? o.Need : o.Kind.ToString().ToLowerInvariant())}|{Core.Plans.Words.Of(o.Way)}");
 
     /// <summary>Where one is: block, round or rung or set, station.</summary>
     public static string Place(Segment segment, WorkSet? set, Block block)
@@ -48,6 +50,8 @@ internal static class StepWords
     private static string LoadText(WorkSet set) => set.Line.Load is { } load
         ? Core.Plans.Words.Of(load.Rounds.At(set.Round)) + (load.Then is { } then ? $", then {Core.Plans.Words.Of(then)}" : "")
         : "";
+
+    private static string EasierText(Station station) => station.Options.FirstOrDefault(o => o.Kind == OptionKind.Easier) is { } easier ? $" – easier: {Core.Plans.Words.Of(easier.Way)}" : "";
 
     private static string SidesText(Station station) => station.Sides is { Ways.IsEmpty: false } ? $", {SheetWriter.WriteSides(station.Sides)}" : "";
 }

@@ -36,6 +36,14 @@ internal static class MovesAnswer
             foreach (var item in move.Kit)
                 json.WriteStringValue(item);
             json.WriteEndArray();
+            json.WriteStartArray("planes");
+            foreach (var plane in move.Planes)
+                json.WriteStringValue(plane.ToString().ToLowerInvariant());
+            json.WriteEndArray();
+            json.WriteStartArray("joints");
+            foreach (var joint in move.Joints)
+                json.WriteStringValue(joint.ToString().ToLowerInvariant());
+            json.WriteEndArray();
             json.WriteStartArray("cues");
             foreach (var cue in move.Cues)
                 json.WriteStringValue(cue);
@@ -43,6 +51,10 @@ internal static class MovesAnswer
             json.WriteString("caution", move.Caution);
             json.WriteString("easier", move.Easier.Trim('"'));
             json.WriteString("harder", move.Harder.Trim('"'));
+            json.WriteStartObject("waysRound");
+            foreach (var (need, way) in move.Around)
+                json.WriteString(need, way.Trim('"'));
+            json.WriteEndObject();
             json.WriteEndObject();
         }
 

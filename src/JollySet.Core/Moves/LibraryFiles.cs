@@ -37,10 +37,13 @@ public static class LibraryFiles
                 Word<Impact>(entry, "impact", Impact.None),
                 Muscles(Text(entry, "muscles")),
                 List(entry, "kit"),
+                Words<Plane>(entry, "planes"),
+                Words<Joint>(entry, "joints"),
                 List(entry, "cues"),
                 Text(entry, "caution"),
                 Text(entry, "easier"),
-                Text(entry, "harder"));
+                Text(entry, "harder"),
+                Around(entry));
         }
         catch (Exception e) when (e is FormatException or ArgumentException)
         {
@@ -56,6 +59,12 @@ public static class LibraryFiles
 
     private static T Word<T>(JsonElement entry, string key, T unsaid) where T : struct, Enum =>
         entry.TryGetProperty(key, out var value) ? Enum.Parse<T>(value.GetString()!.Replace(" ", "", StringComparison.Ordinal), ignoreCase: true) : unsaid;
+
+    private static ImmutableArray<T> Words<T>(JsonElement entry, string key) where T : struct, Enum =>
+        [.. List(entry, key).Select(word => Enum.Parse<T>(word, ignoreCase: true))];
+
+    private static ImmutableSortedDictionary<string, string> Around(JsonElement entry) =>
+        entry.TryGetProperty("around", out var value) ? value.EnumerateObject().ToImmutableSortedDictionary(p => p.Name, p => p.Value.GetString()!) : ImmutableSortedDictionary<string, string>.Empty;
 
     private static ImmutableArray<MuscleShare> Muscles(string list) =>
         [.. list.Split(',', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries).Select(Share)];

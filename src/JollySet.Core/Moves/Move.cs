@@ -29,10 +29,13 @@ public enum PaceClass { Pulse, FloorIsolation, FloorCore, AlternatingPull, Swing
 /// <param name="Also">Other names it is known by, unique in the same way.</param>
 /// <param name="Muscles">Shares of 1, 0.5 or 0.25; at least one 1, save in mobility and stretches.</param>
 /// <param name="Kit">Things held or placed, in the singular: <c>dumbbells</c>, <c>step</c>. Empty: nothing.</param>
+/// <param name="Planes">The planes it goes through, the chief one first.</param>
+/// <param name="Joints">What it loads or takes through its range.</param>
 /// <param name="Cues">Two or three short cues.</param>
 /// <param name="Caution">One caution, in a sentence.</param>
 /// <param name="Easier">An easier way: a move of the library, one of the adjustments, or words.</param>
 /// <param name="Harder">A harder way, in the same terms.</param>
+/// <param name="Around">For each way-need it troubles, a way round that keeps the muscle, in the same terms.</param>
 public sealed record Move(
     string Name,
     ImmutableArray<string> Also,
@@ -44,11 +47,20 @@ public sealed record Move(
     Impact Impact,
     ImmutableArray<MuscleShare> Muscles,
     ImmutableArray<string> Kit,
+    ImmutableArray<Plane> Planes,
+    ImmutableArray<Joint> Joints,
     ImmutableArray<string> Cues,
     string Caution,
     string Easier,
-    string Harder)
+    string Harder,
+    ImmutableSortedDictionary<string, string> Around)
 {
+    /// <summary>Whether it troubles that need, in any of its words; ask needs and words that are not judged never.</summary>
+    public bool Troubles(string need) => Around.ContainsKey(Needs.Named(need));
+
+    /// <summary>Whether it takes place on the floor, rather than standing or on a chair or bench.</summary>
+    public bool IsOnFloor => Around.ContainsKey("no floor");
+
     /// <summary>How high people are.</summary>
     public Level Level => Postures.LevelOf(Posture);
 

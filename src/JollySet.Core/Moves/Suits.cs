@@ -8,15 +8,13 @@ public static class Suits
     /// <summary>Whether the brief's kit has all that the move needs; a class that names no kit has whatever its moves need.</summary>
     public static bool Kit(Brief brief, Move move) => brief.Kit.IsEmpty || move.Kit.All(item => item.Equals("wall", StringComparison.OrdinalIgnoreCase) || brief.Kit.Any(there => Has(there, item)));
 
-    /// <summary>Whether nothing the class must be spared forbids it: no floor, no jumping, seated, no kit.</summary>
-    public static bool Needs(Brief brief, Move move) => brief.Needs.All(need => need.Trim().ToLowerInvariant() switch
-    {
-        "no floor" => move.Level != Level.Down && move.Posture is not (Posture.AllFours or Posture.Kneeling),
-        "no jumping" => move.Impact is not (Impact.High or Impact.Middle),
-        "seated" => move.Posture == Posture.Seated && move.Kit.Contains("chair"),
-        "no kit" => move.Kit.All(k => k is "mat" or "wall"),
-        _ => true,
-    });
+    /// <summary>Whether nothing the class must be spared forbids it: no floor, no jumping, seated, no kit, small space, quiet. Other needs have a way round.</summary>
+    public static bool Needs(Brief brief, Move move) => !brief.Needs.Any(need => Forbids(Moves.Needs.Named(need)) && move.Troubles(need));
+
+    /// <summary>Whether it troubles none of the needs at all.</summary>
+    public static bool EveryNeed(Brief brief, Move move) => !brief.Needs.Any(move.Troubles);
+
+    private static bool Forbids(string need) => need is "no floor" or "no jumping" or "seated" or "no kit" or "small space" or "quiet";
 
     private static bool Has(string there, string item)
     {

@@ -1,3 +1,4 @@
+using System.Collections.Immutable;
 using JollySet.Core.Moves;
 using JollySet.Core.Plans;
 
@@ -68,7 +69,10 @@ public sealed class Facts(ClassPlan plan, MoveLibrary library)
             Impact = parts.Max(p => p.Impact),
             Muscles = [.. muscles],
             Kit = [.. parts.SelectMany(p => p.Kit).Distinct()],
+            Planes = [.. parts.SelectMany(p => p.Planes).Distinct()],
+            Joints = [.. parts.SelectMany(p => p.Joints).Distinct().Order()],
             Cues = [.. parts.SelectMany(p => p.Cues.Take(1))],
+            Around = parts.SelectMany(p => p.Around).GroupBy(a => a.Key).ToImmutableSortedDictionary(g => g.Key, g => g.First().Value),
         };
     }
 

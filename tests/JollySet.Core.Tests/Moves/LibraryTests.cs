@@ -1,3 +1,4 @@
+using JollySet.Core.Balance;
 using JollySet.Core.Moves;
 using JollySet.Core.Plans;
 
@@ -49,6 +50,59 @@ public class LibraryTests
             var isAdjustment = Enum.GetValues<Adjustment>().Any(a => Words.Of(a) == way);
             Assert.True(isMove || isAdjustment || (way.StartsWith('"') && way.EndsWith('"') && way.Length > 5), $"{move.Name}: {way}");
         }
+    }
+
+    [Theory]
+    [MemberData(nameof(Names))]
+    public void It_goes_through_a_plane_and_loads_a_joint(string name)
+    {
+        Assert.NotEmpty(Library.Find(name)!.Planes);
+        Assert.NotEmpty(Library.Find(name)!.Joints);
+    }
+
+    [Theory]
+    [MemberData(nameof(Names))]
+    public void Each_way_round_is_untroubled_and_keeps_a_muscle(string name)
+    {
+        var move = Library.Find(name)!;
+        foreach (var (need, way) in move.Around)
+        {
+            Assert.Contains(need, Needs.Ways);
+            if (Library.Find(way) is not { } other)
+            {
+                Assert.True(StationFor.WayOf(way) is AdjustedWay or WordsWay, $"{name}, {need}: {way}");
+                continue;
+            }
+
+            Assert.False(other.Troubles(need), $"{name}, {need}: {way} troubles it too");
+            Assert.True(move.Impact == Impact.High || move.Pattern is Pattern.Locomotion or Pattern.Jump || move.Muscles.Any(m => (m.Share >= 0.5m || move.Pattern == Pattern.Mobility) && other.Muscles.Any(o => o.Muscle == m.Muscle)), $"{name}, {need}: {way} shares no muscle");
+        }
+    }
+
+    [Theory]
+    [MemberData(nameof(Names))]
+    public void Needs_of_the_room_follow_from_what_it_is(string name)
+    {
+        var move = Library.Find(name)!;
+        Assert.Equal(move.Impact is Impact.Middle or Impact.High, move.Troubles("no jumping"));
+        Assert.Equal(move.Kit.Any(k => k is not ("mat" or "wall")), move.Troubles("no kit"));
+        Assert.Equal(!(move.Posture == Posture.Seated && move.Kit.Contains("chair")), move.Troubles("seated"));
+        if (move.Posture is Posture.Standing or Posture.Hinged)
+            Assert.False(move.IsOnFloor);
+    }
+
+    [Theory]
+    [InlineData("knees", NeedKind.Way)]
+    [InlineData("Sore knees", NeedKind.Way)]
+    [InlineData("lower back", NeedKind.Way)]
+    [InlineData("pregnancy", NeedKind.Ask)]
+    [InlineData("high blood pressure", NeedKind.Ask)]
+    [InlineData("recent injury", NeedKind.Ask)]
+    [InlineData("early ferry", NeedKind.Unknown)]
+    public void A_need_is_a_way_or_for_a_clinician(string need, NeedKind kind)
+    {
+        Assert.Equal(kind, Needs.KindOf(need));
+        Assert.Equal(kind == NeedKind.Ask, Needs.UsualWays(need).Length > 0);
     }
 
     [Fact]

@@ -1,0 +1,70 @@
+using System.Collections.Frozen;
+
+namespace JollySet.Core.Moves;
+
+/// <summary>What kind of need a class says.</summary>
+public enum NeedKind
+{
+    /// <summary>Words that are kept and not judged.</summary>
+    Unknown,
+
+    /// <summary>One that a way round covers.</summary>
+    Way,
+
+    /// <summary>One that the product cannot judge: the person's own clinician decides.</summary>
+    Ask,
+}
+
+/// <summary>The needs that moves trouble, and those nobody but a clinician can judge.</summary>
+public static class Needs
+{
+    private static readonly FrozenDictionary<string, string> Asks = new Dictionary<string, string>
+    {
+        ["pregnancy"] = "no long lying on the back later on, no risk of falling, no breath-holding or overheating",
+        ["pregnant"] = "no long lying on the back later on, no risk of falling, no breath-holding or overheating",
+        ["after birth"] = "no jumps or hard bracing until agreed",
+        ["postnatal"] = "no jumps or hard bracing until agreed",
+        ["pelvic floor"] = "no jumps or hard bracing until agreed, breathing out with the effort",
+        ["blood pressure"] = "no long holds, no head below the heart, up slowly",
+        ["heart"] = "no long holds, no head below the heart, up slowly",
+        ["fragile bones"] = "no loaded bending or twisting of the spine, no risk of falling",
+        ["osteoporosis"] = "no loaded bending or twisting of the spine, no risk of falling",
+        ["dizziness"] = "up slowly, something to hold, no head below the heart",
+        ["recent injury"] = "what the clinician has agreed, and no more",
+        ["recent operation"] = "what the clinician has agreed, and no more",
+    }.ToFrozenDictionary(StringComparer.OrdinalIgnoreCase);
+
+    /// <summary>The way-needs, in the order they are shown.</summary>
+    public static IReadOnlyList<string> Ways { get; } =
+        ["knees", "wrists", "shoulders", "low back", "neck", "hips", "balance", "no floor", "no jumping", "seated", "no kit", "small space", "quiet"];
+
+    /// <summary>Those that leave no room at all: a station without a way round cannot be taught as it is.</summary>
+    public static bool IsFirm(string need) => Named(need) is "no floor" or "no jumping" or "seated";
+
+    /// <summary>Way, ask, or words that are kept and not judged.</summary>
+    public static NeedKind KindOf(string need)
+    {
+        var named = Named(need);
+        return Ways.Contains(named) ? NeedKind.Way
+            : named.Split(' ', ',', '/').Any(w => w is "pregnancy" or "pregnant" or "heart" or "dizziness" or "osteoporosis" or "postnatal" or "operation" or "injury") || Asks.Keys.Any(a => named.Contains(a, StringComparison.Ordinal)) ? NeedKind.Ask
+            : NeedKind.Unknown;
+    }
+
+    /// <summary>The usual ways for an ask need, to be agreed with the person's clinician; empty for others.</summary>
+    public static string UsualWays(string need) =>
+        Asks.Where(a => Named(need).Contains(a.Key, StringComparison.OrdinalIgnoreCase)).Select(a => a.Value).FirstOrDefault()
+        ?? (KindOf(need) == NeedKind.Ask ? Asks["recent injury"] : "");
+
+    /// <summary>The need as it is looked up: in small letters, other common words for it put right.</summary>
+    public static string Named(string need) => need.Trim().ToLowerInvariant() switch
+    {
+        "knee" or "sore knees" or "sore knee" => "knees",
+        "wrist" or "sore wrists" => "wrists",
+        "shoulder" or "sore shoulders" => "shoulders",
+        "lower back" or "back" or "sore back" or "bad back" => "low back",
+        "hip" or "sore hips" => "hips",
+        "no jumps" or "no impact" or "low impact" => "no jumping",
+        "chair" or "chair-based" => "seated",
+        var named => named,
+    };
+}

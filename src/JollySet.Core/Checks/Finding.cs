@@ -28,6 +28,16 @@ public sealed record Finding(
     /// <summary>The figures, by name.</summary>
     public ImmutableSortedDictionary<string, decimal> Numbers { get; init; } = Numbers ?? ImmutableSortedDictionary<string, decimal>.Empty;
 
+    /// <summary>What it speaks of where one block or class has several of its kind: a pair, a muscle, a move, a need.</summary>
+    public string Subject { get; init; } = "";
+
+    /// <summary>Whether an instructor may leave it with a reason; what only a clinician can judge is never silenced.</summary>
+    public bool MayBeDismissed { get; init; } = true;
+
+    /// <summary>What was found, in figures: once they change, a dismissal holds no longer.</summary>
+    public string Mark => string.Join(' ', new[] { Subject, Stations.IsEmpty ? "" : $"stations {string.Join('/', Stations)}" }
+        .Concat(Numbers.Select(n => $"{n.Key} {n.Value.ToString("0.###", System.Globalization.CultureInfo.InvariantCulture)}")).Where(p => p.Length > 0));
+
     /// <summary>Looks for an edit that mends it, where that takes a search; null where <see cref="Fix"/> says it all.</summary>
     public Func<PlanEdit?>? FixSearch { get; init; }
 

@@ -33,7 +33,10 @@ internal sealed class RegionOffFocus : ICheck
     }
 
     private static Finding Found(string sentence, decimal off, Region region, decimal share) => new(
-        "region-off-focus", off > FarOff ? Severity.Warn : Severity.Note, sentence, Numbers: Finding.Figures(("share", Math.Round(share, 3)), ("region", (int)region)));
+        "region-off-focus", off > FarOff ? Severity.Warn : Severity.Note, sentence, Numbers: Finding.Figures(("share", Math.Round(share, 3)), ("region", (int)region)))
+    {
+        Subject = Word(region),
+    };
 
     private static string Word(Region region) => region switch
     {

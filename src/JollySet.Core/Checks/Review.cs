@@ -42,8 +42,22 @@ public static class Review
         return Of(TimelineBuilder.Build(mended, rules)).Any(f => f.Severity > finding.Severity && !known.Contains((f.Code, f.Block))) ? null : mended;
     }
 
-    /// <summary>Everything found, worst first, then in the order of the class.</summary>
-    public static ImmutableArray<Finding> Of(Timeline timeline)
+    /// <summary>Everything found and not dismissed, worst first, then in the order of the class.</summary>
+    public static ImmutableArray<Finding> Of(Timeline timeline) => Whole(timeline).Standing;
+
+    /// <summary>Everything found, and beside it what is left as it is with the reason; a dismissal whose figures have changed holds no longer.</summary>
+    public static (ImmutableArray<Finding> Standing, ImmutableArray<(Finding Finding, string Reason)> Dismissed) Whole(Timeline timeline)
+    {
+        var all = All(timeline);
+        var dismissals = timeline.Plan.Brief.Dismissed;
+        if (dismissals.IsEmpty)
+            return (all, []);
+        string? ReasonFor(Finding f) => f.MayBeDismissed ? dismissals.LastOrDefault(d => d.Code == f.Code && d.Block == f.Block && d.Mark == f.Mark)?.Reason : null;
+        var told = all.Select(f => (finding: f, reason: ReasonFor(f))).ToList();
+        return ([.. told.Where(t => t.reason is null).Select(t => t.finding)], [.. told.Where(t => t.reason is not null).Select(t => (t.finding, t.reason!))]);
+    }
+
+    private static ImmutableArray<Finding> All(Timeline timeline)
     {
         var review = new ClassUnderReview(timeline);
         var order = timeline.Plan.Blocks.Select((b, i) => (b.Name, i)).ToDictionary(b => b.Name, b => b.i);

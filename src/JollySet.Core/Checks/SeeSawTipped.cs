@@ -15,6 +15,7 @@ internal sealed class SeeSawTipped : ICheck
             Sentence(pair),
             Numbers: Finding.Figures(("firstSeconds", pair.FirstSeconds), ("secondSeconds", pair.SecondSeconds), ("ratio", Math.Round(pair.Ratio ?? 0, 2))))
         {
+            Subject = pair.Name,
             FixSearch = () => SeeSawFix.For(review.Timeline, pair),
         };
 

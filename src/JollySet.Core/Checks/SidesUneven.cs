@@ -10,7 +10,7 @@ internal sealed class SidesUneven : ICheck
     public IEnumerable<Finding> Look(ClassUnderReview review)
     {
         var moves = review.Timeline.Segments
-            .Where(s => s.Kind == SegmentKind.Work && s.Side is Side.Left or Side.Right)
+            .Where(s => s.Kind == SegmentKind.Work && s.Side is Side.Left or Side.Right && review.Timeline.Blocks[s.Block].Format is not ReleaseFormat)
             .GroupBy(s => review.Timeline.Sets[s.Set].Facts.Name, StringComparer.OrdinalIgnoreCase);
         foreach (var move in moves)
         {
@@ -33,7 +33,10 @@ internal sealed class SidesUneven : ICheck
                 block.Name,
                 [.. move.Select(s => review.Timeline.Sets[s.Set]).Where(s => s.Block == first.Block).Select(s => s.Station).Distinct()],
                 Finding.Figures(("left", left), ("right", right)),
-                FixOf(review, move.Key, first));
+                FixOf(review, move.Key, first))
+            {
+                Subject = move.Key,
+            };
         }
     }
 

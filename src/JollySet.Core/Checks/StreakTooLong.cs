@@ -17,5 +17,8 @@ internal sealed class StreakTooLong : ICheck
             $"{Say.Capital(streak.What)}: {Say.Time(streak.WorkTenths / 10m)} of work with no break, from {Say.ClockOfTenths(streak.StartTenths)} on; {Say.Time(streak.LimitTenths / 10m)} is the usual limit.",
             review.Timeline.Blocks[streak.Block].Name,
             streak.Stations,
-            Finding.Figures(("workSeconds", streak.WorkTenths / 10m), ("limitSeconds", streak.LimitTenths / 10m), ("fromSecond", streak.StartTenths / 10m)));
+            Finding.Figures(("workSeconds", streak.WorkTenths / 10m), ("limitSeconds", streak.LimitTenths / 10m), ("fromSecond", streak.StartTenths / 10m)))
+        {
+            Subject = streak.What,
+        };
 }

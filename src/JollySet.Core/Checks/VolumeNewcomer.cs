@@ -21,6 +21,9 @@ internal sealed class VolumeNewcomer : ICheck
                 "volume-newcomer",
                 Severity.Warn,
                 $"{Say.Capital(Words.Of(muscle.Key))}: {muscle.Sum(r => r.reps)} counted reps as prime mover, and newcomers come; {most:0} is plenty.",
-                Numbers: Finding.Figures(("reps", muscle.Sum(r => r.reps)), ("most", most)));
+                Numbers: Finding.Figures(("reps", muscle.Sum(r => r.reps)), ("most", most)))
+            {
+                Subject = Words.Of(muscle.Key),
+            };
     }
 }

@@ -16,7 +16,8 @@ public static class Suits
 
     private static bool Forbids(string need) => need is "no floor" or "no jumping" or "seated" or "no kit" or "small space" or "quiet";
 
-    private static bool Has(string there, string item)
+    /// <summary>Whether an entry of the kit, as written, is that item; filled bottles stand in for dumbbells.</summary>
+    internal static bool Has(string there, string item)
     {
         var words = there.ToLowerInvariant().Split([' ', ',', '(', ')'], StringSplitOptions.RemoveEmptyEntries);
         var stem = item.TrimEnd('s');

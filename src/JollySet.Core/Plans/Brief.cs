@@ -49,6 +49,9 @@ public sealed record Brief(
     /// <summary>Notes, kept for ever.</summary>
     public ImmutableArray<string> Notes { get; init; } = [];
 
+    /// <summary>Findings left as they are, each with the reason.</summary>
+    public ImmutableArray<Dismissal> Dismissed { get; init; } = [];
+
     /// <summary>Whether changes take half as long again.</summary>
     public bool NeedsMoreTime => Audience.Contains(Plans.Audience.FirstTimers) || Audience.Contains(Plans.Audience.OlderAdults);
 

@@ -106,6 +106,9 @@ public sealed class HouseRules
         new("check.tight-share", "Checks", "or this share of the next work", "share", 0.1m, 0, 1),
         new("check.tight-warn", "Checks", "Worth a warning from this share", "share", 0.25m, 0, 1),
         new("check.side-share", "Checks", "Left and right may differ by", "share", 0.05m, 0, 1),
+        new("check.hold-seconds", "Checks", "A hold carries a word about breathing from", "s", 20, 5, 300),
+        new("claims.minutes", "Checks", "A claim of minutes may be off by", "s", 60, 0, 600),
+        new("order.late", "Order", "Skill, balance and jumps are late after this share of the work", "share", 0.67m, 0.1m, 1),
         new("teach.count-in", "Teaching", "Count before the start", "s", 10, 0, 60),
     ];
 

@@ -65,6 +65,8 @@ public sealed class JsonPlanReader
                 return plan;
             case "notes":
                 return plan with { Brief = plan.Brief with { Notes = [.. Items(value).Select(Text).OfType<JsonTextTree>().Select(t => t.Text)] } };
+            case "dismissed":
+                return plan with { Brief = plan.Brief with { Dismissed = [.. Items(value).Select(ReadDismissal).OfType<Dismissal>()] } };
             case "blocks":
                 foreach (var item in Items(value))
                     plan = TakeBlock(plan, item);
@@ -82,6 +84,16 @@ public sealed class JsonPlanReader
     {
         var text = string.Join(", ", list.Items.OfType<JsonTextTree>().Select(t => Quoted.Write(t.Text)));
         return new Slice(text, 0, text.Length, list.Line, list.Column);
+    }
+
+    private Dismissal? ReadDismissal(JsonTree item)
+    {
+        var members = Members(item);
+        string Said(string key) => members.GetValueOrDefault(key) is { } tree ? Text(tree)?.Text ?? "" : "";
+        if (Said("code").Length > 0 && Said("reason").Trim().Length > 0)
+            return new Dismissal(Said("code"), Said("block") is { Length: > 0 } block ? block : null, Said("mark"), Said("reason"));
+        errors.Add(item.Line, item.Column, "", "what is dismissed has a “code” and a “reason”");
+        return null;
     }
 
     private void TakeNewMove(JsonTree item)

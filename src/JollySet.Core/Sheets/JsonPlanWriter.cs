@@ -30,7 +30,7 @@ public static class JsonPlanWriter
 
     private static void WriteBrief(Utf8JsonWriter json, Brief brief)
     {
-        foreach (var (key, value) in BriefNotation.Write(brief with { Notes = [] }))
+        foreach (var (key, value) in BriefNotation.Write(brief with { Notes = [], Dismissed = [] }))
         {
             switch (key)
             {
@@ -59,8 +59,19 @@ public static class JsonPlanWriter
             }
         }
 
+        if (!brief.Dismissed.IsEmpty)
+            WriteList(json, "dismissed", brief.Dismissed, WriteDismissal);
         if (!brief.Notes.IsEmpty)
             WriteWords(json, "notes", brief.Notes);
+    }
+
+    private static void WriteDismissal(Utf8JsonWriter json, Dismissal dismissal)
+    {
+        json.WriteString("code", dismissal.Code);
+        if (dismissal.Block is { } block)
+            json.WriteString("block", block);
+        json.WriteString("mark", dismissal.Mark);
+        json.WriteString("reason", dismissal.Reason);
     }
 
     private static void WriteNewMove(Utf8JsonWriter json, NewMove move)

@@ -75,7 +75,7 @@ public sealed record SetStation(string Block, int Station, string Line, string? 
 }
 
 /// <summary>Says one part of a station anew, in the sheet's words; empty takes it out.</summary>
-/// <param name="Part">move, amount, load, tempo, sides, rest, easier or harder.</param>
+/// <param name="Part">move, amount, load, tempo, sides, rest, easier, harder, <c>for NEED</c>, or a note to be added.</param>
 public sealed record SetStationPart(string Block, int Station, string Part, string Value, string? Was = null) : StationEdit(Block, Station, Was)
 {
     /// <inheritdoc/>
@@ -105,16 +105,18 @@ public sealed record SetStationPart(string Block, int Station, string Part, stri
         "sides" => station with { Sides = value.IsEmpty ? null : value.Split(',').Aggregate((Sides?)null, (s, part) => SidesNotation.Add(s, part, errors)) },
         "easier" => WithOption(station, OptionKind.Easier, value, moves, errors),
         "harder" => WithOption(station, OptionKind.Harder, value, moves, errors),
+        "note" => value.IsEmpty ? station with { Notes = [] } : station with { Notes = station.Notes.Add(value.Text) },
+        _ when Part.StartsWith("for ", StringComparison.Ordinal) => WithOption(station, OptionKind.ForNeed, value, moves, errors, Part[4..]),
         _ => errors.None<Station?>(value, $"a station has no part “{Part}”") ?? station,
     };
 
-    private static Station WithOption(Station station, OptionKind kind, Slice value, KnownMoves moves, SheetErrors errors)
+    private static Station WithOption(Station station, OptionKind kind, Slice value, KnownMoves moves, SheetErrors errors, string? need = null)
     {
-        var others = station.Options.Where(o => o.Kind != kind).ToImmutableArray();
+        var others = station.Options.Where(o => o.Kind != kind || o.Need != need).ToImmutableArray();
         if (value.IsEmpty)
             return station with { Options = others };
         return WayNotation.Read(value, moves, errors) is not { } way ? station
-            : station with { Options = kind == OptionKind.Easier ? others.Insert(0, new StationOption(kind, way)) : others.Add(new StationOption(kind, way)) };
+            : station with { Options = kind == OptionKind.Easier ? others.Insert(0, new StationOption(kind, way)) : others.Add(new StationOption(kind, way, need)) };
     }
 }
 

@@ -12,7 +12,7 @@ internal static class BriefNotation
     /// <summary>Every key, in the order they are written.</summary>
     public static ImmutableArray<string> Keys { get; } =
     [
-        "minutes", "place", "style", "facing", "focus", "goal", "audience", "people", "demonstrators", "needs", "kit", "pace", "before", "after", "claims", "note",
+        "minutes", "place", "style", "facing", "focus", "goal", "audience", "people", "demonstrators", "needs", "kit", "pace", "before", "after", "claims", "dismissed", "note",
     ];
 
     private static readonly SearchValues<char> Special = SearchValues.Create(",\"#|[]");
@@ -35,7 +35,7 @@ internal static class BriefNotation
             return brief;
         }
 
-        if (word != "note" && Write(brief).Any(line => line.Key == word))
+        if (word is not ("note" or "dismissed") && Write(brief).Any(line => line.Key == word))
         {
             errors.Add(key, $"“{word}” stands in the header already");
             return brief;
@@ -65,7 +65,7 @@ internal static class BriefNotation
             ("after", brief.After),
             ("claims", List(brief.Claims)),
         ];
-        return lines.Where(l => l.Value is not null).Select(l => (l.Key, l.Value!)).Concat(brief.Notes.Select(n => ("note", n)));
+        return lines.Where(l => l.Value is not null).Select(l => (l.Key, l.Value!)).Concat(brief.Dismissed.Select(d => ("dismissed", DismissalNotation.Write(d)))).Concat(brief.Notes.Select(n => ("note", n)));
     }
 
     private static Brief Said(Brief brief, string key, Slice value, SheetErrors errors) => key switch
@@ -84,6 +84,7 @@ internal static class BriefNotation
         "pace" => brief with { Pace = PaceFactor(value, errors) },
         "before" => brief with { Before = Text(value) },
         "after" => brief with { After = Text(value) },
+        "dismissed" => DismissalNotation.Read(value, errors) is { } dismissal ? brief with { Dismissed = brief.Dismissed.Add(dismissal) } : brief,
         "claims" => brief with { Claims = Parts(value) },
         _ => brief with { Notes = brief.Notes.Add(Quoted.Read(value)) },
     };

@@ -1,0 +1,44 @@
+using JollySet.Core.Moves;
+using JollySet.Core.Plans;
+
+namespace JollySet.Core.Balance;
+
+/// <summary>What each school of supersets asks of two moves. Practitioners do not agree which is right, so each is known by name.</summary>
+public static class Schools
+{
+    /// <summary>Whether the pair is of that school.</summary>
+    public static bool Pairs(School school, Move a, Move b) => school switch
+    {
+        School.Opposing => Opposing(a, b) || Opposing(b, a),
+        School.Same => Prime(a).Intersect(Prime(b)).Any(),
+        School.Split => (IsUpper(a) && IsLower(b)) || (IsLower(a) && IsUpper(b)),
+        School.Contrast => IsPowerOf(a, b) || IsPowerOf(b, a),
+        _ => true,
+    };
+
+    /// <summary>What the school means, in a few words.</summary>
+    public static string Means(School school) => school switch
+    {
+        School.Opposing => "muscles that work against each other",
+        School.Same => "one muscle, two ways",
+        School.Split => "one for the upper body, one for the lower",
+        School.Contrast => "a strength move, then a power move of its pattern",
+        _ => "any two",
+    };
+
+    /// <summary>Whether <paramref name="power"/> is a power move for the strength move's muscles.</summary>
+    public static bool IsPowerOf(Move strength, Move power) =>
+        !IsPower(strength) && IsPower(power) && Prime(strength).Intersect(Prime(power)).Any();
+
+    private static bool IsPower(Move move) => move.Impact == Impact.High || move.Pace is PaceClass.Swing or PaceClass.PowerCompound;
+
+    private static bool Opposing(Move a, Move b) =>
+        SeeSaws.MusclePairs.Any(p => Prime(a).Any(p.FirstMuscles.Contains) && Prime(b).Any(p.SecondMuscles.Contains))
+        || SeeSaws.PatternPairs.Any(p => p.FirstPatterns.Contains(a.Pattern) && p.SecondPatterns.Contains(b.Pattern));
+
+    private static IEnumerable<Muscle> Prime(Move move) => move.Muscles.Where(m => m.Share == 1).Select(m => m.Muscle);
+
+    private static bool IsUpper(Move move) => Prime(move).Any(m => MuscleLoads.RegionOf(m) == Region.Upper) && !IsLower(move);
+
+    private static bool IsLower(Move move) => Prime(move).Any(m => MuscleLoads.RegionOf(m) == Region.Lower);
+}

@@ -1,0 +1,33 @@
+using JollySet.Core.Plans;
+using JollySet.Core.Timing;
+
+namespace JollySet.Core.Checks;
+
+/// <summary>Stretches treat both sides alike.</summary>
+internal sealed class CoolDownUneven : ICheck
+{
+    public IEnumerable<Finding> Look(ClassUnderReview review)
+    {
+        foreach (var (block, index) in review.OwnBlocks.Where(b => b.Block.Format is ReleaseFormat))
+        {
+            var sided = review.SetsOf(index).Where(s => !s.SwitchHalfway && s.Side is Side.Left or Side.Right).GroupBy(s => s.Facts.Name, StringComparer.OrdinalIgnoreCase);
+            foreach (var stretch in sided)
+            {
+                int Sum(Side side) => stretch.Where(s => s.Side == side).Sum(s => s.Tenths);
+                var (left, right) = (Sum(Side.Left), Sum(Side.Right));
+                if (Math.Abs(left - right) > Math.Max(left, right) * review.Rules["check.side-share"])
+                    yield return new Finding(
+                        "cool-down-uneven",
+                        Severity.Note,
+                        $"{Say.Capital(stretch.Key)}: {Say.Time(left / 10m)} left, {Say.Time(right / 10m)} right.",
+                        block.Name,
+                        [.. stretch.Select(s => s.Station).Distinct()],
+                        Finding.Figures(("left", left / 10m), ("right", right / 10m)),
+                        stretch.Select(s => s.Station).Distinct().Count() == 1 ? new Plans.Edits.SetStationPart(block.Name, stretch.First().Station, "sides", "each side") : null)
+                    {
+                        Subject = stretch.Key,
+                    };
+            }
+        }
+    }
+}

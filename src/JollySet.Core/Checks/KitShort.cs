@@ -1,0 +1,38 @@
+using JollySet.Core.Kit;
+using JollySet.Core.Plans;
+
+namespace JollySet.Core.Checks;
+
+/// <summary>Where the brief says how many there are, everyone at a station at once needs enough. Where nobody can do it, it cannot be taught. People who follow along at home each have their own.</summary>
+internal sealed class KitShort : ICheck
+{
+    public IEnumerable<Finding> Look(ClassUnderReview review)
+    {
+        var brief = review.Plan.Brief;
+        var stock = brief.Kit.Select(KitStock.Of).ToList();
+        var uses = KitUse.Of(review.Plan).GroupBy(u => u.Item, StringComparer.OrdinalIgnoreCase);
+        foreach (var item in uses)
+        {
+            var there = stock.Where(s => s.Is(item.Key)).ToList();
+            if (there.Count == 0 || there.Any(s => s.Pieces is null))
+                continue;
+            var (pieces, each) = (there.Sum(s => s.Pieces!.Value), item.Max(u => u.Pieces));
+            var (needed, nobody) = ((brief.IsFollowAlong ? 1 : brief.People ?? 1) * each, pieces < each);
+            if (pieces >= needed)
+                continue;
+            var first = item.First(u => u.Pieces == each);
+            yield return new Finding(
+                "kit-short",
+                nobody ? Severity.Stop : Severity.Warn,
+                nobody
+                    ? $"Nobody can do it: {item.Key} take {each} each, and there {(pieces == 1 ? "is" : "are")} {pieces}."
+                    : $"{Say.Capital(item.Key)}: {needed} are needed with {brief.People} people at once, {pieces} are there. Share, swap, rotate or let something stand in.",
+                first.Block.Name,
+                [.. item.Where(u => u.Block == first.Block).Select(u => u.Station).Distinct()],
+                Finding.Figures(("needed", needed), ("there", pieces)))
+            {
+                Subject = item.Key,
+            };
+        }
+    }
+}

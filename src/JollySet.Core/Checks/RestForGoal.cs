@@ -1,0 +1,83 @@
+using JollySet.Core.Fitting;
+using JollySet.Core.Moves;
+using JollySet.Core.Plans;
+using JollySet.Core.Timing;
+
+namespace JollySet.Core.Checks;
+
+/// <summary>Work and rest against what the goal usually asks: a note outside, a warning where rest is under half. One finding a block.</summary>
+/// <remarks>Strength and muscle look at the time until the same prime mover works again, since others may work meanwhile; strength endurance and power at work and rest side by side.</remarks>
+internal sealed class RestForGoal : ICheck
+{
+    public IEnumerable<Finding> Look(ClassUnderReview review)
+    {
+        if (WorkAndRest.Of(review.Plan.Brief, review.Rules) is not { } usual)
+            return [];
+        return review.Timeline.Blocks.Select((block, index) => (block, index)).Where(b => b.block.IsMain && b.block.Format is not (AmrapFormat or FlowFormat))
+            .Select(b => usual.Rest is { } rest ? SameMuscle(review, b.block, b.index, rest.Least) : Ratio(review, b.block, b.index, usual))
+            .OfType<Finding>();
+    }
+
+    private static Finding? SameMuscle(ClassUnderReview review, Block block, int index, int least)
+    {
+        if (block.Format is LinkedFormat { School: School.Same })
+            return null;
+        var ends = new Dictionary<Muscle, (int End, int Round, int Station)>();
+        var (shortest, stations) = (int.MaxValue, new SortedSet<int>());
+        foreach (var (set, start, end) in Spans(review, index))
+        {
+            foreach (var muscle in (set.Facts.Move?.Muscles ?? []).Where(m => m.Share == 1).Select(m => m.Muscle))
+            {
+                if (!set.SecondSide && ends.TryGetValue(muscle, out var last) && (start - last.End) / 10 < least)
+                {
+                    shortest = Math.Min(shortest, (start - last.End) / 10);
+                    stations.Add(set.Station);
+                }
+
+                ends[muscle] = (end, set.Round, set.Station);
+            }
+        }
+
+        return stations.Count == 0 ? null : new Finding(
+            "rest-for-goal",
+            shortest * 2 < least ? Severity.Warn : Severity.Note,
+            $"{block.Name}: the same muscle works again after {Say.Time(shortest)}; {Words.Of(review.Plan.Brief.Goal!.Value)} usually waits {Say.Time(least)} or more.",
+            block.Name,
+            [.. stations],
+            Finding.Figures(("restSeconds", shortest), ("usualSeconds", least)));
+    }
+
+    private static Finding? Ratio(ClassUnderReview review, Block block, int index, WorkAndRest usual)
+    {
+        var sets = Spans(review, index).ToList();
+        var (work, rest) = (0, 0);
+        for (var i = 0; i < sets.Count; i++)
+        {
+            work += sets[i].End - sets[i].Start;
+            rest += i + 1 < sets.Count ? sets[i + 1].Start - sets[i].End : 0;
+        }
+
+        var longest = sets.Where(s => s.Set.IsTimed).Select(s => (s.End - s.Start) / 10).DefaultIfEmpty(0).Max();
+        if (sets.Count < 2 || usual.WorkToRest is not { } most || sets.Any(s => !s.Set.IsTimed))
+            return null;
+        var wanted = (int)Math.Ceiling(work / 10m / most);
+        var outside = usual.Work is { } length && (longest > length.Most || longest < length.Least);
+        // The last station has no rest after it: a class is not scolded for the seam.
+        var had = (rest / 10) + (rest / 10 / Math.Max(1, sets.Count - 1));
+        if (!outside && had >= wanted)
+            return null;
+        var goal = Words.Of(review.Plan.Brief.Goal!.Value);
+        return new Finding(
+            "rest-for-goal",
+            had * 2 < wanted ? Severity.Warn : Severity.Note,
+            had < wanted
+                ? $"{block.Name}: {Say.Time(rest / 10m)} of rest for {Say.Time(work / 10m)} of work; {goal} here usually has {Say.Time(wanted)}."
+                : $"{block.Name}: work of {Say.Time(longest)}; {goal} usually has {usual.Work!.Value.Least}–{usual.Work.Value.Most} s.",
+            block.Name,
+            Numbers: Finding.Figures(("workSeconds", work / 10m), ("restSeconds", rest / 10m), ("usualSeconds", wanted)));
+    }
+
+    private static IEnumerable<(WorkSet Set, int Start, int End)> Spans(ClassUnderReview review, int index) =>
+        review.Timeline.Segments.Where(s => s.Kind == SegmentKind.Work && s.Block == index).GroupBy(s => s.Set)
+            .Select(g => (review.Timeline.Sets[g.Key], g.First().StartTenths, g.Last().EndTenths));
+}

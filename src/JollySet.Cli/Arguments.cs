@@ -3,8 +3,9 @@ namespace JollySet.Cli;
 /// <summary>A verb, its file and its options, as typed.</summary>
 internal sealed record Arguments(string Verb, string? File, IReadOnlyDictionary<string, string> Options)
 {
-    private static readonly HashSet<string> Flags = ["--json"];
-    private static readonly HashSet<string> Valued = ["--format", "--to", "--rules", "--start", "--fix", "--minutes", "--block", "--lock", "--take"];
+    private static readonly HashSet<string> Flags = ["--json", "--apply"];
+    private static readonly HashSet<string> Valued = ["--format", "--to", "--rules", "--start", "--fix", "--minutes", "--block", "--lock", "--take", "--muscles", "--floor", "--kit", "--pin", "--pair"];
+    private static readonly HashSet<string> Repeated = ["--lock", "--pin", "--pair"];
 
     public bool Has(string option) => Options.ContainsKey(option);
 
@@ -18,7 +19,7 @@ internal sealed record Arguments(string Verb, string? File, IReadOnlyDictionary<
             if (Flags.Contains(args[i]))
                 options[args[i]] = "";
             else if (Valued.Contains(args[i]) && i + 1 < args.Length)
-                options[args[i]] = options.TryGetValue(args[i], out var before) && args[i] == "--lock" ? $"{before}\n{args[++i]}" : args[++i];
+                options[args[i]] = options.TryGetValue(args[i], out var before) && Repeated.Contains(args[i]) ? $"{before}\n{args[++i]}" : args[++i];
             else if (args[i] == "-" || !args[i].StartsWith('-'))
             {
                 if (file is not null)

@@ -22,6 +22,7 @@ public static class Commands
         jolly totals FILE [--json]
         jolly check FILE [--json] [--fix CODE]
         jolly fit FILE --minutes N [--lock BLOCK/WHAT] [--take K] [--json]
+        jolly order FILE [--block NAME] [--muscles N] [--floor N] [--kit N] [--pin BLOCK/N] [--pair BLOCK/N] [--apply] [--json]
         jolly balance FILE [--json]
         jolly effort FILE [--json]
         jolly convert FILE --to sheet|json
@@ -38,7 +39,7 @@ public static class Commands
             return Refuse(error, wrong!);
         if (arguments.Verb == "moves")
             return Answer(output, arguments.Has("--json") ? MovesAnswer.Json() : MovesAnswer.Table());
-        if (arguments.Verb is not ("timeline" or "totals" or "check" or "fit" or "balance" or "effort" or "convert"))
+        if (arguments.Verb is not ("timeline" or "totals" or "check" or "fit" or "order" or "balance" or "effort" or "convert"))
             return Refuse(error, arguments.Verb.Length == 0 ? "a verb is expected" : $"there is no verb “{arguments.Verb}”", Usage);
         if (arguments.File is null)
             return Refuse(error, $"{arguments.Verb} needs a FILE");
@@ -51,6 +52,7 @@ public static class Commands
             "balance" => Balance(arguments, ClassBalance.Of(TimelineBuilder.Build(plan, rules)), output),
             "effort" => Answer(output, arguments.Has("--json") ? EffortAnswer.Json(TimelineBuilder.Build(plan, rules)) : EffortAnswer.Table(TimelineBuilder.Build(plan, rules))),
             "fit" => Fit(arguments, plan, rules, output, error),
+            "order" => Order(arguments, plan, rules, output, error),
             "check" => Check(arguments, plan, rules, output, error),
             _ => Convert(arguments, plan, output, error),
         };
@@ -104,6 +106,12 @@ public static class Commands
             return Refuse(error, wrong!);
         Answer(output, text);
         return fits ? Good : Findings;
+    }
+
+    private static int Order(Arguments arguments, ClassPlan plan, HouseRules rules, TextWriter output, TextWriter error)
+    {
+        var (text, wrong) = OrderCommand.Run(arguments, plan, rules);
+        return text is null ? Refuse(error, wrong!) : Answer(output, text);
     }
 
     private static int Convert(Arguments arguments, ClassPlan plan, TextWriter output, TextWriter error) => arguments.Options.GetValueOrDefault("--to") switch

@@ -50,27 +50,47 @@ public static class SeeSaws
     /// <summary>Every pair, worst first, those not judged last.</summary>
     public static ImmutableArray<SeeSaw> Of(IReadOnlyCollection<Worked> worked, Focus focus, HouseRules rules) =>
     [
-        .. MusclePairs.Select(p => Muscles(worked, p, focus, rules))
-            .Concat(PatternPairs.Select(p => Patterns(worked, p, focus, rules)))
+        .. Pairs(worked, focus, rules)
             .Append(Sides(worked, rules))
             .OrderByDescending(s => s.Tilt)
             .ThenBy(s => s.IsSoft)
             .ThenByDescending(s => s.Ratio ?? (s.FirstSeconds + s.SecondSeconds > 0 ? decimal.MaxValue : 0)),
     ];
 
-    private static SeeSaw Muscles(IEnumerable<Worked> worked, (string First, string Second, ImmutableArray<Muscle> FirstMuscles, ImmutableArray<Muscle> SecondMuscles, bool IsSoft) pair, Focus focus, HouseRules rules)
+    /// <summary>What one second of a move puts on each side of every pair, muscle pairs first: the largest share among a side's muscles, or the second itself where the pattern is a side's.</summary>
+    public static IEnumerable<(decimal First, decimal Second)> SharesOf(Move move) =>
+        MusclePairs.Select(p => move.IsStretch ? (0m, 0m) : (Largest(move, p.FirstMuscles), Largest(move, p.SecondMuscles)))
+            .Concat(PatternPairs.Select(p => (p.FirstPatterns.Contains(move.Pattern) ? 1m : 0, p.SecondPatterns.Contains(move.Pattern) ? 1m : 0)));
+
+    /// <summary>Whether the focus covers each pair, in the same order.</summary>
+    public static IEnumerable<bool> CoveredBy(Focus focus) =>
+        MusclePairs.Select(p => p.FirstMuscles.Any(focus.Covers) && p.SecondMuscles.Any(focus.Covers))
+            .Concat(PatternPairs.Select(p => focus.Regions.Contains(p.Region)));
+
+    private static IEnumerable<SeeSaw> Pairs(IReadOnlyCollection<Worked> worked, Focus focus, HouseRules rules)
     {
-        var loaded = worked.Where(w => !w.Move.IsStretch).ToList();
-        decimal Side(ImmutableArray<Muscle> muscles) => loaded.Sum(w => w.Seconds * w.Move.Muscles.Where(m => muscles.Contains(m.Muscle)).Select(m => m.Share).DefaultIfEmpty(0).Max());
-        var covered = pair.FirstMuscles.Any(focus.Covers) && pair.SecondMuscles.Any(focus.Covers);
-        return Weighed(pair.First, pair.Second, Side(pair.FirstMuscles), Side(pair.SecondMuscles), covered, pair.IsSoft, rules);
+        var names = MusclePairs.Select(p => (p.First, p.Second, p.IsSoft)).Concat(PatternPairs.Select(p => (p.First, p.Second, IsSoft: false))).ToList();
+        var (first, second) = (new decimal[names.Count], new decimal[names.Count]);
+        foreach (var work in worked)
+        {
+            var at = 0;
+            foreach (var (a, b) in SharesOf(work.Move))
+            {
+                first[at] += a * work.Seconds;
+                second[at++] += b * work.Seconds;
+            }
+        }
+
+        return CoveredBy(focus).Select((covered, i) => Weighed(names[i].First, names[i].Second, first[i], second[i], covered, names[i].IsSoft, rules));
     }
 
-    private static SeeSaw Patterns(IEnumerable<Worked> worked, (string First, string Second, ImmutableArray<Pattern> FirstPatterns, ImmutableArray<Pattern> SecondPatterns, Region Region) pair, Focus focus, HouseRules rules)
+    private static decimal Largest(Move move, ImmutableArray<Muscle> muscles)
     {
-        var all = worked.ToList();
-        decimal Side(ImmutableArray<Pattern> patterns) => all.Where(w => patterns.Contains(w.Move.Pattern)).Sum(w => w.Seconds);
-        return Weighed(pair.First, pair.Second, Side(pair.FirstPatterns), Side(pair.SecondPatterns), focus.Regions.Contains(pair.Region), false, rules);
+        var largest = 0m;
+        foreach (var (muscle, share) in move.Muscles)
+            if (share > largest && muscles.Contains(muscle))
+                largest = share;
+        return largest;
     }
 
     private static SeeSaw Sides(IReadOnlyCollection<Worked> worked, HouseRules rules)

@@ -1,0 +1,41 @@
+using System.Collections.Immutable;
+using JollySet.Core.Balance;
+using JollySet.Core.Moves;
+using JollySet.Core.Plans;
+using JollySet.Core.Timing;
+
+namespace JollySet.Core.Building;
+
+/// <summary>What a warm-up has to do before a main part.</summary>
+public static class WarmUps
+{
+    private const int FewHeavyReps = 8;
+
+    private static readonly ImmutableHashSet<Pattern> Rehearsed = [Pattern.Squat, Pattern.Hinge, Pattern.Lunge, Pattern.Push, Pattern.OverheadPush, Pattern.Pull, Pattern.VerticalPull, Pattern.Rotation, Pattern.Jump];
+
+    /// <summary>Minutes at least: short and longer classes, more before jumps or heavy sets of few reps, half as much again for older adults.</summary>
+    public static decimal LeastMinutes(Brief brief, HouseRules rules, bool wantsMore)
+    {
+        var least = wantsMore ? rules["warm-up.least-jumps"] : brief.Minutes <= rules["warm-up.short-class"] ? rules["warm-up.least-short"] : rules["warm-up.least"];
+        return brief.Audience.Contains(Audience.OlderAdults) ? least * rules["warm-up.older"] : least;
+    }
+
+    /// <summary>A jump, or a heavy set of few reps.</summary>
+    public static bool WantsMore(WorkSet set) => set.Facts.Move?.Impact == Impact.High || (set.Facts.Heavy && set.Reps <= FewHeavyReps);
+
+    /// <summary>The patterns of the main part that want rehearsing, most work first.</summary>
+    public static IEnumerable<Pattern> ToRehearse(IEnumerable<WorkSet> main) =>
+        main.Where(s => s.Facts.Move is { } m && Rehearsed.Contains(m.Pattern)).GroupBy(s => s.Facts.Move!.Pattern).OrderByDescending(g => g.Sum(s => s.Tenths)).Select(g => g.Key);
+
+    /// <summary>What a warm-up move rehearses: its own pattern, and what mobility wakes.</summary>
+    public static IEnumerable<Pattern> Rehearses(Move move) => move.Pattern switch
+    {
+        Pattern.Mobility => move.Muscles.Any(m => MuscleIsUpper(m.Muscle)) ? [Pattern.Push, Pattern.Pull, Pattern.OverheadPush, Pattern.VerticalPull, .. move.Muscles.Any(m => m.Muscle == Muscle.Obliques) ? [Pattern.Rotation] : Array.Empty<Pattern>()] : [Pattern.Lunge, Pattern.Rotation],
+        Pattern.Squat => [Pattern.Squat, Pattern.Lunge],
+        Pattern.Lunge => [Pattern.Lunge, Pattern.Squat],
+        Pattern.Locomotion or Pattern.March => [Pattern.Lunge, move.Impact == Impact.Middle ? Pattern.Jump : Pattern.March, .. move.Name.Contains("inchworm", StringComparison.Ordinal) ? [Pattern.Push, Pattern.Hinge] : Array.Empty<Pattern>()],
+        _ => [move.Pattern],
+    };
+
+    private static bool MuscleIsUpper(Muscle muscle) => MuscleLoads.RegionOf(muscle) == Region.Upper;
+}

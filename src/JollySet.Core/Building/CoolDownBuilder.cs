@@ -1,0 +1,80 @@
+using System.Collections.Immutable;
+using JollySet.Core.Balance;
+using JollySet.Core.Moves;
+using JollySet.Core.Options;
+using JollySet.Core.Plans;
+using JollySet.Core.Timing;
+
+namespace JollySet.Core.Building;
+
+/// <summary>Puts a cool-down together: easy movement, then a stretch for each muscle that carried much of the load, both sides alike. It is for calm and range.</summary>
+public static class CoolDownBuilder
+{
+    private const int RestSeconds = 10;
+    private const int LeastEasy = 30;
+    private const int MostEasy = 120;
+
+    /// <summary>A block of about that many seconds, never longer; null where the plan has no main part or nothing suits the class.</summary>
+    /// <param name="seed">The same seed gives the same block.</param>
+    public static Built? Build(ClassPlan plan, HouseRules rules, int seconds, int seed = 0)
+    {
+        var balance = ClassBalance.Of(TimelineBuilder.Build(plan, rules));
+        var all = balance.Muscles.Sum(m => m.LoadSeconds);
+        if (all == 0)
+            return null;
+        var loaded = balance.Muscles.Where(m => m.LoadSeconds > rules["cool-down.share"] * all).OrderByDescending(m => m.LoadSeconds).Select(m => m.Muscle).ToList();
+        var next = balance.Muscles.Where(m => m.LoadSeconds > 0 && !loaded.Contains(m.Muscle)).OrderByDescending(m => m.LoadSeconds).Select(m => m.Muscle).ToList();
+        var (shortest, longest) = plan.Brief.Audience.Contains(Audience.OlderAdults) ? (30, 60) : (15, 30);
+        var stretches = Choose(Candidates(plan.Brief, seed), loaded, next, (seconds - LeastEasy) / (shortest + RestSeconds));
+        var periods = stretches.Sum(s => Periods(s.Move));
+        if (periods == 0)
+            return null;
+        var each = Math.Clamp((seconds - LeastEasy - (periods * RestSeconds)) / periods / 5 * 5, shortest, longest);
+        var easy = Math.Clamp((seconds - (periods * (each + RestSeconds))) / 5 * 5, LeastEasy, MostEasy);
+        var facts = new Facts(plan, MoveLibrary.Shipped);
+        var lines = stretches.Select(s => NeedWays.Named(Line(s.Move, each), plan.Brief, facts)).Prepend(NeedWays.Named(Station.Of(EasyMove(plan.Brief), Timed.Of(easy)), plan.Brief, facts));
+        return new Built(
+            new Block(plan.Blocks.FirstOrDefault(b => b.Format is ReleaseFormat)?.Name ?? (plan.Find("Cool-down") is null ? "Cool-down" : "Cool-down last"), new ReleaseFormat(), new BlockSettings { Rest = [Gap.Of(RestSeconds)] }) { Stations = [.. lines] },
+            [.. stretches.Select(s => s.Why).Prepend("lets breath and pulse come down")]);
+    }
+
+    private static string EasyMove(Brief brief) => Suits.Needs(brief, MoveLibrary.Shipped.Find("march on the spot")!) ? "march on the spot" : "seated march";
+
+    private static int Periods(Move move) => move.Sides == MoveSides.OneSided ? 2 : 1;
+
+    private static Station Line(Move move, int seconds) =>
+        new(new OneMove(move.Name), Timed.Of(seconds), Sides: move.Sides == MoveSides.OneSided ? Sides.Of(SideWay.EachSide) : null);
+
+    private static ImmutableArray<Move> Candidates(Brief brief, int seed)
+    {
+        var all = MoveLibrary.Shipped.All
+            .Where(m => m.IsStretch && Suits.Needs(brief, m) && !AskFirst.SpeaksAgainst(brief, m) && (brief.Kit.IsEmpty ? m.Kit.All(k => k == "mat") : Suits.Kit(brief, m)))
+            .ToArray();
+        // Where everyone sits, a stretch that can be done sitting serves.
+        if (all.Length == 0)
+            all = [.. MoveLibrary.Shipped.All.Where(m => m.IsStretch && !m.IsOnFloor && m.Kit.IsEmpty)];
+        new Random(seed).Shuffle(all);
+        return [.. all.OrderBy(m => brief.Needs.Count(m.Troubles))];
+    }
+
+    /// <summary>The stretches that reach most of what is loaded with the fewest periods; then, while there is time, what comes next.</summary>
+    private static ImmutableArray<(Move Move, string Why)> Choose(ImmutableArray<Move> candidates, List<Muscle> loaded, List<Muscle> next, int periods)
+    {
+        var chosen = new List<(Move Move, string Why)>();
+        foreach (var muscles in new[] { loaded, next })
+        {
+            var open = muscles.ToList();
+            open.RemoveAll(m => chosen.Any(c => Reaches(c.Move, m)));
+            while (open.Count > 0 && candidates.Where(c => chosen.All(x => x.Move != c) && Periods(c) <= periods).OrderByDescending(c => open.Count(m => Reaches(c, m)) * 2 - Periods(c)).FirstOrDefault(c => open.Any(m => Reaches(c, m))) is { } stretch)
+            {
+                chosen.Add((stretch, $"reaches {Say.List([.. open.Where(m => Reaches(stretch, m)).Select(Words.Of)])}{(muscles == loaded ? ", which carried much of the load" : "")}"));
+                open.RemoveAll(m => Reaches(stretch, m));
+                periods -= Periods(stretch);
+            }
+        }
+
+        return [.. chosen.OrderBy(c => c.Move.Level)];
+    }
+
+    private static bool Reaches(Move stretch, Muscle muscle) => stretch.Muscles.Any(m => m.Muscle == muscle);
+}

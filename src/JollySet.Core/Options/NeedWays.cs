@@ -1,0 +1,18 @@
+using JollySet.Core.Moves;
+using JollySet.Core.Plans;
+using JollySet.Core.Timing;
+
+namespace JollySet.Core.Options;
+
+/// <summary>Names the library's way round wherever a need of the class is open.</summary>
+public static class NeedWays
+{
+    /// <summary>The line with an option for each open need.</summary>
+    public static Station Named(Station line, Brief brief, Facts facts)
+    {
+        foreach (var need in brief.Needs)
+            if (Cover.Of(line, need, facts) is { Kind: CoverKind.Open, Way: { } way })
+                line = line with { Options = line.Options.Add(new StationOption(OptionKind.ForNeed, way, need)) };
+        return line;
+    }
+}

@@ -1,3 +1,12 @@
 using BenchmarkDotNet.Running;
+using JollySet.Bench;
 
-BenchmarkSwitcher.FromAssembly(typeof(Program).Assembly).Run(args);
+if (args is ["drafts", ..])
+{
+    var watch = System.Diagnostics.Stopwatch.StartNew();
+    foreach (var line in DraftGrid.Report())
+        Console.WriteLine(line);
+    Console.WriteLine($"in {watch.Elapsed.TotalSeconds:0.0} s");
+}
+else
+    BenchmarkSwitcher.FromAssembly(typeof(Program).Assembly).Run(args);

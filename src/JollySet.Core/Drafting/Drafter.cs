@@ -1,0 +1,117 @@
+using System.Collections.Immutable;
+using JollySet.Core.Balance;
+using JollySet.Core.Building;
+using JollySet.Core.Checks;
+using JollySet.Core.Moves;
+using JollySet.Core.Options;
+using JollySet.Core.Ordering;
+using JollySet.Core.Plans;
+using JollySet.Core.Timing;
+
+namespace JollySet.Core.Drafting;
+
+/// <summary>Makes a whole class of a brief: a start for an instructor, not a class to teach unread.</summary>
+/// <remarks>Frame first (format, rounds, times), then moves in balance, their order, warm-up and cool-down from what they load, the minutes, and at last its own review; of a few tries the one with least to find is kept.</remarks>
+public static class Drafter
+{
+    private const int Tries = 6;
+    private const int Slack = 260;
+    private static readonly ImmutableArray<string> Mended = ["need-open", "no-easier-way", "no-harder-way", "hold-no-cue", "low-to-standing", "side-unsaid"];
+
+    /// <summary>The draft, or why there is none.</summary>
+    public static Draft Make(DraftRequest request, HouseRules rules)
+    {
+        if (request.Brief.Minutes is not { } minutes || minutes is < 10 or > 120)
+            return new Draft(null, [], "Say how long the class is, from 10 to 120 minutes.", null);
+        var best = Finished(request, rules, minutes)
+            .Select(made => (made, worth: Review.Of(TimelineBuilder.Build(made.Plan, rules)).Sum(f => f.Severity switch { Severity.Stop => 1000, Severity.Warn => 10, _ => 1 })))
+            .OrderBy(m => m.worth).Select(m => m.made).FirstOrDefault();
+        if (best.Plan is null)
+            return new Draft(null, [], "No whole class comes out of this brief: too few moves suit its kit, needs and focus, or it is too short for this format.", CannotJudge(request.Brief));
+        return new Draft(best.Plan, [.. best.Reasons], null, CannotJudge(request.Brief));
+    }
+
+    private static string? CannotJudge(Brief brief)
+    {
+        var asked = AskFirst.Of(brief).ToList();
+        return asked.Count == 0 ? null
+            : $"{Say.Capital(Say.List(asked))}: this draft leaves out what is plainly unusual, but it cannot judge what is right for anyone. Their own clinician decides; ask before the class.";
+    }
+
+    private static IEnumerable<(ClassPlan Plan, List<Reason> Reasons)> Finished(DraftRequest request, HouseRules rules, int minutes)
+    {
+        var (warmUp, coolDown) = Ends(request.Brief, rules, minutes);
+        var main = (minutes * 60) - warmUp - coolDown - Times.Fixed(minutes);
+        var found = 0;
+        foreach (var frame in Frames.For(request, main, Slack))
+        {
+            if (found >= Tries)
+                yield break;
+            if (With(request, rules, frame, warmUp, coolDown) is not { } made)
+                continue;
+            found++;
+            yield return made;
+        }
+    }
+
+    /// <summary>Seconds of warm-up and cool-down: the usual least, a longer cool-down for longer classes.</summary>
+    private static (int WarmUp, int CoolDown) Ends(Brief brief, HouseRules rules, int minutes)
+    {
+        var jumps = brief.Goal is Goal.Power or Goal.Strength;
+        var least = (int)(WarmUps.LeastMinutes(brief, rules, jumps) * 60);
+        var coolDown = minutes switch { <= 15 => 120, <= 25 => 170, <= 40 => 220, _ => 270 };
+        return (Math.Min(least, minutes * 60 / 4), brief.Audience.Contains(Audience.OlderAdults) ? coolDown * 4 / 3 : coolDown);
+    }
+
+    private static (ClassPlan Plan, List<Reason> Reasons)? With(DraftRequest request, HouseRules rules, Frame frame, int warmUp, int coolDown)
+    {
+        var focus = Focus.Of(request.Brief);
+        var pool = MovePool.Of(request, counted: frame.Blocks.Any(b => b.Amount is Reps));
+        if (MoveMix.Choose(pool, frame.Slots, focus, rules, request.Seed) is not { } moves)
+            return null;
+        var plan = new ClassPlan(Title(request), request.Brief) { Blocks = [.. Filled(request.Brief, frame, moves)] };
+        plan = Ordered(plan, rules);
+        List<Reason> reasons = [new Reason("", 0, frame.Says)];
+        foreach (var built in new[] { WarmUpBuilder.Build(plan, rules, warmUp, request.Seed), CoolDownBuilder.Build(plan, rules, coolDown, request.Seed) })
+        {
+            if (built is null || PutBlock.Of(plan, built).Apply(plan).Plan is not { } put)
+                return null;
+            plan = put;
+            reasons.AddRange(built.Why.Select((why, at) => new Reason(built.Block.Name, at + 1, Say.Capital(why) + ".")));
+        }
+
+        plan = Times.Framed(plan, request.Brief.Minutes!.Value);
+        plan = Mended.Aggregate(plan, (p, code) => Review.Mended(p, rules, code).Plan);
+        if (Times.Fitted(plan, rules) is not { } fitted)
+            return null;
+        reasons.AddRange(Reasons.Of(fitted, request));
+        return (fitted, reasons);
+    }
+
+    private static string Title(DraftRequest request)
+    {
+        var focus = request.Brief.Focus.IsEmpty ? "Full body" : Say.Capital(Say.List([.. request.Brief.Focus]));
+        return $"{focus} in {request.Brief.Minutes} minutes";
+    }
+
+    private static IEnumerable<Block> Filled(Brief brief, Frame frame, ImmutableArray<Move> moves)
+    {
+        var facts = new Facts(new ClassPlan("", brief), MoveLibrary.Shipped);
+        var at = 0;
+        foreach (var block in frame.Blocks)
+        {
+            var lines = moves.Skip(at).Take(block.Stations).Select(m => NeedWays.Named(Lines.Of(m, block.Amount, brief), brief, facts));
+            at += block.Stations;
+            yield return block.Block with { Stations = [.. lines] };
+        }
+    }
+
+    /// <summary>Block by block where stations are linked; across blocks that run alike else.</summary>
+    private static ClassPlan Ordered(ClassPlan plan, HouseRules rules)
+    {
+        var request = new OrderRequest(plan, rules, null, new OrderWeights(), [], []);
+        if (plan.Blocks.Any(b => b.Format is LinkedFormat { Kind: LinkedKind.Superset }) || OrderProblems.Of(request).Problem is not { } problem)
+            return plan;
+        return OrderProblems.Answer(request, problem, LocalOrder.From(problem), 0).Edit?.Apply(plan).Plan ?? plan;
+    }
+}

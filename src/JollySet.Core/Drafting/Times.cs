@@ -1,0 +1,62 @@
+using System.Collections.Immutable;
+using JollySet.Core.Plans;
+using JollySet.Core.Timing;
+
+namespace JollySet.Core.Drafting;
+
+/// <summary>Makes a draft as long as its minutes: words at both ends and the gaps between blocks take up what is left.</summary>
+internal static class Times
+{
+    private const string Welcome = "Welcome";
+    private const string Close = "To close";
+    private const int LeastTalk = 20;
+    private const int MostTalk = 90;
+    private const int LeastAfter = 30;
+    private const int MostAfter = 90;
+    private const int MostOver = 45;
+
+    /// <summary>Seconds of words that every draft has at least.</summary>
+    public static int Fixed(int minutes) => (minutes < 20 ? 2 * LeastTalk : 60) + 30;
+
+    /// <summary>The plan with words to begin and to end.</summary>
+    public static ClassPlan Framed(ClassPlan plan, int minutes) => plan with
+    {
+        Blocks = [new Block(Welcome, new TalkFormat(minutes < 20 ? LeastTalk : 40), new BlockSettings()), .. plan.Blocks, new Block(Close, new TalkFormat(LeastTalk), new BlockSettings())],
+    };
+
+    /// <summary>The plan within half a minute of its booking by the clock and not far over in likelihood; null where words and gaps cannot take up what is missing.</summary>
+    public static ClassPlan? Fitted(ClassPlan plan, HouseRules rules)
+    {
+        var timeline = TimelineBuilder.Build(plan, rules);
+        var excess = Math.Max(0, ((timeline.LikelyTenths - timeline.Tenths) / 10) - MostOver);
+        if (excess > 25)
+            return null;
+        var left = (plan.Brief.Minutes!.Value * 60) - excess - ((timeline.Tenths + 9) / 10);
+        var blocks = plan.Blocks.ToArray();
+        foreach (var most in new[] { 60, MostAfter })
+            for (var i = 0; i < blocks.Length; i++)
+                left -= blocks[i].Format is TalkFormat ? Talk(ref blocks[i], left, most) : Gap(ref blocks[i], left, most);
+        return left is >= 0 and < 30 ? plan with { Blocks = [.. blocks] } : null;
+    }
+
+    /// <summary>Takes up seconds in fives, or gives them back; says how many.</summary>
+    private static int Talk(ref Block block, int left, int most)
+    {
+        var now = ((TalkFormat)block.Format).Seconds;
+        var then = Math.Clamp(now + (Fives(left)), LeastTalk, Math.Min(most, MostTalk));
+        block = block with { Format = new TalkFormat(then) };
+        return then - now;
+    }
+
+    private static int Gap(ref Block block, int left, int most)
+    {
+        if (block.Settings.After is not { } after)
+            return 0;
+        var now = after.Seconds.Low;
+        var then = Math.Clamp(now + Fives(left), after.Water ? 45 : LeastAfter, Math.Max(now, most));
+        block = block with { Settings = block.Settings with { After = after with { Seconds = new Span(then) } } };
+        return then - now;
+    }
+
+    private static int Fives(int seconds) => (int)Math.Floor(seconds / 5m) * 5;
+}

@@ -70,10 +70,13 @@ public static class DraftGrid
         return new Outcome(request, draft, (request.Brief.Minutes!.Value * 60) - (timeline.Tenths / 10m), Of(Severity.Stop), Of(Severity.Warn), Of(Severity.Note), even, findings);
     }
 
+    /// <summary>The whole grid, judged on all cores.</summary>
+    public static IReadOnlyList<Outcome> Outcomes => [.. Requests.AsParallel().AsOrdered().Select(Judge)];
+
     /// <summary>The whole grid as lines for docs/drafts.md.</summary>
     public static IEnumerable<string> Report()
     {
-        var all = Requests.Select(Judge).ToList();
+        var all = Outcomes;
         var made = all.Where(o => o.Draft.Plan is not null).ToList();
         yield return $"{all.Count} briefs, {made.Count} drafts";
         yield return $"within 30 s of the minutes: {made.Count(o => Math.Abs(o.OffSeconds) <= 30)} of {made.Count}";
@@ -82,6 +85,8 @@ public static class DraftGrid
         yield return $"with no warning: {made.Count(o => o.Warns == 0)}; warnings in all {made.Sum(o => o.Warns)}, notes {made.Sum(o => o.Notes)}";
         foreach (var code in made.SelectMany(o => o.Findings).GroupBy(f => (f.Severity, f.Code)).OrderByDescending(g => g.Key.Severity).ThenByDescending(g => g.Count()))
             yield return $"  {code.Key.Severity.ToString().ToLowerInvariant(),-5} {code.Key.Code,-20} {code.Count()}";
+        foreach (var odd in all.Where(o => o.Draft.Plan is null || Math.Abs(o.OffSeconds) > 30))
+            yield return $"  not made or off by {odd.OffSeconds} s: {string.Join(", ", odd.Request.Brief.Focus)}, {odd.Request.Brief.Minutes} min, {odd.Request.Brief.Goal}, {odd.Request.Format}, {string.Join(" ", odd.Request.Brief.Audience)}, {string.Join(", ", odd.Request.Brief.Needs)}, {string.Join(", ", odd.Request.Brief.Kit)}";
         foreach (var shape in all.GroupBy(o => (o.Request.Brief.Focus[0], o.Request.Brief.Minutes, o.Request.Brief.Goal, o.Request.Format)))
             yield return $"  {string.Join(", ", shape.First().Request.Brief.Focus),-18} {shape.Key.Minutes} min {shape.Key.Goal,-18} {shape.Key.Format,-10} made {shape.Count(o => o.Draft.Plan is not null)}/{shape.Count()}, even {shape.Count(o => o.Even)}, warns {shape.Sum(o => o.Warns)}, stops {shape.Sum(o => o.Stops)}";
     }

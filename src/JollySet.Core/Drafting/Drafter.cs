@@ -16,20 +16,33 @@ public static class Drafter
 {
     private const int Tries = 6;
     private const int Slack = 260;
-    private static readonly ImmutableArray<string> Mended = ["need-open", "no-easier-way", "no-harder-way", "hold-no-cue", "low-to-standing", "side-unsaid"];
+    private const int Stopped = 1000;
+    private const int Warning = 20;
+    private static readonly ImmutableArray<string> Mended = ["need-open", "no-easier-way", "no-harder-way", "hold-no-cue", "low-to-standing", "side-unsaid", "school-mismatch"];
 
     /// <summary>The draft, or why there is none.</summary>
     public static Draft Make(DraftRequest request, HouseRules rules)
     {
         if (request.Brief.Minutes is not { } minutes || minutes is < 10 or > 120)
             return new Draft(null, [], "Say how long the class is, from 10 to 120 minutes.", null);
-        var best = Finished(request, rules, minutes)
-            .Select(made => (made, worth: Review.Of(TimelineBuilder.Build(made.Plan, rules)).Sum(f => f.Severity switch { Severity.Stop => 1000, Severity.Warn => 10, _ => 1 })))
-            .OrderBy(m => m.worth).Select(m => m.made).FirstOrDefault();
-        if (best.Plan is null)
+        (ClassPlan Plan, List<Reason> Reasons, int Worth)? best = null;
+        foreach (var (plan, reasons) in Finished(request, rules, minutes))
+        {
+            var worth = Worth(plan, rules);
+            if (best is null || worth < best.Value.Worth)
+                best = (plan, reasons, worth);
+            if (worth < Warning)
+                break;
+        }
+
+        if (best is not { } made)
             return new Draft(null, [], "No whole class comes out of this brief: too few moves suit its kit, needs and focus, or it is too short for this format.", CannotJudge(request.Brief));
-        return new Draft(best.Plan, [.. best.Reasons], null, CannotJudge(request.Brief));
+        return new Draft(made.Plan, [.. made.Reasons], null, CannotJudge(request.Brief));
     }
+
+    /// <summary>What its own review finds, weighed: less is better.</summary>
+    private static int Worth(ClassPlan plan, HouseRules rules) =>
+        Review.Of(TimelineBuilder.Build(plan, rules)).Sum(f => f.Severity switch { Severity.Stop => Stopped, Severity.Warn => Warning, _ => 1 });
 
     private static string? CannotJudge(Brief brief)
     {
@@ -40,7 +53,7 @@ public static class Drafter
 
     private static IEnumerable<(ClassPlan Plan, List<Reason> Reasons)> Finished(DraftRequest request, HouseRules rules, int minutes)
     {
-        var (warmUp, coolDown) = Ends(request.Brief, rules, minutes);
+        var (warmUp, coolDown) = Ends(request, rules, minutes);
         var main = (minutes * 60) - warmUp - coolDown - Times.Fixed(minutes);
         var found = 0;
         foreach (var frame in Frames.For(request, main, Slack))
@@ -55,10 +68,11 @@ public static class Drafter
     }
 
     /// <summary>Seconds of warm-up and cool-down: the usual least, a longer cool-down for longer classes.</summary>
-    private static (int WarmUp, int CoolDown) Ends(Brief brief, HouseRules rules, int minutes)
+    private static (int WarmUp, int CoolDown) Ends(DraftRequest request, HouseRules rules, int minutes)
     {
-        var jumps = brief.Goal is Goal.Power or Goal.Strength;
-        var least = (int)(WarmUps.LeastMinutes(brief, rules, jumps) * 60);
+        var brief = request.Brief;
+        var hard = brief.Goal is Goal.Power or Goal.Strength || Frames.IsCounted(request);
+        var least = (int)(WarmUps.LeastMinutes(brief, rules, hard) * 60);
         var coolDown = minutes switch { <= 15 => 120, <= 25 => 170, <= 40 => 220, _ => 270 };
         return (Math.Min(least, minutes * 60 / 4), brief.Audience.Contains(Audience.OlderAdults) ? coolDown * 4 / 3 : coolDown);
     }
@@ -82,7 +96,7 @@ public static class Drafter
 
         plan = Times.Framed(plan, request.Brief.Minutes!.Value);
         plan = Mended.Aggregate(plan, (p, code) => Review.Mended(p, rules, code).Plan);
-        if (Times.Fitted(plan, rules) is not { } fitted)
+        if ((Times.Fitted(Gaps.Loosened(Gaps.Watered(plan, rules), rules), rules) ?? Times.Fitted(Gaps.Watered(plan, rules), rules) ?? Times.Fitted(plan, rules)) is not { } fitted)
             return null;
         reasons.AddRange(Reasons.Of(fitted, request));
         return (fitted, reasons);
@@ -109,7 +123,7 @@ public static class Drafter
     /// <summary>Block by block where stations are linked; across blocks that run alike else.</summary>
     private static ClassPlan Ordered(ClassPlan plan, HouseRules rules)
     {
-        var request = new OrderRequest(plan, rules, null, new OrderWeights(), [], []);
+        var request = new OrderRequest(plan, rules, null, new OrderWeights(Floor: 8), [], []);
         if (plan.Blocks.Any(b => b.Format is LinkedFormat { Kind: LinkedKind.Superset }) || OrderProblems.Of(request).Problem is not { } problem)
             return plan;
         return OrderProblems.Answer(request, problem, LocalOrder.From(problem), 0).Edit?.Apply(plan).Plan ?? plan;

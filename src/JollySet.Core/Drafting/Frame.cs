@@ -22,7 +22,7 @@ internal sealed record Frame(ImmutableArray<FrameBlock> Blocks, double Cost, str
     public ImmutableArray<MoveMix.Slot> Slots =>
     [
         .. from block in Blocks
-           let school = block.Block.Format is LinkedFormat { Kind: LinkedKind.Superset, School: not School.Any } linked ? linked.School : (School?)null
+           let school = block.Block.Format is LinkedFormat linked ? linked.School : (School?)null
            from station in Enumerable.Range(0, block.Stations)
            select new MoveMix.Slot(block.WorkSeconds, station > 0 ? school : null, block.Block.Name == Frames.Finisher),
     ];

@@ -15,6 +15,7 @@ internal sealed class Frames
     private const int LongestBlock = 17 * 60;
     private const int FinisherFrom = 30;
     private const int Pause = 15;
+    private const int WaterFrom = 6 * 60;
     private readonly DraftRequest request;
     private readonly bool gentle;
 
@@ -37,8 +38,8 @@ internal sealed class Frames
 
     private IEnumerable<Frame> All()
     {
-        var finisher = request.Brief.Minutes >= FinisherFrom && request.Brief.Goal is not (Goal.Mobility or Goal.Strength or Goal.Power) ? FinisherBlock() : null;
-        return from times in request.Format is DraftFormat.Circuit or DraftFormat.Minute or DraftFormat.Ladder || !Counted ? Times() : Times().Take(1)
+        var finisher = request.Brief.Minutes >= FinisherFrom && request.Brief.Goal is Goal.StrengthEndurance or null ? FinisherBlock() : null;
+        return from times in Counted ? CountedTimes() : Times()
                from blocks in Enumerable.Range(1, 8)
                from stations in Stations()
                from rounds in Rounds()
@@ -51,7 +52,10 @@ internal sealed class Frames
     }
 
     /// <summary>Strength and muscle are counted where the format lets them be.</summary>
-    private bool Counted => request.Brief.Goal is Goal.Strength or Goal.Muscle && request.Format is DraftFormat.Supersets or DraftFormat.Trios or DraftFormat.Straight;
+    public static bool IsCounted(DraftRequest request) =>
+        request.Brief.Goal is Goal.Strength or Goal.Muscle && request.Format is DraftFormat.Supersets or DraftFormat.Trios or DraftFormat.Straight;
+
+    private bool Counted => IsCounted(request);
 
     private IEnumerable<int> Stations() => request.Format switch
     {
@@ -83,6 +87,11 @@ internal sealed class Frames
         return times.Select(t => new WorkRest(t.Item1, t.Item2, t.Item3));
     }
 
+    /// <summary>Counted sets: about how long one takes, and the rest for the goal.</summary>
+    private IEnumerable<WorkRest> CountedTimes() => request.Brief.Goal == Goal.Strength
+        ? [new(18, 120, 0), new(18, 135, 0.1), new(18, 150, 0.2), new(18, 180, 0.3)]
+        : [new(20, 75, 0), new(20, 60, 0.1), new(20, 90, 0.1), new(20, 105, 0.3), new(20, 120, 0.4)];
+
     private FrameBlock BlockOf(int stations, int rounds, WorkRest times)
     {
         var (work, rest) = (times.Work, times.Rest);
@@ -110,9 +119,9 @@ internal sealed class Frames
     private FrameBlock SetsOf(int stations, int rounds, WorkRest times)
     {
         var goal = request.Brief.Goal;
-        Amount amount = Counted ? Reps.Of(goal == Goal.Strength ? 6 : 10) : Timed.Of(times.Work);
-        var work = Counted ? (goal == Goal.Strength ? 18 : 26) : times.Work;
-        var rest = goal switch { Goal.Strength => 120, Goal.Muscle => 75, _ => request.Format == DraftFormat.Straight ? times.Rest : Math.Max(60, times.Rest * (stations - 1)) };
+        Amount amount = Counted ? Reps.Of(goal == Goal.Strength ? 6 : 8) : Timed.Of(times.Work);
+        var work = times.Work;
+        var rest = Counted || request.Format == DraftFormat.Straight ? times.Rest : Math.Max(60, times.Rest * (stations - 1));
         var pause = gentle ? 30 : goal == Goal.Strength ? 30 : Pause;
         var straight = request.Format == DraftFormat.Straight;
         BlockFormat format = straight ? new StraightFormat() : new LinkedFormat(stations == 2 ? LinkedKind.Superset : LinkedKind.Trio, stations == 2 && Both ? School.Opposing : School.Any);
@@ -136,7 +145,7 @@ internal sealed class Frames
     /// <summary>Water after every second block, and after the last before the finisher or the cool-down.</summary>
     private static FrameBlock Lettered(FrameBlock block, int index, int blocks)
     {
-        var water = index == blocks - 1 || index % 2 == 0 || block.Seconds > LongestBlock / 2;
+        var water = index == blocks - 1 || index % 2 == 0 || block.Seconds > WaterFrom;
         var after = water ? Water : After;
         return block with { Block = block.Block with { Name = $"{(char)('A' + index)}", Settings = block.Block.Settings with { After = new Gap(new Span(after), water) } }, Seconds = block.Seconds + after };
     }

@@ -12,6 +12,7 @@ internal static class Lines
     public static Station Of(Move move, Amount? amount, Brief brief)
     {
         var line = StationFor.New(move, amount);
+        line = line with { Options = [.. line.Options.Select(o => o with { Way = Options.NeedWays.There(o.Way, brief) })] };
         if (move.Impact == Impact.High)
             line = line with { Options = [.. line.Options.Where(o => o.Kind != OptionKind.Easier), new StationOption(OptionKind.Easier, StationFor.WayOf(move.Around["no jumping"])!)] };
         return line.Load?.Rounds[0].Level is { } level ? line with { Load = LoadPlan.Of(There(level, move, brief)) } : line;

@@ -8,10 +8,15 @@ namespace JollySet.Core.Drafting;
 /// <summary>Chooses moves for the places of a main part so that together they are in balance: places are filled anew, one at a time, for as long as that makes the whole better.</summary>
 internal sealed class MoveMix
 {
-    private const int Starts = 4;
+    private const int Starts = 3;
     private const double NotPaired = 3;
     private const double NotCore = 4;
     private const double SamePattern = 0.7;
+    private const double Late = 0.6;
+    private const double TooLate = 4;
+    private const double UpAndDown = 1.2;
+    private const double OtherKit = 0.5;
+    private const double OffRegion = 60;
     private readonly ImmutableArray<(Move Move, double Price)> pool;
     private readonly ImmutableArray<Slot> slots;
     private readonly HouseRules rules;
@@ -63,13 +68,14 @@ internal sealed class MoveMix
             better = false;
             for (var place = 0; place < chosen.Length; place++)
             {
+                var others = Without(chosen, place);
                 var (was, best) = (chosen[place], chosen[place]);
                 for (var i = 0; i < pool.Length; i++)
                 {
-                    if (Array.IndexOf(chosen, i) >= 0)
+                    if (Array.IndexOf(chosen, i) >= 0 || pool[i].Price >= now)
                         continue;
                     chosen[place] = i;
-                    var badness = Badness(chosen);
+                    var badness = With(others, chosen, place);
                     if (badness < now - 1e-9)
                         (now, best, better) = (badness, i, true);
                     chosen[place] = was;
@@ -82,31 +88,63 @@ internal sealed class MoveMix
         return chosen;
     }
 
-    private double Badness(int[] chosen)
+    private double Badness(int[] chosen) => With(Without(chosen, 0), chosen, 0);
+
+    /// <summary>What all places but one weigh together.</summary>
+    private (double[] Weights, double[] Load, int[] Patterns, double Sum) Without(int[] chosen, int left)
     {
-        var weights = new double[covered.Length * 2];
-        var load = new double[3];
-        Span<int> patterns = stackalloc int[Enum.GetValues<Pattern>().Length];
-        var sum = 0.0;
+        var (weights, load, patterns, sum) = (new double[covered.Length * 2], new double[3], new int[Enum.GetValues<Pattern>().Length], 0.0);
         for (var place = 0; place < chosen.Length; place++)
         {
+            if (place == left)
+                continue;
+            Weigh(chosen[place], slots[place].Seconds, weights, load);
             var (move, price) = pool[chosen[place]];
-            sum += price;
-            for (var s = 0; s < weights.Length; s++)
-                weights[s] += sides[chosen[place]][s] * slots[place].Seconds;
-            for (var r = 0; r < load.Length; r++)
-                load[r] += regions[chosen[place]][r] * slots[place].Seconds;
-            sum += SamePattern * patterns[(int)move.Pattern]++;
-            if (slots[place].Core && !move.IsCore())
-                sum += NotCore;
-            if (slots[place].School is { } school && !Schools.Pairs(school, pool[chosen[place - 1]].Move, move))
-                sum += NotPaired;
+            sum += price + (SamePattern * patterns[(int)move.Pattern]++) + Alone(place, move);
+            if (place != left + 1)
+                sum += Paired(chosen, place);
         }
 
+        return (weights, load, patterns, sum);
+    }
+
+    /// <summary>How far from good the whole is with the move chosen for that place.</summary>
+    private double With((double[] Weights, double[] Load, int[] Patterns, double Sum) others, int[] chosen, int place)
+    {
+        Span<double> weights = stackalloc double[others.Weights.Length];
+        Span<double> load = stackalloc double[3];
+        others.Weights.CopyTo(weights);
+        others.Load.CopyTo(load);
+        Weigh(chosen[place], slots[place].Seconds, weights, load);
+        var (move, price) = pool[chosen[place]];
+        var sum = others.Sum + price + (SamePattern * others.Patterns[(int)move.Pattern]) + Alone(place, move) + Paired(chosen, place);
+        if (place + 1 < chosen.Length)
+            sum += Paired(chosen, place + 1);
         return sum + Pairs(weights) + Regions(load);
     }
 
-    private double Pairs(double[] weights)
+    private void Weigh(int candidate, double seconds, Span<double> weights, Span<double> load)
+    {
+        for (var s = 0; s < weights.Length; s++)
+            weights[s] += sides[candidate][s] * seconds;
+        for (var r = 0; r < load.Length; r++)
+            load[r] += regions[candidate][r] * seconds;
+    }
+
+    private double Alone(int place, Move move) =>
+        (slots[place].Core && !move.IsCore() ? NotCore : 0) + (place > Late * slots.Length && (move.IsJump() || move.IsSkill() || move.IsBalance()) ? TooLate : 0);
+
+    /// <summary>A pair that is not of its school, or back to back on one muscle, or that goes to the floor and back or changes kit each time.</summary>
+    private double Paired(int[] chosen, int place)
+    {
+        if (slots[place].School is not { } school)
+            return 0;
+        var (before, move) = (pool[chosen[place - 1]].Move, pool[chosen[place]].Move);
+        var apart = school == School.Any ? !Schools.Pairs(School.Same, before, move) : Schools.Pairs(school, before, move);
+        return (apart ? 0 : NotPaired) + (before.Level == move.Level ? 0 : UpAndDown) + (before.Kit.SequenceEqual(move.Kit) ? 0 : OtherKit);
+    }
+
+    private double Pairs(ReadOnlySpan<double> weights)
     {
         var (sum, judged) = (0.0, (double)(rules["balance.judged-from"] * rules["balance.set-seconds"]));
         var (level, leaning) = ((double)rules["balance.level"], (double)rules["balance.leaning"]);
@@ -122,12 +160,15 @@ internal sealed class MoveMix
         return sum;
     }
 
-    private double Regions(double[] load)
+    private double Regions(ReadOnlySpan<double> load)
     {
-        var all = load.Sum();
+        var all = load[0] + load[1] + load[2];
         if (!focus.IsFullBody || all == 0)
             return 0;
         var (least, most) = ((double)rules["balance.region-least"] + 0.01, (double)rules["balance.region-most"] - 0.01);
-        return load.Select(l => l / all).Sum(share => share < least ? least - share : share > most ? share - most : 0) * 60;
+        var off = 0.0;
+        foreach (var l in load)
+            off += Math.Max(0, Math.Max(least - (l / all), (l / all) - most));
+        return off * OffRegion;
     }
 }

@@ -13,7 +13,8 @@ internal static class Times
     private const int MostTalk = 90;
     private const int LeastAfter = 30;
     private const int MostAfter = 90;
-    private const int MostOver = 45;
+    private const int MostOver = 55;
+    private const int MostShort = 25;
 
     /// <summary>Seconds of words that every draft has at least.</summary>
     public static int Fixed(int minutes) => (minutes < 20 ? 2 * LeastTalk : 60) + 30;
@@ -29,14 +30,14 @@ internal static class Times
     {
         var timeline = TimelineBuilder.Build(plan, rules);
         var excess = Math.Max(0, ((timeline.LikelyTenths - timeline.Tenths) / 10) - MostOver);
-        if (excess > 25)
+        if (excess > MostShort)
             return null;
         var left = (plan.Brief.Minutes!.Value * 60) - excess - ((timeline.Tenths + 9) / 10);
         var blocks = plan.Blocks.ToArray();
         foreach (var most in new[] { 60, MostAfter })
             for (var i = 0; i < blocks.Length; i++)
                 left -= blocks[i].Format is TalkFormat ? Talk(ref blocks[i], left, most) : Gap(ref blocks[i], left, most);
-        return left is >= 0 and < 30 ? plan with { Blocks = [.. blocks] } : null;
+        return left >= 0 && left + excess < 30 ? plan with { Blocks = [.. blocks] } : null;
     }
 
     /// <summary>Takes up seconds in fives, or gives them back; says how many.</summary>

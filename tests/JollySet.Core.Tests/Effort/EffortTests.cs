@@ -82,6 +82,6 @@ public class EffortTests
     {
         var timeline = TimelineBuilder.Build(plan);
         var ends = EffortModel.AtSetEnds(timeline, Person.Newcomer);
-        Assert.All(EffortModel.Of(timeline, Person.Newcomer).Sets, s => Assert.Equal(s.Effort, ends[s.Set], 9));
+        Assert.All(EffortModel.Of(timeline, Person.Newcomer).Sets, s => Assert.Equal(s.Effort, ends[s.Set], tolerance: 1e-9));
     });
 }

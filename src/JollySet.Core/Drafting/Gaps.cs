@@ -1,0 +1,51 @@
+using System.Collections.Immutable;
+using JollySet.Core.Plans;
+using JollySet.Core.Timing;
+
+namespace JollySet.Core.Drafting;
+
+/// <summary>Gives a draft the gaps its changes need and water in time.</summary>
+internal static class Gaps
+{
+    private const int Water = 45;
+    private const int NearlyWater = 60;
+
+    /// <summary>Where a timed change is too tight, the station before it rests for as long as the change needs.</summary>
+    public static ClassPlan Loosened(ClassPlan plan, HouseRules rules)
+    {
+        var timeline = TimelineBuilder.Build(plan, rules);
+        var tight = timeline.Gaps
+            .Where(g => g.Place == GapPlace.Within && g.LostTenths > 0 && plan.Blocks[timeline.Sets[g.From].Block].Format is CircuitFormat or PrepareFormat or ReleaseFormat)
+            .GroupBy(g => (timeline.Sets[g.From].Block, timeline.Sets[g.From].Station), g => g.NeedTenths);
+        foreach (var gap in tight)
+        {
+            var block = plan.Blocks[gap.Key.Block];
+            var line = block.Stations[gap.Key.Station - 1];
+            var seconds = (gap.Max() + 49) / 50 * 5;
+            plan = plan with { Blocks = plan.Blocks.SetItem(gap.Key.Block, block with { Stations = block.Stations.SetItem(gap.Key.Station - 1, line with { Rest = Gap.Of(seconds) }) }) };
+        }
+
+        return plan;
+    }
+
+    /// <summary>Where people would go too long without water, the gap after the block before is a water break.</summary>
+    public static ClassPlan Watered(ClassPlan plan, HouseRules rules)
+    {
+        var timeline = TimelineBuilder.Build(plan, rules);
+        var last = 0;
+        for (var i = 0; i < plan.Blocks.Length; i++)
+        {
+            var (end, next) = (EndOf(timeline, i), EndOf(timeline, i + 1));
+            var block = plan.Blocks[i];
+            if (block.Settings.After is { } after && (after.Water || next - last > (rules["check.water-every"] - NearlyWater) * 10))
+            {
+                last = end;
+                plan = plan with { Blocks = plan.Blocks.SetItem(i, block with { Settings = block.Settings with { After = after with { Water = true, Seconds = new Span(Math.Max(Water, after.Seconds.Low)) } } }) };
+            }
+        }
+
+        return plan;
+    }
+
+    private static int EndOf(Timeline timeline, int block) => timeline.Segments.LastOrDefault(s => s.Block == block && s.Kind != SegmentKind.After)?.EndTenths ?? timeline.Tenths;
+}

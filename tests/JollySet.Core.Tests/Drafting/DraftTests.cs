@@ -1,0 +1,97 @@
+using System.Collections.Immutable;
+using JollySet.Bench;
+using JollySet.Core.Checks;
+using JollySet.Core.Drafting;
+using JollySet.Core.Moves;
+using JollySet.Core.Plans;
+using JollySet.Core.Sheets;
+using JollySet.Core.Timing;
+
+namespace JollySet.Core.Tests.Drafting;
+
+/// <summary>Whole classes from a brief alone.</summary>
+public class DraftTests
+{
+    private static readonly Brief Loft = new(30, ClassStyle.Led, Goal: Goal.StrengthEndurance)
+    {
+        Focus = ["full body"],
+        Audience = [Audience.Newcomer, Audience.Regular],
+        Kit = ["mat", "light dumbbells", "heavy dumbbells", "chair"],
+        Needs = ["knees"],
+    };
+
+    private static Draft Make(Brief brief, DraftFormat format = DraftFormat.Circuit, int seed = 1) => Drafter.Make(DraftRequest.Of(brief, format, seed), HouseRules.Shipped);
+
+    [Fact]
+    public void Over_two_hundred_briefs_fit_stop_at_nothing_and_are_even()
+    {
+        var all = DraftGrid.Outcomes;
+        var made = all.Where(o => o.Draft.Plan is not null).ToList();
+        Assert.True(all.Count > 200);
+        Assert.True(made.Count >= all.Count - 3, $"{made.Count} of {all.Count} were made");
+        Assert.All(made, o => Assert.InRange(o.OffSeconds, -30, 30));
+        Assert.All(made, o => Assert.Equal(0, o.Stops));
+        Assert.True(made.Count(o => o.Even) >= 0.9 * made.Count, $"{made.Count(o => o.Even)} of {made.Count} are even");
+    }
+
+    [Theory]
+    [InlineData(DraftFormat.Circuit)]
+    [InlineData(DraftFormat.Supersets)]
+    [InlineData(DraftFormat.Trios)]
+    [InlineData(DraftFormat.Straight)]
+    [InlineData(DraftFormat.Minute)]
+    [InlineData(DraftFormat.Ladder)]
+    public void A_draft_is_a_whole_class_in_the_format_liked_with_a_reason_for_each_line(DraftFormat format)
+    {
+        var draft = Make(Loft, format);
+        var plan = draft.Plan!;
+        Assert.Contains(plan.Blocks, b => b.Format is PrepareFormat);
+        Assert.Contains(plan.Blocks, b => b.Format is ReleaseFormat);
+        Assert.Contains(plan.Blocks, b => (format, b.Format) is (DraftFormat.Circuit, CircuitFormat) or (DraftFormat.Supersets or DraftFormat.Trios, LinkedFormat) or (DraftFormat.Straight, StraightFormat) or (DraftFormat.Minute, MinuteFormat) or (DraftFormat.Ladder, LadderFormat));
+        foreach (var block in plan.Blocks.Where(b => !b.IsWords))
+            Assert.All(Enumerable.Range(1, block.Stations.Length), n => Assert.Contains(draft.Reasons, r => r.Block == block.Name && r.Station == n && r.Text.Length > 8));
+        Assert.True(SheetReader.Read(SheetWriter.Write(plan)).IsGood);
+    }
+
+    [Fact]
+    public void The_same_seed_gives_the_same_class_and_others_differ()
+    {
+        string Sheet(int seed) => SheetWriter.Write(Make(Loft, seed: seed).Plan!);
+        Assert.Equal(Sheet(4), Sheet(4));
+        Assert.Equal(5, Enumerable.Range(1, 5).Select(Sheet).Distinct().Count());
+    }
+
+    [Fact]
+    public void What_the_last_classes_used_comes_back_less()
+    {
+        HashSet<string> Main(Draft draft) => [.. draft.Plan!.Blocks.Where(b => b.IsMain).SelectMany(b => b.Stations).SelectMany(s => s.Doing.MoveNames())];
+        var last = Main(Make(Loft));
+        var next = Drafter.Make(DraftRequest.Of(Loft) with { Recent = [.. last] }, HouseRules.Shipped);
+        Assert.True(Main(next).Intersect(last).Count() <= last.Count / 4);
+        Assert.Contains(next.Reasons, r => r.Text.Contains("not in the last classes", StringComparison.Ordinal));
+    }
+
+    [Fact]
+    public void Kit_needs_and_people_are_kept_to()
+    {
+        var plan = Make(Loft with { Kit = [], Needs = ["no floor", "no jumping"], Audience = [Audience.FirstTimers] }).Plan!;
+        var moves = plan.Blocks.SelectMany(b => b.Stations).SelectMany(s => s.Doing.MoveNames()).Select(n => MoveLibrary.Shipped.Find(n)!).ToList();
+        Assert.All(moves, m => Assert.False(m.IsOnFloor || m.Impact >= Impact.Middle, m.Name));
+        Assert.All(moves, m => Assert.All(m.Kit, k => Assert.Contains(k, new[] { "mat", "wall" })));
+        Assert.DoesNotContain(Review.Of(TimelineBuilder.Build(plan)), f => f.Severity == Severity.Stop);
+    }
+
+    [Theory]
+    [InlineData("pregnancy")]
+    [InlineData("high blood pressure")]
+    public void What_a_clinician_decides_it_says_it_cannot_judge(string need)
+    {
+        var draft = Make(Loft with { Needs = [need] });
+        Assert.Contains("cannot judge", draft.Cannot, StringComparison.Ordinal);
+        Assert.Contains(Review.Of(TimelineBuilder.Build(draft.Plan!)), f => f is { Code: "need-open", MayBeDismissed: false });
+        Assert.Null(Make(Loft).Cannot);
+    }
+
+    [Fact]
+    public void With_no_minutes_there_is_nothing_to_fill() => Assert.Contains("how long", Make(Loft with { Minutes = null }).Why, StringComparison.Ordinal);
+}

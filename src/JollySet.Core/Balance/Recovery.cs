@@ -1,0 +1,86 @@
+using System.Collections.Immutable;
+using JollySet.Core.Moves;
+using JollySet.Core.Plans;
+using JollySet.Core.Timing;
+
+namespace JollySet.Core.Balance;
+
+/// <summary>One work period of one thing.</summary>
+/// <param name="Set">Index of the work period.</param>
+/// <param name="WorkTenths">Of its length, what this thing works.</param>
+/// <param name="RestTenths">Since it last worked; null the first time.</param>
+/// <param name="StreakTenths">Its work without a break worth the name, this period included.</param>
+/// <param name="Meant">Whether a superset of one muscle means it to go on.</param>
+public readonly record struct Spell(int Set, int StartTenths, int EndTenths, int WorkTenths, int? RestTenths, int StreakTenths, bool Meant);
+
+/// <summary>When one thing works along the class.</summary>
+/// <param name="What">A muscle, grip, wrists, overhead, hinge, knees or neck.</param>
+/// <param name="LimitTenths">Of a streak, by the house rules; null where there is none.</param>
+public sealed record RecoveryLane(string What, int? LimitTenths, ImmutableArray<Spell> Spells)
+{
+    /// <summary>The longest streak.</summary>
+    public int LongestTenths => Spells.Max(s => s.StreakTenths);
+}
+
+/// <summary>Seconds since each muscle last worked at half a share or more, and how long it goes on; hands, wrists, overhead, low back, knees and neck besides.</summary>
+public static class Recovery
+{
+    private static readonly HashSet<string> OnForearms = new(StringComparer.OrdinalIgnoreCase) { "plank", "knee plank", "side plank", "side plank on knees", "side plank dip", "side plank reach-through", "plank hip dip" };
+
+    /// <summary>A lane for each thing that works at all in the main blocks; as many rounds as possible are left out, where people take breaks of their own.</summary>
+    public static ImmutableArray<RecoveryLane> Of(Timeline timeline)
+    {
+        var spans = timeline.Segments.Where(s => s.Kind == SegmentKind.Work).GroupBy(s => s.Set).ToDictionary(g => g.Key, g => (Start: g.First().StartTenths, End: g.Last().EndTenths));
+        var by = new Dictionary<string, SortedDictionary<int, decimal>>();
+        foreach (var work in WorkedMoves.Of(timeline).Where(w => timeline.Sets[w.Set].Station > 0))
+        {
+            foreach (var what in Things(timeline.Sets[work.Set], work.Move).Distinct())
+            {
+                var sets = by.TryGetValue(what, out var found) ? found : by[what] = [];
+                sets[work.Set] = sets.GetValueOrDefault(work.Set) + work.Seconds;
+            }
+        }
+
+        return [.. by.Select(b => Lane(timeline, b.Key, b.Value, spans))];
+    }
+
+    private static IEnumerable<string> Things(WorkSet set, Move move)
+    {
+        foreach (var (muscle, share) in move.Muscles)
+            if (share >= 0.5m && !move.IsStretch)
+                yield return Words.Of(muscle);
+        if (set.Facts.Held.Length > 0 && (set.Facts.Heavy || move.Pattern is Pattern.Pull or Pattern.VerticalPull or Pattern.Carry))
+            yield return "grip";
+        if (move.Posture == Posture.AllFours || (move.Posture == Posture.Plank && !OnForearms.Contains(move.Name)))
+            yield return "wrists";
+        if (move.Pattern == Pattern.OverheadPush || move.Name.Contains("overhead", StringComparison.OrdinalIgnoreCase))
+            yield return "overhead";
+        if (move.Posture == Posture.Hinged)
+            yield return "hinge";
+        if (move.Pattern is Pattern.Squat or Pattern.Lunge)
+            yield return "knees";
+        if (move is { Posture: Posture.Lying, Pattern: Pattern.TrunkFlexion })
+            yield return "neck";
+    }
+
+    private static RecoveryLane Lane(Timeline timeline, string what, SortedDictionary<int, decimal> sets, Dictionary<int, (int Start, int End)> spans)
+    {
+        var rules = timeline.Rules;
+        var spells = ImmutableArray.CreateBuilder<Spell>(sets.Count);
+        var muscle = IsMuscle(what);
+        foreach (var (set, seconds) in sets)
+        {
+            var (start, end) = spans[set];
+            var meant = muscle && timeline.Blocks[timeline.Sets[set].Block].Format is LinkedFormat { School: School.Same };
+            var rest = spells.Count > 0 ? start - spells[^1].EndTenths : (int?)null;
+            var work = (int)Math.Min(seconds * 10, end - start);
+            var before = rest < rules["streak.break"] * 10 && spells[^1].Meant == meant ? spells[^1].StreakTenths : 0;
+            spells.Add(new Spell(set, start, end, work, rest, before + work, meant));
+        }
+
+        var limit = what == "knees" ? (int?)null : (int)(rules[what is "overhead" or "hinge" ? "streak.posture" : "streak.muscle"] * 10);
+        return new RecoveryLane(what, limit, spells.ToImmutable());
+    }
+
+    private static bool IsMuscle(string what) => what is not ("grip" or "wrists" or "overhead" or "hinge" or "knees" or "neck");
+}

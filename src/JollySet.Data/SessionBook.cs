@@ -53,6 +53,13 @@ public sealed class SessionBook(Storage storage, TimeProvider time)
             .OrderByDescending(s => s.At).Select(s => (Guid?)s.Id).FirstOrDefault();
     }
 
+    /// <summary>The timelines of the classes that were taught last, newest first.</summary>
+    public IReadOnlyList<Timeline> LastTaught(int most)
+    {
+        using var db = storage.Open();
+        return [.. db.Sessions.AsNoTracking().Where(s => s.Record != null).OrderByDescending(s => s.At).Take(most).AsEnumerable().Select(TimelineOf)];
+    }
+
     /// <summary>Adds events in their order; those whose number is there already are left as they are. False when the session is gone.</summary>
     public bool Add(Guid id, IEnumerable<SessionEvent> events)
     {

@@ -9,9 +9,9 @@ namespace JollySet.Drawing;
 /// <summary>Draws the three people's effort as water over the class's own time axis.</summary>
 public static class EffortSvg
 {
-    private const double Width = 1200;
-    private const double Left = 44;
-    private const double Right = 150;
+    internal const double Width = 1200;
+    internal const double Left = 44;
+    internal const double Right = 150;
     private const double Top = 14;
     private const double Tall = 250;
     private const double NameStep = 17;

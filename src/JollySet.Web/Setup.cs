@@ -22,6 +22,7 @@ public static class Setup
         services.AddSingleton<TimelineShelf>();
         services.AddSingleton<DeviceClock>();
         services.AddSingleton<Core.Fitting.IFitter, Solving.CpFitter>();
+        services.AddSingleton<Core.Ordering.IOrderer>(_ => new Solving.BestOrder());
         services.AddDataProtection().SetApplicationName("Jolly Set").PersistKeysToFileSystem(new DirectoryInfo(Path.Combine(folder, "keys")));
         services.AddRazorPages();
         services.AddAntiforgery(antiforgery => antiforgery.HeaderName = "X-Antiforgery");

@@ -1,3 +1,4 @@
+using JollySet.Core.Building;
 using JollySet.Core.Moves;
 using JollySet.Core.Plans;
 
@@ -6,6 +7,8 @@ namespace JollySet.Core.Checks;
 /// <summary>A cool-down is there and reaches each muscle that carried more than a tenth of the load. It is for calm and range.</summary>
 internal sealed class CoolDownCheck : ICheck
 {
+    private const int Usual = 180;
+
     public IEnumerable<Finding> Look(ClassUnderReview review)
     {
         var timeline = review.Timeline;
@@ -16,7 +19,7 @@ internal sealed class CoolDownCheck : ICheck
         {
             yield return review.Plan.Brief.After is { } after
                 ? new Finding("cool-down-missing", Severity.Note, $"The cool-down is outside the booking: {after}.")
-                : new Finding("cool-down-missing", Severity.Warn, "No cool-down. Say “after:” where people stretch by themselves.");
+                : new Finding("cool-down-missing", Severity.Warn, "No cool-down. Say “after:” where people stretch by themselves.") { FixSearch = () => Built(review) };
             yield break;
         }
 
@@ -24,6 +27,14 @@ internal sealed class CoolDownCheck : ICheck
         var reached = released.Select(s => s.Facts.Move).OfType<Move>().Where(m => m.IsStretch).SelectMany(m => m.Muscles.Select(s => s.Muscle)).ToHashSet();
         var open = review.Balance.Muscles.Where(m => m.LoadSeconds > review.Rules["cool-down.share"] * all && !reached.Contains(m.Muscle)).OrderByDescending(m => m.LoadSeconds).ToList();
         if (all > 0 && open.Count > 0)
-            yield return new Finding("cool-down-muscle", Severity.Note, $"The cool-down does not reach {Say.List([.. open.Select(m => Words.Of(m.Muscle))])}, which carried more than a tenth of the load.", Numbers: Finding.Figures(("muscles", open.Count)));
+            yield return new Finding("cool-down-muscle", Severity.Note, $"The cool-down does not reach {Say.List([.. open.Select(m => Words.Of(m.Muscle))])}, which carried more than a tenth of the load.", Numbers: Finding.Figures(("muscles", open.Count))) { FixSearch = () => Built(review) };
+    }
+
+    /// <summary>A cool-down from what was loaded, no shorter than the one there is.</summary>
+    private static Plans.Edits.PlanEdit? Built(ClassUnderReview review)
+    {
+        var timeline = review.Timeline;
+        var there = timeline.Segments.Where(s => timeline.Blocks[s.Block].Format is ReleaseFormat && s.Kind != Timing.SegmentKind.After).Sum(s => s.Tenths) / 10;
+        return CoolDownBuilder.Build(review.Plan, review.Rules, Math.Max(there, Usual)) is { } built ? PutBlock.Of(review.Plan, built) : null;
     }
 }

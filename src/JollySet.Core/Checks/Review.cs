@@ -24,7 +24,7 @@ public static class Review
         var (made, left) = (0, new HashSet<string>());
         for (var findings = Of(TimelineBuilder.Build(plan, rules)); made < MostFixes; findings = Of(TimelineBuilder.Build(plan, rules)))
         {
-            var next = findings.Where(f => f.Code == code && !left.Contains(f.Message)).Select(f => (finding: f, mended: MendedOnce(plan, rules, findings, f))).FirstOrDefault(f => f.mended is not null || !left.Add(f.finding.Message));
+            var next = findings.Where(f => f.Code == code && !left.Contains(f.Message)).Select(f => (finding: f, mended: MendedOnce(plan, rules, f))).FirstOrDefault(f => f.mended is not null || !left.Add(f.finding.Message));
             if (next.mended is null)
                 break;
             (plan, made) = (next.mended, made + 1);
@@ -34,13 +34,8 @@ public static class Review
     }
 
     /// <summary>The plan with that finding mended; null where it has no fix, or one that brings worse than it mends.</summary>
-    public static ClassPlan? MendedOnce(ClassPlan plan, HouseRules rules, IReadOnlyCollection<Finding> findings, Finding finding)
-    {
-        if (finding.FixOrSearch()?.Apply(plan).Plan is not { } mended)
-            return null;
-        var known = findings.Where(f => f.Severity > finding.Severity).Select(f => (f.Code, f.Block)).ToHashSet();
-        return Of(TimelineBuilder.Build(mended, rules)).Any(f => f.Severity > finding.Severity && !known.Contains((f.Code, f.Block))) ? null : mended;
-    }
+    public static ClassPlan? MendedOnce(ClassPlan plan, HouseRules rules, Finding finding) =>
+        finding.FixOrSearch() is { } fix ? new Mend(finding, fix, rules).Apply(plan).Plan : null;
 
     /// <summary>Everything found and not dismissed, worst first, then in the order of the class.</summary>
     public static ImmutableArray<Finding> Of(Timeline timeline) => Whole(timeline).Standing;

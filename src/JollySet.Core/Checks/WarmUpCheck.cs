@@ -19,16 +19,25 @@ internal sealed class WarmUpCheck : ICheck
         {
             yield return review.Plan.Brief.Before is { } before
                 ? new Finding("warm-up-missing", Severity.Note, $"The warm-up is outside the booking: {before}.")
-                : new Finding("warm-up-missing", hard ? Severity.Stop : Severity.Warn, hard ? "No warm-up, and heavy sets or jumps follow." : "No warm-up. Say “before:” where people come warm.");
+                : new Finding("warm-up-missing", hard ? Severity.Stop : Severity.Warn, hard ? "No warm-up, and heavy sets or jumps follow." : "No warm-up. Say “before:” where people come warm.") { FixSearch = () => Built(review) };
             yield break;
         }
 
         var least = WarmUps.LeastMinutes(review.Plan.Brief, review.Rules, main.Any(WarmUps.WantsMore));
         if (tenths < least * 600)
-            yield return new Finding("warm-up-short", Severity.Note, $"The warm-up is {Say.Time(tenths / 10m)}; {least:0.#} min is the usual least here.", Numbers: Finding.Figures(("seconds", tenths / 10m), ("leastSeconds", least * 60)));
+            yield return new Finding("warm-up-short", Severity.Note, $"The warm-up is {Say.Time(tenths / 10m)}; {least:0.#} min is the usual least here.", Numbers: Finding.Figures(("seconds", tenths / 10m), ("leastSeconds", least * 60))) { FixSearch = () => Built(review) };
         var woken = timeline.Sets.Where(s => timeline.Blocks[s.Block].Format is PrepareFormat).Select(s => s.Facts.Move).OfType<Move>().SelectMany(WarmUps.Rehearses).ToHashSet();
         var open = WarmUps.ToRehearse(main).Where(p => !woken.Contains(p)).ToList();
         if (open.Count > 0)
-            yield return new Finding("warm-up-pattern", Severity.Note, $"The warm-up does not rehearse {Say.List([.. open.Select(Words.Of)])}.", Numbers: Finding.Figures(("patterns", open.Count)));
+            yield return new Finding("warm-up-pattern", Severity.Note, $"The warm-up does not rehearse {Say.List([.. open.Select(Words.Of)])}.", Numbers: Finding.Figures(("patterns", open.Count))) { FixSearch = () => Built(review) };
+    }
+
+    /// <summary>A warm-up from what the main part asks, of the usual least and no shorter than the one there is.</summary>
+    private static Plans.Edits.PlanEdit? Built(ClassUnderReview review)
+    {
+        var timeline = review.Timeline;
+        var there = timeline.Segments.Where(s => timeline.Blocks[s.Block].Format is PrepareFormat && s.Kind != Timing.SegmentKind.After).Sum(s => s.Tenths) / 10;
+        var least = (int)(WarmUps.LeastMinutes(review.Plan.Brief, review.Rules, timeline.Sets.Any(s => timeline.Blocks[s.Block].IsMain && WarmUps.WantsMore(s))) * 60);
+        return WarmUpBuilder.Build(review.Plan, review.Rules, Math.Max(there, least)) is { } built ? PutBlock.Of(review.Plan, built) : null;
     }
 }

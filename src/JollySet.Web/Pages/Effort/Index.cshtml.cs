@@ -25,6 +25,12 @@ public sealed class IndexModel(Data.Shelf shelf, TimelineShelf timelines) : Page
     /// <summary>The curves.</summary>
     public string Drawing { get; private set; } = "";
 
+    /// <summary>When each muscle works, under the same time axis.</summary>
+    public string Recovery { get; private set; } = "";
+
+    /// <summary>Whether recovery was asked for, or something goes on too long.</summary>
+    public bool ShowsRecovery { get; private set; }
+
     /// <summary>Peak and hard minutes by person.</summary>
     public ImmutableArray<PersonView> People { get; private set; } = [];
 
@@ -32,7 +38,7 @@ public sealed class IndexModel(Data.Shelf shelf, TimelineShelf timelines) : Page
     public ImmutableArray<FormView> Form { get; private set; } = [];
 
     /// <summary>Shows them.</summary>
-    public IActionResult OnGet(Guid id)
+    public IActionResult OnGet(Guid id, bool recovery = false)
     {
         if (shelf.Get(id) is not { } kept)
             return NotFound();
@@ -40,6 +46,8 @@ public sealed class IndexModel(Data.Shelf shelf, TimelineShelf timelines) : Page
         Head = ClassHead.Of(kept, timeline, Totals.Of(timeline), Review.Of(timeline), "effort");
         var curves = EffortModel.Of(timeline);
         Drawing = EffortSvg.Of(timeline, curves);
+        Recovery = RecoverySvg.Of(timeline, Core.Balance.Recovery.Of(timeline));
+        ShowsRecovery = recovery;
         People = [.. curves.Select(c => PersonOf(timeline, c))];
         Form =
         [

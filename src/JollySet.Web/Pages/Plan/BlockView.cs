@@ -60,7 +60,7 @@ public sealed record BlockView(
     }
 
     /// <summary>The view of a block of a timeline.</summary>
-    public static BlockView Of(Timeline timeline, Block block, IReadOnlyList<Finding> findings, FailedEdit? failed)
+    public static BlockView Of(Timeline timeline, Block block, int revision, IReadOnlyList<Finding> findings, FailedEdit? failed)
     {
         var plan = timeline.Plan;
         var index = plan.Blocks.IndexOf(block);
@@ -90,7 +90,20 @@ public sealed record BlockView(
             ChangeRow.Of(timeline, index),
             block.Notes,
             mine is { Do: "block-text" } ? mine.Typed["text"] : SheetWriter.WriteBlock(plan, block),
-            mine);
+            mine)
+        {
+            Builds = BuildsOf(timeline, block, index, revision),
+        };
+    }
+
+    /// <summary>What may be built anew in its place, with the minutes it has now; null for other blocks.</summary>
+    public BuildView? Builds { get; init; }
+
+    private static BuildView? BuildsOf(Timeline timeline, Block block, int index, int revision)
+    {
+        var minutes = Math.Clamp((Totals.Of(timeline).Blocks[index].Tenths + 300) / 600, 1, 30);
+        BuildView Of(string what, int least) => new(revision, block.Name, what, Math.Max(least, minutes), $"Another {what}");
+        return block.Format switch { PrepareFormat => Of("warm-up", 3), ReleaseFormat => Of("cool-down", 2), _ => null };
     }
 
     /// <summary>What was typed into the field for another station, when it was refused.</summary>

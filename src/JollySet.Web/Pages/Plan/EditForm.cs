@@ -1,4 +1,5 @@
 using System.Globalization;
+using JollySet.Core.Building;
 using JollySet.Core.Checks;
 using JollySet.Core.Plans;
 using JollySet.Core.Plans.Edits;
@@ -39,7 +40,11 @@ internal static class EditForm
             "down" => new MoveStation(block, station, station + 1, was),
             "move" => new MoveStation(block, station, Number(form, "to"), was),
             "fit" => Core.Fitting.FitTo.Read(Number(form, "minutes"), Text(form, "edits")),
-            "fix" => Review.Of(timeline).FirstOrDefault(f => FindingKey(f) == Text(form, "finding"))?.FixOrSearch(),
+            "order" => Core.Ordering.PutInOrder.Read(Text(form, "edits")),
+            "build" => Built(form, plan, timeline.Rules),
+            "fix" => FindingOf(form, timeline) is { } finding && finding.FixOrSearch() is { } fix ? new Mend(finding, fix, timeline.Rules) : null,
+            "dismiss" => FindingOf(form, timeline) is { MayBeDismissed: true } left ? new Dismiss(left.Code, left.Block, left.Mark, Text(form, "reason")) : null,
+            "take-up" => new TakeUpAgain(Text(form, "code"), Text(form, "where") is { Length: > 0 } where ? where : null, Text(form, "mark")),
             _ => null,
         };
     }
@@ -49,6 +54,17 @@ internal static class EditForm
 
     /// <summary>Names a finding by what it says, so that a fix is only pressed for what was read.</summary>
     public static string FindingKey(Finding finding) => $"{finding.Code}|{finding.Block}|{string.Join(',', finding.Stations)}|{finding.Message}";
+
+    private static Finding? FindingOf(IFormCollection form, Timeline timeline) => Review.Of(timeline).FirstOrDefault(f => FindingKey(f) == Text(form, "finding"));
+
+    /// <summary>A warm-up or cool-down from what the main part loads, for the minutes given.</summary>
+    private static PlanEdit? Built(IFormCollection form, ClassPlan plan, HouseRules rules)
+    {
+        var seconds = Math.Clamp(Number(form, "build-minutes"), 1, 30) * 60;
+        var seed = Number(form, "seed");
+        var built = Text(form, "build") == "cool-down" ? CoolDownBuilder.Build(plan, rules, seconds, seed) : WarmUpBuilder.Build(plan, rules, seconds, seed);
+        return built is null ? null : PutBlock.Of(plan, built);
+    }
 
     /// <summary>The parts of a station as their fields show them.</summary>
     public static Dictionary<string, string> StationTexts(ClassPlan plan, string block, int station) =>

@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using JollySet.Core.Checks;
+using JollySet.Core.Cues;
 using JollySet.Core.Plans;
 using JollySet.Core.Sheets;
 using JollySet.Core.Timing;
@@ -13,11 +14,19 @@ namespace JollySet.Web.Pages.Plan;
 public sealed record BlockTab(string Name, string Length, string Likely, bool IsOpen, Severity? Worst, bool IsWords);
 
 /// <summary>A finding as it is shown.</summary>
-public sealed record FindingView(string Severity, string Message, string? Block, int? Station, string Key, bool HasFix);
+public sealed record FindingView(string Severity, string Message, string? Block, int? Station, string Key, bool HasFix, bool MayBeDismissed);
+
+/// <summary>A finding left as it is, and what takes it up again.</summary>
+public sealed record DismissedView(string Message, string Reason, string Code, string? Block, string Mark);
 
 /// <summary>An edit that was made on an older revision.</summary>
 /// <param name="Fields">What was posted, to be posted again.</param>
 public sealed record StaleEdit(IReadOnlyList<string> Meanwhile, string Mine, IReadOnlyList<KeyValuePair<string, string>> Fields);
+
+/// <summary>A warm-up or cool-down that can be built from the main part.</summary>
+/// <param name="Block">The open block.</param>
+/// <param name="Minutes">What it has now, or what is usual.</param>
+public sealed record BuildView(int Revision, string Block, string What, int Minutes, string Label);
 
 /// <summary>Everything the Plan screen shows of a class.</summary>
 public sealed record PlanView(
@@ -31,6 +40,9 @@ public sealed record PlanView(
     ImmutableArray<BlockTab> Blocks,
     BlockView? Open,
     ImmutableArray<FindingView> Findings,
+    ImmutableArray<DismissedView> Dismissed,
+    ImmutableArray<string> Opening,
+    ImmutableArray<Claim> Claims,
     string Sheet,
     string LastChange,
     bool CanUndo,
@@ -41,15 +53,26 @@ public sealed record PlanView(
     string Line,
     Expansion? Expansion)
 {
+    private const int FewFindings = 4;
+
+    /// <summary>Notes that may wait; what only a clinician can judge stands with the rest.</summary>
+    public FindingView[] SmallNotes => [.. Findings.Where(f => f is { Severity: "note", MayBeDismissed: true })];
+
+    /// <summary>Notes are folded away where there is worse, or where they are many.</summary>
+    public bool SmallNotesOpen => Failed is { Do: "dismiss" or "fix" } || Findings.Length <= FewFindings;
+
+    /// <summary>What the class has neither of: a warm-up, a cool-down; with usual minutes.</summary>
+    public required ImmutableArray<BuildView> Lacks { get; init; }
+
     /// <summary>The header's lines by key.</summary>
-    public static Dictionary<string, string> BriefTexts(Brief brief) => SheetWriter.WriteBrief(brief).Where(l => l.Key != "note").ToDictionary(l => l.Key, l => l.Value);
+    public static Dictionary<string, string> BriefTexts(Brief brief) => SheetWriter.WriteBrief(brief).Where(l => l.Key is not ("note" or "dismissed")).ToDictionary(l => l.Key, l => l.Value);
 
     /// <summary>The view of a class, with one block open.</summary>
     public static PlanView Of(KeptClass kept, Timeline timeline, string? open, FailedEdit? failed = null, StaleEdit? stale = null, string? focus = null, string? line = null)
     {
         var plan = kept.Plan;
         var block = plan.Blocks.FirstOrDefault(b => b.Name == open) ?? plan.Blocks.FirstOrDefault(b => b.IsMain) ?? plan.Blocks.FirstOrDefault();
-        var findings = Review.Of(timeline);
+        var (findings, dismissed) = Review.Whole(timeline);
         var totals = Totals.Of(timeline);
         string Link(string name, int station) => $"/plan/{kept.Id}?block={Uri.EscapeDataString(name)}#s{station}";
         var typed = failed is { Do: "block-line" } ? failed.Typed.GetValueOrDefault("line") : line;
@@ -66,8 +89,11 @@ public sealed record PlanView(
             BuntingSvg.Of(timeline, block?.Name, Link),
             HangingSvg.Of(timeline, block?.Name, Link),
             [.. plan.Blocks.Select((b, i) => new BlockTab(b.Name, Say.ClockOfTenths(totals.Blocks[i].Tenths), Say.ClockOfTenths(totals.Blocks[i].LikelyTenths), b == block, findings.Where(f => f.Block == b.Name).Select(f => (Severity?)f.Severity).Max(), b.IsWords))],
-            block is null ? null : BlockView.Of(timeline, block, findings, failed),
-            [.. findings.Select(f => new FindingView(f.Severity.ToString().ToLowerInvariant(), f.Message, f.Block, f.Stations.IsEmpty ? null : f.Stations[0], EditForm.FindingKey(f), f.MayBeFixed))],
+            block is null ? null : BlockView.Of(timeline, block, kept.Revision, findings, failed),
+            [.. findings.Select(f => new FindingView(f.Severity.ToString().ToLowerInvariant(), f.Message, f.Block, f.Stations.IsEmpty ? null : f.Stations[0], EditForm.FindingKey(f), f.MayBeFixed, f.MayBeDismissed))],
+            [.. dismissed.Select(d => new DismissedView(d.Finding.Message, d.Reason, d.Finding.Code, d.Finding.Block, d.Finding.Mark))],
+            [.. Core.Cues.Opening.Of(timeline)],
+            timeline.Sets.IsEmpty ? [] : Core.Cues.Claims.Of(timeline),
             failed is { Do: "sheet" } ? failed.Typed["text"] : SheetWriter.Write(plan),
             kept.LastChange,
             kept.CanUndo,
@@ -76,6 +102,22 @@ public sealed record PlanView(
             stale,
             focus,
             typed ?? "",
-            Expansion.Of(kept, timeline, typed));
+            Expansion.Of(kept, timeline, typed))
+        {
+            Lacks = LacksOf(kept, timeline, block?.Name ?? ""),
+        };
+    }
+
+    private static ImmutableArray<BuildView> LacksOf(KeptClass kept, Timeline timeline, string open)
+    {
+        var blocks = timeline.Plan.Blocks;
+        if (!timeline.Sets.Any(s => timeline.Blocks[s.Block].IsMain))
+            return [];
+        BuildView Of(string what, int minutes) => new(kept.Revision, open, what, minutes, $"Build a {what}");
+        return
+        [
+            .. blocks.Any(b => b.Format is PrepareFormat && !b.Stations.IsEmpty) ? [] : new[] { Of("warm-up", 5) },
+            .. blocks.Any(b => b.Format is ReleaseFormat && !b.Stations.IsEmpty) ? [] : new[] { Of("cool-down", 3) },
+        ];
     }
 }

@@ -1,5 +1,8 @@
 using System.Collections.Immutable;
 using System.Globalization;
+using JollySet.Core.Checks;
+using JollySet.Core.Moves;
+using JollySet.Core.Options;
 using JollySet.Core.Plans;
 using JollySet.Core.Timing;
 using JollySet.Drawing;
@@ -50,6 +53,15 @@ public sealed class IndexModel(Data.Shelf shelf, TimelineShelf timelines) : Page
     /// <summary>Whether there is a warm-up.</summary>
     public bool HasWarmUp { get; private set; }
 
+    /// <summary>What only a clinician can judge, with its usual ways; empty for none.</summary>
+    public string Asks { get; private set; } = "";
+
+    /// <summary>The opening words.</summary>
+    public ImmutableArray<string> Opening { get; private set; } = [];
+
+    /// <summary>Findings left as they are, with the reason.</summary>
+    public ImmutableArray<(string Message, string Reason)> Dismissed { get; private set; } = [];
+
     /// <summary>Shows it.</summary>
     public IActionResult OnGet(Guid id, string? start)
     {
@@ -66,6 +78,9 @@ public sealed class IndexModel(Data.Shelf shelf, TimelineShelf timelines) : Page
         IsLong = Blocks.Sum(b => b.Lines.Length) > LinesOfOnePage;
         HasWarmUp = timeline.Blocks.Any(b => b.Format is PrepareFormat);
         Kit = KitOf(timeline);
+        Asks = string.Join(" ", AskFirst.Of(Plan.Brief).Select(need => $"{Say.Capital(need)} – usual are {Needs.UsualWays(need)}; the person’s own clinician decides."));
+        Opening = [.. Core.Cues.Opening.Of(timeline)];
+        Dismissed = [.. Review.Whole(timeline).Dismissed.Select(d => (d.Finding.Message, d.Reason))];
         return Page();
     }
 

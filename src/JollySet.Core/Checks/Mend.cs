@@ -1,0 +1,23 @@
+using JollySet.Core.Plans;
+using JollySet.Core.Plans.Edits;
+using JollySet.Core.Timing;
+
+namespace JollySet.Core.Checks;
+
+/// <summary>Applies a finding's fix, unless that would bring a finding of higher severity.</summary>
+public sealed record Mend(Finding Finding, PlanEdit Fix, HouseRules Rules) : PlanEdit
+{
+    /// <inheritdoc/>
+    public override string Summary => Fix.Summary;
+
+    /// <inheritdoc/>
+    protected override EditResult Change(ClassPlan plan)
+    {
+        var result = Fix.Apply(plan);
+        if (result.Plan is not { } mended)
+            return result;
+        var known = Review.Of(TimelineBuilder.Build(plan, Rules)).Where(f => f.Severity > Finding.Severity).Select(f => (f.Code, f.Block)).ToHashSet();
+        var worse = Review.Of(TimelineBuilder.Build(mended, Rules)).FirstOrDefault(f => f.Severity > Finding.Severity && !known.Contains((f.Code, f.Block)));
+        return worse is null ? result : EditResult.Refused($"mending that would bring something worse: {worse.Message}");
+    }
+}

@@ -1,0 +1,67 @@
+using System.Collections.Immutable;
+using System.Globalization;
+using JollySet.Core.Drafting;
+using JollySet.Core.Plans;
+using JollySet.Core.Plans.Edits;
+using JollySet.Core.Sheets;
+
+namespace JollySet.Web.Pages.Design;
+
+/// <summary>The brief that a draft starts from, as typed, and what is wrong with it.</summary>
+internal sealed class DesignForm
+{
+    private static readonly ImmutableArray<(string Value, string Word)> Formats =
+    [
+        ("Circuit", "circuits"), ("Supersets", "supersets"), ("Trios", "trios"), ("Straight", "straight sets"), ("Minute", "on the minute"), ("Ladder", "a ladder of times"),
+    ];
+
+    private static readonly ImmutableArray<(string Value, string Word)> Goals = [.. Enum.GetValues<Goal>().OrderBy(g => g != Goal.StrengthEndurance).Select(g => (Words.Of(g), Words.Of(g)))];
+
+    private static readonly ImmutableArray<(string Key, string Label, string Usual, string Hint, ImmutableArray<(string, string)> Choices)> Asked =
+    [
+        ("minutes", "Minutes", "30", "30", []),
+        ("focus", "Focus", "full body", "full body", [("full body", "full body"), ("upper body", "upper body"), ("lower body", "lower body"), ("upper body, core", "upper body and core"), ("lower body, core", "lower body and core"), ("core", "core")]),
+        ("goal", "Goal", "strength endurance", "", Goals),
+        ("format", "Format you like", "Circuit", "", Formats),
+        ("audience", "Who comes", "newcomer, regular", "newcomer, regular", []),
+        ("needs", "Spare them", "", "knees, no jumping", []),
+        ("kit", "Kit there is", "mat, light dumbbells, heavy dumbbells", "mat, dumbbells; empty for none", []),
+    ];
+
+    private readonly Dictionary<string, string> typed;
+    private readonly Dictionary<string, string> wrong = [];
+
+    /// <param name="fresh">Whether nothing was typed yet, so that the usual stands there.</param>
+    public DesignForm(Func<string, string> said, bool fresh)
+    {
+        typed = Asked.ToDictionary(a => a.Key, a => fresh && said(a.Key).Length == 0 ? a.Usual : said(a.Key).Trim());
+        Brief = Read();
+    }
+
+    /// <summary>The fields with what was typed and what is wrong.</summary>
+    public ImmutableArray<DesignField> Fields => [.. Asked.Select(a => new DesignField(a.Key, a.Label, typed[a.Key], a.Hint, wrong.GetValueOrDefault(a.Key), a.Choices))];
+
+    private Brief? Brief { get; }
+
+    /// <summary>What to draft; null where the brief has errors.</summary>
+    public DraftRequest? Request(int seed, ImmutableHashSet<string> recent) =>
+        Brief is { } brief && Enum.TryParse<DraftFormat>(typed["format"], out var format) ? new DraftRequest(brief, format, seed, recent) : null;
+
+    /// <summary>Each line is read as the brief of a sheet is, so that the same sentences say what is wrong.</summary>
+    private Brief? Read()
+    {
+        var plan = new ClassPlan("Draft", new Brief(Style: ClassStyle.Led));
+        foreach (var (key, value) in typed.Where(t => t.Key != "format" && t.Value.Length > 0))
+        {
+            var result = new SetBriefLine(key, value).Apply(plan);
+            if (result.Plan is { } said)
+                plan = said;
+            else
+                wrong[key] = string.Join("; ", result.Errors.Select(e => e.Message));
+        }
+
+        if (!wrong.ContainsKey("minutes") && plan.Brief.Minutes is not (>= 10 and <= 120))
+            wrong["minutes"] = "a draft has from 10 to 120 minutes";
+        return wrong.Count > 0 ? null : plan.Brief;
+    }
+}

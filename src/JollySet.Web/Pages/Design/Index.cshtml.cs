@@ -1,0 +1,106 @@
+using System.Collections.Immutable;
+using JollySet.Core.Checks;
+using JollySet.Core.Drafting;
+using JollySet.Core.Plans;
+using JollySet.Core.Sheets;
+using JollySet.Core.Timing;
+using JollySet.Data;
+using JollySet.Drawing;
+using Microsoft.AspNetCore.Mvc;
+using Microsoft.AspNetCore.Mvc.RazorPages;
+
+namespace JollySet.Web.Pages.Design;
+
+/// <summary>One field of the brief.</summary>
+public sealed record DesignField(string Key, string Label, string Value, string Hint, string? Error, ImmutableArray<(string Value, string Word)> Choices);
+
+/// <summary>One line of a draft and why it is there.</summary>
+public sealed record DraftLine(string Move, string Amount, string Why);
+
+/// <summary>One block of a draft.</summary>
+public sealed record DraftBlock(string Name, string Head, string Why, ImmutableArray<DraftLine> Lines);
+
+/// <summary>A draft as it is shown.</summary>
+public sealed record DraftView(string Title, string Clock, string Likely, string Verdict, string Drawing, string Frame, ImmutableArray<DraftBlock> Blocks);
+
+/// <summary>A whole first draft from a brief alone.</summary>
+public sealed class IndexModel(Data.Shelf shelf, SessionBook sessions, RulesBook rules) : PageModel
+{
+    private const int LastClasses = 3;
+
+    /// <summary>The brief's fields with what was typed.</summary>
+    public ImmutableArray<DesignField> Fields { get; private set; } = [];
+
+    /// <summary>Which draft of this brief.</summary>
+    public int Seed { get; private set; } = 1;
+
+    /// <summary>The draft; null before one was asked for.</summary>
+    public DraftView? View { get; private set; }
+
+    /// <summary>Why there is none.</summary>
+    public string? Why { get; private set; }
+
+    /// <summary>What it cannot judge.</summary>
+    public string? Cannot { get; private set; }
+
+    /// <summary>Asks for a brief, and drafts when told.</summary>
+    public void OnGet(int seed = 1, bool work = false, bool another = false)
+    {
+        Seed = Math.Max(1, another ? seed + 1 : seed);
+        var form = new DesignForm(key => Request.Query[key].ToString(), fresh: !work && !another);
+        Fields = form.Fields;
+        if (!work && !another || form.Request(Seed, Recent()) is not { } request)
+            return;
+        var draft = Drafter.Make(request, rules.Current());
+        (Why, Cannot) = (draft.Why, draft.Cannot);
+        View = draft.Plan is null ? null : ViewOf(draft);
+    }
+
+    /// <summary>Puts the draft on the shelf: the same brief and seed give the same class.</summary>
+    public IActionResult OnPost(int seed)
+    {
+        Seed = seed;
+        var form = new DesignForm(key => Request.Form[key].ToString(), fresh: false);
+        Fields = form.Fields;
+        if (form.Request(seed, Recent()) is not { } request || Drafter.Make(request, rules.Current()).Plan is not { } plan)
+            return Page();
+        return Redirect($"/plan/{shelf.Add(plan, "designed from a brief").Id}");
+    }
+
+    /// <summary>The moves of the last classes that were taught.</summary>
+    private ImmutableHashSet<string> Recent() =>
+        [.. sessions.LastTaught(LastClasses).SelectMany(t => t.Sets.Where(s => t.Blocks[s.Block].IsMain).SelectMany(s => s.Line.Doing.MoveNames()))];
+
+    private DraftView ViewOf(Draft draft)
+    {
+        var timeline = TimelineBuilder.Build(draft.Plan!, rules.Current());
+        var findings = Review.Of(timeline);
+        string Reason(string block, int station) => draft.Reasons.FirstOrDefault(r => r.Block == block && r.Station == station)?.Text ?? "";
+        return new DraftView(
+            draft.Plan!.Title,
+            Say.ClockOfTenths(timeline.Tenths),
+            Say.ClockOfTenths(timeline.LikelyTenths),
+            findings.Count(f => f.Severity != Severity.Note) is var worse and > 0 ? $"{worse} to look at" : "its own checks find nothing that matters",
+            BuntingSvg.Of(timeline, null, (_, _) => "#draft-title"),
+            Reason("", 0),
+            [
+                .. draft.Plan.Blocks.Where(b => !b.IsWords).Select(b => new DraftBlock(
+                    b.Name,
+                    HeadOf(b),
+                    Reason(b.Name, 0),
+                    [.. b.Stations.Select((line, at) => new DraftLine(Say.Capital(Facts.NameOf(line.Doing)), $"{SheetWriter.WriteAmount(line.Amount)} {SheetWriter.WriteLoad(line.Load)}".Trim(), Reason(b.Name, at + 1)))])),
+            ]);
+    }
+
+    private static string HeadOf(Block block)
+    {
+        var settings = block.Settings;
+        string?[] parts =
+        [
+            block.RoundCount > 1 ? $"{block.RoundCount} rounds" : null,
+            settings.WorkSeconds.IsEmpty ? null : $"{settings.WorkSeconds[0]} on",
+            settings.Rest.IsEmpty ? null : $"{settings.Rest[0].Seconds.Low} off",
+        ];
+        return string.Join(", ", parts.OfType<string>().Prepend(Core.Plans.Words.FormatName(block.Format)));
+    }
+}

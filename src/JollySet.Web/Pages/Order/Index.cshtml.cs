@@ -1,0 +1,94 @@
+using System.Collections.Immutable;
+using System.Globalization;
+using JollySet.Core.Checks;
+using JollySet.Core.Ordering;
+using JollySet.Core.Plans;
+using JollySet.Core.Timing;
+using JollySet.Drawing;
+using JollySet.Web.Pages.Shared;
+using Microsoft.AspNetCore.Mvc;
+using Microsoft.AspNetCore.Mvc.RazorPages;
+
+namespace JollySet.Web.Pages.Order;
+
+/// <summary>One station that may be kept in its place or with the next one.</summary>
+public sealed record KeepRow(string Key, string Block, int Number, string Name, bool Pinned, bool Paired, bool HasNext);
+
+/// <summary>One station of the order found.</summary>
+public sealed record FoundRow(string Block, string Name, string Was);
+
+/// <summary>The order found, or why there is none.</summary>
+/// <param name="Edits">As the form that takes it carries them; null where it stands so already.</param>
+public sealed record FoundView(string? Why, string Title, string Proven, string BeforeDrawing, string AfterDrawing, ImmutableArray<FoundRow> Rows, ImmutableArray<OrderMeasure> Measures, string? Edits);
+
+/// <summary>The best order of a block or of the whole main part.</summary>
+public sealed class IndexModel(Data.Shelf shelf, TimelineShelf timelines, IOrderer orderer) : PageModel
+{
+    /// <summary>The class's head.</summary>
+    public ClassHead Head { get; private set; } = null!;
+
+    /// <summary>The revision the order is for.</summary>
+    public int Revision { get; private set; }
+
+    /// <summary>The block chosen; null for the whole main part.</summary>
+    public string? Block { get; private set; }
+
+    /// <summary>Blocks of the main part.</summary>
+    public ImmutableArray<string> Blocks { get; private set; } = [];
+
+    /// <summary>The three weights, 0 to 10.</summary>
+    public ImmutableArray<(string Key, string Label, string Hint, int Value)> Weights { get; private set; } = [];
+
+    /// <summary>The stations that can be kept.</summary>
+    public ImmutableArray<KeepRow> Rows { get; private set; } = [];
+
+    /// <summary>The answer; null before anything was asked.</summary>
+    public FoundView? Found { get; private set; }
+
+    /// <summary>Asks what, and answers when told; <paramref name="pin"/> and <paramref name="pair"/> hold block and number.</summary>
+    public IActionResult OnGet(Guid id, string? block, string[] pin, string[] pair, int muscles = 5, int floor = 5, int kit = 5, bool work = false)
+    {
+        if (shelf.Get(id) is not { } kept)
+            return NotFound();
+        var timeline = timelines.Of(kept);
+        Head = ClassHead.Of(kept, timeline, Totals.Of(timeline), Review.Of(timeline), "order");
+        (Revision, Block) = (kept.Revision, string.IsNullOrEmpty(block) ? null : block);
+        var main = kept.Plan.Blocks.Where(b => b.IsMain && !b.Stations.IsEmpty).ToList();
+        Blocks = [.. main.Where(b => b.Stations.Length > 1).Select(b => b.Name)];
+        var weights = new OrderWeights(Within(muscles), Within(floor), Within(kit));
+        Weights = [("muscles", "The muscles", "recovery, grip, low back", weights.Muscles), ("floor", "The floor", "going down and up", weights.Floor), ("kit", "The kit", "changing weights and props", weights.Kit)];
+        Rows = [.. main.SelectMany(b => b.Stations.Select((line, at) => RowOf(b, at + 1, line, pin, pair)))];
+        if (work)
+            Found = FoundOf(timeline, orderer.Order(new OrderRequest(kept.Plan, timeline.Rules, Block, weights, Named(pin), Named(pair)), HttpContext.RequestAborted));
+        return Request.Headers.ContainsKey("HX-Request") ? Partial("_Found", this) : Page();
+    }
+
+    private static int Within(int weight) => Math.Clamp(weight, 0, OrderWeights.Most);
+
+    private static KeepRow RowOf(Block block, int number, Station line, string[] pin, string[] pair)
+    {
+        var key = string.Create(CultureInfo.InvariantCulture, $"{block.Name}/{number}");
+        return new KeepRow(key, block.Name, number, Facts.NameOf(line.Doing), pin.Contains(key), pair.Contains(key), number < block.Stations.Length);
+    }
+
+    private static ImmutableHashSet<(string, int)> Named(string[] keys) =>
+        [.. keys.Select(k => (k, at: k.LastIndexOf('/'))).Where(k => k.at > 0 && int.TryParse(k.k[(k.at + 1)..], NumberStyles.None, CultureInfo.InvariantCulture, out _)).Select(k => (k.k[..k.at], int.Parse(k.k[(k.at + 1)..], CultureInfo.InvariantCulture)))];
+
+    private static FoundView FoundOf(Timeline timeline, OrderAnswer answer)
+    {
+        if (answer.Why is { } why)
+            return new FoundView(why, "", "", "", "", [], [], null);
+        var edit = answer.Edit as PutInOrder;
+        var after = edit?.Apply(timeline.Plan).Plan is { } plan ? TimelineBuilder.Build(plan, timeline.Rules) : timeline;
+        var less = answer.CostBefore == 0 ? 0 : 1 - ((decimal)answer.CostAfter / answer.CostBefore);
+        return new FoundView(
+            null,
+            edit is null ? "It stands in its best order" : $"{less:P0} less to pay for the order",
+            answer.Proven ? "Proven: no other order is better by these weights." : $"The best found in its time; at most {answer.Gap:P0} may be left.",
+            SmallBunting.Of(timeline),
+            SmallBunting.Of(after),
+            [.. answer.Order.Select((item, place) => new FoundRow(place == 0 || answer.Order[place - 1].Block != item.Block ? timeline.Blocks[item.Block].Name : "", Core.Plans.Say.Capital(item.Name), $"was {item.Number}"))],
+            answer.Measures,
+            edit?.Write());
+    }
+}

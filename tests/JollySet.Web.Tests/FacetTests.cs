@@ -53,6 +53,7 @@ public sealed class FacetTests : IDisposable
     [InlineData("balance")]
     [InlineData("effort")]
     [InlineData("fit")]
+    [InlineData("order")]
     public async Task A_class_that_is_gone_or_empty_is_no_trouble(string facet)
     {
         Assert.Equal(System.Net.HttpStatusCode.NotFound, (await app.Client.GetAsync(new Uri($"/{facet}/{Guid.NewGuid()}", UriKind.Relative))).StatusCode);

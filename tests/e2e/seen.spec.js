@@ -28,6 +28,9 @@ for (const size of sizes)
       "/new",
       "/rules",
       `${faulty.replace("plan", "fit")}?minutes=20&work=true`,
+      "/design?minutes=30&focus=full%20body&goal=muscle&format=Supersets&audience=newcomer&needs=knees&kit=mat,%20dumbbells&seed=2&work=true",
+      `${faulty.replace("plan", "order")}?block=A%3A%20Flood&work=true`,
+      `${faulty.replace("plan", "effort")}?recovery=true`,
       faulty,
       ...["balance", "effort", "print"].map((facet) => faulty.replace("plan", facet)),
     ]) {

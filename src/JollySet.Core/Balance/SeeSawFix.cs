@@ -13,15 +13,18 @@ public static class SeeSawFix
     private const int MostMoves = 5;
     private const int MostStations = 4;
 
-    /// <summary>The best edit; null where none makes the whole better.</summary>
-    public static PlanEdit? For(Timeline timeline, SeeSaw pair)
+    /// <summary>The edits that make the whole better, best first.</summary>
+    public static ImmutableArray<PlanEdit> For(Timeline timeline, SeeSaw pair)
     {
         var before = Badness(ClassBalance.Of(timeline));
-        var best = Candidates(timeline, pair)
-            .Select(edit => (edit, after: edit.Apply(timeline.Plan).Plan is { } plan ? Badness(ClassBalance.Of(TimelineBuilder.Build(plan, timeline.Rules))) : decimal.MaxValue))
-            .OrderBy(c => c.after)
-            .FirstOrDefault();
-        return best.edit is not null && best.after < before ? best.edit : null;
+        return
+        [
+            .. Candidates(timeline, pair)
+                .Select(edit => (edit, after: edit.Apply(timeline.Plan).Plan is { } plan ? Badness(ClassBalance.Of(TimelineBuilder.Build(plan, timeline.Rules))) : decimal.MaxValue))
+                .Where(c => c.after < before)
+                .OrderBy(c => c.after)
+                .Select(c => c.edit),
+        ];
     }
 
     /// <summary>How far all pairs together are from level: a tipped one weighs twice a leaning one, soft ones a quarter.</summary>

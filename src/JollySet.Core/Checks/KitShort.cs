@@ -26,7 +26,7 @@ internal sealed class KitShort : ICheck
                 nobody ? Severity.Stop : Severity.Warn,
                 nobody
                     ? $"Nobody can do it: {item.Key} take {each} each, and there {(pieces == 1 ? "is" : "are")} {pieces}."
-                    : $"{Say.Capital(item.Key)}: {needed} are needed with {brief.People} people at once, {pieces} are there. Share, swap, rotate or let something stand in.",
+                    : $"{Say.Capital(item.Key)}: {needed} are needed with {brief.People} people at once, {pieces} {(pieces == 1 ? "is" : "are")} there. Share, swap, rotate or let something stand in.",
                 first.Block.Name,
                 [.. item.Where(u => u.Block == first.Block).Select(u => u.Station).Distinct()],
                 Finding.Figures(("needed", needed), ("there", pieces)))

@@ -20,7 +20,7 @@ internal sealed class RestForGoal : ICheck
 
     private static Finding? SameMuscle(ClassUnderReview review, Block block, int index, int least)
     {
-        if (block.Format is LinkedFormat { School: School.Same })
+        if (block.Format is LinkedFormat { School: School.Same or School.Contrast })
             return null;
         var ends = new Dictionary<Muscle, (int End, int Round, int Station)>();
         var (shortest, stations) = (int.MaxValue, new SortedSet<int>());

@@ -56,7 +56,8 @@ public static class Drafter
         var (warmUp, coolDown) = Ends(request, rules, minutes);
         var main = (minutes * 60) - warmUp - coolDown - Times.Fixed(minutes);
         var found = 0;
-        foreach (var frame in Frames.For(request, main, Slack))
+        // Where no counted class comes out on time, its sets are timed.
+        foreach (var frame in Frames.For(request, main, Slack, counted: true).Concat(Frames.IsCounted(request) ? Frames.For(request, main, Slack, counted: false).Where(_ => found == 0) : []))
         {
             if (found >= Tries)
                 yield break;

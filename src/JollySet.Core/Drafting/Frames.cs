@@ -18,19 +18,22 @@ internal sealed class Frames
     private const int WaterFrom = 6 * 60;
     private readonly DraftRequest request;
     private readonly bool gentle;
+    private readonly bool counted;
 
-    private Frames(DraftRequest request)
+    private Frames(DraftRequest request, bool counted)
     {
+        this.counted = counted;
         this.request = request;
         gentle = request.Brief.NeedsMoreTime;
     }
 
     /// <summary>Frames of about that many seconds, the most usual first; the seed shifts what is nearly equal.</summary>
     /// <param name="slack">How much shorter they may be: talk and gaps can take that up.</param>
-    public static IEnumerable<Frame> For(DraftRequest request, int seconds, int slack)
+    /// <param name="counted">Whether sets may be counted rather than timed.</param>
+    public static IEnumerable<Frame> For(DraftRequest request, int seconds, int slack, bool counted)
     {
         var chance = new Random(request.Seed);
-        return new Frames(request).All()
+        return new Frames(request, counted).All()
             .Select(f => f with { Cost = f.Cost + chance.NextDouble() + (Math.Abs(seconds - (slack / 2) - f.Seconds) / 120.0) })
             .Where(f => f.Seconds <= seconds && f.Seconds >= seconds - slack)
             .OrderBy(f => f.Cost);
@@ -55,7 +58,7 @@ internal sealed class Frames
     public static bool IsCounted(DraftRequest request) =>
         request.Brief.Goal is Goal.Strength or Goal.Muscle && request.Format is DraftFormat.Supersets or DraftFormat.Trios or DraftFormat.Straight;
 
-    private bool Counted => IsCounted(request);
+    private bool Counted => counted && IsCounted(request);
 
     private IEnumerable<int> Stations() => request.Format switch
     {

@@ -12,6 +12,7 @@ internal sealed class MoveMix
     private const double NotPaired = 3;
     private const double NotCore = 4;
     private const double SamePattern = 0.7;
+    private const double SameKind = 0.8;
     private const double Late = 0.6;
     private const double TooLate = 4;
     private const double UpAndDown = 1.2;
@@ -23,6 +24,7 @@ internal sealed class MoveMix
     private readonly Focus focus;
     private readonly double[][] sides;
     private readonly double[][] regions;
+    private readonly string[] stems;
     private readonly bool[] covered;
     private readonly bool[] soft;
 
@@ -31,6 +33,7 @@ internal sealed class MoveMix
         (this.pool, this.slots, this.focus, this.rules) = (pool, slots, focus, rules);
         sides = [.. pool.Select(p => SeeSaws.SharesOf(p.Move).SelectMany(s => new[] { (double)s.First, (double)s.Second }).ToArray())];
         regions = [.. pool.Select(p => Enum.GetValues<Region>().Select(r => (double)p.Move.Muscles.Where(m => MuscleLoads.RegionOf(m.Muscle) == r).Sum(m => m.Share)).ToArray())];
+        stems = [.. pool.Select(p => StemOf(p.Move.Name))];
         covered = [.. SeeSaws.CoveredBy(focus)];
         soft = [.. SeeSaws.MusclePairs.Select(p => p.IsSoft).Concat(SeeSaws.PatternPairs.Select(_ => false))];
     }
@@ -117,7 +120,7 @@ internal sealed class MoveMix
         others.Load.CopyTo(load);
         Weigh(chosen[place], slots[place].Seconds, weights, load);
         var (move, price) = pool[chosen[place]];
-        var sum = others.Sum + price + (SamePattern * others.Patterns[(int)move.Pattern]) + Alone(place, move) + Paired(chosen, place);
+        var sum = others.Sum + price + (SamePattern * others.Patterns[(int)move.Pattern]) + Alone(place, move) + Again(chosen, place) + Paired(chosen, place);
         if (place + 1 < chosen.Length)
             sum += Paired(chosen, place + 1);
         return sum + Pairs(weights) + Regions(load);
@@ -129,6 +132,19 @@ internal sealed class MoveMix
             weights[s] += sides[candidate][s] * seconds;
         for (var r = 0; r < load.Length; r++)
             load[r] += regions[candidate][r] * seconds;
+    }
+
+    /// <summary>What a move is a kind of: a squat, a row, a side plank.</summary>
+    private static string StemOf(string name) => name.StartsWith("side plank", StringComparison.Ordinal) ? "side plank" : name.Split(' ')[^1];
+
+    /// <summary>The same kind of move elsewhere in the class is a little dull.</summary>
+    private double Again(int[] chosen, int place)
+    {
+        var again = 0;
+        for (var other = 0; other < chosen.Length; other++)
+            if (other != place && stems[chosen[other]] == stems[chosen[place]])
+                again++;
+        return SameKind * again;
     }
 
     private double Alone(int place, Move move) =>
@@ -154,7 +170,7 @@ internal sealed class MoveMix
             if (!covered[pair] || heavy < judged || heavy <= level * light)
                 continue;
             var ratio = light > 0 ? Math.Min(6, heavy / light) : 6;
-            sum += (ratio <= leaning ? 1 + ratio : 6 + (2 * ratio)) * (soft[pair] ? 0.6 : 1);
+            sum += (ratio <= leaning ? 1 + ratio : 6 + (2 * ratio)) * (soft[pair] ? 0.8 : 1.5);
         }
 
         return sum;

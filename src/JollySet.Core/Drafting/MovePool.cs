@@ -14,6 +14,8 @@ internal static class MovePool
     private const double Small = 0.8;
     private const double Restless = 1.5;
     private const double OffFocus = 6;
+    private const double Big = 1.4;
+    private const double Little = 1.5;
     private const double Chance = 1.2;
 
     /// <summary>Moves and their price, cheaper first; the seed decides between equals.</summary>
@@ -65,6 +67,14 @@ internal static class MovePool
         return depth;
     }
 
+    /// <summary>Where a chain of harder ways begins: named as an option rather than planned, unless people are new to it all.</summary>
+    private static bool IsBeginning(Move move) =>
+        move.Name is "wall push-up" or "knee push-up" or "squat to chair" or "knee plank" or "side plank on knees" or "hip hinge";
+
+    /// <summary>Small things that a main part is not made of, unless the focus names them.</summary>
+    private static bool IsLittle(Move move) =>
+        move.Name is "single-leg stand" or "heel-to-toe walk" || (move.Pattern is Pattern.Isolation or Pattern.CalfRaise && move.Muscles.Where(m => m.Share == 1).All(m => m.Muscle is Muscle.Forearms or Muscle.Calves));
+
     private static double PriceOf(DraftRequest request, Focus focus, Move move, bool counted)
     {
         var brief = request.Brief;
@@ -72,6 +82,8 @@ internal static class MovePool
         price += Troubling * brief.Needs.Count(move.Troubles);
         price += move.Pattern == Pattern.Isolation && focus.Muscles.IsEmpty ? Small : 0;
         price += move.Pattern is Pattern.Locomotion or Pattern.Carry ? Restless : 0;
+        price += move.IsBig() && move.Pattern != Pattern.Isolation ? -Big : 0;
+        price += IsLittle(move) || (IsBeginning(move) && !brief.NeedsMoreTime) ? Little : 0;
         price += counted && move.Sides == MoveSides.OneSided ? Small : 0;
         price += brief.Goal == Goal.Power && move.Impact != Impact.High && move.Pace is not (PaceClass.Swing or PaceClass.PowerCompound) ? Small : 0;
         price += brief.Goal is Goal.Strength or Goal.Muscle && move.Load == LoadClass.None && !brief.Kit.IsEmpty && !move.IsCore() ? Small : 0;

@@ -1,5 +1,6 @@
 using JollySet.Core.Balance;
 using JollySet.Core.Moves;
+using JollySet.Core.Options;
 using JollySet.Core.Plans;
 
 namespace JollySet.Core.Drafting;
@@ -30,16 +31,24 @@ internal static class Reasons
         var prime = Say.List([.. move.Muscles.Where(m => m.Share == 1).Select(m => Words.Of(m.Muscle))]);
         List<string> says = [$"{Say.Capital(Words.Of(move.Pattern))} for {prime}"];
         if (Against(plan, move) is { } other)
-            says.Add($"evens {other}");
+            says.Add($"balances {other}");
         if (block.Format is LinkedFormat { School: School.Opposing } && at > 0 && block.Stations[at - 1].Doing is OneMove before)
             says.Add($"works against {before.Name}");
-        if (block.Stations[at].Options.Where(o => o.Kind == OptionKind.ForNeed).Select(o => o.Need!).ToList() is { Count: > 0 } needs)
-            says.Add($"a way round is named for {Say.List(needs)}");
-        else if (plan.Brief.Needs.Any(n => Needs.KindOf(n) == NeedKind.Way))
-            says.Add("troubles none of the needs, or has a named way");
+        says.AddRange(Needs(plan, block.Stations[at]));
         if (!request.Recent.IsEmpty)
             says.Add(request.Recent.Contains(move.Name) ? "used lately: nothing else fitted as well" : "not in the last classes");
         return string.Join("; ", says) + ".";
+    }
+
+    /// <summary>How the line stands to each need that has a way round.</summary>
+    private static IEnumerable<string> Needs(ClassPlan plan, Station line)
+    {
+        var facts = new Timing.Facts(plan, MoveLibrary.Shipped);
+        var covers = plan.Brief.Needs.Where(n => Moves.Needs.KindOf(n) == NeedKind.Way).Select(need => (need, Cover.Of(line, need, facts))).ToList();
+        if (covers.Where(c => c.Item2.Kind == CoverKind.Fine).Select(c => c.need).ToList() is { Count: > 0 } fine)
+            yield return $"fine for {Say.List(fine)}";
+        foreach (var (need, cover) in covers.Where(c => c.Item2.Kind == CoverKind.Covered))
+            yield return $"for {need}: {Words.Of(cover.Way!)}";
     }
 
     /// <summary>The move of the main part that stands on the other side of a see-saw.</summary>

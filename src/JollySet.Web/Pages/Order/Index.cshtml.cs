@@ -15,7 +15,8 @@ namespace JollySet.Web.Pages.Order;
 public sealed record KeepRow(string Key, string Block, int Number, string Name, bool Pinned, bool Paired, bool HasNext);
 
 /// <summary>One station of the order found.</summary>
-public sealed record FoundRow(string Block, string Name, string Was);
+/// <param name="Block">The block's name where one begins; empty elsewhere.</param>
+public sealed record FoundRow(string Block, int Number, string Name, string Was);
 
 /// <summary>The order found, or why there is none.</summary>
 /// <param name="Edits">As the form that takes it carries them; null where it stands so already.</param>
@@ -71,6 +72,16 @@ public sealed class IndexModel(Data.Shelf shelf, TimelineShelf timelines, IOrder
         return new KeepRow(key, block.Name, number, Facts.NameOf(line.Doing), pin.Contains(key), pair.Contains(key), number < block.Stations.Length);
     }
 
+    /// <summary>A station in its new place: the block it goes to, and where it comes from.</summary>
+    private static FoundRow RowOf(Timeline timeline, ImmutableArray<OrderItem> order, OrderItem item, int place)
+    {
+        var places = order.OrderBy(i => i.Block).ThenBy(i => i.Number).ToList();
+        var (to, number) = (places[place].Block, places[place].Number);
+        var from = timeline.Blocks[item.Block].Name;
+        var was = item.Block != to ? $"from {from}" : item.Number == number ? "" : $"was {item.Number}";
+        return new FoundRow(number == 1 ? timeline.Blocks[to].Name : "", number, Say.Capital(item.Name), was);
+    }
+
     private static ImmutableHashSet<(string, int)> Named(string[] keys) =>
         [.. keys.Select(k => (k, at: k.LastIndexOf('/'))).Where(k => k.at > 0 && int.TryParse(k.k[(k.at + 1)..], NumberStyles.None, CultureInfo.InvariantCulture, out _)).Select(k => (k.k[..k.at], int.Parse(k.k[(k.at + 1)..], CultureInfo.InvariantCulture)))];
 
@@ -87,7 +98,7 @@ public sealed class IndexModel(Data.Shelf shelf, TimelineShelf timelines, IOrder
             answer.Proven ? "Proven: no other order is better by these weights." : $"The best found in its time; at most {answer.Gap:P0} may be left.",
             SmallBunting.Of(timeline),
             SmallBunting.Of(after),
-            [.. answer.Order.Select((item, place) => new FoundRow(place == 0 || answer.Order[place - 1].Block != item.Block ? timeline.Blocks[item.Block].Name : "", Core.Plans.Say.Capital(item.Name), $"was {item.Number}"))],
+            [.. answer.Order.Select((item, place) => RowOf(timeline, answer.Order, item, place))],
             answer.Measures,
             edit?.Write());
     }

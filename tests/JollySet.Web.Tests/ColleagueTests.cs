@@ -1,0 +1,149 @@
+using System.Net;
+using AngleSharp.Dom;
+using JollySet.Core.Checks;
+using JollySet.Core.Plans;
+using JollySet.Core.Sheets;
+using JollySet.Core.Timing;
+
+namespace JollySet.Web.Tests;
+
+/// <summary>Order, drafts, builders, recovery, and findings left as they are.</summary>
+public sealed class ColleagueTests : IDisposable
+{
+    private readonly App app = new();
+
+    public void Dispose() => app.Dispose();
+
+    private Guid Ferry => app.Demo("Ferry Half Hour").Id;
+
+    private static string Sheet(ClassPlan plan) => SheetWriter.Write(plan);
+
+    private static IElement Finding(IParentNode page, string words) => page.QuerySelectorAll(".finding").First(f => f.TextContent.Contains(words, StringComparison.Ordinal));
+
+    [Fact]
+    public async Task The_best_order_is_taken_with_a_press_and_undone()
+    {
+        var before = app.Shelf.Get(Ferry)!.Plan;
+        var page = await app.Get($"/order/{Ferry}?work=true&block=Harbour%20wall");
+        Assert.Contains("Proven", page.QuerySelector(".proven")!.TextContent, StringComparison.Ordinal);
+        Assert.Equal(6, page.QuerySelectorAll(".new-order li:not(.new-block)").Length);
+        await app.Submit(page.QuerySelector("#found form")!, ("do", "order"));
+        var after = app.Shelf.Get(Ferry)!.Plan;
+        Assert.NotEqual(Sheet(before), Sheet(after));
+        Assert.Equal(TimelineBuilder.Build(before).Tenths, TimelineBuilder.Build(after).Tenths);
+        Assert.Contains("best order", (await app.Get($"/order/{Ferry}?work=true&block=Harbour%20wall")).QuerySelector("#found h2")!.TextContent, StringComparison.Ordinal);
+        await app.Submit((await app.Get($"/plan/{Ferry}")).QuerySelector("#undo-form")!, ("do", "undo"));
+        Assert.Equal(Sheet(before), Sheet(app.Shelf.Get(Ferry)!.Plan));
+    }
+
+    [Fact]
+    public async Task Pins_pairs_and_weights_stay_as_they_were_set()
+    {
+        var page = await app.Get($"/order/{Ferry}?work=true&floor=9&pin=Harbour%20wall/6&pair=No%20way%20back/1");
+        Assert.Equal("9", page.QuerySelector("#floor")!.GetAttribute("value"));
+        Assert.Equal("Harbour wall/6", page.QuerySelector("input[name=pin][checked]")!.GetAttribute("value"));
+        Assert.Equal("No way back/1", page.QuerySelector("input[name=pair][checked]")!.GetAttribute("value"));
+        var names = page.QuerySelectorAll(".new-order li:not(.new-block) b").Select(e => e.TextContent).ToList();
+        Assert.Equal("Bicycle crunch", names[11]);
+        Assert.Equal("Bent-over row", names[names.IndexOf("Goblet squat") + 1]);
+    }
+
+    [Fact]
+    public async Task An_order_for_a_class_that_changed_meanwhile_is_not_put()
+    {
+        var page = await app.Get($"/order/{Ferry}?work=true&block=Harbour%20wall");
+        app.Shelf.Edit(Ferry, app.Shelf.Get(Ferry)!.Revision, new Core.Plans.Edits.RemoveStation("Harbour wall", 2));
+        var answer = await app.Submit(page.QuerySelector("#found form")!, ("do", "order"));
+        Assert.Equal(HttpStatusCode.Conflict, answer.StatusCode);
+    }
+
+    [Fact]
+    public async Task A_draft_is_shown_with_its_reasons_and_the_same_one_taken()
+    {
+        const string brief = "minutes=30&focus=full%20body&goal=strength%20endurance&format=Circuit&audience=newcomer&needs=knees&kit=mat,%20light%20dumbbells";
+        var page = await app.Get($"/design?{brief}&seed=3&work=true");
+        var lines = page.QuerySelectorAll(".draft-block li b").Select(e => e.TextContent.ToLowerInvariant()).ToList();
+        Assert.All(page.QuerySelectorAll(".draft-block li .why"), w => Assert.True(w.TextContent.Length > 8));
+        var answer = await app.Submit(page.QuerySelector(".draft-take")!);
+        var made = app.Shelf.Get(Guid.Parse(answer.Headers.Location!.OriginalString.Split('/')[^1]))!;
+        Assert.Equal(lines, made.Plan.Blocks.SelectMany(b => b.Stations).Select(s => Facts.NameOf(s.Doing).ToLowerInvariant()));
+        Assert.NotEqual(lines, (await app.Get($"/design?{brief}&seed=3&another=true")).QuerySelectorAll(".draft-block li b").Select(e => e.TextContent.ToLowerInvariant()));
+    }
+
+    [Fact]
+    public async Task A_brief_with_faults_says_what_is_wrong_at_the_field_and_keeps_what_was_typed()
+    {
+        var page = await app.Get("/design?minutes=abc&focus=full%20body&goal=muscle&format=Circuit&audience=everyone&needs=&kit=&seed=1&work=true");
+        Assert.Contains("whole number", page.QuerySelector("#minutes-wrong")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("first-timers", page.QuerySelector("#audience-wrong")!.TextContent, StringComparison.Ordinal);
+        Assert.Equal("everyone", page.QuerySelector("#audience")!.GetAttribute("value"));
+        Assert.Null(page.QuerySelector(".draft"));
+    }
+
+    [Fact]
+    public async Task A_draft_with_someone_to_ask_about_says_that_it_cannot_judge()
+    {
+        var page = await app.Get("/design?minutes=30&focus=full%20body&goal=strength%20endurance&format=Circuit&audience=regular&needs=pregnancy&kit=mat&seed=1&work=true");
+        Assert.Contains("cannot judge", page.QuerySelector(".draft .told")!.TextContent, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task A_finding_is_left_with_a_reason_printed_and_taken_up_again()
+    {
+        var slack = app.Demo("Spring Tide").Id;
+        var finding = Finding(await app.Get($"/plan/{slack}"), "hard landings");
+        var refused = await app.Submit(finding.QuerySelector(".leave form")!, ("do", "dismiss"), ("reason", " "));
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, refused.StatusCode);
+        await app.Submit(finding.QuerySelector(".leave form")!, ("do", "dismiss"), ("reason", "They trained for it"));
+        var page = await app.Get($"/plan/{slack}");
+        var left = page.QuerySelector(".finding.left")!;
+        Assert.Contains("They trained for it", left.TextContent, StringComparison.Ordinal);
+        Assert.DoesNotContain(Review.Of(TimelineBuilder.Build(app.Shelf.Get(slack)!.Plan)), f => f.Code == "jumps-ceiling");
+        Assert.Contains("They trained for it", (await app.Get($"/print/{slack}")).Body!.TextContent, StringComparison.Ordinal);
+        await app.Submit(left.QuerySelector("form")!, ("do", "take-up"));
+        Assert.Null((await app.Get($"/plan/{slack}")).QuerySelector(".finding.left"));
+    }
+
+    [Fact]
+    public async Task What_only_a_clinician_can_judge_has_no_way_to_be_left_and_prints()
+    {
+        var kept = app.Shelf.Add(SheetReader.Read("# Ask\nneeds: pregnancy\n== A (circuit, work 40, rest 20)\nsquat\nplank\n").Plan!, "made for a test");
+        Assert.Null(Finding(await app.Get($"/plan/{kept.Id}"), "usual ways – ask").QuerySelector(".leave"));
+        Assert.Contains("clinician decides", (await app.Get($"/print/{kept.Id}")).Body!.TextContent, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task A_warm_up_and_a_cool_down_are_built_where_there_is_none()
+    {
+        var kept = app.Shelf.Add(SheetReader.Read("# Bare\nminutes: 20\n== A (circuit, 2 rounds, work 40, rest 20, after 30)\nsquat\npush-up\nplank\n").Plan!, "made for a test");
+        foreach (var what in new[] { "warm-up", "cool-down" })
+        {
+            var form = (await app.Get($"/plan/{kept.Id}")).QuerySelectorAll(".build-form").Single(f => f.QuerySelector("input[name=build]")!.GetAttribute("value") == what);
+            await app.Submit(form, ("do", "build"), ("build-minutes", "4"));
+        }
+
+        var plan = app.Shelf.Get(kept.Id)!.Plan;
+        Assert.Equal(["Warm-up", "A", "Cool-down"], plan.Blocks.Select(b => b.Name));
+        Assert.Contains("Another warm-up", (await app.Get($"/plan/{kept.Id}?block=Warm-up")).QuerySelector(".build-form label")!.TextContent, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task Recovery_is_drawn_on_request_a_lane_for_each_thing()
+    {
+        var page = await app.Get($"/effort/{Ferry}?recovery=true");
+        var lanes = Core.Balance.Recovery.Of(TimelineBuilder.Build(app.Shelf.Get(Ferry)!.Plan));
+        Assert.True(page.QuerySelector("#recovery")!.HasAttribute("open"));
+        Assert.Equal(lanes.Length, page.QuerySelectorAll(".recovery .lane").Length);
+        Assert.Equal(lanes.Sum(l => l.Spells.Length), page.QuerySelectorAll(".recovery .spell").Length);
+        Assert.False((await app.Get($"/effort/{Ferry}")).QuerySelector("#recovery")!.HasAttribute("open"));
+    }
+
+    [Fact]
+    public async Task The_opening_and_the_claims_stand_on_plan_and_print()
+    {
+        var opening = Core.Cues.Opening.Of(TimelineBuilder.Build(app.Shelf.Get(Ferry)!.Plan)).ToList();
+        Assert.Equal(opening, (await app.Get($"/plan/{Ferry}")).QuerySelectorAll(".opening li").Select(e => e.TextContent));
+        Assert.Contains(opening[^1], (await app.Get($"/print/{Ferry}")).Body!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("holds", (await app.Get($"/plan/{Ferry}")).QuerySelector(".claims li.true")!.TextContent, StringComparison.Ordinal);
+    }
+}

@@ -8,5 +8,14 @@ if (args is ["drafts", ..])
         Console.WriteLine(line);
     Console.WriteLine($"in {watch.Elapsed.TotalSeconds:0.0} s");
 }
+else if (args is ["order", ..])
+{
+    foreach (var (stations, rounds) in new[] { (24, 1), (24, 3), (32, 1) })
+    {
+        var watch = System.Diagnostics.Stopwatch.StartNew();
+        var answer = new JollySet.Solving.BestOrder().Order(JollySet.Core.Ordering.OrderRequest.Of(OrderBenchmarks.Block(stations, rounds), "A"));
+        Console.WriteLine($"{stations} stations, {rounds} rounds: {answer.CostBefore} to {answer.CostAfter}, at least {answer.LeastPossible}, gap {answer.Gap:P1}, {watch.Elapsed.TotalSeconds:0.0} s");
+    }
+}
 else
     BenchmarkSwitcher.FromAssembly(typeof(Program).Assembly).Run(args);

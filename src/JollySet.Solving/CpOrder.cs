@@ -7,7 +7,7 @@ namespace JollySet.Solving;
 /// <remarks>A circuit through the stations (through a depot besides where rounds do not follow one another) carries the steps; the places are assigned and follow the circuit.</remarks>
 internal sealed class CpOrder
 {
-    private const int Seconds = 9;
+    private const int Seconds = 8;
     private readonly OrderProblem problem;
     private readonly int n;
     private readonly CpModel model = new();

@@ -48,7 +48,7 @@ public static class SeeSawFix
         return
         [
             .. MoveLibrary.Shipped.All
-                .Where(m => m.Pattern is not (Pattern.Stretch or Pattern.Mobility) && m.Impact != Impact.High && Serves(m, pair, pair.Lighter) && !Serves(m, pair, pair.Heavier))
+                .Where(m => m.Pattern is not (Pattern.Stretch or Pattern.Mobility or Pattern.Locomotion or Pattern.March) && m.Impact != Impact.High && Serves(m, pair, pair.Lighter) && !Serves(m, pair, pair.Heavier))
                 .Where(m => Suits.Kit(plan.Brief, m) && Suits.Needs(plan.Brief, m))
                 .OrderBy(m => used.Contains(m.Name)).ThenBy(m => m.Pattern == Pattern.Isolation),
         ];

@@ -15,6 +15,7 @@ internal sealed class Frames
     private const int LongestBlock = 17 * 60;
     private const int FinisherFrom = 30;
     private const int Pause = 15;
+    private const int FewStations = 6;
     private const int WaterFrom = 6 * 60;
     private readonly DraftRequest request;
     private readonly bool gentle;
@@ -157,7 +158,7 @@ internal sealed class Frames
     {
         DraftFormat.Circuit => (Math.Abs(stations - 6) * 0.25) + (Math.Abs(rounds - 3) * 0.4) + (Math.Abs(blocks - (request.Brief.Minutes >= 25 ? 2 : 1)) * 0.5),
         DraftFormat.Minute => (Math.Abs(stations - 4) * 0.3) + (Math.Abs(rounds - 3) * 0.4),
-        _ => (Math.Abs(rounds - 3) * 0.6) + (blocks * stations < 4 ? 1 : 0),
+        _ => (Math.Abs(rounds - 3) * 0.6) + (Math.Max(0, FewStations - (blocks * stations)) * 0.7),
     };
 
     private string SaysOf(int blocks, int stations, int rounds, WorkRest times)

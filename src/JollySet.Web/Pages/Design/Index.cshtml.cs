@@ -21,7 +21,7 @@ public sealed record DraftLine(string Move, string Amount, string Why);
 public sealed record DraftBlock(string Name, string Head, string Why, ImmutableArray<DraftLine> Lines);
 
 /// <summary>A draft as it is shown.</summary>
-public sealed record DraftView(string Title, string Clock, string Likely, string Verdict, string Drawing, string Frame, ImmutableArray<DraftBlock> Blocks);
+public sealed record DraftView(string Title, string Clock, string Likely, string Verdict, string Drawing, string Hanging, string Frame, ImmutableArray<DraftBlock> Blocks);
 
 /// <summary>A whole first draft from a brief alone.</summary>
 public sealed class IndexModel(Data.Shelf shelf, SessionBook sessions, RulesBook rules) : PageModel
@@ -82,6 +82,7 @@ public sealed class IndexModel(Data.Shelf shelf, SessionBook sessions, RulesBook
             Say.ClockOfTenths(timeline.LikelyTenths),
             findings.Count(f => f.Severity != Severity.Note) is var worse and > 0 ? $"{worse} to look at" : "its own checks find nothing that matters",
             BuntingSvg.Of(timeline, null, (_, _) => "#draft-title"),
+            HangingSvg.Of(timeline, null, (_, _) => "#draft-title"),
             Reason("", 0),
             [
                 .. draft.Plan.Blocks.Where(b => !b.IsWords).Select(b => new DraftBlock(

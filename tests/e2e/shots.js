@@ -57,8 +57,16 @@ await shot(await open(phone, classes["Slack Water Strength"]), "plan-phone");
 await shot(await open(phone, "/"), "shelf-phone");
 await shot(await open(wide, `${classes["Rope Ladder"]}?block=A%3A%20Down%20the%20ladder`), "plan-ladder");
 await shot(await open(wide, `${classes["Slack Water Strength"].replace("plan", "fit")}?minutes=25&work=true`), "fit");
-await shot(await open(wide, classes["Ferry Half Hour"].replace("plan", "balance")), "balance");
-await shot(await open(wide, classes["Ferry Half Hour"].replace("plan", "effort")), "effort");
+await shot(await open(wide, classes["Tide Table"].replace("plan", "balance")), "balance");
+await shot(await open(wide, classes["Ferry Half Hour"].replace("plan", "effort") + "?recovery=true"), "effort");
+await shot(await open(wide, classes["Tide Table"].replace("plan", "order") + "?work=true"), "order");
+await shot(
+  await open(
+    wide,
+    "/design?minutes=30&focus=full%20body&goal=strength%20endurance&format=Circuit&audience=newcomer,%20regular&needs=knees&kit=mat,%20light%20dumbbells,%20heavy%20dumbbells&seed=2&work=true",
+  ),
+  "design",
+);
 await shot(await open(wide, "/rules"), "rules");
 await shot(await open({ width: 900, height: 1180 }, classes["Slack Water Strength"].replace("plan", "print") + "?start=18:30"), "print");
 

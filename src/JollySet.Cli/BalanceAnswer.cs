@@ -18,12 +18,14 @@ internal static class BalanceAnswer
         foreach (var muscle in balance.Muscles.Where(m => m.LoadSeconds > 0).OrderByDescending(m => m.LoadSeconds))
             text.Append(CultureInfo.InvariantCulture, $"{Words.Of(muscle.Muscle),-14} {muscle.LoadSeconds,8:0} s {muscle.SetEquivalents,6:0.0} sets{(muscle.HardSets > 0 ? $"  {muscle.HardSets} heavy" : "")}\n");
         text.Append('\n');
+        text.Append(string.Join(", ", balance.Patterns.OrderByDescending(p => p.Value).Select(p => $"{Words.Of(p.Key)} {Say.Time(p.Value)}"))).Append('\n');
+        text.Append(string.Join(", ", balance.Planes.OrderByDescending(p => p.Value).Select(p => $"{p.Key.ToString().ToLowerInvariant()} {Say.Time(p.Value)}"))).Append("\n\n");
         foreach (var (region, share) in balance.Regions)
             text.Append(CultureInfo.InvariantCulture, $"{region.ToString().ToLowerInvariant(),-14} {share * 100,8:0} %\n");
         return text.ToString();
     }
 
-    public static string Json(ClassBalance balance) => JsonExport.Written(json =>
+    public static string Json(ClassBalance balance, IEnumerable<RecoveryLane> lanes) => JsonExport.Written(json =>
     {
         json.WriteStartObject();
         json.WriteStartArray("seeSaws");
@@ -54,12 +56,48 @@ internal static class BalanceAnswer
         foreach (var (pattern, seconds) in balance.Patterns)
             json.WriteNumber(Words.Of(pattern), Math.Round(seconds, 1));
         json.WriteEndObject();
+        json.WriteStartObject("planes");
+        foreach (var (plane, seconds) in balance.Planes)
+            json.WriteNumber(plane.ToString().ToLowerInvariant(), Math.Round(seconds, 1));
+        json.WriteEndObject();
+        WriteRecovery(json, lanes);
         json.WriteStartObject("regions");
         foreach (var (region, share) in balance.Regions)
             json.WriteNumber(region.ToString().ToLowerInvariant(), Math.Round(share, 3));
         json.WriteEndObject();
         json.WriteEndObject();
     });
+
+    /// <summary>Each lane with its limit, its longest streak and its work periods.</summary>
+    private static void WriteRecovery(System.Text.Json.Utf8JsonWriter json, IEnumerable<RecoveryLane> lanes)
+    {
+        json.WriteStartArray("recovery");
+        foreach (var lane in lanes)
+        {
+            json.WriteStartObject();
+            json.WriteString("what", lane.What);
+            if (lane.LimitTenths is { } limit)
+                json.WriteNumber("limitSeconds", limit / 10m);
+            json.WriteNumber("longestSeconds", lane.LongestTenths / 10m);
+            json.WriteStartArray("periods");
+            foreach (var spell in lane.Spells)
+            {
+                json.WriteStartObject();
+                json.WriteNumber("start", spell.StartTenths / 10m);
+                json.WriteNumber("end", spell.EndTenths / 10m);
+                if (spell.RestTenths is { } rest)
+                    json.WriteNumber("restBefore", rest / 10m);
+                json.WriteNumber("streak", spell.StreakTenths / 10m);
+                json.WriteBoolean("meant", spell.Meant);
+                json.WriteEndObject();
+            }
+
+            json.WriteEndArray();
+            json.WriteEndObject();
+        }
+
+        json.WriteEndArray();
+    }
 
     private static string TiltWord(SeeSaw pair) => pair.Tilt == Tilt.NotJudged ? "not judged" : pair.Tilt.ToString().ToLowerInvariant();
 }

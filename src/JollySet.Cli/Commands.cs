@@ -49,7 +49,7 @@ public static class Commands
         {
             "timeline" => TimelineOf(arguments, TimelineBuilder.Build(plan, rules), output, error, start),
             "totals" => TotalsOf(arguments, TimelineBuilder.Build(plan, rules), output),
-            "balance" => Balance(arguments, ClassBalance.Of(TimelineBuilder.Build(plan, rules)), output),
+            "balance" => Balance(arguments, TimelineBuilder.Build(plan, rules), output),
             "effort" => Answer(output, arguments.Has("--json") ? EffortAnswer.Json(TimelineBuilder.Build(plan, rules)) : EffortAnswer.Table(TimelineBuilder.Build(plan, rules))),
             "fit" => Fit(arguments, plan, rules, output, error),
             "order" => Order(arguments, plan, rules, output, error),
@@ -96,8 +96,8 @@ public static class Commands
         return findings.Any(f => f.Severity == Severity.Stop) ? Findings : Good;
     }
 
-    private static int Balance(Arguments arguments, ClassBalance balance, TextWriter output) =>
-        Answer(output, arguments.Has("--json") ? BalanceAnswer.Json(balance) : BalanceAnswer.Table(balance));
+    private static int Balance(Arguments arguments, Timeline timeline, TextWriter output) =>
+        Answer(output, arguments.Has("--json") ? BalanceAnswer.Json(ClassBalance.Of(timeline), Recovery.Of(timeline)) : BalanceAnswer.Table(ClassBalance.Of(timeline)));
 
     private static int Fit(Arguments arguments, ClassPlan plan, HouseRules rules, TextWriter output, TextWriter error)
     {

@@ -8,6 +8,7 @@ namespace JollySet.Core.Balance;
 public sealed record ClassBalance(
     ImmutableArray<MuscleLoad> Muscles,
     ImmutableSortedDictionary<Pattern, decimal> Patterns,
+    ImmutableSortedDictionary<Plane, decimal> Planes,
     ImmutableSortedDictionary<Region, decimal> Regions,
     ImmutableArray<SeeSaw> SeeSaws,
     Focus Focus)
@@ -18,6 +19,6 @@ public sealed record ClassBalance(
         var worked = WorkedMoves.Of(timeline, library);
         var focus = Focus.Of(timeline.Plan.Brief);
         var muscles = MuscleLoads.Of(worked, timeline.Rules);
-        return new ClassBalance(muscles, MuscleLoads.ByPattern(worked), MuscleLoads.Regions(muscles), Balance.SeeSaws.Of(worked, focus, timeline.Rules), focus);
+        return new ClassBalance(muscles, MuscleLoads.ByPattern(worked), MuscleLoads.ByPlane(worked), MuscleLoads.Regions(muscles), Balance.SeeSaws.Of(worked, focus, timeline.Rules), focus);
     }
 }

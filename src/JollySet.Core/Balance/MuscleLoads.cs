@@ -38,6 +38,11 @@ public static class MuscleLoads
     public static ImmutableSortedDictionary<Pattern, decimal> ByPattern(IEnumerable<Worked> worked) =>
         worked.GroupBy(w => w.Move.Pattern).ToImmutableSortedDictionary(g => g.Key, g => g.Sum(w => w.Seconds));
 
+    /// <summary>Seconds of work by plane; a move that goes through several shares its seconds among them. Planes that never come are left out.</summary>
+    public static ImmutableSortedDictionary<Plane, decimal> ByPlane(IEnumerable<Worked> worked) =>
+        worked.SelectMany(w => w.Move.Planes.Select(plane => (plane, seconds: w.Seconds / w.Move.Planes.Length)))
+            .GroupBy(p => p.plane).ToImmutableSortedDictionary(g => g.Key, g => g.Sum(p => p.seconds));
+
     /// <summary>Where the muscle belongs.</summary>
     public static Region RegionOf(Muscle muscle) => muscle switch
     {

@@ -26,8 +26,8 @@ internal sealed class SeeSawTipped : ICheck
     {
         if (edit.Apply(review.Plan).Plan is not { } plan)
             return false;
-        var known = Review.Of(review.Timeline).Where(f => f.Severity > Severity.Note).Select(f => (f.Code, f.Block)).ToHashSet();
-        return Review.Of(Timing.TimelineBuilder.Build(plan, review.Rules)).All(f => f.Severity == Severity.Note || known.Contains((f.Code, f.Block)));
+        var known = Review.Of(review.Timeline).Where(f => f.Severity > Severity.Note).Select(f => (f.Code, f.Block, f.Subject)).ToHashSet();
+        return Review.Of(Timing.TimelineBuilder.Build(plan, review.Rules)).All(f => f.Severity == Severity.Note || known.Contains((f.Code, f.Block, f.Subject)));
     }
 
     private static string Sentence(SeeSaw pair)

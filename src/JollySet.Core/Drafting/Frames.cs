@@ -156,7 +156,7 @@ internal sealed class Frames
 
     private double CostOf(int blocks, int stations, int rounds) => request.Format switch
     {
-        DraftFormat.Circuit => (Math.Abs(stations - 6) * 0.25) + (Math.Abs(rounds - 3) * 0.4) + (Math.Abs(blocks - (request.Brief.Minutes >= 25 ? 2 : 1)) * 0.5),
+        DraftFormat.Circuit => (Math.Abs(stations - 6) * 0.25) + (Math.Abs(rounds - 3) * 0.4) + (Math.Abs(blocks - (request.Brief.Minutes >= 25 ? 2 : 1)) * 0.5) + (Math.Max(0, FewStations - (blocks * stations)) * 0.8),
         DraftFormat.Minute => (Math.Abs(stations - 4) * 0.3) + (Math.Abs(rounds - 3) * 0.4),
         _ => (Math.Abs(rounds - 3) * 0.6) + (Math.Max(0, FewStations - (blocks * stations)) * 0.7),
     };

@@ -139,4 +139,11 @@ public class BalanceTests
         Assert.Null(on.LimitTenths);
         Assert.All(Recovery.Of(Sheet.Time(Sheet.OneBlock("superset same, 2 rounds, rest 5", "biceps curl 40s", "hammer curl 40s"))).Single(l => l.What == "biceps").Spells, s => Assert.True(s.Meant));
     }
+
+    [Fact]
+    public void Work_is_told_by_plane_and_shared_where_a_move_goes_through_several()
+    {
+        var balance = ClassBalance.Of(Sheet.Time(Sheet.OneBlock("circuit, work 40", "squat", "lateral raise", "wood chop")));
+        Assert.Equal([(Plane.Sagittal, 60m), (Plane.Frontal, 40m), (Plane.Transverse, 20m)], balance.Planes.Select(p => (p.Key, p.Value)));
+    }
 }

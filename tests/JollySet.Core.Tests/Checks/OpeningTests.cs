@@ -27,4 +27,13 @@ public class OpeningTests
         Assert.DoesNotContain(said, s => s.StartsWith("Warm up first", StringComparison.Ordinal));
         Assert.Empty(Opening.Of(Sheet.Time("# T\n== Hello (talk 30s)\n")));
     }
+
+    [Fact]
+    public void Cautions_are_those_the_class_gives_reason_for()
+    {
+        Assert.Equal(["Sharp is not the same as hard: at sharp pain people stop."], Cautions.Of(Sheet.Time(Sheet.OneBlock("circuit, work 40", "biceps curl"))));
+        var said = Cautions.Of(Sheet.Time("# T\naudience: older adults\n== A (circuit, work 40)\njump squat\nkettlebell swing\nplank\nsingle-leg deadlift\n")).ToList();
+        Assert.Equal(7, said.Count(s => s.StartsWith("Soft", StringComparison.Ordinal) || s.StartsWith("Two arm", StringComparison.Ordinal) || s.StartsWith("Set heavy", StringComparison.Ordinal) || s.StartsWith("Balance", StringComparison.Ordinal) || s.StartsWith("Show a way", StringComparison.Ordinal) || s.StartsWith("Up slowly", StringComparison.Ordinal) || s.StartsWith("Breathe", StringComparison.Ordinal)));
+        Assert.Empty(Cautions.Of(Sheet.Time("# T\n== Hello (talk 30s)\n")));
+    }
 }

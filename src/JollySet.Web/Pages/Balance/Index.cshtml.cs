@@ -40,6 +40,12 @@ public sealed class IndexModel(Data.Shelf shelf, TimelineShelf timelines) : Page
     /// <summary>Each region's share of the load.</summary>
     public ImmutableArray<(string Name, string Share)> Regions { get; private set; } = [];
 
+    /// <summary>Work by pattern, most first.</summary>
+    public string Patterns { get; private set; } = "";
+
+    /// <summary>Work by plane, most first.</summary>
+    public string Planes { get; private set; } = "";
+
     /// <summary>What the focus means, in words.</summary>
     public string Focus { get; private set; } = "";
 
@@ -60,6 +66,8 @@ public sealed class IndexModel(Data.Shelf shelf, TimelineShelf timelines) : Page
         var most = Math.Max(1, balance.Muscles.Max(m => m.LoadSeconds));
         Muscles = [.. balance.Muscles.Where(m => m.LoadSeconds > 0).OrderByDescending(m => m.LoadSeconds).Select(m => new MuscleBar(
             Say.Capital(Core.Plans.Words.Of(m.Muscle)), $"{m.SetEquivalents:0.0}", Say.Time(m.LoadSeconds), m.HardSets, (double)(m.LoadSeconds / most) * 200, MuscleLoads.RegionOf(m.Muscle).ToString().ToLowerInvariant()))];
+        Patterns = string.Join(" · ", balance.Patterns.OrderByDescending(p => p.Value).Select(p => $"{Core.Plans.Words.Of(p.Key)} {Say.Time(p.Value)}"));
+        Planes = string.Join(" · ", balance.Planes.OrderByDescending(p => p.Value).Select(p => $"{p.Key.ToString().ToLowerInvariant()} {Say.Time(p.Value)}"));
         Regions = [.. balance.Regions.Select(r => (r.Key == Region.Core ? "Core" : $"{r.Key} body", $"{r.Value:P0}"))];
         return Page();
     }

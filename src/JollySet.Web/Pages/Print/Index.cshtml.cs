@@ -59,6 +59,9 @@ public sealed class IndexModel(Data.Shelf shelf, TimelineShelf timelines) : Page
     /// <summary>The opening words.</summary>
     public ImmutableArray<string> Opening { get; private set; } = [];
 
+    /// <summary>The cautions this class gives reason for.</summary>
+    public ImmutableArray<string> Cautions { get; private set; } = [];
+
     /// <summary>Findings left as they are, with the reason.</summary>
     public ImmutableArray<(string Message, string Reason)> Dismissed { get; private set; } = [];
 
@@ -80,6 +83,7 @@ public sealed class IndexModel(Data.Shelf shelf, TimelineShelf timelines) : Page
         Kit = KitOf(timeline);
         Asks = string.Join(" ", AskFirst.Of(Plan.Brief).Select(need => $"{Say.Capital(need)} – usual are {Needs.UsualWays(need)}; the person’s own clinician decides."));
         Opening = [.. Core.Cues.Opening.Of(timeline)];
+        Cautions = [.. Core.Cues.Cautions.Of(timeline)];
         Dismissed = [.. Review.Whole(timeline).Dismissed.Select(d => (d.Finding.Message, d.Reason))];
         return Page();
     }

@@ -18,16 +18,23 @@ internal sealed class SeeSawTipped : ICheck
             Numbers: Finding.Figures(("firstSeconds", pair.FirstSeconds), ("secondSeconds", pair.SecondSeconds), ("ratio", Math.Round(pair.Ratio ?? 0, 2))))
         {
             Subject = pair.Name,
-            FixSearch = () => SeeSawFix.For(review.Timeline, pair).Take(MostLookedAt).FirstOrDefault(edit => BringsNothing(review, edit)),
+            FixSearch = () => FixOf(review, pair),
         };
 
-    /// <summary>A swap that levels a pair and breaks a superset's school, the minutes or a muscle's rest would be no help.</summary>
-    private static bool BringsNothing(ClassUnderReview review, Plans.Edits.PlanEdit edit)
+    /// <summary>The best edit that brings nothing worth a warning; else the best that only tips another pair less than it levels this one.</summary>
+    private static Plans.Edits.PlanEdit? FixOf(ClassUnderReview review, SeeSaw pair)
+    {
+        var brings = SeeSawFix.For(review.Timeline, pair).Take(MostLookedAt).Select(edit => (edit, codes: Brought(review, edit))).ToList();
+        return brings.FirstOrDefault(b => b.codes is { Count: 0 }).edit ?? brings.FirstOrDefault(b => b.codes is { } codes && codes.All(c => c == "see-saw")).edit;
+    }
+
+    /// <summary>Codes of the warnings and stops an edit would bring: a swap that breaks a superset's school, the minutes or a muscle's rest is no help. Null where it cannot be made.</summary>
+    private static List<string>? Brought(ClassUnderReview review, Plans.Edits.PlanEdit edit)
     {
         if (edit.Apply(review.Plan).Plan is not { } plan)
-            return false;
+            return null;
         var known = Review.Of(review.Timeline).Where(f => f.Severity > Severity.Note).Select(f => (f.Code, f.Block, f.Subject)).ToHashSet();
-        return Review.Of(Timing.TimelineBuilder.Build(plan, review.Rules)).All(f => f.Severity == Severity.Note || known.Contains((f.Code, f.Block, f.Subject)));
+        return [.. Review.Of(Timing.TimelineBuilder.Build(plan, review.Rules)).Where(f => f.Severity > Severity.Note && !known.Contains((f.Code, f.Block, f.Subject))).Select(f => f.Code)];
     }
 
     private static string Sentence(SeeSaw pair)

@@ -71,6 +71,20 @@ public sealed class ColleagueTests : IDisposable
     }
 
     [Fact]
+    public async Task A_draft_leaves_alone_what_the_last_taught_classes_used()
+    {
+        const string brief = "/design?minutes=30&focus=full%20body&goal=strength%20endurance&format=Circuit&audience=regular&needs=&kit=mat,%20dumbbells&seed=2&work=true";
+        async Task<List<string>> Main() => [.. (await app.Get(brief)).QuerySelectorAll(".draft-block").Where(b => b.QuerySelector("h3")!.TextContent[0] is 'A' or 'B').SelectMany(b => b.QuerySelectorAll("li b")).Select(e => e.TextContent)];
+        var first = await Main();
+        var taught = app.Shelf.Get(Guid.Parse((await app.Submit((await app.Get(brief)).QuerySelector(".draft-take")!)).Headers.Location!.OriginalString.Split('/')[^1]))!;
+        var session = app.Sessions.Open(taught, HouseRules.Shipped);
+        Assert.Equal(first, await Main());
+        app.Sessions.Keep(session, Core.Teaching.TaughtRecord.Of(TimelineBuilder.Build(taught.Plan), [], 0));
+        var next = await Main();
+        Assert.True(next.Intersect(first).Count() <= first.Count / 4, string.Join(", ", next.Intersect(first)));
+    }
+
+    [Fact]
     public async Task A_brief_with_faults_says_what_is_wrong_at_the_field_and_keeps_what_was_typed()
     {
         var page = await app.Get("/design?minutes=abc&focus=full%20body&goal=muscle&format=Circuit&audience=everyone&needs=&kit=&seed=1&work=true");
@@ -136,6 +150,8 @@ public sealed class ColleagueTests : IDisposable
         Assert.Equal(lanes.Length, page.QuerySelectorAll(".recovery .lane").Length);
         Assert.Equal(lanes.Sum(l => l.Spells.Length), page.QuerySelectorAll(".recovery .spell").Length);
         Assert.False((await app.Get($"/effort/{Ferry}")).QuerySelector("#recovery")!.HasAttribute("open"));
+        Assert.Equal(lanes.Length, (await app.Get($"/effort/{Ferry}?handler=recovery")).QuerySelectorAll(".recovery .lane").Length);
+        Assert.NotNull((await app.Get($"/plan/{Ferry}")).QuerySelector(".under-line a"));
     }
 
     [Fact]

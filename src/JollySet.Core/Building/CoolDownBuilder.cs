@@ -24,12 +24,13 @@ public static class CoolDownBuilder
             return null;
         var loaded = balance.Muscles.Where(m => m.LoadSeconds > rules["cool-down.share"] * all).OrderByDescending(m => m.LoadSeconds).Select(m => m.Muscle).ToList();
         var next = balance.Muscles.Where(m => m.LoadSeconds > 0 && !loaded.Contains(m.Muscle)).OrderByDescending(m => m.LoadSeconds).Select(m => m.Muscle).ToList();
-        var (shortest, longest) = plan.Brief.Audience.Contains(Audience.OlderAdults) ? (30, 60) : (15, 30);
+        var older = plan.Brief.Audience.Contains(Audience.OlderAdults) ? "-older" : "";
+        var (shortest, longest) = (rules.Whole($"cool-down.stretch-least{older}"), rules.Whole($"cool-down.stretch-most{older}"));
         var stretches = Choose(Candidates(plan.Brief, seed), loaded, next, (seconds - LeastEasy) / (shortest + RestSeconds));
         var periods = stretches.Sum(s => Periods(s.Move));
         if (periods == 0)
             return null;
-        var each = Math.Clamp((seconds - LeastEasy - (periods * RestSeconds)) / periods / 5 * 5, shortest, longest);
+        var each = Math.Clamp((seconds - LeastEasy - (periods * RestSeconds)) / periods / 5 * 5, shortest, Math.Max(shortest, longest));
         var easy = Math.Clamp((seconds - (periods * (each + RestSeconds))) / 5 * 5, LeastEasy, MostEasy);
         var facts = new Facts(plan, MoveLibrary.Shipped);
         var lines = stretches.Select(s => NeedWays.Named(Line(s.Move, each), plan.Brief, facts)).Prepend(NeedWays.Named(Station.Of(EasyMove(plan.Brief), Timed.Of(easy)), plan.Brief, facts));

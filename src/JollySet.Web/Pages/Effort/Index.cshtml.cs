@@ -59,6 +59,11 @@ public sealed class IndexModel(Data.Shelf shelf, TimelineShelf timelines) : Page
         return Page();
     }
 
+    /// <summary>Recovery alone, for the Plan screen to put under its line.</summary>
+    public IActionResult OnGetRecovery(Guid id) => shelf.Get(id) is { } kept
+        ? Partial("_Recovery", RecoverySvg.Of(timelines.Of(kept), Core.Balance.Recovery.Of(timelines.Of(kept))))
+        : NotFound();
+
     private static PersonView PersonOf(Timeline timeline, EffortCurve curve)
     {
         var peak = curve.Peak;

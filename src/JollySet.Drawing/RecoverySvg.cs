@@ -10,7 +10,7 @@ public static class RecoverySvg
 {
     private const double Row = 24;
     private const double Tall = 13;
-    private const double Top = 8;
+    private const double Top = 30;
 
     /// <summary>The lanes, longest streak beside its limit first: work as cloth, a streak over its limit in another weave with its seconds.</summary>
     public static string Of(Timeline timeline, ImmutableArray<RecoveryLane> lanes)
@@ -18,6 +18,8 @@ public static class RecoverySvg
         var ordered = lanes.OrderByDescending(Strain).ThenByDescending(l => l.Spells.Sum(s => s.WorkTenths)).ToList();
         var scale = (EffortSvg.Width - EffortSvg.Left - EffortSvg.Right) / Math.Max(1, timeline.Tenths);
         var svg = new Svg().Open("svg", "class", "recovery", "viewBox", $"0 0 {FlagPath.N(EffortSvg.Width)} {FlagPath.N(Top + (ordered.Count * Row) + 6)}", "role", "img", "aria-label", "When each muscle works and how long it goes on. " + string.Join("; ", ordered.Select(Words)));
+        foreach (var block in timeline.Segments.GroupBy(s => s.Block))
+            Block(svg, timeline, block.Key, EffortSvg.Left + (block.First().StartTenths * scale), EffortSvg.Left + (block.Last().EndTenths * scale), ordered.Count);
         var y = Top;
         foreach (var lane in ordered)
         {
@@ -30,6 +32,15 @@ public static class RecoverySvg
         }
 
         return svg.Close().ToString();
+    }
+
+    /// <summary>Where a block begins, with its name where there is room.</summary>
+    private static void Block(Svg svg, Timeline timeline, int block, double from, double to, int lanes)
+    {
+        svg.Draw("path", "class", "begins", "d", $"M{FlagPath.N(from)} {FlagPath.N(Top - 8)}V{FlagPath.N(Top + (lanes * Row))}");
+        var (name, letters) = (timeline.Blocks[block].Name, (int)((to - from) / 7.6));
+        if (letters >= 3)
+            svg.Say("text", name.Length <= letters ? name : name[..(letters - 1)] + "…", "class", "lane-block", "x", from, "y", Top - 13);
     }
 
     /// <summary>One lane in words: its longest streak, and the shortest rest before it works again.</summary>

@@ -159,7 +159,7 @@ internal static class PlanGen
         if (again && named.FirstOrDefault(b => !b.IsWords) is { } first)
             named = named.Add(new Block(ClassPlan.AgainName(first.Name, 0), new AgainFormat(first.Name), new BlockSettings(After: Gap.Of(30))));
         var used = named.SelectMany(b => b.Stations).SelectMany(s => s.Doing.MoveNames()).Distinct().Where(n => MoveLibrary.Shipped.Find(n) is null);
-        return new ClassPlan(title, new Brief(minutes, ClassStyle.Led, Place: title) { Audience = [.. audience.Distinct()], Needs = ["knees"], Kit = [.. Awkward], Notes = [title] })
+        return new ClassPlan(title, new Brief(minutes, ClassStyle.Led, Place: title) { Audience = [.. audience.Distinct()], Needs = ["knees"], Kit = [.. Awkward], Notes = [title], Dismissed = [.. Awkward.Select((a, i) => new Dismissal("streak", i % 2 == 0 ? null : a, a, "because " + a))] })
         {
             Blocks = named,
             NewMoves = [.. used.Select((n, i) => new NewMove(n, i % 2 == 0 ? "squat" : null))],

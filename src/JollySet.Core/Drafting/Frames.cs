@@ -51,7 +51,7 @@ internal sealed class Frames
                where block.Seconds <= LongestBlock
                let all = Enumerable.Range(0, blocks).Select(i => Lettered(block, i, blocks)).Concat(finisher is null ? [] : [finisher]).ToImmutableArray()
                let total = blocks * stations
-               where total is >= 3 and <= 16
+               where total is >= 3 and <= 20
                select new Frame(all, CostOf(blocks, stations, rounds) + times.Cost, SaysOf(blocks, stations, rounds, times));
     }
 

@@ -9,7 +9,10 @@ public static class Suits
     public static bool Kit(Brief brief, Move move) => brief.Kit.IsEmpty || move.Kit.All(item => item.Equals("wall", StringComparison.OrdinalIgnoreCase) || brief.Kit.Any(there => Has(there, item)));
 
     /// <summary>Whether nothing the class must be spared forbids it: no floor, no jumping, seated, no kit, small space, quiet. Other needs have a way round.</summary>
-    public static bool Needs(Brief brief, Move move) => !brief.Needs.Any(need => Forbids(Moves.Needs.Named(need)) && move.Troubles(need));
+    public static bool Needs(Brief brief, Move move) => !brief.Needs.Any(need => Forbids(Moves.Needs.Named(need)) && move.Troubles(need) && !CanSit(need, move));
+
+    /// <summary>Whether the move itself can be done sitting, where the class sits.</summary>
+    private static bool CanSit(string need, Move move) => Moves.Needs.Named(need) == "seated" && move.Around["seated"] == Words.Of(Adjustment.Seated);
 
     /// <summary>Whether it troubles none of the needs at all.</summary>
     public static bool EveryNeed(Brief brief, Move move) => !brief.Needs.Any(move.Troubles);

@@ -1,8 +1,10 @@
 using System.Collections.Immutable;
+using CsCheck;
 using JollySet.Bench;
 using JollySet.Core.Checks;
 using JollySet.Core.Drafting;
 using JollySet.Core.Moves;
+using JollySet.Core.Options;
 using JollySet.Core.Plans;
 using JollySet.Core.Sheets;
 using JollySet.Core.Timing;
@@ -94,4 +96,45 @@ public class DraftTests
 
     [Fact]
     public void With_no_minutes_there_is_nothing_to_fill() => Assert.Contains("how long", Make(Loft with { Minutes = null }).Why, StringComparison.Ordinal);
+
+    [Fact]
+    public void Any_brief_gives_a_class_that_can_be_taught_or_says_why_there_is_none() => Briefs.Sample(
+        request =>
+        {
+            var draft = Drafter.Make(request, HouseRules.Shipped);
+            if (draft.Plan is not { } plan)
+            {
+                Assert.NotEmpty(draft.Why!);
+                return;
+            }
+
+            var timeline = TimelineBuilder.Build(plan);
+            Assert.InRange((request.Brief.Minutes!.Value * 60) - (timeline.Tenths / 10m), 0, 30);
+            Assert.DoesNotContain(Review.Of(timeline), f => f.Severity == Severity.Stop);
+            Assert.True(SheetReader.Read(SheetWriter.Write(plan)).IsGood);
+        },
+        iter: 60);
+
+    [Fact]
+    public void A_class_that_sits_is_made_of_what_can_be_done_sitting()
+    {
+        var plan = Make(Loft with { Focus = ["upper body"], Needs = ["seated"], Kit = ["chair", "light dumbbells"] }).Plan!;
+        var facts = new Facts(plan, MoveLibrary.Shipped);
+        Assert.All(plan.Blocks.SelectMany(b => b.Stations), s => Assert.NotEqual(CoverKind.Open, Cover.Of(s, "seated", facts).Kind));
+        Assert.All(plan.Blocks.SelectMany(b => b.Stations).SelectMany(s => s.Doing.MoveNames()), n => Assert.Contains(MoveLibrary.Shipped.Find(n)!.Around.GetValueOrDefault("seated", "seated"), new[] { "seated", "seated march" }));
+    }
+
+    private static readonly Gen<DraftRequest> Briefs = Gen.Select(
+        Gen.Int[8, 90],
+        Of("full body", "upper body", "lower body", "core", "glutes, hamstrings", "chest", "elbows"),
+        Gen.Enum<Goal>(),
+        Gen.Enum<DraftFormat>(),
+        Gen.Enum<Audience>().Array[0, 2],
+        Of("knees", "seated", "no floor", "no jumping, quiet", "no kit", "balance, hips", "pregnancy", "fragile bones", "small space").Array[0, 2],
+        Of("mat", "chair", "light dumbbells", "band", "kettlebell", "two bottles", "step").Array[0, 3],
+        Gen.Int[1, 9999],
+        (minutes, focus, goal, format, audience, needs, kit, seed) => DraftRequest.Of(
+            new Brief(minutes, ClassStyle.Led, Goal: goal) { Focus = [.. focus.Split(", ")], Audience = [.. audience.Distinct()], Needs = [.. needs.SelectMany(n => n.Split(", ")).Distinct()], Kit = [.. kit.Distinct()] }, format, seed));
+
+    private static Gen<string> Of(params string[] words) => Gen.Int[0, words.Length - 1].Select(i => words[i]);
 }

@@ -5,14 +5,17 @@ using JollySet.Core.Timing;
 namespace JollySet.Core.Checks;
 
 /// <summary>Applies a finding's fix, unless that would bring a finding of higher severity.</summary>
-public sealed record Mend(Finding Finding, PlanEdit Fix, HouseRules Rules) : PlanEdit
+/// <param name="Fix">Null where the search for one found nothing.</param>
+public sealed record Mend(Finding Finding, PlanEdit? Fix, HouseRules Rules) : PlanEdit
 {
     /// <inheritdoc/>
-    public override string Summary => Fix.Summary;
+    public override string Summary => Fix?.Summary ?? $"mended {Finding.Code}";
 
     /// <inheritdoc/>
     protected override EditResult Change(ClassPlan plan)
     {
+        if (Fix is null)
+            return EditResult.Refused("no single change from the library mends this without bringing something else; it wants your own hand");
         var result = Fix.Apply(plan);
         if (result.Plan is not { } mended)
             return result;

@@ -24,4 +24,26 @@ public class FixTests
             Assert.DoesNotContain(after, f => (f.Code, f.Block, f.Subject, f.Mark) == (finding.Code, finding.Block, finding.Subject, finding.Mark));
         }
     }
+
+    [Fact]
+    public void A_fix_that_brings_worse_is_refused_with_the_sentence()
+    {
+        var plan = Sheet.Read("# T\nminutes: 2\n== A (circuit, work 40, rest 5)\nsquat\npush-up\n");
+        var tight = Review.Of(TimelineBuilder.Build(plan)).Single(f => f.Code == "change-tight");
+        var worse = new Mend(tight, new Core.Plans.Edits.SetBlockSetting("A", "rest", "300"), HouseRules.Shipped).Apply(plan);
+        Assert.Null(worse.Plan);
+        Assert.Contains("something worse", worse.Errors[0].Message, StringComparison.Ordinal);
+        Assert.Contains("your own hand", new Mend(tight, null, HouseRules.Shipped).Apply(plan).Errors[0].Message, StringComparison.Ordinal);
+        Assert.NotNull(new Mend(tight, tight.Fix!, HouseRules.Shipped).Apply(plan).Plan);
+    }
+
+    [Fact]
+    public void A_missing_warm_up_and_cool_down_are_built_by_their_fix()
+    {
+        var plan = Sheet.Read("# T\nminutes: 30\n== A (circuit, 3 rounds, work 40, rest 20, between 60, after 30)\nsquat\npush-up\nglute bridge\nplank\n");
+        foreach (var code in new[] { "warm-up-missing", "cool-down-missing" })
+            plan = Review.Mended(plan, HouseRules.Shipped, code).Plan;
+        Assert.Equal(["Warm-up", "A", "Cool-down"], plan.Blocks.Select(b => b.Name));
+        Assert.DoesNotContain(Review.Of(TimelineBuilder.Build(plan)), f => f.Code.StartsWith("warm-up", StringComparison.Ordinal) || f.Code.StartsWith("cool-down", StringComparison.Ordinal));
+    }
 }

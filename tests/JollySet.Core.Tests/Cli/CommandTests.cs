@@ -105,4 +105,64 @@ public class CommandTests
         Assert.Equal(2, Run(Good, "timeline", "-", "--rules", file).Exit);
         File.Delete(file);
     }
+
+    private const string Six = "# T\n== A (circuit, work 40, rest 20)\nplank\nsquat\ndead bug\npush-up\njump squat\nbent-over row\n";
+
+    [Fact]
+    public void Order_says_the_best_order_and_that_it_is_proven()
+    {
+        using var json = JsonDocument.Parse(Run(Six, "order", "-", "--block", "A", "--json").Out);
+        Assert.True(json.RootElement.GetProperty("proven").GetBoolean());
+        Assert.Equal("jump squat", json.RootElement.GetProperty("order")[0].GetProperty("move").GetString());
+        Assert.True(json.RootElement.GetProperty("costAfter").GetInt64() < json.RootElement.GetProperty("costBefore").GetInt64());
+        Assert.Equal(9, json.RootElement.GetProperty("measures").GetArrayLength());
+        Assert.Contains("Proven", Run(Six, "order", "-").Out, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void Order_applied_is_a_sheet_in_its_best_order()
+    {
+        var applied = Run(Six, "order", "-", "--block", "A", "--apply").Out;
+        Assert.Contains("best order", Run(applied, "order", "-", "--block", "A").Out, StringComparison.Ordinal);
+        Assert.Contains("plank\n", Run(Six, "order", "-", "--block", "A", "--pin", "A/1", "--apply").Out.Split("==")[1].Split('\n')[1] + "\n", StringComparison.Ordinal);
+    }
+
+    [Theory]
+    [InlineData("--block", "Z", "there is no block")]
+    [InlineData("--pin", "A/9", "name a block")]
+    [InlineData("--floor", "11", "from 0 to 10")]
+    public void Order_says_what_is_wrong_with_an_option(string option, string value, string sentence)
+    {
+        var (exit, text, error) = Run(Six, "order", "-", option, value);
+        Assert.Equal((2, ""), (exit, text));
+        Assert.Contains(sentence, error, StringComparison.OrdinalIgnoreCase);
+    }
+
+    [Fact]
+    public void Balance_tells_planes_and_recovery_too()
+    {
+        using var json = JsonDocument.Parse(Run(Six, "balance", "-", "--json").Out);
+        Assert.Equal(240, json.RootElement.GetProperty("planes").EnumerateObject().Sum(p => p.Value.GetDecimal()));
+        var quads = json.RootElement.GetProperty("recovery").EnumerateArray().Single(l => l.GetProperty("what").GetString() == "quads");
+        Assert.Equal([60m, 240m], quads.GetProperty("periods").EnumerateArray().Select(p => p.GetProperty("start").GetDecimal()));
+        Assert.Equal(140, quads.GetProperty("periods")[1].GetProperty("restBefore").GetDecimal());
+    }
+
+    [Fact]
+    public void Moves_tell_planes_joints_and_ways_round()
+    {
+        using var json = JsonDocument.Parse(Run("", "moves", "--json").Out);
+        var squat = json.RootElement.EnumerateArray().Single(m => m.GetProperty("name").GetString() == "squat");
+        Assert.Equal("sagittal", squat.GetProperty("planes")[0].GetString());
+        Assert.Equal("squat to chair", squat.GetProperty("waysRound").GetProperty("knees").GetString());
+        Assert.Contains("knees", squat.GetProperty("joints").EnumerateArray().Select(j => j.GetString()));
+    }
+
+    [Fact]
+    public void Check_leaves_out_what_is_dismissed_while_its_figures_hold()
+    {
+        const string sheet = "# T\nneeds: knees\ndismissed: need-open, \"A\", \"knees stations 1 stations 1\", \"They asked\"\n== A (circuit, work 40, rest 20)\nsquat\nplank\n";
+        Assert.DoesNotContain("need-open", Run(sheet, "check", "-").Out, StringComparison.Ordinal);
+        Assert.Contains("need-open", Run(sheet.Replace("plank", "goblet squat", StringComparison.Ordinal), "check", "-").Out, StringComparison.Ordinal);
+    }
 }

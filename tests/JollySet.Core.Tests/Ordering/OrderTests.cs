@@ -120,4 +120,35 @@ public class OrderTests
     [InlineData("Warm", "no stations of the main part")]
     public void What_cannot_be_ordered_says_why(string block, string sentence) =>
         Assert.Contains(sentence, Best(Sheet.Read("# T\n== Warm (prepare)\nsquat 30s\n== A (circuit, work 40)\nsquat\nplank\n"), block).Why, StringComparison.Ordinal);
+
+    [Fact]
+    public void The_neighbour_search_never_costs_more_than_what_stands() => Blocks.Sample(
+        plan =>
+        {
+            var problem = OrderProblems.Of(OrderRequest.Of(plan, "A")).Problem!;
+            var found = LocalOrder.From(problem);
+            Assert.Equal(Enumerable.Range(0, problem.Count), found.Order());
+            Assert.True(problem.CostOf(found) <= problem.CostOf([.. Enumerable.Range(0, problem.Count)]));
+        },
+        iter: 60);
+
+    [Fact]
+    public void The_cost_of_an_order_by_hand()
+    {
+        // Squat after squat: quads 1, glutes 0.5 and adductors 0.5 come again, at most 2 × 50; lower after lower 20. One place each: big moves late 0 and 30.
+        var problem = OrderProblems.Of(OrderRequest.Of(Loft("squat", "squat"), "A")).Problem!;
+        Assert.Equal(100 + 20 + 30, problem.CostOf([0, 1]));
+        // Three rounds count the step three times and the seam twice.
+        var rounds = OrderProblems.Of(OrderRequest.Of(Sheet.Read(Sheet.OneBlock("circuit, 3 rounds, work 40, rest 20", "squat", "squat")), "A")).Problem!;
+        Assert.Equal((5 * 120) + 30, rounds.CostOf([0, 1]));
+    }
+
+    [Fact]
+    public void What_stands_before_the_block_counts_for_less()
+    {
+        var alone = OrderProblems.Of(OrderRequest.Of(Loft("plank", "squat"), "A")).Problem!;
+        var after = OrderProblems.Of(OrderRequest.Of(Sheet.Read("# T\n== W (prepare)\nsquat 40s\n== A (circuit, work 40, rest 20)\nplank\nsquat\n"), "A")).Problem!;
+        // From the squat down to the plank: a change of level, 50 × 0.3.
+        Assert.Equal(15, after.Place[0, 0] - alone.Place[0, 0]);
+    }
 }

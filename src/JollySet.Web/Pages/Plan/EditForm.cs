@@ -42,7 +42,7 @@ internal static class EditForm
             "fit" => Core.Fitting.FitTo.Read(Number(form, "minutes"), Text(form, "edits")),
             "order" => Core.Ordering.PutInOrder.Read(Text(form, "edits")),
             "build" => Built(form, plan, timeline.Rules),
-            "fix" => FindingOf(form, timeline) is { } finding && finding.FixOrSearch() is { } fix ? new Mend(finding, fix, timeline.Rules) : null,
+            "fix" => FindingOf(form, timeline) is { } finding ? new Mend(finding, finding.FixOrSearch(), timeline.Rules) : null,
             "dismiss" => FindingOf(form, timeline) is { MayBeDismissed: true } left ? new Dismiss(left.Code, left.Block, left.Mark, Text(form, "reason")) : null,
             "take-up" => new TakeUpAgain(Text(form, "code"), Text(form, "where") is { Length: > 0 } where ? where : null, Text(form, "mark")),
             _ => null,

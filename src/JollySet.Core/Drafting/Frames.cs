@@ -146,7 +146,7 @@ internal sealed class Frames
         return new FrameBlock(new Block(Finisher, new CircuitFormat(), settings), 3, null, (3 * (times.Work + times.Rest)) - times.Rest + After, times.Work);
     }
 
-    /// <summary>Water after every second block, and after the last before the finisher or the cool-down.</summary>
+    /// <summary>Water after the first block and every second one from there, after long ones, and after the last.</summary>
     private static FrameBlock Lettered(FrameBlock block, int index, int blocks)
     {
         var water = index == blocks - 1 || index % 2 == 0 || block.Seconds > WaterFrom;

@@ -73,14 +73,29 @@ try {
   const made = await post(`${site}/new?handler=Text`, await visit(`${site}/new`), { text: hour });
   const plan = site + made.headers.get("location");
   const page = await visit(plan);
-  const edit = (i) =>
-    post(
+  const parts = new Map();
+  const learn = (html) => {
+    for (const tag of html.match(/<[a-z]+ [^>]*data-part="[^>]*>/g) ?? [])
+      parts.set(tag.match(/ id="([^"]+)"/)[1], tag.match(/data-part="([^"]+)"/)[1]);
+  };
+  learn(page.html);
+  const [block, station] = page.html.match(/name="block" value="(\d+)">\s*<input type="hidden" name="station" value="(\d+)"/).slice(1);
+  const sizes = [];
+  const edit = async (i) => {
+    const answer = await post(
       plan,
       page,
-      { do: "station", block: "Block 1", station: 1, revision: i + 1, amount: `${30 + (i % 2)}s` },
-      { "HX-Request": "true" },
+      { do: "station", block, open: block, station, revision: i + 1, amount: `${30 + (i % 2) * 5}s` },
+      { "HX-Request": "true", "X-Has-Parts": [...parts].map((p) => p.join(" ")).join(",") },
     );
+    const html = await answer.text();
+    learn(html);
+    sizes.push(Buffer.byteLength(html));
+    return { status: answer.status, text: async () => html };
+  };
   console.log("Plan edit, ms:", await measured(edit));
+  sizes.sort((a, b) => a - b);
+  console.log("Plan edit, bytes before compression:", { median: sizes[sizes.length / 2], most: sizes.at(-1) });
   console.log("Plan page, ms:", await measured(() => fetch(plan)));
   const bareSite = "http://127.0.0.1:5078/";
   const barePage = await visit(bareSite);

@@ -1,7 +1,7 @@
 using BenchmarkDotNet.Attributes;
 using JollySet.Core.Checks;
+using JollySet.Core.Edits;
 using JollySet.Core.Plans;
-using JollySet.Core.Plans.Edits;
 using JollySet.Core.Sheets;
 using JollySet.Core.Timing;
 using JollySet.Drawing;
@@ -44,7 +44,7 @@ public class ClassBenchmarks
     public int Draw() => BuntingSvg.Of(timeline, null, (_, _) => "/").Length;
 
     [Benchmark]
-    public EditResult Edit() => new SetStationPart("Block 1", 1, "amount", "45s").Apply(plan);
+    public EditResult Edit() => new SetStationPart(plan.Blocks[0].Stations[0].Id, "amount", "45s").Apply(plan);
 
     private static string Sheet(int blocks, int stations, int rounds, int work, int rest)
     {

@@ -1,10 +1,10 @@
 using System.Collections.Immutable;
 using System.Globalization;
 using System.Text;
+using JollySet.Core.Edits;
 using JollySet.Core.Export;
 using JollySet.Core.Fitting;
 using JollySet.Core.Plans;
-using JollySet.Core.Plans.Edits;
 using JollySet.Core.Sheets;
 using JollySet.Solving;
 

@@ -52,7 +52,7 @@ internal static class OrderCommand
     private static string Table(ClassPlan plan, OrderAnswer answer)
     {
         var text = new StringBuilder();
-        text.Append(answer.Edit is null ? "It stands in its best order.\n" : "").Append(answer.Proven ? "Proven: no order is better.\n" : string.Create(CultureInfo.InvariantCulture, $"Best found; at most {answer.Gap * 100:0.0} % from the best.\n"));
+        text.Append(answer.Edit is null ? "It stands in its best order.\n" : "").Append(answer.Says).Append('\n');
         foreach (var item in answer.Order)
             text.Append(CultureInfo.InvariantCulture, $"{plan.Blocks[item.Block].Name,-24} {item.Number,3} {item.Name}\n");
         text.Append('\n');

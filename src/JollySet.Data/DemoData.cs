@@ -1,3 +1,4 @@
+using JollySet.Core.Keeping;
 using JollySet.Core.Plans;
 using JollySet.Core.Sheets;
 
@@ -18,12 +19,12 @@ public static class DemoData
         }
     }
 
-    /// <summary>Puts them on an empty shelf; one that holds something is left alone.</summary>
-    public static void Fill(Shelf shelf)
+    /// <summary>Puts them on an empty shelf; one that holds anything, readable or not, is left alone.</summary>
+    public static void Fill(ClassBook shelf)
     {
-        if (shelf.Find().Count > 0)
+        if (!shelf.IsEmpty())
             return;
         foreach (var plan in Classes().Reverse())
-            shelf.Add(plan, "came with the demo");
+            shelf.Add(Gate.Pass(plan).Passed ?? throw new InvalidDataException($"“{plan.Title}” does not pass the gate: {string.Join("; ", Gate.Pass(plan).Errors)}"), "came with the demo");
     }
 }

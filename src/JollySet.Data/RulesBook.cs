@@ -6,13 +6,15 @@ namespace JollySet.Data;
 /// <summary>A studio's house rules.</summary>
 public sealed class RulesBook(Storage storage)
 {
-    /// <summary>The rules as they stand; a row for a rule that is no more is passed over.</summary>
-    public HouseRules Current()
+    private HouseRules? known;
+
+    /// <summary>The rules as they stand; a row for a rule that is no more is passed over. Read once, and again after each change.</summary>
+    public HouseRules Current() => known ??= Read();
+
+    private HouseRules Read()
     {
         using var db = storage.Open();
-        return db.HouseRules.AsNoTracking().AsEnumerable()
-            .Where(row => HouseRules.Find(row.Name)?.Allows(row.Value) == true)
-            .Aggregate(HouseRules.Shipped, (rules, row) => rules.Set(row.Name, row.Value));
+        return HouseRules.Shipped.With(db.HouseRules.AsNoTracking().AsEnumerable().Select(row => KeyValuePair.Create(row.Name, row.Value)));
     }
 
     /// <summary>Sets one rule; its default takes the row away.</summary>
@@ -25,5 +27,6 @@ public sealed class RulesBook(Storage storage)
         if (value != HouseRules.Find(name)!.Default)
             db.HouseRules.Add(new HouseRuleRow { Name = name, Value = value });
         db.SaveChanges();
+        known = null;
     }
 }

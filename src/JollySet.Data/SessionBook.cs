@@ -1,6 +1,6 @@
 using System.Text.Json;
+using JollySet.Core.Keeping;
 using JollySet.Core.Plans;
-using JollySet.Core.Sheets;
 using JollySet.Core.Teaching;
 using JollySet.Core.Timing;
 using Microsoft.Data.Sqlite;
@@ -10,6 +10,19 @@ namespace JollySet.Data;
 
 /// <summary>A session with its pinned timeline and its events so far.</summary>
 public sealed record KeptSession(Guid Id, Guid ClassId, int Revision, DateTime At, Timeline Timeline, IReadOnlyList<SessionEvent> Events, TaughtRecord? Record);
+
+/// <summary>What became of events that were sent.</summary>
+public enum AddOutcome
+{
+    /// <summary>All of them are kept, now or before.</summary>
+    Kept,
+
+    /// <summary>Another device has taken their numbers, or some before them are missing; none of the new ones is kept.</summary>
+    Clash,
+
+    /// <summary>There is no such session.</summary>
+    Gone,
+}
 
 /// <summary>Sessions: a plan pinned at the start, and events that are only ever added.</summary>
 public sealed class SessionBook(Storage storage, TimeProvider time)
@@ -23,7 +36,7 @@ public sealed class SessionBook(Storage storage, TimeProvider time)
             Id = Guid.NewGuid(),
             ClassId = kept.Id,
             Revision = kept.Revision,
-            Plan = JsonPlanWriter.Write(kept.Plan),
+            Plan = StoredPlan.Write(kept.Plan),
             Rules = JsonSerializer.Serialize(rules.Changed),
             At = time.GetUtcNow().UtcDateTime,
         };
@@ -32,16 +45,22 @@ public sealed class SessionBook(Storage storage, TimeProvider time)
         return row.Id;
     }
 
-    /// <summary>The session, or null when there is none.</summary>
+    /// <summary>The session, or null when there is none or its plan cannot be read any more.</summary>
     public KeptSession? Get(Guid id)
     {
         using var db = storage.Open();
-        if (db.Sessions.AsNoTracking().SingleOrDefault(s => s.Id == id) is not { } row)
+        if (db.Sessions.AsNoTracking().SingleOrDefault(s => s.Id == id) is not { } row || TimelineOf(row) is not { } timeline)
             return null;
-        var events = db.SessionEvents.AsNoTracking().Where(e => e.SessionId == id).OrderBy(e => e.Number).AsEnumerable()
-            .Select(e => new SessionEvent(e.Number, Enum.Parse<EventKind>(e.Kind), e.AtMs, e.Value)).ToList();
+        var events = EventsOf(db, id);
         var record = row.Record is null ? null : JsonSerializer.Deserialize<TaughtRecord>(row.Record);
-        return new KeptSession(row.Id, row.ClassId, row.Revision, row.At, TimelineOf(row), events, record);
+        return new KeptSession(row.Id, row.ClassId, row.Revision, row.At, timeline, events, record);
+    }
+
+    /// <summary>The events of a session so far; null when there is none.</summary>
+    public IReadOnlyList<SessionEvent>? Events(Guid id)
+    {
+        using var db = storage.Open();
+        return db.Sessions.Any(s => s.Id == id) ? EventsOf(db, id) : null;
     }
 
     /// <summary>The session of that class that was opened last and has not ended, if it began within the last twelve hours.</summary>
@@ -53,46 +72,86 @@ public sealed class SessionBook(Storage storage, TimeProvider time)
             .OrderByDescending(s => s.At).Select(s => (Guid?)s.Id).FirstOrDefault();
     }
 
-    /// <summary>The timelines of the classes that were taught last, newest first.</summary>
+    /// <summary>The timelines of the classes that were taught last, newest first, where they can still be read.</summary>
     public IReadOnlyList<Timeline> LastTaught(int most)
     {
         using var db = storage.Open();
-        return [.. db.Sessions.AsNoTracking().Where(s => s.Record != null).OrderByDescending(s => s.At).Take(most).AsEnumerable().Select(TimelineOf)];
+        return [.. db.Sessions.AsNoTracking().Where(s => s.Record != null).OrderByDescending(s => s.At).Take(most).AsEnumerable().Select(TimelineOf).OfType<Timeline>()];
     }
 
-    /// <summary>Adds events in their order; those whose number is there already are left as they are. False when the session is gone.</summary>
-    public bool Add(Guid id, IEnumerable<SessionEvent> events)
+    /// <summary>Adds events after those there are, each once: one that is sent again is known by its number and by all that it says. The class's end keeps its record.</summary>
+    public AddOutcome Add(Guid id, IEnumerable<SessionEvent> events)
     {
-        using var db = storage.Open();
-        if (!db.Sessions.Any(s => s.Id == id))
-            return false;
-        var last = db.SessionEvents.Where(e => e.SessionId == id).Max(e => (int?)e.Number) ?? 0;
-        foreach (var item in events.OrderBy(e => e.Number).Where(e => e.Number > last))
-            db.SessionEvents.Add(new SessionEventRow { SessionId = id, Number = item.Number, Kind = item.Kind.ToString(), AtMs = item.AtMs, Value = item.Value });
-        try
+        var sent = events.OrderBy(e => e.Number).ToList();
+        for (var tries = 1; ; tries++)
         {
-            db.SaveChanges();
+            using var db = storage.Open();
+            if (!db.Sessions.Any(s => s.Id == id))
+                return AddOutcome.Gone;
+            var there = EventsOf(db, id);
+            if (sent.Where(e => e.Number <= there.Count).Any(e => e.Number < 1 || there[e.Number - 1] != e))
+                return AddOutcome.Clash;
+            var fresh = sent.Where(e => e.Number > there.Count).DistinctBy(e => e.Number).ToList();
+            if (fresh.Where((e, i) => e.Number != there.Count + 1 + i).Any())
+                return AddOutcome.Clash;
+            foreach (var item in fresh)
+                db.SessionEvents.Add(new SessionEventRow { SessionId = id, Number = item.Number, Kind = item.Kind.ToString(), AtMs = item.AtMs, Value = item.Value });
+            try
+            {
+                db.SaveChanges();
+            }
+            catch (DbUpdateException e) when (e.InnerException is SqliteException { SqliteErrorCode: 19 } && tries < MostTries)
+            {
+                // Another device came first with the same numbers: look again at what is there.
+                continue;
+            }
+
+            // Of those sent again too: the server may have been killed between an event and the record.
+            if (sent.Exists(e => e.Kind is EventKind.End or EventKind.Start))
+                KeepRecord(db, id);
+            return AddOutcome.Kept;
         }
-        catch (DbUpdateException e) when (e.InnerException is SqliteException { SqliteErrorCode: 19 })
+    }
+
+    /// <summary>Adds what was pressed where no page keeps a list of its own; false when there is no such session.</summary>
+    public bool Press(Guid id, EventKind kind, long atMs, int? value = null)
+    {
+        for (; ; )
         {
-            // Another tab sent the same numbers a moment ago; its events stand.
+            using var db = storage.Open();
+            var last = db.SessionEvents.Where(e => e.SessionId == id).Max(e => (int?)e.Number) ?? 0;
+            var outcome = Add(id, [new SessionEvent(last + 1, kind, atMs, value)]);
+            if (outcome != AddOutcome.Clash)
+                return outcome == AddOutcome.Kept;
         }
-
-        return true;
     }
 
-    /// <summary>Keeps what the session really took.</summary>
-    public void Keep(Guid id, TaughtRecord record)
+    /// <summary>The record of a class that has ended; one that goes on again has none.</summary>
+    private static void KeepRecord(JollySetDb db, Guid id)
     {
-        using var db = storage.Open();
-        var json = JsonSerializer.Serialize(record);
-        db.Sessions.Where(s => s.Id == id && s.Record == null).ExecuteUpdate(s => s.SetProperty(r => r.Record, json));
+        var row = db.Sessions.AsNoTracking().Single(s => s.Id == id);
+        var events = EventsOf(db, id);
+        var last = events.FindLastIndex(e => e.Kind is EventKind.Start or EventKind.End);
+        if (TimelineOf(row) is not { } timeline)
+            return;
+        var json = last >= 0 && events[last].Kind == EventKind.End ? JsonSerializer.Serialize(TaughtRecord.Of(timeline, events[..(last + 1)], events[last].AtMs)) : null;
+        db.Sessions.Where(s => s.Id == id).ExecuteUpdate(s => s.SetProperty(r => r.Record, json));
     }
 
-    private static Timeline TimelineOf(SessionRow row)
+    private static List<SessionEvent> EventsOf(JollySetDb db, Guid id) =>
+    [
+        .. db.SessionEvents.AsNoTracking().Where(e => e.SessionId == id).OrderBy(e => e.Number).AsEnumerable()
+            .Select(e => new SessionEvent(e.Number, Enum.Parse<EventKind>(e.Kind), e.AtMs, e.Value)),
+    ];
+
+    private const int MostTries = 8;
+
+    /// <summary>The pinned timeline; null where its plan cannot be read any more. A rule that is no more is passed over.</summary>
+    private static Timeline? TimelineOf(SessionRow row)
     {
-        var plan = PlanReader.Read(row.Plan).Plan ?? throw new InvalidDataException($"The plan of session {row.Id} cannot be read.");
+        if (StoredPlan.TryRead(row.Plan).Plan is not { } plan)
+            return null;
         var changed = JsonSerializer.Deserialize<Dictionary<string, decimal>>(row.Rules)!;
-        return TimelineBuilder.Build(plan, changed.Aggregate(HouseRules.Shipped, (rules, rule) => rules.Set(rule.Key, rule.Value)));
+        return TimelineBuilder.Build(plan, HouseRules.Shipped.With(changed));
     }
 }

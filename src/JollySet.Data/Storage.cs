@@ -36,6 +36,7 @@ public sealed class Storage
         try
         {
             using var db = Open();
+            Sound(db);
             var pending = db.Database.GetPendingMigrations().ToList();
             if (pending.Count > 0 && db.Database.GetAppliedMigrations().Any())
                 SetAside(pending[0]);
@@ -46,6 +47,27 @@ public sealed class Storage
         {
             throw new StorageException($"The data file {File} cannot be opened: {e.Message}", e);
         }
+    }
+
+    /// <summary>A file that is damaged, or that a later release has changed, is not touched.</summary>
+    private void Sound(JollySetDb db)
+    {
+        if (!System.IO.File.Exists(File))
+            return;
+        var verdict = "ok";
+        using (var connection = new SqliteConnection($"Data Source={File};Pooling=False"))
+        {
+            connection.Open();
+            using var check = connection.CreateCommand();
+            check.CommandText = "PRAGMA quick_check(1)";
+            verdict = (string)check.ExecuteScalar()!;
+        }
+
+        if (verdict != "ok")
+            throw new StorageException($"The data file {File} is damaged ({verdict.Split('\n')[0]}). Nothing in it was changed. Put a copy in its place (jolly-before-….db beside it, or your own backup), or name another folder with JOLLY_DATA.");
+        var newest = db.Database.GetMigrations().Max(StringComparer.Ordinal);
+        if (db.Database.GetAppliedMigrations().FirstOrDefault(m => string.CompareOrdinal(m, newest) > 0) is { } later)
+            throw new StorageException($"The data file {File} was changed by a later release of Jolly Set ({later}). Nothing in it was touched. Use that release, or name another folder with JOLLY_DATA.");
     }
 
     /// <summary>A copy of the file as it is now, beside it.</summary>
@@ -65,6 +87,9 @@ public sealed class Storage
         try
         {
             Directory.CreateDirectory(folder);
+            // The folder is its user's alone, whoever made it.
+            if (!OperatingSystem.IsWindows())
+                System.IO.File.SetUnixFileMode(folder, UnixFileMode.UserRead | UnixFileMode.UserWrite | UnixFileMode.UserExecute);
             var probe = Path.Combine(folder, ".writable");
             System.IO.File.WriteAllText(probe, "");
             System.IO.File.Delete(probe);
@@ -77,7 +102,7 @@ public sealed class Storage
 }
 
 /// <summary>Something about the data folder that a person has to put right; the message is a sentence for them.</summary>
-public sealed class StorageException(string message, Exception inner) : Exception(message, inner);
+public sealed class StorageException(string message, Exception? inner = null) : Exception(message, inner);
 
 /// <summary>For making migrations only.</summary>
 internal sealed class DesignTimeDb : IDesignTimeDbContextFactory<JollySetDb>

@@ -11,17 +11,27 @@ public static class BuntingLayout
     /// <summary>A flag is never drawn narrower than this.</summary>
     public const double NarrowestFlag = 6;
 
+    /// <inheritdoc cref="Of(Timeline, double, Dictionary{int, double})"/>
+    public static ImmutableArray<Rope> Of(Timeline timeline, double width) => Of(timeline, width, EffortModel.AtSetEnds(timeline, Person.Regular));
+
     /// <summary>The ropes of a class, for a drawing whose ropes may be <paramref name="width"/> pixels long.</summary>
-    public static ImmutableArray<Rope> Of(Timeline timeline, double width)
+    /// <param name="efforts">At the end of each set, by its index.</param>
+    public static ImmutableArray<Rope> Of(Timeline timeline, double width, Dictionary<int, double> efforts)
     {
         var spans = RopeSpan.All(timeline);
         var longest = spans.Select(r => r.EndTenths - r.StartTenths).DefaultIfEmpty(1).Max();
-        var scale = width / Math.Max(1, longest);
-        var efforts = EffortModel.AtSetEnds(timeline, Person.Regular);
+        // The scale goes in steps of a twentieth, so that a few seconds more on one rope leave the others as they are.
+        var scale = width / Stepped(Math.Max(1, longest));
         var ropes = ImmutableArray.CreateBuilder<Rope>();
         foreach (var (span, times) in Folded(spans, timeline))
             ropes.Add(RopeOf(timeline, span, times, scale, efforts, ropes.Count > 0 ? ropes[^1] : null));
         return ropes.ToImmutable();
+    }
+
+    private static double Stepped(int tenths)
+    {
+        var step = Math.Max(10, tenths / 200 * 10);
+        return (tenths + step - 1) / step * step;
     }
 
     /// <summary>Equal rounds are one rope; straight sets of one station and the next never are.</summary>
@@ -45,7 +55,7 @@ public static class BuntingLayout
         double X(int tenths) => (tenths - span.StartTenths) * scale;
         var flags = span.Segments.Where(s => s.Kind == SegmentKind.Work)
             .GroupBy(s => s.Set)
-            .Select(set => FlagOf(timeline, set.Key, X(set.First().StartTenths), Math.Max(NarrowestFlag, (set.Last().EndTenths - set.First().StartTenths) * scale), scale, efforts.GetValueOrDefault(set.Key)))
+            .Select(set => FlagOf(timeline, set.Key, X(set.First().StartTenths), Math.Max(NarrowestFlag, (set.Last().EndTenths - set.First().StartTenths) * scale), scale, Math.Round(efforts.GetValueOrDefault(set.Key) * 4) / 4))
             .ToImmutableArray();
         var first = before?.Block != span.Turn.Block;
         var length = Math.Max((span.EndTenths - span.StartTenths) * scale, flags.Select(f => f.X + f.Width).DefaultIfEmpty(0).Max());
@@ -62,7 +72,7 @@ public static class BuntingLayout
             flags.IsEmpty ? $"{RopeWords.Of(block)}, {Say.Time(span.Segments.Sum(s => s.Tenths) / 10m)}" : "",
             flags,
             [.. span.Lost.Where(g => !flags.IsEmpty).Select(g => new Break(flags.FirstOrDefault(f => f.Set == g.To)?.X ?? length + 12, (g.LostTenths + 5) / 10))],
-            [.. span.Segments.Where(s => s.Gap >= 0 && !RopeSpan.EndsRound(timeline, s) && s.Gap < timeline.Gaps.Length && timeline.Gaps[s.Gap].Water).Select(s => (X(s.StartTenths), s.Tenths * scale))],
+            [.. span.Segments.Where(s => s.Gap >= 0 && !RopeSpan.EndsRound(timeline, s) && s.Water).Select(s => (X(s.StartTenths), s.Tenths * scale))],
             flags.Any(f => f.Width <= NarrowestFlag));
     }
 
@@ -78,7 +88,7 @@ public static class BuntingLayout
     {
         var last = span.Turn.Number + (timeline.Blocks[span.Turn.Block].Format is StraightFormat ? 0 : times - 1);
         return timeline.Segments
-            .Where(s => s.Gap >= 0 && RopeSpan.EndsRound(timeline, s) && timeline.Gaps[s.Gap].Water && s.Kind is SegmentKind.After or SegmentKind.Between or SegmentKind.Rest
+            .Where(s => s.Gap >= 0 && RopeSpan.EndsRound(timeline, s) && s.Water && s.Kind is SegmentKind.After or SegmentKind.Between or SegmentKind.Rest
                 && Turn.Of(timeline, timeline.Sets[timeline.Gaps[s.Gap].From]) == span.Turn with { Number = last })
             .Sum(s => s.Tenths) / 10;
     }

@@ -1,3 +1,5 @@
+using System.Collections.Immutable;
+using JollySet.Core.Effort;
 using JollySet.Core.Moves;
 using JollySet.Core.Plans;
 using JollySet.Core.Timing;
@@ -22,14 +24,28 @@ public static class BuntingSvg
     /// <param name="link">Gives the address a flag opens.</param>
     public static string Of(Timeline timeline, string? open, Func<string, int, string> link)
     {
-        var ropes = BuntingLayout.Of(timeline, Width - Left - Right);
-        var drawing = new Svg();
-        var y = ropes is [{ Breaks.IsEmpty: false }, ..] ? 22.0 : 14.0;
+        var drawing = Hung(timeline, EffortModel.AtSetEnds(timeline, Person.Regular), open, link);
+        return new Svg().Open("svg", "class", "bunting", "viewBox", drawing.ViewBox, "role", "group", "aria-label", drawing.Label)
+            + string.Concat(drawing.Ropes.Select(r => $"<g transform=\"translate(0 {FlagPath.N(r.Top)})\">{r.Svg}</g>")) + "</svg>";
+    }
+
+    /// <summary>The same rope by rope, so that a page can be given those that have changed. What hangs on a rope does not say where the rope hangs.</summary>
+    /// <param name="efforts">At the end of each set, by its index.</param>
+    public static HungClass Hung(Timeline timeline, Dictionary<int, double> efforts, string? open, Func<string, int, string> link)
+    {
+        var ropes = BuntingLayout.Of(timeline, Width - Left - Right, efforts);
+        var drawn = ImmutableArray.CreateBuilder<DrawnRope>();
+        var (y, names) = (ropes is [{ Breaks.IsEmpty: false }, ..] ? 22.0 : 14.0, new Dictionary<int, int>());
         foreach (var rope in ropes)
-            y = rope.Flags.IsEmpty ? Words(drawing, rope, y) : Hang(drawing, rope, y, open, RopeWords.Tag(timeline.Blocks[rope.Block]), link);
-        return new Svg()
-            .Open("svg", "class", "bunting", "viewBox", $"0 0 {FlagPath.N(Width)} {FlagPath.N(Math.Max(40, y))}", "role", "group", "aria-label", $"{timeline.Plan.Title} as flags on a line")
-            + drawing.ToString() + "</svg>";
+        {
+            var svg = new Svg();
+            var height = rope.Flags.IsEmpty ? Words(svg, rope, 0) : Hang(svg, rope, 0, open, RopeWords.Tag(timeline.Blocks[rope.Block]), link);
+            var nth = names[rope.Block] = names.GetValueOrDefault(rope.Block) + 1;
+            drawn.Add(new DrawnRope($"rope-{timeline.Plan.Blocks[rope.Block].Id}-{nth}", y, svg.ToString()));
+            y += height;
+        }
+
+        return new HungClass($"0 0 {FlagPath.N(Width)} {FlagPath.N(Math.Max(40, y))}", $"{timeline.Plan.Title} as flags on a line", drawn.ToImmutable());
     }
 
     private static double Words(Svg svg, Rope rope, double y)
@@ -161,3 +177,10 @@ public static class BuntingSvg
 
     private static string Shortened(string text, int letters) => text.Length <= letters ? text : text[..(letters - 1)] + "…";
 }
+
+/// <summary>One rope as it is drawn, from its own top.</summary>
+/// <param name="Id">Names it on a page: its block's number and which of its ropes it is.</param>
+public sealed record DrawnRope(string Id, double Top, string Svg);
+
+/// <summary>A class as ropes.</summary>
+public sealed record HungClass(string ViewBox, string Label, ImmutableArray<DrawnRope> Ropes);

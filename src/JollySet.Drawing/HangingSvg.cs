@@ -18,11 +18,14 @@ public static class HangingSvg
     private const int MostFurled = 32;
 
     /// <inheritdoc cref="BuntingSvg.Of"/>
-    public static string Of(Timeline timeline, string? open, Func<string, int, string> link)
+    public static string Of(Timeline timeline, string? open, Func<string, int, string> link) => Of(timeline, Core.Effort.EffortModel.AtSetEnds(timeline, Person.Regular), open, link);
+
+    /// <inheritdoc cref="BuntingSvg.Hung"/>
+    public static string Of(Timeline timeline, Dictionary<int, double> efforts, string? open, Func<string, int, string> link)
     {
         var svg = new Svg();
         var y = 18.0;
-        foreach (var block in BuntingLayout.Of(timeline, Width).GroupBy(r => r.Block))
+        foreach (var block in BuntingLayout.Of(timeline, Width, efforts).GroupBy(r => r.Block))
         {
             var ropes = block.ToList();
             y = ropes[0].BlockName == open && !ropes[0].Flags.IsEmpty ? Hang(svg, timeline, ropes, y, link) : Furl(svg, timeline, ropes, y, link);

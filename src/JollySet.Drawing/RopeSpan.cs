@@ -40,9 +40,9 @@ internal sealed record RopeSpan(Turn Turn, int StartTenths, int EndTenths, Immut
     /// <summary>What ropes that fold into one have in common. A reckoned change shortens with practice from round to round; that alone keeps no ropes apart.</summary>
     public string Likeness(Timeline timeline) => string.Join('|', Segments
         .Where(s => !EndsRound(timeline, s))
-        .Select(s => $"{s.Kind}{(s.Kind is SegmentKind.Change or SegmentKind.Switch ? 0 : s.Tenths)}{s.Station}{s.Side}{s.Reps}{(s.Set >= 0 ? timeline.Sets[s.Set].Facts.Name + timeline.Sets[s.Set].Facts.Held : "")}"))
+        .Select(s => $"{s.Kind}{(s.Kind is SegmentKind.Change or SegmentKind.Switch || s.Open ? 0 : s.Tenths)}{s.Station}{s.Side}{s.Reps}{(s.Set >= 0 ? timeline.Sets[s.Set].Facts.Name + timeline.Sets[s.Set].Facts.Held : "")}"))
         + string.Join('|', Lost.Where(g => IsReported(timeline, g)).Select(g => timeline.Sets[g.To].Station))
-        + Segments.Any(s => EndsRound(timeline, s) && timeline.Gaps[s.Gap].Water);
+        + Segments.Any(s => EndsRound(timeline, s) && s.Water);
 
     /// <summary>A gap belongs to the turn before it; words are a turn of their own.</summary>
     private static Turn TurnOf(Timeline timeline, Segment segment, Turn? before) =>

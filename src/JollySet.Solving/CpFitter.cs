@@ -1,8 +1,8 @@
 using System.Collections.Immutable;
 using Google.OrTools.Sat;
+using JollySet.Core.Edits;
 using JollySet.Core.Fitting;
 using JollySet.Core.Plans;
-using JollySet.Core.Plans.Edits;
 using JollySet.Core.Timing;
 
 namespace JollySet.Solving;
@@ -15,7 +15,7 @@ public sealed class CpFitter : IFitter
     private static readonly ImmutableArray<int> Windows = [300, 600];
 
     /// <inheritdoc/>
-    public FitAnswer Fit(FitRequest request, CancellationToken stop = default)
+    public FitAnswer Fit(FitRequest request, IProgress<string>? told = null, CancellationToken stop = default)
     {
         var timeline = TimelineBuilder.Build(request.Plan, request.Rules);
         if (timeline.Sets.IsEmpty)
@@ -24,18 +24,34 @@ public sealed class CpFitter : IFitter
         var now = Aimed(request, timeline);
         if (now <= target && now > target - Windows[0])
             return Nothing($"It takes {Say.ClockOfTenths(now)} already; nothing has to change.");
-        var (proposals, groups) = Search(request, timeline, stop);
+        var (proposals, groups) = Search(request, timeline, told, stop);
         if (!proposals.IsEmpty || stop.IsCancellationRequested)
             return new FitAnswer(proposals, proposals.IsEmpty ? "Stopped before anything was found." : null, [], stop.IsCancellationRequested);
         return Explain(request, timeline, groups, stop);
     }
 
-    private static (ImmutableArray<FitProposal> Proposals, ImmutableArray<ImmutableArray<ImmutableArray<BlockChoice>>> Groups) Search(FitRequest request, Timeline timeline, CancellationToken stop)
+    private static (ImmutableArray<FitProposal> Proposals, ImmutableArray<ImmutableArray<ImmutableArray<BlockChoice>>> Groups) Search(FitRequest request, Timeline timeline, IProgress<string>? told, CancellationToken stop)
     {
-        var groups = Enum.GetValues<FitKind>().Select(kind => (kind, of: FitChoices.Of(request, timeline, kind, stop))).ToList();
-        var found = groups.Select(g => Propose(request, timeline, g.kind, g.of, stop)).OfType<FitProposal>();
-        return ([.. found.OrderBy(p => p.Cost).Take(MostProposals)], [.. groups.Select(g => g.of)]);
+        var groups = new List<(FitKind Kind, ImmutableArray<ImmutableArray<BlockChoice>> Of)>();
+        var found = new List<FitProposal>();
+        foreach (var kind in Enum.GetValues<FitKind>())
+        {
+            told?.Report($"{(found.Count == 0 ? "Nothing yet" : found.Count == 1 ? "One way" : $"{found.Count} ways")} so far; looking at {Word(kind)}.");
+            groups.Add((kind, FitChoices.Of(request, timeline, kind, stop)));
+            if (Propose(request, timeline, kind, groups[^1].Of, stop) is { } proposal)
+                found.Add(proposal);
+        }
+
+        return ([.. found.OrderBy(p => p.Cost).Take(MostProposals)], [.. groups.Select(g => g.Of)]);
     }
+
+    private static string Word(FitKind kind) => kind switch
+    {
+        FitKind.Rounds => "other rounds",
+        FitKind.Times => "other times",
+        FitKind.Moves => "fewer moves",
+        _ => "dropping a block",
+    };
 
     /// <summary>How far the class can be made to go, and which locks keep it from its minutes.</summary>
     private static FitAnswer Explain(FitRequest request, Timeline timeline, ImmutableArray<ImmutableArray<ImmutableArray<BlockChoice>>> groups, CancellationToken stop)
@@ -43,7 +59,7 @@ public sealed class CpFitter : IFitter
         var now = Aimed(request, timeline);
         var least = now + groups.Min(kind => kind.Sum(g => g.Min(c => c.DeltaTenths)));
         var most = now + groups.Max(kind => kind.Sum(g => g.Max(c => c.DeltaTenths)));
-        var inTheWay = stop.IsCancellationRequested ? [] : InTheWay(request, Search(request with { Locks = [] }, timeline, stop).Proposals.FirstOrDefault());
+        var inTheWay = stop.IsCancellationRequested ? [] : InTheWay(request, Search(request with { Locks = [] }, timeline, null, stop).Proposals.FirstOrDefault());
         var reach = $"As it stands the class can be made {Say.ClockOfTenths(least)} to {Say.ClockOfTenths(most)} long, in steps that can be taught";
         var sentence = inTheWay.IsEmpty
             ? $"{reach}; {request.Minutes} min is not among them."

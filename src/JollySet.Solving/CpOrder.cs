@@ -85,7 +85,7 @@ internal sealed class CpOrder
         for (var p = 1; p < n; p++)
             GiveBack(p - 1, p, MostCounts - problem.StepCounts[p]);
         if (Closed)
-            GiveBack(n - 1, 0, MostCounts - problem.SeamCounts);
+            GiveBack(n - 1, 0, MostCounts - SeamCounts);
     }
 
     private void GiveBack(int from, int to, int counts)
@@ -118,9 +118,11 @@ internal sealed class CpOrder
         return (order, (long)Math.Ceiling(solver.BestObjectiveBound - 1e-6));
     }
 
-    private bool Closed => problem.SeamCounts > 0;
+    private int SeamCounts => problem.Seams.IsEmpty ? 0 : problem.Seams[0].Counts;
 
-    private int MostCounts => Math.Max(problem.SeamCounts, problem.StepCounts.Skip(1).Max());
+    private bool Closed => SeamCounts > 0;
+
+    private int MostCounts => Math.Max(SeamCounts, problem.StepCounts.Skip(1).Max());
 
     private void Cost(BoolVar variable, long cost)
     {

@@ -9,6 +9,8 @@ try
         kestrel.AddServerHeader = false;
         kestrel.Limits.MaxRequestBodySize = PasteLimit.MostBytes * 20;
     });
+    builder.Configuration["AllowedHosts"] = Setup.HostsOf(builder.Configuration["urls"]);
+    PrivateFiles.FromNowOn();
     builder.Services.AddJollySet(builder.Configuration["Data"] ?? ".data");
     var app = builder.Build();
     app.PrepareData(withDemo: builder.Configuration.GetValue("Demo", false));

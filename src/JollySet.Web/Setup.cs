@@ -11,21 +11,39 @@ public static class Setup
     private const string Policy =
         "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self'; font-src 'self'; connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
 
+    private const string Permissions = "accelerometer=(), camera=(), display-capture=(), geolocation=(), gyroscope=(), hid=(), microphone=(), midi=(), payment=(), serial=(), usb=(), screen-wake-lock=(self), autoplay=(self), fullscreen=(self)";
+
+    /// <summary>The hosts that are answered: this machine by its own names, and those that the addresses listened on name. Another name that leads here is someone else's page.</summary>
+    public static string HostsOf(string? urls)
+    {
+        var named = (urls ?? "").Split(';', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries)
+            .Select(url => Microsoft.AspNetCore.Http.BindingAddress.Parse(url).Host)
+            .Where(host => host is not ("*" or "+" or "0.0.0.0" or "[::]"));
+        return string.Join(';', new[] { "localhost", "127.0.0.1", "[::1]" }.Union(named, StringComparer.OrdinalIgnoreCase));
+    }
+
     /// <summary>Services, with their data in <paramref name="folder"/>.</summary>
     public static void AddJollySet(this IServiceCollection services, string folder)
     {
         services.AddSingleton(_ => new Storage(folder));
         services.AddSingleton(TimeProvider.System);
-        services.AddSingleton<Shelf>();
+        services.AddSingleton<ClassBook>();
         services.AddSingleton<RulesBook>();
         services.AddSingleton<SessionBook>();
-        services.AddSingleton<TimelineShelf>();
+        services.AddSingleton<ClassTimelines>();
         services.AddSingleton<DeviceClock>();
+        services.AddSingleton<Searches.SearchService>();
+        services.AddHttpContextAccessor();
+        services.AddScoped<Parts.PartList>();
         services.AddSingleton<Core.Fitting.IFitter, Solving.CpFitter>();
         services.AddSingleton<Core.Ordering.IOrderer>(_ => new Solving.BestOrder());
         services.AddDataProtection().SetApplicationName("Jolly Set").PersistKeysToFileSystem(new DirectoryInfo(Path.Combine(folder, "keys")));
         services.AddRazorPages();
-        services.AddAntiforgery(antiforgery => antiforgery.HeaderName = "X-Antiforgery");
+        // Two instances on one host share its cookies: each names its own by its folder.
+        var own = Convert.ToHexStringLower(System.Security.Cryptography.SHA256.HashData(System.Text.Encoding.UTF8.GetBytes(Path.GetFullPath(folder))).AsSpan(0, 4));
+        services.AddAntiforgery(antiforgery => (antiforgery.HeaderName, antiforgery.Cookie.Name) = ("X-Antiforgery", $"jolly-{own}"));
+        services.Configure<Microsoft.AspNetCore.Mvc.CookieTempDataProviderOptions>(temp => temp.Cookie.Name = $"jolly-temp-{own}");
+        services.AddSingleton<Assets>();
         services.Configure<RouteOptions>(routes => routes.LowercaseUrls = true);
         services.AddResponseCompression(compression =>
         {
@@ -41,7 +59,7 @@ public static class Setup
     {
         app.Services.GetRequiredService<Storage>().Migrate();
         if (withDemo)
-            DemoData.Fill(app.Services.GetRequiredService<Shelf>());
+            DemoData.Fill(app.Services.GetRequiredService<ClassBook>());
     }
 
     /// <summary>The way a request goes.</summary>
@@ -55,15 +73,16 @@ public static class Setup
             headers.ContentSecurityPolicy = Policy;
             headers.XContentTypeOptions = "nosniff";
             headers["Referrer-Policy"] = "same-origin";
+            headers["Permissions-Policy"] = Permissions;
+            headers["Cross-Origin-Resource-Policy"] = "same-origin";
+            headers["Cross-Origin-Opener-Policy"] = "same-origin";
             await next(context);
         });
-        app.UseResponseCompression();
-        app.UseStaticFiles(new StaticFileOptions
-        {
-            OnPrepareResponse = file => file.Context.Response.Headers.CacheControl = file.Context.Request.Query.ContainsKey("v") ? "public, max-age=31536000, immutable" : "no-cache",
-        });
+        app.Use(app.Services.GetRequiredService<Assets>().Lead);
+        app.UseWhen(context => !Path.HasExtension(context.Request.Path), pages => pages.UseResponseCompression());
         app.UseMiddleware<PasteLimit>();
         app.UseRouting();
+        app.MapStaticAssets();
         app.MapRazorPages();
     }
 }

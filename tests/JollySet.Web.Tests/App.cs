@@ -2,6 +2,8 @@ using System.Net;
 using AngleSharp.Dom;
 using AngleSharp.Html.Dom;
 using AngleSharp.Html.Parser;
+using JollySet.Core.Keeping;
+using JollySet.Core.Plans;
 using JollySet.Data;
 using Microsoft.AspNetCore.Hosting;
 using Microsoft.AspNetCore.Mvc.Testing;
@@ -23,15 +25,24 @@ public sealed class App : IDisposable
 
     public HttpClient Client { get; private set; }
 
-    public Shelf Shelf => factory.Services.GetRequiredService<Shelf>();
+    public ClassBook Shelf => factory.Services.GetRequiredService<ClassBook>();
 
     public SessionBook Sessions => factory.Services.GetRequiredService<SessionBook>();
 
     public RulesBook Rules => factory.Services.GetRequiredService<RulesBook>();
 
+    /// <summary>What this instance calls its cookie against forgery.</summary>
+    public string AntiforgeryCookie => factory.Services.GetRequiredService<Microsoft.Extensions.Options.IOptions<Microsoft.AspNetCore.Antiforgery.AntiforgeryOptions>>().Value.Cookie.Name!;
+
     public string DatabaseFile => Path.Combine(folder, "jolly.db");
 
-    public KeptClass Demo(string title) => Shelf.Find().Single(c => c.Plan.Title == title);
+    public KeptClass Demo(string title) => Shelf.Find().Classes.Single(c => c.Plan.Title == title);
+
+    /// <summary>Puts a class on the shelf through the gate.</summary>
+    public KeptClass Add(ClassPlan plan) => Shelf.Add(Gate.Pass(plan).Passed!, "made for a test");
+
+    /// <summary>The number of the block of that name.</summary>
+    public int Block(Guid id, string name) => Shelf.Get(id)!.Plan.Find(name)!.Id;
 
     /// <summary>Stops the server where it is and starts another over the same file.</summary>
     public void Restart()
@@ -58,6 +69,16 @@ public sealed class App : IDisposable
         var action = form.GetAttribute("action");
         var address = string.IsNullOrEmpty(action) ? new Uri(form.BaseUrl!.Href).PathAndQuery : action;
         return await Client.PostAsync(new Uri(address, UriKind.Relative), content);
+    }
+
+    /// <summary>Asks a page to search, as its form without script does; the query holds the fields.</summary>
+    public async Task<IHtmlDocument> Search(string address, string handler = "")
+    {
+        var parts = address.Split('?', 2);
+        var token = (await Get(parts[0])).QuerySelector("[name=__RequestVerificationToken]")!.GetAttribute("value")!;
+        var fields = parts[1].Split('&').Select(f => f.Split('=', 2)).Select(f => KeyValuePair.Create(Uri.UnescapeDataString(f[0]), Uri.UnescapeDataString(f[1])));
+        using var content = new FormUrlEncodedContent(fields.Append(KeyValuePair.Create("__RequestVerificationToken", token)));
+        return await Parse(await Client.PostAsync(new Uri(parts[0] + (handler.Length > 0 ? $"?handler={handler}" : ""), UriKind.Relative), content));
     }
 
     public static async Task<IHtmlDocument> Parse(HttpResponseMessage answer)

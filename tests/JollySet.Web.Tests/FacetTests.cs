@@ -57,7 +57,7 @@ public sealed class FacetTests : IDisposable
     public async Task A_class_that_is_gone_or_empty_is_no_trouble(string facet)
     {
         Assert.Equal(System.Net.HttpStatusCode.NotFound, (await app.Client.GetAsync(new Uri($"/{facet}/{Guid.NewGuid()}", UriKind.Relative))).StatusCode);
-        var empty = app.Shelf.Add(new Core.Plans.ClassPlan("Empty", new Core.Plans.Brief()), "made for a test");
+        var empty = app.Add(new Core.Plans.ClassPlan("Empty", new Core.Plans.Brief()));
         Assert.Contains("Empty", (await app.Get($"/{facet}/{empty.Id}")).QuerySelector("h1")!.TextContent, StringComparison.Ordinal);
     }
 

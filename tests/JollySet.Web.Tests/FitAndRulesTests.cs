@@ -17,7 +17,7 @@ public sealed class FitAndRulesTests : IDisposable
     public async Task A_proposal_is_taken_with_a_press_and_undone()
     {
         var before = SheetWriter.Write(app.Shelf.Get(Slack)!.Plan);
-        var page = await app.Get($"/fit/{Slack}?minutes=25&work=true");
+        var page = await app.Search($"/fit/{Slack}?minutes=25");
         var proposal = page.QuerySelector(".proposal")!;
         var clock = proposal.QuerySelector(".proposal-lengths b")!.TextContent;
         await app.Submit(proposal.QuerySelector("form")!, ("do", "fit"));
@@ -34,7 +34,7 @@ public sealed class FitAndRulesTests : IDisposable
         var page = await app.Get($"/fit/{Slack}");
         var keys = page.QuerySelectorAll("input[name=locked]").Select(e => $"locked={Uri.EscapeDataString(e.GetAttribute("value")!)}").ToList();
         Assert.True(keys.Count > 8);
-        page = await app.Get($"/fit/{Slack}?minutes=25&work=true&{string.Join('&', keys)}");
+        page = await app.Search($"/fit/{Slack}?minutes=25&{string.Join('&', keys)}");
         Assert.Empty(page.QuerySelectorAll(".proposal"));
         Assert.Contains("in the way", page.QuerySelector("#why")!.TextContent, StringComparison.Ordinal);
         Assert.Equal(keys.Count, page.QuerySelectorAll("input[name=locked][checked]").Length);
@@ -46,7 +46,7 @@ public sealed class FitAndRulesTests : IDisposable
     [InlineData("no json")]
     public async Task A_proposal_that_no_longer_fits_the_class_changes_nothing(string edits)
     {
-        var form = (await app.Get($"/fit/{Slack}?minutes=25&work=true")).QuerySelector(".proposal form")!;
+        var form = (await app.Search($"/fit/{Slack}?minutes=25")).QuerySelector(".proposal form")!;
         await app.Submit(form, ("do", "fit"), ("edits", edits));
         Assert.Equal(1, app.Shelf.Get(Slack)!.Revision);
     }
@@ -76,6 +76,7 @@ public sealed class FitAndRulesTests : IDisposable
         var page = await App.Parse(answer);
         Assert.Equal(("600", "ten"), (page.QuerySelector("#rule-change\\.settle")!.GetAttribute("value"), page.QuerySelector("#rule-change\\.kit")!.GetAttribute("value")));
         Assert.Equal(2, page.QuerySelectorAll(".field-error").Length);
+        Assert.Equal("rule-change.settle", Assert.Single(page.QuerySelectorAll("[autofocus]")).Id);
         Assert.Equal(["change.level"], app.Rules.Current().Changed.Keys);
     }
 
@@ -110,10 +111,10 @@ public sealed class FitAndRulesTests : IDisposable
     [Fact]
     public async Task Every_block_of_every_demo_class_opens_prints_and_teaches()
     {
-        foreach (var kept in app.Shelf.Find())
+        foreach (var kept in app.Shelf.Find().Classes)
         {
             foreach (var block in kept.Plan.Blocks)
-                Assert.NotNull((await app.Get($"/plan/{kept.Id}?block={Uri.EscapeDataString(block.Name)}")).QuerySelector("#block"));
+                Assert.NotNull((await app.Get($"/plan/{kept.Id}?block={block.Id}")).QuerySelector("#block"));
             Assert.NotEmpty((await app.Get($"/print/{kept.Id}")).QuerySelectorAll(".run-lines li"));
             var answer = await app.Submit((await app.Get($"/plan/{kept.Id}")).QuerySelector("form[action^='/session/open']")!);
             Assert.NotNull((await app.Get(answer.Headers.Location!.ToString())).QuerySelector("#start"));
@@ -128,7 +129,7 @@ public sealed class FitAndRulesTests : IDisposable
     public async Task The_settings_of_every_format_are_edited_in_place(string key, string value, string block)
     {
         var id = app.Demo("Slow Drift").Id;
-        var page = await app.Get($"/plan/{id}?block={Uri.EscapeDataString(block)}");
+        var page = await app.Get($"/plan/{id}?block={app.Block(id, block)}");
         await app.Submit(page.QuerySelector(".block-head")!, (key, value));
         Assert.Contains((key, value), SheetWriter.WriteSettings(app.Shelf.Get(id)!.Plan.Find(block)!.Settings));
     }
@@ -137,7 +138,7 @@ public sealed class FitAndRulesTests : IDisposable
     public async Task A_format_that_contradicts_a_setting_says_so_at_its_field()
     {
         var id = app.Demo("Slow Drift").Id;
-        var page = await app.Get($"/plan/{id}?block=Both%20hands");
+        var page = await app.Get($"/plan/{id}?block={app.Block(id, "Both hands")}");
         var answer = await App.Parse(await app.Submit(page.QuerySelector(".block-head")!, ("format", "giant")));
         Assert.Contains("“rest” and “between” say the same; write “rest” alone", answer.QuerySelector("#set-format-wrong")!.TextContent, StringComparison.Ordinal);
     }

@@ -1,6 +1,6 @@
 using System.Net;
 using AngleSharp.Dom;
-using JollySet.Core.Plans.Edits;
+using JollySet.Core.Edits;
 using JollySet.Core.Sheets;
 
 namespace JollySet.Web.Tests;
@@ -13,8 +13,11 @@ public sealed class PlanPageTests : IDisposable
 
     private Guid Slack => app.Demo("Slack Water Strength").Id;
 
-    private async Task<IElement> StationForm(int number) =>
-        (await app.Get($"/plan/{Slack}?block=A%3A%20Deck%20circuit")).QuerySelector($"#s{number} form")!;
+    private string Deck => $"/plan/{Slack}?block={app.Block(Slack, "A: Deck circuit")}";
+
+    private int Station(int number) => app.Shelf.Get(Slack)!.Plan.Find("A: Deck circuit")!.Stations[number - 1].Id;
+
+    private async Task<IElement> StationForm(int number) => (await app.Get(Deck)).QuerySelector($"#s{Station(number)} form")!;
 
     [Fact]
     public async Task It_shows_both_lengths_against_the_booking()
@@ -32,7 +35,7 @@ public sealed class PlanPageTests : IDisposable
         // 5 to warm up, 4 in the circuit, 2 pairs on two ropes (the first has its demo), 3 on the last rope, 7 to cool down; equal rounds are one rope.
         Assert.Equal(23, flags.Count);
         Assert.Matches("^A: Deck circuit: 1. Goblet squat; heavy; both sides; 40 s; 14–17 reps likely; up; effort [5-9] of 10; learned in its first 5 s; easier: squat to chair; harder: two seconds at the bottom; for knees: glute bridge$", flags[5].GetAttribute("aria-label"));
-        Assert.EndsWith("#s1", flags[5].GetAttribute("href"), StringComparison.Ordinal);
+        Assert.EndsWith($"#s{Station(1)}", flags[5].GetAttribute("href"), StringComparison.Ordinal);
     }
 
     [Fact]
@@ -56,9 +59,9 @@ public sealed class PlanPageTests : IDisposable
         var answer = await app.Submit(await StationForm(2), (field, value));
         Assert.Equal(HttpStatusCode.UnprocessableEntity, answer.StatusCode);
         var page = await App.Parse(answer);
-        var input = page.QuerySelector($"#s2 input[name={field}]")!;
+        var input = page.QuerySelector($"#s{Station(2)} input[name={field}]")!;
         Assert.Equal((value, "true"), (input.GetAttribute("value"), input.GetAttribute("aria-invalid")));
-        Assert.Contains(said, page.QuerySelector("#s2 .field-error")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains(said, page.QuerySelector($"#s{Station(2)} .field-error")!.TextContent, StringComparison.Ordinal);
         Assert.Equal(1, app.Shelf.Get(Slack)!.Revision);
     }
 
@@ -76,10 +79,10 @@ public sealed class PlanPageTests : IDisposable
     [Fact]
     public async Task A_station_is_added_by_its_name_and_a_line_that_is_wrong_is_kept()
     {
-        var form = (await app.Get($"/plan/{Slack}?block=A%3A%20Deck%20circuit")).QuerySelector(".add-station")!;
+        var form = (await app.Get(Deck)).QuerySelector(".add-station")!;
         await app.Submit(form, ("do", "add"), ("line", "calf raise x12"));
         Assert.Equal(5, app.Shelf.Get(Slack)!.Plan.Blocks[2].Stations.Length);
-        var page = await App.Parse(await app.Submit((await app.Get($"/plan/{Slack}?block=A%3A%20Deck%20circuit")).QuerySelector(".add-station")!, ("do", "add"), ("line", "calf rise x12")));
+        var page = await App.Parse(await app.Submit((await app.Get(Deck)).QuerySelector(".add-station")!, ("do", "add"), ("line", "calf rise x12")));
         Assert.Equal("calf rise x12", page.QuerySelector("#add-line")!.GetAttribute("value"));
         Assert.Contains("the nearest is “calf raise”", page.QuerySelector("#add-wrong")!.TextContent, StringComparison.Ordinal);
     }
@@ -87,15 +90,15 @@ public sealed class PlanPageTests : IDisposable
     [Fact]
     public async Task A_block_is_set_renamed_and_written_as_text()
     {
-        var page = await app.Get($"/plan/{Slack}?block=A%3A%20Deck%20circuit");
+        var page = await app.Get(Deck);
         await app.Submit(page.QuerySelector(".block-head")!, ("rounds", "2"), ("name", "A: Quay"));
         var block = app.Shelf.Get(Slack)!.Plan.Blocks[2];
         Assert.Equal(("A: Quay", 2), (block.Name, block.RoundCount));
-        page = await app.Get($"/plan/{Slack}?block=A%3A%20Quay");
+        page = await app.Get($"/plan/{Slack}?block={app.Block(Slack, "A: Quay")}");
         var text = page.QuerySelector("#block-text")!.Closest("form")!;
         await app.Submit(text, ("do", "block-text"), ("text", "== A: Steps (circuit, work 30)\nsquat\n"));
         Assert.Equal("A: Steps", app.Shelf.Get(Slack)!.Plan.Blocks[2].Name);
-        var wrong = await App.Parse(await app.Submit((await app.Get($"/plan/{Slack}?block=A%3A%20Steps")).QuerySelector("#block-text")!.Closest("form")!, ("do", "block-text"), ("text", "== A: Steps (circuit, work 0)\nsquaat\n")));
+        var wrong = await App.Parse(await app.Submit((await app.Get($"/plan/{Slack}?block={app.Block(Slack, "A: Steps")}")).QuerySelector("#block-text")!.Closest("form")!, ("do", "block-text"), ("text", "== A: Steps (circuit, work 0)\nsquaat\n")));
         Assert.Contains("squaat", wrong.QuerySelector("#block-text")!.TextContent, StringComparison.Ordinal);
         Assert.Equal(2, wrong.QuerySelectorAll(".block-acts .errors li").Length);
     }
@@ -113,31 +116,82 @@ public sealed class PlanPageTests : IDisposable
     }
 
     [Fact]
-    public async Task Two_tabs_a_stale_edit_is_shown_and_may_be_put_on_top()
+    public async Task Two_tabs_edits_of_different_things_both_go_in()
     {
         var otherTab = await StationForm(1);
         await app.Submit(await StationForm(2), ("amount", "30s"));
-        var answer = await app.Submit(otherTab, ("amount", "50s"));
-        Assert.Equal(HttpStatusCode.Conflict, answer.StatusCode);
-        var page = await App.Parse(answer);
-        Assert.Contains("changed amount of station 2", page.QuerySelector(".stale")!.TextContent, StringComparison.Ordinal);
-        await app.Submit(page.QuerySelectorAll(".stale form")[0], ("on-top", "1"));
+        Assert.Equal(HttpStatusCode.Redirect, (await app.Submit(otherTab, ("amount", "50s"))).StatusCode);
         var stations = app.Shelf.Get(Slack)!.Plan.Blocks[2].Stations;
         Assert.StartsWith("goblet squat 50s", SheetWriter.WriteStation(stations[0]), StringComparison.Ordinal);
         Assert.StartsWith("bent-over row 30s", SheetWriter.WriteStation(stations[1]), StringComparison.Ordinal);
     }
 
     [Fact]
-    public async Task Two_tabs_a_stale_edit_may_be_kept_as_a_copy()
+    public async Task Two_tabs_a_stale_edit_of_the_same_thing_is_shown_and_put_on_top_with_its_own_fields_only()
     {
         var otherTab = await StationForm(1);
-        await app.Submit(await StationForm(2), ("amount", "30s"));
+        await app.Submit(await StationForm(1), ("amount", "30s"), ("load", "light"));
+        var answer = await app.Submit(otherTab, ("amount", "50s"));
+        Assert.Equal(HttpStatusCode.Conflict, answer.StatusCode);
+        var page = await App.Parse(answer);
+        Assert.Contains("changed amount of goblet squat", page.QuerySelector(".stale")!.TextContent, StringComparison.Ordinal);
+        await app.Submit(page.QuerySelector(".stale form")!, ("on-top", "1"));
+        Assert.StartsWith("goblet squat 50s [light]", SheetWriter.WriteStation(app.Shelf.Get(Slack)!.Plan.Blocks[2].Stations[0]), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task Two_tabs_a_stale_edit_may_be_kept_as_a_copy()
+    {
+        app.Shelf.Edit(Slack, 1, new SetTitle(new string('T', 198)));
+        var id = app.Demo(new string('T', 198)).Id;
+        var station = app.Shelf.Get(id)!.Plan.Find("A: Deck circuit")!.Stations[0].Id;
+        async Task<IElement> Form() => (await app.Get($"/plan/{id}?block={app.Block(id, "A: Deck circuit")}")).QuerySelector($"#s{station} form")!;
+        var otherTab = await Form();
+        await app.Submit(await Form(), ("amount", "30s"));
         var page = await App.Parse(await app.Submit(otherTab, ("amount", "50s")));
-        var answer = await app.Submit(page.QuerySelectorAll(".stale form")[1]);
-        Assert.Equal(HttpStatusCode.Redirect, answer.StatusCode);
-        var copy = app.Demo("Slack Water Strength (mine)").Plan.Blocks[2].Stations;
+        var answer = await app.Submit(page.QuerySelector(".stale form")!, ("as-copy", "1"));
+        Assert.True(answer.StatusCode == HttpStatusCode.Redirect, (await App.Parse(answer)).QuerySelector(".field-error")?.TextContent);
+        var copy = app.Demo(new string('T', 193) + " (mine)").Plan.Blocks[2].Stations;
         Assert.StartsWith("goblet squat 50s", SheetWriter.WriteStation(copy[0]), StringComparison.Ordinal);
         Assert.StartsWith("bent-over row [heavy]", SheetWriter.WriteStation(copy[1]), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task A_stale_undo_takes_nothing_back_and_says_what_was_changed()
+    {
+        await app.Submit(await StationForm(1), ("amount", "50s"));
+        var undo = (await app.Get($"/plan/{Slack}")).QuerySelector("#undo-form")!;
+        await app.Submit(await StationForm(2), ("amount", "30s"));
+        var answer = await app.Submit(undo, ("do", "undo"));
+        Assert.Equal(HttpStatusCode.Conflict, answer.StatusCode);
+        Assert.Contains("Nothing was taken back", (await App.Parse(answer)).QuerySelector(".stale")!.TextContent, StringComparison.Ordinal);
+        Assert.Equal(3, app.Shelf.Get(Slack)!.Revision);
+    }
+
+    [Fact]
+    public async Task Eight_undos_at_once_take_one_change_back()
+    {
+        await app.Submit(await StationForm(1), ("amount", "50s"));
+        var undo = (await app.Get($"/plan/{Slack}")).QuerySelector("#undo-form")!;
+        var answers = await Task.WhenAll(Enumerable.Range(0, 8).Select(_ => app.Submit(undo, ("do", "undo"))));
+        Assert.Single(answers, a => a.StatusCode == HttpStatusCode.Redirect);
+        Assert.Equal(7, answers.Count(a => a.StatusCode == HttpStatusCode.Conflict));
+        Assert.Equal(3, app.Shelf.Get(Slack)!.Revision);
+    }
+
+    [Fact]
+    public void Three_undos_say_three_different_things()
+    {
+        var id = Slack;
+        app.Shelf.Edit(id, 1, new SetBriefLine("minutes", "31"));
+        app.Shelf.Edit(id, 2, new SetBriefLine("people", "12"));
+        app.Shelf.Edit(id, 3, new SetTitle("Ebb"));
+        var said = Enumerable.Range(4, 3).Select(revision => app.Shelf.Undo(id, revision).Class!.LastChange).ToList();
+        Assert.Equal(["took back: changed the title", "took back: changed people", "took back: changed minutes"], said);
+        var again = Enumerable.Range(7, 3).Select(revision => app.Shelf.Redo(id, revision).Class!.LastChange).ToList();
+        Assert.Equal(["did again: changed minutes", "did again: changed people", "did again: changed the title"], again);
+        Assert.Equal("took back: changed the title", app.Shelf.Undo(id, 10).Class!.LastChange);
+        Assert.Equal("Slack Water Strength", app.Shelf.Get(id)!.Plan.Title);
     }
 
     [Fact]
@@ -168,13 +222,29 @@ public sealed class PlanPageTests : IDisposable
     }
 
     [Fact]
-    public async Task A_live_edit_gets_the_screen_alone()
+    public async Task A_live_edit_gets_only_the_parts_that_changed()
+    {
+        var page = await app.Get(Deck);
+        var form = page.QuerySelector($"#s{Station(1)} form")!;
+        app.Client.DefaultRequestHeaders.Add("X-Has-Parts", string.Join(',', page.QuerySelectorAll("[data-part]").Select(p => $"{p.Id} {p.GetAttribute("data-part")}")));
+        var answer = await App.Parse(await app.Submit(form, ("load", "moderate")));
+        var parts = answer.QuerySelector("#changed-parts")!;
+        Assert.Equal("2", parts.GetAttribute("data-revision"));
+        Assert.Contains($"s{Station(1)}", parts.Children.Select(c => c.Id));
+        Assert.DoesNotContain($"s{Station(3)}", parts.Children.Select(c => c.Id));
+        Assert.Null(answer.QuerySelector("#brief-form"));
+    }
+
+    [Fact]
+    public async Task A_live_refusal_names_the_field_and_the_reason()
     {
         var form = await StationForm(1);
-        app.Client.DefaultRequestHeaders.Add("HX-Request", "true");
-        var html = await (await app.Submit(form, ("amount", "50s"))).Content.ReadAsStringAsync();
-        Assert.StartsWith("<main id=\"main\"", html.TrimStart(), StringComparison.Ordinal);
-        Assert.DoesNotContain("<html", html, StringComparison.Ordinal);
+        app.Client.DefaultRequestHeaders.Add("X-Has-Parts", "none 0");
+        var answer = await app.Submit(form, ("amount", "0s"));
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, answer.StatusCode);
+        var text = await answer.Content.ReadAsStringAsync();
+        Assert.Contains("\"field\":\"amount\"", text, StringComparison.Ordinal);
+        Assert.Contains("at least 1 s", text, StringComparison.Ordinal);
     }
 
     [Fact]

@@ -42,7 +42,7 @@ public sealed partial class SafetyTests : IDisposable
         string[] interfaces = ["JollySet.Web", "JollySet.Cli"];
         Knows(typeof(Core.Plans.ClassPlan), [.. interfaces, "JollySet.Data", "JollySet.Drawing", "JollySet.Solving", "Microsoft.EntityFrameworkCore", "Microsoft.AspNetCore"]);
         Knows(typeof(Drawing.Flag), [.. interfaces, "JollySet.Data", "Microsoft.AspNetCore"]);
-        Knows(typeof(Shelf), [.. interfaces, "JollySet.Drawing", "Microsoft.AspNetCore"]);
+        Knows(typeof(ClassBook), [.. interfaces, "JollySet.Drawing", "Microsoft.AspNetCore"]);
     }
 
     [Fact]
@@ -56,8 +56,8 @@ public sealed partial class SafetyTests : IDisposable
             command.ExecuteNonQuery();
         }
 
-        Assert.DoesNotContain(app.Shelf.Find(), c => c.Plan.Title == "Rope Walk");
-        Assert.Equal(10, app.Shelf.Find().Count);
+        Assert.DoesNotContain(app.Shelf.Find().Classes, c => c.Plan.Title == "Rope Walk");
+        Assert.Equal(10, app.Shelf.Find().All);
     }
 
     [Fact]

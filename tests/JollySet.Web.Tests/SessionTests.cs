@@ -1,6 +1,6 @@
 using System.Net;
 using System.Net.Http.Json;
-using JollySet.Core.Plans.Edits;
+using JollySet.Core.Edits;
 using JollySet.Core.Teaching;
 
 namespace JollySet.Web.Tests;
@@ -37,8 +37,108 @@ public sealed class SessionTests : IDisposable
         var session = await Open();
         var at = Now;
         Assert.Equal(HttpStatusCode.OK, await Send(session, new { number = 1, kind = "start", atMs = at, value = 0 }, new { number = 2, kind = "pause", atMs = at + 20_000 }));
-        Assert.Equal(HttpStatusCode.OK, await Send(session, new { number = 2, kind = "stop", atMs = at }, new { number = 3, kind = "go", atMs = at + 25_000 }));
+        Assert.Equal(HttpStatusCode.OK, await Send(session, new { number = 2, kind = "pause", atMs = at + 20_000 }, new { number = 3, kind = "go", atMs = at + 25_000 }));
         Assert.Equal([EventKind.Start, EventKind.Pause, EventKind.Go], app.Sessions.Get(IdOf(session))!.Events.Select(e => e.Kind));
+    }
+
+    [Fact]
+    public async Task A_second_device_is_told_what_came_first_and_loses_nothing()
+    {
+        var session = await Open();
+        var at = Now;
+        await Send(session, new { number = 1, kind = "start", atMs = at, value = 0 }, new { number = 2, kind = "pause", atMs = at + 20_000 });
+        Assert.Equal(HttpStatusCode.Conflict, await Send(session, new { number = 2, kind = "next", atMs = at + 21_000 }));
+        Assert.Equal(HttpStatusCode.Conflict, await Send(session, new { number = 4, kind = "next", atMs = at + 21_000 }));
+        Assert.Equal(2, app.Sessions.Get(IdOf(session))!.Events.Count);
+        Assert.Equal(HttpStatusCode.OK, await Send(session, new { number = 3, kind = "next", atMs = at + 21_000 }));
+    }
+
+    [Fact]
+    public async Task Two_devices_at_once_lose_no_acknowledged_event()
+    {
+        var session = await Open();
+        var at = Now;
+        await Send(session, new { number = 1, kind = "start", atMs = at, value = 0 });
+        var token = (await app.Get(session)).QuerySelector("[name=__RequestVerificationToken]")!.GetAttribute("value")!;
+        async Task<List<long>> Device(int device)
+        {
+            var (kept, number) = (new List<long>(), 2);
+            for (var i = 0; i < 15; i++)
+            {
+                for (; ; )
+                {
+                    var mine = at + (device * 1000) + i;
+                    using var request = new HttpRequestMessage(HttpMethod.Post, session + "?handler=Events") { Content = JsonContent.Create(new[] { new { number, kind = "add", atMs = mine, value = 1 } }) };
+                    request.Headers.Add("X-Antiforgery", token);
+                    using var answer = await app.Client.SendAsync(request);
+                    number = answer.StatusCode == HttpStatusCode.Conflict ? (await answer.Content.ReadFromJsonAsync<List<Pages.Session.SentEvent>>())!.Count + 1 : number + 1;
+                    if (answer.StatusCode != HttpStatusCode.OK)
+                        continue;
+                    kept.Add(mine);
+                    break;
+                }
+            }
+
+            return kept;
+        }
+
+        var acknowledged = (await Task.WhenAll(Device(1), Device(2), Device(3))).SelectMany(k => k).Order().ToList();
+        Assert.Equal(acknowledged, app.Sessions.Get(IdOf(session))!.Events.Skip(1).Select(e => e.AtMs).Order());
+    }
+
+    [Fact]
+    public async Task Looking_at_a_class_whose_time_is_over_ends_nothing()
+    {
+        var session = await Open();
+        await Send(session, new { number = 1, kind = "start", atMs = Now - 7_200_000, value = 0 });
+        Assert.Equal(HttpStatusCode.OK, (await app.Client.GetAsync(new Uri(session, UriKind.Relative))).StatusCode);
+        Assert.Equal(HttpStatusCode.OK, (await app.Client.GetAsync(new Uri(session + "/record", UriKind.Relative))).StatusCode);
+        Assert.Null(app.Sessions.Get(IdOf(session))!.Record);
+        // A pause that was pressed in time and comes late still counts.
+        Assert.Equal(HttpStatusCode.OK, await Send(session, new { number = 2, kind = "pause", atMs = Now - 7_100_000 }));
+        Assert.Equal("paused", (await app.Get(session)).QuerySelector("main")!.GetAttribute("data-state"));
+    }
+
+    [Fact]
+    public async Task A_class_that_was_ended_too_early_goes_on()
+    {
+        var session = await Open();
+        await Send(session, new { number = 1, kind = "start", atMs = Now - 60_000, value = 0 }, new { number = 2, kind = "end", atMs = Now });
+        await app.Submit((await app.Get(session + "/record")).QuerySelector("form[action$='" + session.Split('/')[^1] + "']")!);
+        Assert.Equal("running", (await app.Get(session)).QuerySelector("main")!.GetAttribute("data-state"));
+        Assert.Null(app.Sessions.Get(IdOf(session))!.Record);
+    }
+
+    [Fact]
+    public async Task The_end_is_confirmed_without_script_too()
+    {
+        var session = await Open();
+        await app.Submit((await app.Get(session)).QuerySelector("#start-form")!);
+        var asked = await app.Submit((await app.Get(session)).QuerySelector("#controls")!, ("kind", "ask-end"));
+        Assert.Null(app.Sessions.Get(IdOf(session))!.Record);
+        var page = await app.Get(asked.Headers.Location!.ToString());
+        await app.Submit(page.QuerySelector("#ask-end[open] form")!, ("kind", "end"));
+        Assert.NotNull(app.Sessions.Get(IdOf(session))!.Record);
+    }
+
+    [Fact]
+    public async Task Beginning_anew_ends_what_was_begun()
+    {
+        var session = await Open();
+        await Send(session, new { number = 1, kind = "start", atMs = Now, value = 0 });
+        var asked = await App.Parse(await app.Submit((await app.Get($"/plan/{app.Demo("Slack Water Strength").Id}")).QuerySelector(".rail form")!));
+        await app.Submit(asked.QuerySelector("form")!);
+        Assert.NotNull(app.Sessions.Get(IdOf(session))!.Record);
+    }
+
+    [Fact]
+    public async Task In_a_rest_the_heading_and_the_line_name_the_same_station()
+    {
+        var steps = Pages.Session.Step.Of(app.Sessions.Get(IdOf(await Open()))!.Timeline);
+        var timeline = app.Sessions.Get(IdOf(await Open()))!.Timeline;
+        Assert.All(steps.Where(s => s.Flag >= 0 && s.Place.Contains("station", StringComparison.Ordinal)), s =>
+            Assert.Contains($"station {timeline.Sets[s.Flag].Station} of", s.Place, StringComparison.Ordinal));
+        Assert.Contains(steps, s => s.Kind == "rest" && s.Place.Contains("station", StringComparison.Ordinal));
     }
 
     [Fact]
@@ -60,7 +160,7 @@ public sealed class SessionTests : IDisposable
         var session = await Open();
         await Send(session, new { number = 1, kind = "start", atMs = Now, value = 0 });
         var kept = app.Demo("Slack Water Strength");
-        app.Shelf.Edit(kept.Id, kept.Revision, new RemoveBlock("Warm-up"));
+        app.Shelf.Edit(kept.Id, kept.Revision, new RemoveBlock(kept.Plan.Find("Warm-up")!.Id));
         app.Rules.Set("teach.count-in", 0);
         var pinned = app.Sessions.Get(IdOf(session))!.Timeline;
         Assert.Equal(("Warm-up", 10m), (pinned.Blocks[1].Name, pinned.Rules["teach.count-in"]));
@@ -106,6 +206,20 @@ public sealed class SessionTests : IDisposable
         var session = await Open();
         var answer = await app.Client.PostAsJsonAsync(new Uri(session + "?handler=Events", UriKind.Relative), Array.Empty<object>());
         Assert.Equal(HttpStatusCode.BadRequest, answer.StatusCode);
-        Assert.Equal(HttpStatusCode.BadRequest, await Send(session, new { number = 1, kind = "dance", atMs = 0 }));
+        foreach (var odd in new object?[]
+        {
+            null,
+            new { number = 1, kind = "dance", atMs = Now },
+            new { number = 1, kind = "7", atMs = Now },
+            new { number = 1, kind = (string?)null, atMs = Now },
+            new { number = 1, kind = "start", atMs = 0 },
+            new { number = 1, kind = "start", atMs = long.MaxValue },
+            new { number = 0, kind = "start", atMs = Now },
+            new { number = int.MaxValue, kind = "start", atMs = Now },
+            new { number = 1, kind = "add", atMs = Now, value = int.MinValue },
+            new { number = 1, kind = "add", atMs = Now, value = 99_999_999_999L },
+        })
+            Assert.Equal(HttpStatusCode.BadRequest, await Send(session, odd!));
+        Assert.Empty(app.Sessions.Get(IdOf(session))!.Events);
     }
 }

@@ -1,7 +1,7 @@
 // The job from a sheet to a class taught, in its order.
 import { readFile } from "node:fs/promises";
 import { expect, test } from "@playwright/test";
-import { makeClass } from "./loft.js";
+import { makeClass, ready } from "./loft.js";
 
 test("type a class, see it, change it, undo it, teach it, print it, take it out and bring it back", async ({ page }) => {
   const title = await makeClass(page);
@@ -20,6 +20,7 @@ test("type a class, see it, change it, undo it, teach it, print it, take it out 
 
   const teach = page.locator(".rail").getByRole("button", { name: "Teach" });
   await teach.click();
+  await ready(page);
   await page.getByRole("button", { name: "Work", exact: true }).click();
   await page.getByRole("button", { name: "Start", exact: true }).click();
   await expect(page.locator("#title")).toHaveText("Goblet squat", { timeout: 10_000 });
@@ -38,6 +39,10 @@ test("type a class, see it, change it, undo it, teach it, print it, take it out 
   await expect(page.locator(".side")).toContainText(/RIGHT\s+you: left/, { timeout: 15_000 });
   await expect(page.locator("html")).toHaveAttribute("data-last-sound", /half|last/);
   await page.keyboard.press("e");
+  await expect(page.getByRole("dialog", { name: "End the class here?" })).toBeVisible();
+  await page.getByRole("button", { name: "Go on teaching" }).click();
+  await page.keyboard.press("e");
+  await page.getByRole("button", { name: "End it" }).click();
   await expect(page.getByRole("heading", { name: `${title}, taught` })).toBeVisible();
   await expect(page.locator("tbody tr").nth(1)).toContainText("Goblet squat");
 
@@ -63,6 +68,7 @@ test("type a class, see it, change it, undo it, teach it, print it, take it out 
 test("a counted station shows its count climbing at pace", async ({ page }) => {
   await makeClass(page, (title) => `# ${title}\n== A (circuit, rest 30)\nbent-over row x12 @4\nsquat x5\n`);
   await page.locator(".rail").getByRole("button", { name: "Teach" }).click();
+  await ready(page);
   await page.getByRole("button", { name: "Start", exact: true }).click();
   await page.keyboard.press("ArrowRight");
   await expect(page.locator("#of")).toHaveText("of 12");
@@ -83,6 +89,7 @@ test("a counted station shows its count climbing at pace", async ({ page }) => {
 test("the keys of Teach: next, back, ten seconds more, stop and go on, another block", async ({ page }) => {
   await makeClass(page);
   await page.locator(".rail").getByRole("button", { name: "Teach" }).click();
+  await ready(page);
   await page.getByLabel("Start at", { exact: true }).selectOption("A: Deck");
   await page.getByRole("button", { name: "Start", exact: true }).click();
   await page.keyboard.press("ArrowRight");
@@ -108,6 +115,7 @@ test("the keys of Teach: next, back, ten seconds more, stop and go on, another b
 test("the clock goes on without the server, and what was pressed is sent later", async ({ page, context }) => {
   await makeClass(page);
   await page.locator(".rail").getByRole("button", { name: "Teach" }).click();
+  await ready(page);
   await page.getByRole("button", { name: "Start", exact: true }).click();
   await page.keyboard.press("ArrowRight");
   await context.setOffline(true);
@@ -120,4 +128,52 @@ test("the clock goes on without the server, and what was pressed is sent later",
   await page.reload();
   await expect(page.locator("#title")).toHaveText("Goblet squat");
   await expect(page.locator("main")).toHaveAttribute("data-state", "paused");
+});
+
+test("keys pressed while the page still loads are taken up", async ({ page }) => {
+  await makeClass(page);
+  await page.locator(".rail").getByRole("button", { name: "Teach" }).click();
+  await ready(page);
+  await page.getByRole("button", { name: "Start", exact: true }).click();
+  await page.keyboard.press("ArrowRight");
+  let load;
+  const held = new Promise((done) => (load = done));
+  await page.route("**/js/teach*.js*", async (route) => {
+    await held;
+    await route.continue();
+  });
+  await page.reload({ waitUntil: "commit" });
+  await expect(page.locator("#controls")).toBeVisible();
+  await page.keyboard.press("ArrowRight");
+  await page.keyboard.press(" ");
+  load();
+  await ready(page);
+  await expect(page.locator("#title")).toHaveText("Goblet squat");
+  await expect(page.locator("main")).toHaveAttribute("data-state", "paused");
+});
+
+test("a system clock that is set forward in the middle of a class moves nothing, and storage that is blocked stops nothing", async ({
+  page,
+}) => {
+  await makeClass(page);
+  await page.addInitScript(() => {
+    Object.defineProperty(window, "localStorage", {
+      get() {
+        throw new Error("blocked");
+      },
+    });
+  });
+  await page.locator(".rail").getByRole("button", { name: "Teach" }).click();
+  await ready(page);
+  await page.getByRole("button", { name: "Start", exact: true }).click();
+  await page.keyboard.press("ArrowRight");
+  await page.keyboard.press("ArrowRight");
+  await expect(page.locator("#title")).toHaveText("Goblet squat");
+  await page.evaluate(() => {
+    const real = Date.now;
+    Date.now = () => real() + 3_600_000;
+  });
+  await page.keyboard.press(" ");
+  await expect(page.locator("main")).toHaveAttribute("data-state", "paused");
+  await expect(page.locator("#title")).toHaveText("Goblet squat");
 });

@@ -20,17 +20,38 @@ bent-over row x12 [heavy]
 let count = 0;
 
 /** Makes a class by pasting a sheet; gives its title. */
-export async function makeClass(page, text = sheet) {
+export async function makeClass(page, text = sheet, { scripted = true } = {}) {
   const title = `Loft ${process.pid} ${++count}`;
   await page.goto("/new");
   await page.getByLabel(/The class as you would scribble/).fill(text(title));
   await page.getByRole("button", { name: "Put it on the shelf" }).click();
   await expect(page.getByRole("heading", { name: title, level: 1 })).toBeVisible();
+  if (scripted) await ready(page);
   return title;
 }
 
+/** Waits until a page's script has taken over. */
+export const ready = (page) => expect(page.locator("html")).toHaveAttribute("data-ready", "yes");
+
 /** Address of the demo class of that title. */
 export async function demo(page, title) {
-  await page.goto("/");
+  await page.goto(`/?q=${encodeURIComponent(title)}`);
   return page.locator(".class-card", { hasText: title }).first().getAttribute("href");
+}
+
+/** The row of a station by its place in the open block, from 1. */
+export const row = (page, number) => page.locator(".station").nth(number - 1);
+
+/** A field of that row. */
+export const field = (page, number, name) => row(page, number).locator(`input[name=${name}]`);
+
+/** Holds every post until the function it gives is called. */
+export async function slowServer(page) {
+  let open;
+  const gate = new Promise((done) => (open = done));
+  await page.route("**/plan/**", async (route) => {
+    if (route.request().method() === "POST") await gate;
+    await route.continue();
+  });
+  return open;
 }

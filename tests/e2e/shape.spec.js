@@ -1,6 +1,6 @@
 // Shaping a class: a block typed as a line, the class fitted to its minutes, a rule changed.
 import { expect, test } from "@playwright/test";
-import { makeClass } from "./loft.js";
+import { makeClass, ready } from "./loft.js";
 
 test("a block is typed as a line: names complete, the expansion is shown, then it is taken", async ({ page }) => {
   await makeClass(page);
@@ -36,16 +36,28 @@ test("a class is fitted to its minutes, taken and taken back", async ({ page }) 
   await expect(page.locator("#likely")).toHaveText(before);
 });
 
-test("a search is stopped by its button", async ({ page }) => {
+test("a search tells how far it is and is stopped with what there is", async ({ page }) => {
+  const moves = ["squat", "push-up", "plank", "lunge", "bent-over row", "dead bug", "deadlift", "overhead press"];
+  const lines = Array.from({ length: 32 }, (_, i) => moves[(i * 5) % moves.length]).join("\n");
+  await makeClass(page, (title) => `# ${title}\n== A (circuit, work 40, rest 20)\n${lines}\n`);
+  await page.getByRole("link", { name: "Order", exact: true }).click();
+  await ready(page);
+  await page.getByRole("button", { name: "Find the best order" }).click();
+  await expect(page.getByText("A solver looks for better")).toBeVisible({ timeout: 20_000 });
+  await page.getByRole("button", { name: "Stop, and show what there is" }).click();
+  await expect(page.locator(".proven")).toContainText("You stopped it");
+  await expect(page.getByRole("button", { name: "Take this order" })).toBeVisible();
+});
+
+test("a search that the server does not answer says so", async ({ page, context }) => {
   await makeClass(page);
   await page.getByRole("link", { name: "Fit", exact: true }).click();
-  await page.route("**/fit/*work=true*", async (route) => {
-    await new Promise((done) => setTimeout(done, 3000));
-    await route.continue().catch(() => {});
-  });
-  await page.getByLabel("Make this").fill("8");
+  await ready(page);
+  await context.setOffline(true);
   await page.getByRole("button", { name: "Work it out" }).click();
-  await expect(page.getByText("Working it out …")).toBeVisible();
-  await page.getByRole("button", { name: "Stop" }).click();
-  await expect(page.getByText("Stopped. Nothing was changed.")).toBeVisible();
+  await expect(page.getByText("The server does not answer; press again when it is back.")).toBeVisible();
+  await context.setOffline(false);
+  await page.route("**/fit/**", (route) => (route.request().method() === "POST" ? route.fulfill({ status: 500 }) : route.continue()));
+  await page.getByRole("button", { name: "Work it out" }).click();
+  await expect(page.getByText("The server failed at this search.")).toBeVisible();
 });

@@ -44,6 +44,23 @@ async function shot(page, name) {
   await page.close();
 }
 
+/** A search's page with its answer. */
+async function searched(path, button, found) {
+  const page = await browser.newPage({ viewport: wide });
+  await page.goto(address + path);
+  await page.locator("html[data-ready]").waitFor();
+  await page.locator(button).click();
+  await page.locator(found).first().waitFor({ timeout: 30_000 });
+  return page;
+}
+
+/** Plan with that block open. */
+async function openBlock(title, block) {
+  const page = await open(wide, classes[title]);
+  await page.goto(address + (await page.locator(".tab", { hasText: block }).getAttribute("href")));
+  return page;
+}
+
 const shelf = await open(wide, "/");
 const classes = Object.fromEntries(
   await shelf
@@ -52,19 +69,16 @@ const classes = Object.fromEntries(
 );
 await shot(shelf, "shelf");
 await shot(await open(wide, classes["Slack Water Strength"]), "plan");
-await shot(await open(wide, `${classes["Spring Tide"]}?block=B%3A%20Ebb`), "plan-faults");
+await shot(await openBlock("Spring Tide", "B: Ebb"), "plan-faults");
 await shot(await open(phone, classes["Slack Water Strength"]), "plan-phone");
 await shot(await open(phone, "/"), "shelf-phone");
-await shot(await open(wide, `${classes["Rope Ladder"]}?block=A%3A%20Down%20the%20ladder`), "plan-ladder");
-await shot(await open(wide, `${classes["Slack Water Strength"].replace("plan", "fit")}?minutes=25&work=true`), "fit");
+await shot(await openBlock("Rope Ladder", "A: Down the ladder"), "plan-ladder");
+await shot(await searched(`${classes["Slack Water Strength"].replace("plan", "fit")}?minutes=25`, "#work", ".proposal"), "fit");
 await shot(await open(wide, classes["Tide Table"].replace("plan", "balance")), "balance");
 await shot(await open(wide, classes["Ferry Half Hour"].replace("plan", "effort") + "?recovery=true"), "effort");
-await shot(await open(wide, classes["Tide Table"].replace("plan", "order") + "?work=true"), "order");
+await shot(await searched(classes["Tide Table"].replace("plan", "order"), "#work", ".proven"), "order");
 await shot(
-  await open(
-    wide,
-    "/design?minutes=30&focus=full%20body&goal=strength%20endurance&format=Circuit&audience=newcomer,%20regular&needs=knees&kit=mat,%20light%20dumbbells,%20heavy%20dumbbells&seed=2&work=true",
-  ),
+  await searched("/design?needs=knees&kit=mat,%20light%20dumbbells,%20heavy%20dumbbells&seed=2", "#draft-it", "#draft-title"),
   "design",
 );
 await shot(await open(wide, "/rules"), "rules");

@@ -5,12 +5,15 @@ using JollySet.Core.Plans;
 namespace JollySet.Core.Balance;
 
 /// <summary>What a class means to train, from the words of its brief; words that are neither region nor muscle are kept and not judged.</summary>
-/// <param name="Regions">The regions named; all three for a full body or where nothing is said.</param>
+/// <param name="Regions">The regions named; all three for a full body or where nothing is said; none where only words are said that nobody knows.</param>
 /// <param name="Muscles">Single muscles named besides.</param>
 public sealed record Focus(ImmutableHashSet<Region> Regions, ImmutableHashSet<Muscle> Muscles)
 {
     /// <summary>Whether everything is meant.</summary>
     public bool IsFullBody => Regions.Count == 3;
+
+    /// <summary>Whether anything is named that can be judged.</summary>
+    public bool IsJudged => !Regions.IsEmpty || !Muscles.IsEmpty;
 
     /// <summary>The focus of a brief.</summary>
     public static Focus Of(Brief brief)
@@ -18,7 +21,7 @@ public sealed record Focus(ImmutableHashSet<Region> Regions, ImmutableHashSet<Mu
         var words = brief.Focus.Select(f => f.Trim().ToLowerInvariant()).ToList();
         var muscles = Enum.GetValues<Muscle>().Where(m => words.Contains(Words.Of(m))).ToImmutableHashSet();
         var regions = words.SelectMany(RegionsOf).ToImmutableHashSet();
-        return regions.IsEmpty && muscles.IsEmpty ? new Focus([Region.Upper, Region.Core, Region.Lower], []) : new Focus(regions, muscles);
+        return words.Count == 0 ? new Focus([Region.Upper, Region.Core, Region.Lower], []) : new Focus(regions, muscles);
     }
 
     /// <summary>Whether it means that muscle.</summary>

@@ -1,7 +1,8 @@
 using System.Collections.Immutable;
+using JollySet.Core.Edits;
+using JollySet.Core.Kit;
 using JollySet.Core.Moves;
 using JollySet.Core.Plans;
-using JollySet.Core.Plans.Edits;
 using JollySet.Core.Sheets;
 using JollySet.Core.Timing;
 
@@ -33,12 +34,12 @@ public static class SeeSawFix
     private static IEnumerable<PlanEdit> Candidates(Timeline timeline, SeeSaw pair)
     {
         var moves = Lighter(timeline.Plan, pair);
-        foreach (var (block, number, station) in Heavier(timeline, pair))
+        foreach (var station in Heavier(timeline, pair))
             foreach (var move in moves.OrderByDescending(m => Likeness(timeline, station, m)).Take(MostMoves))
-                yield return new SetStation(block.Name, number, SheetWriter.WriteStation(StationFor.InPlaceOf(station, move)), SheetWriter.WriteStation(station));
+                yield return new SetStation(station.Id, SheetWriter.WriteStation(StationFor.InPlaceOf(station, move)));
         if (timeline.Plan.Blocks.LastOrDefault(b => b.Format is CircuitFormat && !b.Settings.WorkSeconds.IsEmpty && b.Stations.Length < Limits.Stations) is { } circuit)
             foreach (var move in moves.Take(2))
-                yield return new AddStation(circuit.Name, SheetWriter.WriteStation(StationFor.New(move)));
+                yield return new AddStation(circuit.Id, SheetWriter.WriteStation(StationFor.New(move)));
     }
 
     /// <summary>Moves whose prime movers or pattern are the lighter side's, and that the class can do; those it has already come last.</summary>
@@ -54,12 +55,12 @@ public static class SeeSawFix
         ];
     }
 
-    private static IEnumerable<(Block Block, int Number, Station Station)> Heavier(Timeline timeline, SeeSaw pair)
+    private static IEnumerable<Station> Heavier(Timeline timeline, SeeSaw pair)
     {
         var facts = new Facts(timeline.Plan, MoveLibrary.Shipped);
         return timeline.Plan.Blocks.Where(b => b.IsMain && b.Format is not FlowFormat)
-            .SelectMany(b => b.Stations.Select((station, at) => (b, at + 1, station)))
-            .Where(s => s.station.Doing is OneMove one && facts.MoveOf(one.Name) is { } move && Serves(move, pair, pair.Heavier))
+            .SelectMany(b => b.Stations)
+            .Where(s => s.Doing is OneMove one && facts.MoveOf(one.Name) is { } move && Serves(move, pair, pair.Heavier))
             .Reverse()
             .Take(MostStations);
     }

@@ -30,7 +30,7 @@ public static class WorkedMoves
             var block = timeline.Blocks[set.Block];
             if (!chosen(block))
                 continue;
-            foreach (var (doing, share, heavy) in PartsOf(block, set, pace))
+            foreach (var (doing, share, heavy) in PartsOf(block, set, pace, timeline.Rules))
                 if (doing is OneMove one && facts.MoveOf(one.Name) is { } move)
                     worked.Add(WorkedOf(i, set, move, share * set.Tenths / 10m, heavy));
         }
@@ -39,13 +39,13 @@ public static class WorkedMoves
     }
 
     /// <summary>The single moves of a set, each with its share of the time: one after the other by pace, both at once in full.</summary>
-    private static IEnumerable<(Doing Doing, decimal Share, bool Heavy)> PartsOf(Block block, WorkSet set, Pace pace)
+    private static IEnumerable<(Doing Doing, decimal Share, bool Heavy)> PartsOf(Block block, WorkSet set, Pace pace, HouseRules rules)
     {
         if (block.Format is not AmrapFormat)
             return Split(set.Line.Doing.InRound(set.Round), 1, pace).Select(p => (p.Doing, p.Share, set.Facts.Heavy));
         var stations = block.Stations.Select(s => (station: s, seconds: AmountSeconds(s, pace))).ToList();
         var all = Math.Max(1, stations.Sum(s => s.seconds));
-        return stations.SelectMany(s => Split(s.station.Doing, s.seconds / all, pace).Select(p => (p.Doing, p.Share, s.station.Load?.Rounds[0].Level == LoadLevel.Heavy)));
+        return stations.SelectMany(s => Split(s.station.Doing, s.seconds / all, pace).Select(p => (p.Doing, p.Share, Weights.LevelOf(s.station.Load?.Rounds[0], null, rules) == LoadLevel.Heavy)));
     }
 
     private static IEnumerable<(Doing Doing, decimal Share)> Split(Doing doing, decimal share, Pace pace) => doing switch

@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using JollySet.Core.Balance;
+using JollySet.Core.Kit;
 using JollySet.Core.Moves;
 using JollySet.Core.Options;
 using JollySet.Core.Plans;

@@ -1,5 +1,5 @@
+using JollySet.Core.Edits;
 using JollySet.Core.Plans;
-using JollySet.Core.Plans.Edits;
 using JollySet.Core.Sheets;
 
 namespace JollySet.Core.Building;
@@ -12,7 +12,7 @@ public static class PutBlock
     {
         var text = SheetWriter.WriteBlock(plan, built.Block);
         if (plan.Find(built.Block.Name) is { } there && there.Format.GetType() == built.Block.Format.GetType())
-            return new ReplaceBlock(there.Name, text);
+            return new ReplaceBlock(there.Id, text);
         var firstMain = plan.Blocks.Select((b, i) => (b, i)).Where(b => b.b.IsMain || b.b.Format is ShowFormat).Select(b => b.i).FirstOrDefault();
         return built.Block.Format is PrepareFormat ? new AddBlock(text, firstMain) : new AddBlock(text, plan.Blocks.Length);
     }

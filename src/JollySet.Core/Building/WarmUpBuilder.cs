@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using JollySet.Core.Kit;
 using JollySet.Core.Moves;
 using JollySet.Core.Options;
 using JollySet.Core.Plans;

@@ -1,5 +1,5 @@
+using JollySet.Core.Edits;
 using JollySet.Core.Plans;
-using JollySet.Core.Plans.Edits;
 using JollySet.Core.Timing;
 
 namespace JollySet.Core.Checks;
@@ -45,6 +45,6 @@ internal sealed class ChangeTight : ICheck
             return null;
         var demo = worst.PlannedTenths - (review.Timeline.Blocks[index].Settings.Rest is { IsEmpty: false } rest ? rest[0].Seconds.Low * 10 : 0);
         var seconds = (worst.NeedTenths - demo + 49) / 50 * 5;
-        return new SetBlockSetting(block.Name, "rest", $"{seconds}{(block.Settings.Rest.FirstOrDefault()?.Water == true ? " water" : "")}");
+        return new SetBlockSetting(block.Id, "rest", $"{seconds}{(block.Settings.Rest.FirstOrDefault()?.Water == true ? " water" : "")}");
     }
 }

@@ -31,7 +31,7 @@ internal sealed class CoolDownCheck : ICheck
     }
 
     /// <summary>A cool-down from what was loaded, no shorter than the one there is.</summary>
-    private static Plans.Edits.PlanEdit? Built(ClassUnderReview review)
+    private static Edits.PlanEdit? Built(ClassUnderReview review)
     {
         var timeline = review.Timeline;
         var there = timeline.Segments.Where(s => timeline.Blocks[s.Block].Format is ReleaseFormat && s.Kind != Timing.SegmentKind.After).Sum(s => s.Tenths) / 10;

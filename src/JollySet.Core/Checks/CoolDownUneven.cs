@@ -23,7 +23,7 @@ internal sealed class CoolDownUneven : ICheck
                         block.Name,
                         [.. stretch.Select(s => s.Station).Distinct()],
                         Finding.Figures(("left", left / 10m), ("right", right / 10m)),
-                        stretch.Select(s => s.Station).Distinct().Count() == 1 ? new Plans.Edits.SetStationPart(block.Name, stretch.First().Station, "sides", "each side") : null)
+                        stretch.Select(s => s.Station).Distinct().Count() == 1 ? new Edits.SetStationPart(block.Stations[stretch.First().Station - 1].Id, "sides", "each side") : null)
                     {
                         Subject = stretch.Key,
                     };

@@ -1,5 +1,5 @@
 using System.Collections.Immutable;
-using JollySet.Core.Plans.Edits;
+using JollySet.Core.Edits;
 
 namespace JollySet.Core.Checks;
 

@@ -1,6 +1,6 @@
+using JollySet.Core.Edits;
 using JollySet.Core.Moves;
 using JollySet.Core.Plans;
-using JollySet.Core.Plans.Edits;
 
 namespace JollySet.Core.Checks;
 
@@ -23,7 +23,7 @@ internal sealed class HoldNoCue : ICheck
                     block.Name,
                     [.. held],
                     Finding.Figures(("stations", held.Count)),
-                    new Several([.. held.Select(n => (PlanEdit)new SetStationPart(block.Name, n, "note", Reminder))]));
+                    new Several([.. held.Select(n => (PlanEdit)new SetStationPart(block.Stations[n - 1].Id, "note", Reminder))]));
         }
     }
 

@@ -1,7 +1,7 @@
+using JollySet.Core.Edits;
 using JollySet.Core.Kit;
 using JollySet.Core.Moves;
 using JollySet.Core.Plans;
-using JollySet.Core.Plans.Edits;
 using JollySet.Core.Sheets.Notation;
 
 namespace JollySet.Core.Checks;

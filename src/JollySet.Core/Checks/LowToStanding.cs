@@ -1,6 +1,6 @@
+using JollySet.Core.Edits;
 using JollySet.Core.Moves;
 using JollySet.Core.Plans;
-using JollySet.Core.Plans.Edits;
 
 namespace JollySet.Core.Checks;
 
@@ -26,7 +26,7 @@ internal sealed class LowToStanding : ICheck
                 timeline.Blocks[block.Key].Name,
                 [.. stations],
                 Finding.Figures(("times", block.Count())),
-                own && stations.Count > 0 ? new Several([.. stations.Select(n => (PlanEdit)new SetStationPart(timeline.Plan.Blocks[block.Key].Name, n, "note", Reminder))]) : null);
+                own && stations.Count > 0 ? new Several([.. stations.Select(n => (PlanEdit)new SetStationPart(timeline.Plan.Blocks[block.Key].Stations[n - 1].Id, "note", Reminder))]) : null);
         }
     }
 }

@@ -1,5 +1,5 @@
+using JollySet.Core.Edits;
 using JollySet.Core.Plans;
-using JollySet.Core.Plans.Edits;
 using JollySet.Core.Timing;
 
 namespace JollySet.Core.Checks;
@@ -9,14 +9,14 @@ namespace JollySet.Core.Checks;
 public sealed record Mend(Finding Finding, PlanEdit? Fix, HouseRules Rules) : PlanEdit
 {
     /// <inheritdoc/>
-    public override string Summary => Fix?.Summary ?? $"mended {Finding.Code}";
+    public override string Summary(ClassPlan plan) => Fix?.Summary(plan) ?? $"mended {Finding.Code}";
 
     /// <inheritdoc/>
     protected override EditResult Change(ClassPlan plan)
     {
         if (Fix is null)
             return EditResult.Refused("no single change from the library mends this without bringing something else; it wants your own hand");
-        var result = Fix.Apply(plan);
+        var result = Fix.Step(plan);
         if (result.Plan is not { } mended)
             return result;
         var known = Review.Of(TimelineBuilder.Build(plan, Rules)).Where(f => f.Severity > Finding.Severity).Select(f => (f.Code, f.Block)).ToHashSet();

@@ -1,7 +1,7 @@
+using JollySet.Core.Edits;
 using JollySet.Core.Moves;
 using JollySet.Core.Options;
 using JollySet.Core.Plans;
-using JollySet.Core.Plans.Edits;
 using JollySet.Core.Sheets;
 
 namespace JollySet.Core.Checks;
@@ -41,7 +41,7 @@ internal sealed class NeedOpen : ICheck
     private static Several? FixOf(IEnumerable<(Block Block, int Station, string Need, Cover Cover)> open)
     {
         var edits = open.Where(o => o.Cover.Way is not null)
-            .Select(o => (PlanEdit)new SetStationPart(o.Block.Name, o.Station, $"for {o.Need}", SheetWriter.WriteWay(o.Cover.Way!)));
+            .Select(o => (PlanEdit)new SetStationPart(o.Block.Stations[o.Station - 1].Id, $"for {o.Need}", SheetWriter.WriteWay(o.Cover.Way!)));
         return edits.ToArray() is { Length: > 0 } all ? new Several([.. all]) : null;
     }
 }

@@ -1,8 +1,8 @@
 using System.Collections.Immutable;
 using JollySet.Core.Balance;
+using JollySet.Core.Edits;
 using JollySet.Core.Moves;
 using JollySet.Core.Plans;
-using JollySet.Core.Plans.Edits;
 using JollySet.Core.Sheets;
 
 namespace JollySet.Core.Checks;
@@ -35,7 +35,7 @@ internal sealed class NoEasierWay : ICheck
         var edits = open
             .Select(s => (s.Number, way: s.Station.Doing is OneMove one && MoveLibrary.Shipped.Find(one.Name) is { } move ? StationFor.WayOf(move.Easier) : null))
             .Where(s => s.way is not null)
-            .Select(s => (PlanEdit)new SetStationPart(block.Name, s.Number, "easier", SheetWriter.WriteWay(s.way!)))
+            .Select(s => (PlanEdit)new SetStationPart(block.Stations[s.Number - 1].Id, "easier", SheetWriter.WriteWay(s.way!)))
             .ToImmutableArray();
         return edits.IsEmpty ? null : new Several(edits);
     }

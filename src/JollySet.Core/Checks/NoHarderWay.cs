@@ -1,7 +1,8 @@
 using JollySet.Core.Balance;
+using JollySet.Core.Edits;
+using JollySet.Core.Kit;
 using JollySet.Core.Moves;
 using JollySet.Core.Plans;
-using JollySet.Core.Plans.Edits;
 using JollySet.Core.Sheets;
 
 namespace JollySet.Core.Checks;
@@ -32,7 +33,7 @@ internal sealed class NoHarderWay : ICheck
         var edits = from line in open
                     where line.Station.Doing is OneMove one && MoveLibrary.Shipped.Find(one.Name) is { Harder.Length: > 0 } move && Fits(brief, move.Harder)
                     let way = StationFor.WayOf(MoveLibrary.Shipped.Find(((OneMove)line.Station.Doing).Name)!.Harder)!
-                    select (PlanEdit)new SetStationPart(line.Block.Name, line.Number, "harder", SheetWriter.WriteWay(way));
+                    select (PlanEdit)new SetStationPart(line.Station.Id, "harder", SheetWriter.WriteWay(way));
         return edits.ToArray() is { Length: > 0 } all ? new Several([.. all]) : null;
     }
 

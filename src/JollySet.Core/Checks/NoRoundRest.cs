@@ -1,5 +1,5 @@
+using JollySet.Core.Edits;
 using JollySet.Core.Plans;
-using JollySet.Core.Plans.Edits;
 using JollySet.Core.Timing;
 
 namespace JollySet.Core.Checks;
@@ -24,7 +24,7 @@ internal sealed class NoRoundRest : ICheck
                 $"{block.Name} says no rest after its rounds; each needs about {need} s, {Say.Time(unsaid.Sum(g => g.NeedTenths) / 10m)} in all.",
                 block.Name,
                 Numbers: Finding.Figures(("rounds", block.RoundCount), ("needSeconds", need), ("inAllSeconds", unsaid.Sum(g => g.NeedTenths) / 10m)),
-                Fix: new SetBlockSetting(block.Name, "rest", $"{need}"));
+                Fix: new SetBlockSetting(block.Id, "rest", $"{need}"));
         }
     }
 }

@@ -1,5 +1,5 @@
+using JollySet.Core.Edits;
 using JollySet.Core.Plans;
-using JollySet.Core.Plans.Edits;
 using JollySet.Core.Timing;
 
 namespace JollySet.Core.Checks;
@@ -14,7 +14,7 @@ internal sealed class NoTarget : ICheck
         from set in review.SetsOf(entry.Index)
         where set.Round == 1 && !set.SecondSide && !set.SecondPass && !set.HasTarget
         let reckoned = set.IsTimed ? $"{set.Tenths / 10}s" : $"x{set.Reps}"
-        select Found(set.Facts.Name, entry.Block.Name, set.Station, reckoned, set.IsTimed ? set.Tenths / 10m : set.Reps!.Value);
+        select Found(set.Facts.Name, entry.Block, set.Station, reckoned, set.IsTimed ? set.Tenths / 10m : set.Reps!.Value);
 
     private static IEnumerable<Finding> AsManyRounds(ClassUnderReview review) =>
         from entry in review.OwnBlocks
@@ -22,14 +22,14 @@ internal sealed class NoTarget : ICheck
         from line in entry.Block.Stations.Select((station, at) => (station, number: at + 1))
         where line.station.Amount is null or Reps { Counts: [null, ..] } or Timed { Seconds: [null, ..] }
         let reps = review.Rules.Whole("target.reps")
-        select Found(Facts.NameOf(line.station.Doing), entry.Block.Name, line.number, $"x{reps}", reps);
+        select Found(Facts.NameOf(line.station.Doing), entry.Block, line.number, $"x{reps}", reps);
 
-    private static Finding Found(string name, string block, int station, string reckoned, decimal value) => new(
+    private static Finding Found(string name, Block block, int station, string reckoned, decimal value) => new(
         "no-target",
         Severity.Stop,
         $"{Say.Capital(name)} has no target; it is reckoned as {reckoned}.",
-        block,
+        block.Name,
         [station],
         Finding.Figures(("reckoned", value)),
-        new SetStationPart(block, station, "amount", reckoned));
+        new SetStationPart(block.Stations[station - 1].Id, "amount", reckoned));
 }

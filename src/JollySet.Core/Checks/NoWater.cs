@@ -1,5 +1,5 @@
+using JollySet.Core.Edits;
 using JollySet.Core.Plans;
-using JollySet.Core.Plans.Edits;
 using JollySet.Core.Sheets;
 using JollySet.Core.Timing;
 
@@ -12,7 +12,7 @@ internal sealed class NoWater : ICheck
     {
         var timeline = review.Timeline;
         var limit = (int)(review.Rules["check.water-every"] * 10);
-        var breaks = timeline.Segments.Where(s => s.Gap >= 0 && s.Gap < timeline.Gaps.Length && timeline.Gaps[s.Gap].Water).ToList();
+        var breaks = timeline.Segments.Where(s => s.Water).ToList();
         var starts = breaks.Select(s => s.EndTenths).Prepend(0);
         var ends = breaks.Select(s => s.StartTenths).Append(timeline.Tenths);
         var longest = starts.Zip(ends, (from, to) => (from, to)).MaxBy(dry => dry.to - dry.from);
@@ -41,6 +41,6 @@ internal sealed class NoWater : ICheck
             return null;
         var block = review.Plan.Blocks[timeline.Sets[nearest.gap.From].Block];
         var seconds = Math.Max(block.Settings.After?.Seconds.Low ?? 0, review.Rules.Whole("change.water-least"));
-        return new SetBlockSetting(block.Name, "after", SheetWriter.WriteGap(Gap.Of(seconds) with { Water = true }));
+        return new SetBlockSetting(block.Id, "after", SheetWriter.WriteGap(Gap.Of(seconds) with { Water = true }));
     }
 }

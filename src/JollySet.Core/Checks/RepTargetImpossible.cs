@@ -24,11 +24,11 @@ internal sealed class RepTargetImpossible : ICheck
     private static string Amount(WorkSet set) => set.Reps is { } reps ? $"{reps} reps" : "its time";
 
     /// <summary>As many reps as the slot holds, where one count is said for all rounds.</summary>
-    private static Plans.Edits.SetStationPart? FixOf(ClassUnderReview review, WorkSet set)
+    private static Edits.SetStationPart? FixOf(ClassUnderReview review, WorkSet set)
     {
         var own = review.Plan.Blocks[set.Block];
         return own.Stations.Length < set.Station || set is not { Reps: not null, SecondsPerRep: { } perRep, Line.Amount: Reps { Counts.Length: 1 } } || (int)(set.Tenths / 10m / perRep) < 1
             ? null
-            : new Plans.Edits.SetStationPart(own.Name, set.Station, "amount", $"x{(int)(set.Tenths / 10m / perRep)}");
+            : new Edits.SetStationPart(own.Stations[set.Station - 1].Id, "amount", $"x{(int)(set.Tenths / 10m / perRep)}");
     }
 }

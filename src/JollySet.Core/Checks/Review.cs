@@ -16,6 +16,7 @@ public static class Review
     ];
 
     private const int MostFixes = 40;
+    private const int Large = 2000;
 
     /// <summary>The plan with every finding of that code mended that can be, one after the other; the class is looked at anew after each, and a fix that would bring a finding of higher severity is left out.</summary>
     /// <returns>The plan and how many fixes were made.</returns>
@@ -52,13 +53,18 @@ public static class Review
         return ([.. told.Where(t => t.reason is null).Select(t => t.finding)], [.. told.Where(t => t.reason is not null).Select(t => (t.finding, t.reason!))]);
     }
 
+    /// <summary>What every check finds, in their order; a large class is looked at by several at once.</summary>
+    private static IEnumerable<Finding> Found(ClassUnderReview review) => review.Timeline.Sets.Length > Large
+        ? Checks.AsParallel().AsOrdered().SelectMany(check => check.Look(review).ToList())
+        : Checks.SelectMany(check => check.Look(review));
+
     private static ImmutableArray<Finding> All(Timeline timeline)
     {
         var review = new ClassUnderReview(timeline);
         var order = timeline.Plan.Blocks.Select((b, i) => (b.Name, i)).ToDictionary(b => b.Name, b => b.i);
         return
         [
-            .. Checks.SelectMany(check => check.Look(review))
+            .. Found(review)
                 .OrderByDescending(f => f.Severity)
                 .ThenBy(f => f.Block is null ? -1 : order.GetValueOrDefault(f.Block))
                 .ThenBy(f => f.Stations.FirstOrDefault()),

@@ -1,7 +1,7 @@
 using JollySet.Core.Balance;
+using JollySet.Core.Edits;
 using JollySet.Core.Moves;
 using JollySet.Core.Plans;
-using JollySet.Core.Plans.Edits;
 
 namespace JollySet.Core.Checks;
 
@@ -39,6 +39,6 @@ internal sealed class SchoolMismatch : ICheck
     private static SetBlockSetting Renamed(Block block, LinkedFormat linked, List<Move> moves)
     {
         var fitting = Enum.GetValues<School>().Where(s => s is not (School.Any or School.Contrast)).FirstOrDefault(s => moves.Zip(moves.Skip(1), (a, b) => Schools.Pairs(s, a, b)).All(p => p), School.Any);
-        return new SetBlockSetting(block.Name, "format", Sheets.SheetWriter.WriteFormat(linked with { School = fitting }));
+        return new SetBlockSetting(block.Id, "format", Sheets.SheetWriter.WriteFormat(linked with { School = fitting }));
     }
 }

@@ -22,14 +22,14 @@ internal sealed class SeeSawTipped : ICheck
         };
 
     /// <summary>The best edit that brings nothing worth a warning; else the best that only tips another pair less than it levels this one.</summary>
-    private static Plans.Edits.PlanEdit? FixOf(ClassUnderReview review, SeeSaw pair)
+    private static Edits.PlanEdit? FixOf(ClassUnderReview review, SeeSaw pair)
     {
         var brings = SeeSawFix.For(review.Timeline, pair).Take(MostLookedAt).Select(edit => (edit, codes: Brought(review, edit))).ToList();
         return brings.FirstOrDefault(b => b.codes is { Count: 0 }).edit ?? brings.FirstOrDefault(b => b.codes is { } codes && codes.All(c => c == "see-saw")).edit;
     }
 
     /// <summary>Codes of the warnings and stops an edit would bring: a swap that breaks a superset's school, the minutes or a muscle's rest is no help. Null where it cannot be made.</summary>
-    private static List<string>? Brought(ClassUnderReview review, Plans.Edits.PlanEdit edit)
+    private static List<string>? Brought(ClassUnderReview review, Edits.PlanEdit edit)
     {
         if (edit.Apply(review.Plan).Plan is not { } plan)
             return null;

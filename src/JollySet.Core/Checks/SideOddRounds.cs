@@ -1,5 +1,5 @@
+using JollySet.Core.Edits;
 using JollySet.Core.Plans;
-using JollySet.Core.Plans.Edits;
 
 namespace JollySet.Core.Checks;
 
@@ -33,5 +33,5 @@ internal sealed class SideOddRounds : ICheck
         "side-odd-rounds", Severity.Warn, $"{Say.Capital(Timing.Facts.NameOf(station.Doing))}: {what}.", block.Name, [number], Finding.Figures(("rounds", block.RoundCount)), fix);
 
     private static SetStationPart? FixOf(Station station, Block block, int number, int reps) =>
-        station.Amount is Reps { Counts.Length: 1 } ? new SetStationPart(block.Name, number, "amount", $"x{reps + 1}") : null;
+        station.Amount is Reps { Counts.Length: 1 } ? new SetStationPart(block.Stations[number - 1].Id, "amount", $"x{reps + 1}") : null;
 }

@@ -1,6 +1,6 @@
+using JollySet.Core.Edits;
 using JollySet.Core.Moves;
 using JollySet.Core.Plans;
-using JollySet.Core.Plans.Edits;
 
 namespace JollySet.Core.Checks;
 
@@ -17,5 +17,5 @@ internal sealed class SideUnsaid : ICheck
             $"{Say.Capital(set.Facts.Name)} works one side at a time; the sheet does not say which.",
             entry.Block.Name,
             [set.Station],
-            Fix: new SetStationPart(entry.Block.Name, set.Station, "sides", set.IsTimed ? "switch halfway" : "each side"));
+            Fix: new SetStationPart(entry.Block.Stations[set.Station - 1].Id, "sides", set.IsTimed ? "switch halfway" : "each side"));
 }

@@ -1,5 +1,5 @@
+using JollySet.Core.Edits;
 using JollySet.Core.Plans;
-using JollySet.Core.Plans.Edits;
 using JollySet.Core.Timing;
 
 namespace JollySet.Core.Checks;
@@ -45,6 +45,6 @@ internal sealed class SidesUneven : ICheck
     {
         var lines = review.OwnBlocks.SelectMany(b => b.Block.Stations).Count(s => Facts.NameOf(s.Doing).Equals(move, StringComparison.OrdinalIgnoreCase));
         var block = review.Plan.Blocks[set.Block];
-        return lines == 1 && !block.Stations.IsEmpty ? new SetStationPart(block.Name, set.Station, "sides", "each side") : null;
+        return lines == 1 && !block.Stations.IsEmpty ? new SetStationPart(block.Stations[set.Station - 1].Id, "sides", "each side") : null;
     }
 }

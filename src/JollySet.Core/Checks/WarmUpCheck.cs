@@ -33,7 +33,7 @@ internal sealed class WarmUpCheck : ICheck
     }
 
     /// <summary>A warm-up from what the main part asks, of the usual least and no shorter than the one there is.</summary>
-    private static Plans.Edits.PlanEdit? Built(ClassUnderReview review)
+    private static Edits.PlanEdit? Built(ClassUnderReview review)
     {
         var timeline = review.Timeline;
         var there = timeline.Segments.Where(s => timeline.Blocks[s.Block].Format is PrepareFormat && s.Kind != Timing.SegmentKind.After).Sum(s => s.Tenths) / 10;

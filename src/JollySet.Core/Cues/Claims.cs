@@ -64,7 +64,7 @@ public static partial class Claims
     private static Claim FocusClaim(string text, string words, Counted facts)
     {
         var focus = Focus.Of(new Brief { Focus = [words] });
-        if (focus.IsFullBody && words is not ("full body" or "whole body" or "total body"))
+        if (!focus.IsJudged)
             return new Claim(text, Verdict.Unchecked, "");
         var balance = facts.Balance;
         if (focus.IsFullBody)
@@ -121,7 +121,7 @@ public static partial class Claims
             get
             {
                 var places = timeline.Sets.Where(s => timeline.Blocks[s.Block].IsMain && !s.SecondSide && !s.SecondPass)
-                    .SelectMany(s => s.Line.Doing.InRound(s.Round).MoveNames());
+                    .SelectMany(s => s.Line.Doing.InRound(s.Round).MoveNames()).Select(MoveLibrary.Shipped.NameOf);
                 return places.GroupBy(n => n, StringComparer.OrdinalIgnoreCase).FirstOrDefault(g => g.Count() > 1)?.Key;
             }
         }

@@ -1,4 +1,5 @@
 using System.Globalization;
+using JollySet.Core.Kit;
 using JollySet.Core.Moves;
 using JollySet.Core.Options;
 using JollySet.Core.Plans;
@@ -19,8 +20,9 @@ public static class Opening
         if (main.Count == 0)
             yield break;
         yield return $"{Say.Capital(Number(Totals.Of(timeline).DistinctMoves))} {Plural(Totals.Of(timeline).DistinctMoves, "move")}, {Shape(main)}.";
-        if (timeline.Plan.Brief.Kit.Where(k => !k.Contains("optional", StringComparison.OrdinalIgnoreCase)).ToList() is { Count: > 0 } kit)
-            yield return $"You need {Say.List(kit)}{(timeline.Plan.Brief.Kit.Length > kit.Count ? $"; {Say.List([.. timeline.Plan.Brief.Kit.Where(k => !kit.Contains(k))])}" : "")}.";
+        var optional = timeline.Plan.Brief.Kit.Where(k => k.Contains("optional", StringComparison.OrdinalIgnoreCase)).ToList();
+        if (timeline.Plan.Brief.Kit.Except(optional).Concat(KitNeeds.NotNamed(timeline)).ToList() is { Count: > 0 } kit)
+            yield return $"You need {Say.List(kit)}{(optional.Count > 0 ? $"; {Say.List(optional)}" : "")}.";
         var lines = main.SelectMany(b => b.Stations).ToList();
         if (lines.Count(s => s.Options.Any(o => o.Kind is OptionKind.Easier or OptionKind.ForNeed)) is var eased and > 0)
             yield return $"There is an easier way for {(eased == lines.Count ? "all" : 2 * eased >= lines.Count ? "most" : "some")} of it; I say it before we start each one.";

@@ -21,7 +21,9 @@ public static class Drafter
     private static readonly ImmutableArray<string> Mended = ["need-open", "no-easier-way", "no-harder-way", "hold-no-cue", "low-to-standing", "side-unsaid", "school-mismatch"];
 
     /// <summary>The draft, or why there is none.</summary>
-    public static Draft Make(DraftRequest request, HouseRules rules)
+    /// <param name="stop">Ends it early with the best so far.</param>
+    /// <param name="told">Hears how far it is.</param>
+    public static Draft Make(DraftRequest request, HouseRules rules, IProgress<string>? told = null, CancellationToken stop = default)
     {
         if (request.Brief.Minutes is not { } minutes || minutes is < 10 or > 120)
             return new Draft(null, [], "Say how long the class is, from 10 to 120 minutes.", null);
@@ -31,8 +33,9 @@ public static class Drafter
             var worth = Worth(plan, rules);
             if (best is null || worth < best.Value.Worth)
                 best = (plan, reasons, worth);
-            if (worth < Warning)
+            if (worth < Warning || stop.IsCancellationRequested)
                 break;
+            told?.Report($"A draft was made with {worth / Warning} to look at; a better one is looked for.");
         }
 
         if (best is not { } made)
@@ -84,7 +87,7 @@ public static class Drafter
         var pool = MovePool.Of(request, counted: frame.Blocks.Any(b => b.Amount is Reps));
         if (MoveMix.Choose(pool, frame.Slots, focus, rules, request.Seed) is not { } moves)
             return null;
-        var plan = new ClassPlan(Title(request), request.Brief) { Blocks = [.. Filled(request.Brief, frame, moves)] };
+        var plan = Ids.Given(new ClassPlan(Title(request), request.Brief) { Blocks = [.. Filled(request.Brief, frame, moves)] });
         plan = Ordered(plan, rules);
         List<Reason> reasons = [new Reason("", 0, frame.Says)];
         foreach (var built in new[] { WarmUpBuilder.Build(plan, rules, warmUp, request.Seed), CoolDownBuilder.Build(plan, rules, coolDown, request.Seed) })
@@ -127,6 +130,6 @@ public static class Drafter
         var request = new OrderRequest(plan, rules, null, new OrderWeights(Floor: 8), [], []);
         if (plan.Blocks.Any(b => b.Format is LinkedFormat { Kind: LinkedKind.Superset }) || OrderProblems.Of(request).Problem is not { } problem)
             return plan;
-        return OrderProblems.Answer(request, problem, LocalOrder.From(problem), 0).Edit?.Apply(plan).Plan ?? plan;
+        return OrderProblems.Answer(request, problem, LocalOrder.From(problem), 0, OrderProof.Tried).Edit?.Apply(plan).Plan ?? plan;
     }
 }

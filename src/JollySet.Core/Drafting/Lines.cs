@@ -1,4 +1,5 @@
 using JollySet.Core.Balance;
+using JollySet.Core.Kit;
 using JollySet.Core.Moves;
 using JollySet.Core.Plans;
 

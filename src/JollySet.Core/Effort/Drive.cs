@@ -21,18 +21,18 @@ internal sealed record Drive(double[] Muscles, double Body)
     {
         var drives = timeline.Sets.Select(_ => new Drive(new double[Sizes.Length], 0)).ToArray();
         foreach (var set in WorkedMoves.Of(timeline, block => !block.IsWords).GroupBy(w => w.Set))
-            drives[set.Key] = OfSet(timeline.Sets[set.Key], [.. set], timeline.Blocks[timeline.Sets[set.Key].Block].IsMain ? 1 : EasyFactor);
+            drives[set.Key] = OfSet(timeline.Sets[set.Key], [.. set], timeline.Blocks[timeline.Sets[set.Key].Block].IsMain ? 1 : EasyFactor, timeline.Rules);
         return drives;
     }
 
-    private static Drive OfSet(WorkSet set, List<Worked> parts, double easy)
+    private static Drive OfSet(WorkSet set, List<Worked> parts, double easy, HouseRules rules)
     {
         var muscles = new double[Sizes.Length];
         var seconds = Math.Max(0.1, set.Tenths / 10.0);
         var body = 0.0;
         foreach (var part in parts)
         {
-            var (load, part01) = (easy * LoadFactor(set, part.Move), (double)part.Seconds / seconds);
+            var (load, part01) = (easy * LoadFactor(set, part.Move, rules), (double)part.Seconds / seconds);
             foreach (var (muscle, share) in part.Move.Muscles)
                 muscles[(int)muscle] += (double)share * load * RateFactor(part.Move) * part01;
             body += easy * ImpactFactor(part.Move.Impact) * part01;
@@ -43,14 +43,13 @@ internal sealed record Drive(double[] Muscles, double Body)
         return new Drive(muscles, body);
     }
 
-    private static double LoadFactor(WorkSet set, Move move)
+    private static double LoadFactor(WorkSet set, Move move, HouseRules rules)
     {
         if (move.IsStretch)
             return 0.05;
         if (move.Pattern == Pattern.Mobility)
             return 0.3;
-        var level = set.Line.Load?.Rounds.At(set.Round).Level ?? move.Load switch { LoadClass.Light => LoadLevel.Light, LoadClass.Moderate => LoadLevel.Moderate, LoadClass.Heavy => LoadLevel.Heavy, _ => (LoadLevel?)null };
-        return level switch
+        return Weights.LevelOf(set.Line.Load?.Rounds.At(set.Round), move, rules) switch
         {
             LoadLevel.Heavy => 1.3,
             LoadLevel.Moderate => 1,

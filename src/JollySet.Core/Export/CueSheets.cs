@@ -64,7 +64,7 @@ public static class CueSheets
         if (segment.Kind is SegmentKind.Talk or SegmentKind.Demo)
             return timeline.Blocks[segment.Block].Name;
         if (segment.Kind != SegmentKind.Work)
-            return segment.Gap >= 0 && segment.Gap < timeline.Gaps.Length && timeline.Gaps[segment.Gap].Water ? "Water" : GapTitle(segment.Kind);
+            return segment.Water ? "Water" : GapTitle(segment.Kind);
         var side = segment.Side is Side.Left or Side.Right ? $", {segment.Side.ToString()!.ToLowerInvariant()}" : "";
         var set = timeline.Sets[segment.Set];
         var count = segment.Reps == set.Reps ? set.CountText : segment.Reps?.ToString(CultureInfo.InvariantCulture);

@@ -1,6 +1,6 @@
 using System.Collections.Immutable;
+using JollySet.Core.Edits;
 using JollySet.Core.Plans;
-using JollySet.Core.Plans.Edits;
 using JollySet.Core.Sheets;
 
 namespace JollySet.Core.Fitting;
@@ -13,7 +13,7 @@ public static class FitEdits
     {
         var before = plan.Blocks[choice.Block];
         if (choice.Changed is not { } after)
-            return [(new RemoveBlock(before.Name), $"{before.Name} dropped")];
+            return [(new RemoveBlock(before.Id), $"{before.Name} dropped")];
         return Format(before, after).Concat(Settings(before, after)).Concat(Stations(before, after));
     }
 
@@ -21,7 +21,7 @@ public static class FitEdits
     {
         var (was, now) = (SheetWriter.WriteFormat(before.Format), SheetWriter.WriteFormat(after.Format));
         if (was != now)
-            yield return (new SetBlockSetting(before.Name, "format", now), $"{before.Name}: {now} in place of {was}");
+            yield return (new SetBlockSetting(before.Id, "format", now), $"{before.Name}: {now} in place of {was}");
     }
 
     private static IEnumerable<(PlanEdit, string)> Settings(Block before, Block after)
@@ -29,7 +29,7 @@ public static class FitEdits
         var was = SheetWriter.WriteSettings(before.Settings).ToImmutableDictionary(s => s.Key, s => s.Value);
         foreach (var (key, value) in SheetWriter.WriteSettings(after.Settings))
             if (was.GetValueOrDefault(key) != value)
-                yield return (new SetBlockSetting(before.Name, key, value), Says(before, key, was.GetValueOrDefault(key, key == "rounds" ? "1" : "none"), value));
+                yield return (new SetBlockSetting(before.Id, key, value), Says(before, key, was.GetValueOrDefault(key, key == "rounds" ? "1" : "none"), value));
     }
 
     private static string Says(Block block, string key, string was, string value) => key switch
@@ -49,7 +49,7 @@ public static class FitEdits
             if (kept > 0 && ReferenceEquals(before.Stations[i], after.Stations[kept - 1]))
                 kept--;
             else
-                yield return (new RemoveStation(before.Name, i + 1, SheetWriter.WriteStation(before.Stations[i])), $"{before.Name}: without {Timing.Facts.NameOf(before.Stations[i].Doing)}");
+                yield return (new RemoveStation(before.Stations[i].Id), $"{before.Name}: without {Timing.Facts.NameOf(before.Stations[i].Doing)}");
         }
     }
 }

@@ -1,7 +1,7 @@
 using System.Collections.Immutable;
 using System.Text.Json;
+using JollySet.Core.Edits;
 using JollySet.Core.Plans;
-using JollySet.Core.Plans.Edits;
 
 namespace JollySet.Core.Fitting;
 
@@ -9,17 +9,17 @@ namespace JollySet.Core.Fitting;
 public sealed record FitTo(int Minutes, ImmutableArray<PlanEdit> Edits) : PlanEdit
 {
     /// <inheritdoc/>
-    public override string Summary => $"made it {Minutes} min";
+    public override string Summary(ClassPlan plan) => $"made it {Minutes} min";
 
     /// <inheritdoc/>
-    protected override EditResult Change(ClassPlan plan) => new Several(Edits).Apply(plan);
+    protected override EditResult Change(ClassPlan plan) => new Several(Edits).Step(plan);
 
     /// <summary>The edits as text that a form can carry; only those that fitting makes.</summary>
     public static string Write(IEnumerable<PlanEdit> edits) => JsonSerializer.Serialize(edits.Select(edit => edit switch
     {
-        SetBlockSetting set => ["set", set.Block, set.Key, set.Value],
-        RemoveStation remove => new[] { "station", remove.Block, remove.Station.ToString(System.Globalization.CultureInfo.InvariantCulture), remove.Was ?? "" },
-        RemoveBlock drop => ["block", drop.Block],
+        SetBlockSetting set => ["set", Number(set.Block), set.Key, set.Value],
+        RemoveStation remove => new[] { "station", Number(remove.Station) },
+        RemoveBlock drop => ["block", Number(drop.Block)],
         _ => throw new ArgumentException($"{edit.GetType().Name} is no edit of fitting.", nameof(edits)),
     }));
 
@@ -37,11 +37,13 @@ public sealed record FitTo(int Minutes, ImmutableArray<PlanEdit> Edits) : PlanEd
         }
     }
 
-    private static PlanEdit? EditOf(string[] parts) => parts switch
+    private static PlanEdit? EditOf(string[]? parts) => parts switch
     {
-        ["set", var block, var key, var value] => new SetBlockSetting(block, key, value),
-        ["station", var block, var number, var was] when int.TryParse(number, out var n) => new RemoveStation(block, n, was),
-        ["block", var block] => new RemoveBlock(block),
+        ["set", var block, { } key, { } value] when int.TryParse(block, out var id) => new SetBlockSetting(id, key, value),
+        ["station", var station] when int.TryParse(station, out var id) => new RemoveStation(id),
+        ["block", var block] when int.TryParse(block, out var id) => new RemoveBlock(id),
         _ => null,
     };
+
+    private static string Number(int id) => id.ToString(System.Globalization.CultureInfo.InvariantCulture);
 }

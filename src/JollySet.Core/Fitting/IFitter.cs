@@ -1,6 +1,6 @@
 using System.Collections.Immutable;
+using JollySet.Core.Edits;
 using JollySet.Core.Plans;
-using JollySet.Core.Plans.Edits;
 
 namespace JollySet.Core.Fitting;
 
@@ -33,5 +33,6 @@ public sealed record FitAnswer(ImmutableArray<FitProposal> Proposals, string? Wh
 public interface IFitter
 {
     /// <summary>The proposals; what was found so far when <paramref name="stop"/> is asked for.</summary>
-    FitAnswer Fit(FitRequest request, CancellationToken stop = default);
+    /// <param name="told">Hears how far it is.</param>
+    FitAnswer Fit(FitRequest request, IProgress<string>? told = null, CancellationToken stop = default);
 }

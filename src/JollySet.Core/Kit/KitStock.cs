@@ -1,28 +1,33 @@
 using System.Globalization;
-using JollySet.Core.Plans;
+using System.Text.RegularExpressions;
 
 namespace JollySet.Core.Kit;
 
 /// <summary>One entry of the brief's kit: what it is, and how many pieces where it says so.</summary>
-/// <param name="Pieces">Pieces there are; null where no number is said.</param>
-public sealed record KitStock(string Written, int? Pieces)
+/// <param name="Pieces">Pieces there are; null where no number is said. A number with a unit or in a range is a size, not a count.</param>
+public sealed partial record KitStock(string Written, int? Pieces)
 {
+    private const int MostPieces = 100_000;
     private static readonly string[] Numbers = ["no", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten"];
 
-    /// <summary>The entry as written: <c>12x8kg dumbbells</c> is twelve, <c>6 pairs of dumbbells</c> twelve, <c>two bottles</c> two.</summary>
+    /// <summary>The entry as written: <c>12x8kg dumbbells</c> is twelve, <c>6 pairs of dumbbells</c> twelve, <c>two bottles</c> two, <c>1.5kg dumbbells</c> any number.</summary>
     public static KitStock Of(string written)
     {
         var words = written.Trim().ToLowerInvariant();
-        var digits = words.TakeWhile(char.IsAsciiDigit).Count();
-        var rest = words[digits..].TrimStart();
-        int? count = digits > 0 && int.TryParse(words[..digits], NumberStyles.None, CultureInfo.InvariantCulture, out var number) && !IsMass(rest) ? number
+        var count = Count().Match(words);
+        int? pieces = count.Success && int.TryParse(count.Groups["n"].Value, NumberStyles.None, CultureInfo.InvariantCulture, out var number) && number <= MostPieces ? number
             : Array.IndexOf(Numbers, words.Split(' ')[0]) is var n and >= 0 ? n
             : null;
-        return new KitStock(written, rest.StartsWith("pair", StringComparison.Ordinal) || words.Contains(" pairs", StringComparison.Ordinal) ? count * 2 : count);
+        return new KitStock(written, Pairs().IsMatch(words) ? pieces * 2 : pieces);
     }
 
     /// <summary>Whether this entry is that item of a move, whatever its size.</summary>
-    public bool Is(string item) => Moves.Suits.Has(Written, item);
+    public bool Is(string item) => Suits.Has(Written, item);
 
-    private static bool IsMass(string rest) => rest.StartsWith("kg", StringComparison.Ordinal) || rest.StartsWith("lb", StringComparison.Ordinal);
+    /// <summary>A whole number at the start that is neither a size (<c>8kg</c>, <c>1.5 kg</c>) nor the low end of one (<c>4-10kg</c>).</summary>
+    [GeneratedRegex(@"^(?<n>\d+)(?![\d.,]*\d)(?!\s*(?:kg|kilos?|lbs?|pounds?|litres?|l|cm|m)\b)(?!\s*(?:-|–|to|\.\.)\s*\d)\s*(?:x|×)?", RegexOptions.CultureInvariant)]
+    private static partial Regex Count();
+
+    [GeneratedRegex(@"^(?:\d+|[a-z]+)\s*(?:x|×)?\s*pairs?\b", RegexOptions.CultureInvariant)]
+    private static partial Regex Pairs();
 }

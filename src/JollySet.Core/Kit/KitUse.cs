@@ -22,9 +22,7 @@ public sealed record KitUse(Block Block, int Station, string Item, int Pieces)
 
     private static IEnumerable<KitUse> OfLine(Block block, int number, Station line, Facts facts)
     {
-        var items = line.Kit.IsEmpty ? line.Doing.MoveNames().Select(facts.MoveOf).OfType<Move>().SelectMany(Items).Distinct() : line.Kit;
-        var free = line.Load is { } load && load.Rounds.All(l => l.Level == LoadLevel.None);
-        return items.Where(item => !(free && KitList.IsHeld(item))).Select(item => new KitUse(block, number, item, PiecesOf(line, item)));
+        return facts.KitOf(block, line).Select(item => new KitUse(block, number, item, PiecesOf(line, item)));
     }
 
     private static int PiecesOf(Station line, string item) =>

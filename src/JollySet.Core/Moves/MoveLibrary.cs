@@ -30,6 +30,9 @@ public sealed class MoveLibrary
     /// <summary>The move of that name or other name, whatever the case; null when there is none.</summary>
     public Move? Find(string name) => byName.GetValueOrDefault(name);
 
+    /// <summary>The one name by which a move is counted, whichever of its names is written; a move nobody knows keeps its own.</summary>
+    public string NameOf(string name) => Find(name)?.Name ?? name;
+
     /// <summary>The known name nearest to one that is not known, or null when none is near.</summary>
     public string? Nearest(string name) => NearestName.Of(name, byName.Keys);
 

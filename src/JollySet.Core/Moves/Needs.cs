@@ -50,6 +50,16 @@ public static class Needs
             : NeedKind.Unknown;
     }
 
+    /// <summary>Which known need may be meant, in a sentence; else all that are known.</summary>
+    public static string Suggestion(string need)
+    {
+        var words = Named(need).Split(' ', StringSplitOptions.RemoveEmptyEntries);
+        var near = Ways.Concat(Asks.Keys).Where(known => known.Split(' ').Any(k => words.Any(w => k.Length > 3 && (w.StartsWith(k[..^1], StringComparison.Ordinal) || (w.Length > 3 && k.StartsWith(w[..^1], StringComparison.Ordinal)))))).Take(3).ToList();
+        if (near.Count == 0 && NearestName.Of(Named(need), Ways) is { } nearest)
+            near.Add(nearest);
+        return near.Count > 0 ? $"Is {string.Join(" or ", near.Select(n => $"“{n}”"))} meant?" : $"Known are {string.Join(", ", Ways)}, and what a clinician decides.";
+    }
+
     /// <summary>The usual ways for an ask need, to be agreed with the person's clinician; empty for others.</summary>
     public static string UsualWays(string need) =>
         Asks.Where(a => Named(need).Contains(a.Key, StringComparison.OrdinalIgnoreCase)).Select(a => a.Value).FirstOrDefault()

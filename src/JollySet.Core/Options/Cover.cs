@@ -18,6 +18,9 @@ public enum CoverKind
     /// <summary>Only the person's own clinician can say.</summary>
     Ask,
 
+    /// <summary>Nobody here knows the need; nothing is said about it.</summary>
+    Unknown,
+
     /// <summary>Nothing is named.</summary>
     Open,
 }
@@ -34,7 +37,7 @@ public sealed record Cover(CoverKind Kind, Way? Way)
             case NeedKind.Ask:
                 return new Cover(CoverKind.Ask, null);
             case NeedKind.Unknown:
-                return new Cover(CoverKind.Fine, null);
+                return new Cover(CoverKind.Unknown, null);
         }
 
         var troubling = line.Doing.MoveNames().Select(facts.MoveOf).FirstOrDefault(m => m?.Troubles(need) == true && !IsEased(line, m, need));

@@ -1,3 +1,4 @@
+using JollySet.Core.Kit;
 using JollySet.Core.Moves;
 using JollySet.Core.Plans;
 using JollySet.Core.Timing;

@@ -2,12 +2,19 @@ using System.Collections.Immutable;
 
 namespace JollySet.Core.Ordering;
 
+/// <summary>Where rounds follow one another: from the last of a run of places back to its first.</summary>
+/// <param name="Counts">In hundredths, how much that step counts: a round more each.</param>
+public readonly record struct Seam(int First, int Last, int Counts);
+
 /// <summary>Which order of stations costs least: everything a solver needs, in whole numbers.</summary>
-/// <remarks>The cost of an order is the sum of its steps (each times what the step counts), of its places, and of the seam where rounds follow one another.</remarks>
+/// <remarks>The cost of an order is the sum of its steps (each times what the step counts), of its places, and of the seams where rounds follow one another.</remarks>
 public sealed record OrderProblem
 {
     /// <summary>A cost that forbids.</summary>
     public const int Never = 100_000_000;
+
+    /// <summary>The most stations that are looked at together.</summary>
+    public const int Most = 240;
 
     /// <summary>How many stations.</summary>
     public int Count => Items.Length;
@@ -24,8 +31,8 @@ public sealed record OrderProblem
     /// <summary>In hundredths, how much the step into place p counts; the first is the step from what comes before and is in <see cref="Place"/>.</summary>
     public required ImmutableArray<int> StepCounts { get; init; }
 
-    /// <summary>In hundredths, how much the step from the last station back to the first counts: a round more each; 0 for one round.</summary>
-    public required int SeamCounts { get; init; }
+    /// <summary>One for each block that is done more than once.</summary>
+    public required ImmutableArray<Seam> Seams { get; init; }
 
     /// <summary>What an order costs; <see cref="Never"/> or more where it is not allowed.</summary>
     /// <param name="order">Item by place.</param>
@@ -39,9 +46,11 @@ public sealed record OrderProblem
                 cost += StepCost(order[p - 1], order[p], StepCounts[p]);
         }
 
-        return cost + (order.Count > 1 ? StepCost(order[^1], order[0], SeamCounts) : 0);
+        foreach (var seam in Seams)
+            cost += StepCost(order[seam.Last], order[seam.First], seam.Counts);
+        return cost;
     }
 
     /// <summary>One step; a kept pair is never parted, whatever the step counts.</summary>
-    public int StepCost(int from, int to, int counts) => counts == 0 ? 0 : Step[from, to] >= Never ? Never : Step[from, to] * counts / 100;
+    public int StepCost(int from, int to, int counts) => counts == 0 ? 0 : Step[from, to] >= Never ? Never : (int)Math.Min(Never, (long)Step[from, to] * counts / 100);
 }

@@ -20,12 +20,15 @@ public static class OrderProblems
             return (null, plan.Find(name) is null ? $"There is no block “{name}”." : $"“{name}” has no stations of the main part.");
         var blocks = plan.Blocks.Select((block, index) => (block, index)).Where(b => b.block.IsMain && !b.block.Stations.IsEmpty && (request.Block is null || b.block.Name == request.Block)).ToList();
         var items = blocks.SelectMany(b => b.block.Stations.Select((line, at) => new OrderItem(b.index, at + 1, line, facts.Of(line, 1)))).ToImmutableArray();
-        return items.Length < 2 ? (null, "There is only one station; nothing to put in order.") : (Built(request, blocks, items, facts), null);
+        return items.Length < 2 ? (null, "There is only one station; nothing to put in order.")
+            : items.Length > OrderProblem.Most ? (null, $"{items.Length} stations are too many to put in order together; {OrderProblem.Most} is the most. Choose one block after the other.")
+            : (Built(request, blocks, items, facts), null);
     }
 
     /// <summary>The answer for an order of the problem's items.</summary>
     /// <param name="least">What no order can go below.</param>
-    public static OrderAnswer Answer(OrderRequest request, OrderProblem problem, IReadOnlyList<int> order, long least)
+    /// <param name="how">How it was found.</param>
+    public static OrderAnswer Answer(OrderRequest request, OrderProblem problem, IReadOnlyList<int> order, long least, OrderProof how)
     {
         var asItStands = Enumerable.Range(0, problem.Count).ToList();
         var (before, after) = (problem.CostOf(asItStands), problem.CostOf(order));
@@ -34,16 +37,18 @@ public static class OrderProblems
         var measures = OrderMeasures.Steps.Select(m => new OrderMeasure(m.Name, Steps(problem, asItStands, m.Cost), Steps(problem, order, m.Cost)))
             .Concat(OrderMeasures.Places.Select(m => new OrderMeasure(m.Name, Places(problem, asItStands, m.Cost), Places(problem, order, m.Cost))));
         var same = order.SequenceEqual(asItStands);
-        return new OrderAnswer(null, [.. order.Select(i => problem.Items[i])], same ? null : PutInOrder.Of(request.Plan, problem.Items, order), [.. measures], before, after, Math.Min(least, after));
+        return new OrderAnswer(null, [.. order.Select(i => problem.Items[i])], same ? null : PutInOrder.Of(request.Plan, problem.Items, order), [.. measures], before, after, Math.Min(least, after), how);
     }
 
     private static OrderProblem Built(OrderRequest request, List<(Block Block, int Index)> blocks, ImmutableArray<OrderItem> items, Facts facts)
     {
         var n = items.Length;
         var (step, place) = (new int[n, n], new int[n, n]);
-        var rounds = blocks.Count == 1 ? blocks[0].Block.RoundCount : 1;
-        var straight = blocks.Count == 1 && blocks[0].Block.Format is StraightFormat;
-        var counts = Enumerable.Range(0, n).Select(p => p > 0 && items[p].Block == items[p - 1].Block ? (straight ? 100 : 100 * rounds) : AcrossBlocks).ToImmutableArray();
+        // Straight sets do each station's rounds before the next; everything else comes round as often as it is taught, sides and repeats of the block included.
+        var times = blocks.ToDictionary(b => b.Index, b => b.Block.Format is StraightFormat ? 1 : Times(request.Plan, b.Block));
+        var counts = Enumerable.Range(0, n).Select(p => p > 0 && items[p].Block == items[p - 1].Block ? 100 * times[items[p].Block] : AcrossBlocks).ToImmutableArray();
+        var seams = items.Select((item, place) => (item.Block, place)).GroupBy(i => i.Block).Where(g => times[g.Key] > 1 && g.Count() > 1)
+            .Select(g => new Seam(g.First().place, g.Last().place, 100 * (times[g.Key] - 1))).ToImmutableArray();
         for (var i = 0; i < n; i++)
         {
             for (var j = 0; j < n; j++)
@@ -55,8 +60,12 @@ public static class OrderProblems
 
         Around(request, blocks, items, facts, place);
         Keep(request, items, step, place);
-        return new OrderProblem { Items = items, Step = step, Place = place, StepCounts = counts, SeamCounts = straight ? 0 : 100 * (rounds - 1) };
+        return new OrderProblem { Items = items, Step = step, Place = place, StepCounts = counts, Seams = seams };
     }
+
+    /// <summary>How often a block comes round: its rounds, for each side where it does each side, and those of the blocks that repeat it.</summary>
+    private static int Times(ClassPlan plan, Block block) =>
+        plan.Blocks.Where(b => b == block || (b.Format is AgainFormat again && again.Of == block.Name)).Select(plan.Spelled).Sum(b => b.RoundCount * (b.Settings.EachSide is null ? 1 : 2));
 
     /// <summary>The steps from the block before and to the block after, where one block is put in order.</summary>
     private static void Around(OrderRequest request, List<(Block Block, int Index)> blocks, ImmutableArray<OrderItem> items, Facts facts, int[,] place)
@@ -115,7 +124,7 @@ public static class OrderProblems
     private static decimal Steps(OrderProblem problem, IReadOnlyList<int> order, Func<OrderItem, OrderItem, decimal> cost)
     {
         var sum = Enumerable.Range(1, order.Count - 1).Sum(p => cost(problem.Items[order[p - 1]], problem.Items[order[p]]));
-        return problem.SeamCounts > 0 ? sum + cost(problem.Items[order[^1]], problem.Items[order[0]]) : sum;
+        return sum + problem.Seams.Sum(seam => cost(problem.Items[order[seam.Last]], problem.Items[order[seam.First]]));
     }
 
     private static decimal Places(OrderProblem problem, IReadOnlyList<int> order, Func<OrderItem, decimal, decimal> cost) =>

@@ -60,7 +60,7 @@ public sealed record BlockSides(bool RightFirst);
 public sealed record AgainFormat(string Of) : BlockFormat;
 
 /// <summary>A water break in place of the gap after one round.</summary>
-public sealed record WaterAfterRound(int Seconds, int Round);
+public sealed record WaterAfterRound(Gap Gap, int Round);
 
 /// <summary>What a block's bracket says; what is null was not said.</summary>
 public sealed record BlockSettings(
@@ -110,6 +110,9 @@ public sealed record BlockSettings(
 /// <param name="Name">Unique in the class. A block that repeats another is named after it.</param>
 public sealed record Block(string Name, BlockFormat Format, BlockSettings Settings)
 {
+    /// <summary>Its number in the class, for as long as it lives; 0 until it has one (<see cref="Ids"/>).</summary>
+    public int Id { get; init; }
+
     /// <summary>Its lines; none for words and for a block that repeats another.</summary>
     public ImmutableArray<Station> Stations { get; init; } = [];
 

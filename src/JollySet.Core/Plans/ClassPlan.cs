@@ -15,8 +15,41 @@ public sealed record ClassPlan(string Title, Brief Brief)
     /// <summary>Moves not in the library, in order of first use.</summary>
     public ImmutableArray<NewMove> NewMoves { get; init; } = [];
 
+    /// <summary>The highest number that a block or station of this class was ever given.</summary>
+    public int LastId { get; init; }
+
+    /// <summary>The block of that number, or null.</summary>
+    public Block? FindBlock(int id) => id == 0 ? null : Blocks.FirstOrDefault(b => b.Id == id);
+
+    /// <summary>The station of that number with its block and its place in it from 0, or null.</summary>
+    public (Block Block, int At)? FindStation(int id)
+    {
+        if (id != 0)
+            foreach (var block in Blocks)
+                for (var at = 0; at < block.Stations.Length; at++)
+                    if (block.Stations[at].Id == id)
+                        return (block, at);
+        return null;
+    }
+
     /// <summary>The block of that name, or null.</summary>
     public Block? Find(string name) => Blocks.FirstOrDefault(b => b.Name == name);
+
+    /// <summary>The names of every move in it, in the order written.</summary>
+    public IEnumerable<string> MoveNames() => Blocks.SelectMany(b => b.Stations).SelectMany(s => s.MoveNames());
+
+    /// <summary>The plan with only those new moves that it uses, in the order of first use.</summary>
+    public ClassPlan WithUsedMoves()
+    {
+        if (NewMoves.IsEmpty)
+            return this;
+        var byName = NewMoves.DistinctBy(m => m.Name, StringComparer.OrdinalIgnoreCase).ToDictionary(m => m.Name, StringComparer.OrdinalIgnoreCase);
+        var used = new List<NewMove>();
+        foreach (var name in MoveNames())
+            if (byName.Remove(name, out var move))
+                used.Add(move);
+        return this with { NewMoves = [.. used] };
+    }
 
     /// <summary>A block as it is taught: one that repeats another has that one's format, lines and settings under its own name.</summary>
     public Block Spelled(Block block) =>

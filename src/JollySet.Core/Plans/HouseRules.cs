@@ -54,6 +54,14 @@ public sealed class HouseRules
         new("pace.late-from", "Likely length", "A set is long from", "reps", 10, 1, 1000),
         new("target.reps", "No target set", "Reckoned as", "reps", 10, 1, 100),
         new("target.seconds", "No target set", "Reckoned as", "s", 30, 5, 600),
+        new("weight.moderate-legs", "Weights", "Squat, lunge, hinge, bridge, carry: moderate from, all pieces together", "kg", 10, 0.5m, 500),
+        new("weight.heavy-legs", "Weights", "heavy from", "kg", 18, 1, 500),
+        new("weight.moderate-push-pull", "Weights", "Push and pull: moderate from", "kg", 8, 0.5m, 500),
+        new("weight.heavy-push-pull", "Weights", "heavy from", "kg", 16, 1, 500),
+        new("weight.moderate-overhead", "Weights", "Overhead: moderate from", "kg", 7, 0.5m, 500),
+        new("weight.heavy-overhead", "Weights", "heavy from", "kg", 14, 1, 500),
+        new("weight.moderate-small", "Weights", "Raises, curls and the like: moderate from", "kg", 5, 0.5m, 500),
+        new("weight.heavy-small", "Weights", "heavy from", "kg", 9, 1, 500),
         new("warm-up.least-short", "Warm-up", "At least, in a short class", "min", 3, 0, 30),
         new("warm-up.least", "Warm-up", "At least, in a longer one", "min", 5, 0, 30),
         new("warm-up.short-class", "Warm-up", "A class is short up to", "min", 20, 1, 120),
@@ -138,6 +146,10 @@ public sealed class HouseRules
             throw new ArgumentOutOfRangeException(nameof(value), $"“{rule.Title}” goes from {rule.Least} to {rule.Most} {rule.Unit}.");
         return new HouseRules(value == rule.Default ? changed.Remove(name) : changed.SetItem(name, value));
     }
+
+    /// <summary>These rules with those that were kept; one that is no more, or no longer allows its value, is passed over.</summary>
+    public HouseRules With(IEnumerable<KeyValuePair<string, decimal>> kept) =>
+        kept.Where(rule => Find(rule.Key)?.Allows(rule.Value) == true).Aggregate(this, (rules, rule) => rules.Set(rule.Key, rule.Value));
 
     /// <summary>The rule's value as whole seconds or counts.</summary>
     public int Whole(string name) => (int)this[name];

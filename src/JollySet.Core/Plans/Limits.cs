@@ -6,6 +6,9 @@ public static class Limits
     /// <summary>Bytes of a sheet.</summary>
     public const int Bytes = 200_000;
 
+    /// <summary>Bytes of a class in JSON, indented or not: the largest sheet, with a key for each of its words.</summary>
+    public const int JsonBytes = 1_000_000;
+
     /// <summary>Blocks of a class.</summary>
     public const int Blocks = 40;
 
@@ -17,6 +20,9 @@ public static class Limits
 
     /// <summary>Seconds of a class, and of any one time in it.</summary>
     public const int Seconds = 12 * 3600;
+
+    /// <summary>Pieces of work and rest that a timeline may have.</summary>
+    public const int Segments = 20_000;
 
     /// <summary>Reps of a set.</summary>
     public const int Reps = 1000;

@@ -18,7 +18,7 @@ public static class Ranges
 
     /// <summary>Every gap that a block or its stations say.</summary>
     public static IEnumerable<Gap> Gaps(Block block) => block.Settings.Rest
-        .Concat(new[] { block.Settings.Pause, block.Settings.Between, block.Settings.After }.OfType<Gap>())
+        .Concat(new[] { block.Settings.Pause, block.Settings.Between, block.Settings.After, block.Settings.Water?.Gap }.OfType<Gap>())
         .Concat(block.Stations.Select(s => s.Rest).OfType<Gap>());
 
     private static IEnumerable<Span> Spans(Block block) => Gaps(block).Select(g => g.Seconds)
@@ -39,6 +39,7 @@ public static class Ranges
             Pause = High(block.Settings.Pause),
             Between = High(block.Settings.Between),
             After = High(block.Settings.After),
+            Water = block.Settings.Water is { } water ? water with { Gap = High(water.Gap)! } : null,
         },
         Stations = [.. block.Stations.Select(s => s with { Rest = High(s.Rest), Amount = High(s.Amount) })],
     };

@@ -62,6 +62,9 @@ public sealed record Station(
     string? Shows = null,
     Pulses? Pulses = null)
 {
+    /// <summary>Its number in the class, for as long as it lives; 0 until it has one (<see cref="Ids"/>).</summary>
+    public int Id { get; init; }
+
     /// <summary>The rung a stack begins from, by round; empty is one.</summary>
     public ImmutableArray<int> StartRungs { get; init; } = [];
 
@@ -73,6 +76,9 @@ public sealed record Station(
 
     /// <summary>Notes, kept for ever.</summary>
     public ImmutableArray<string> Notes { get; init; } = [];
+
+    /// <summary>The names of every move on the line: what is done, then what may be done instead.</summary>
+    public IEnumerable<string> MoveNames() => Doing.MoveNames().Concat(Options.Select(o => o.Way).OfType<MoveWay>().Select(w => w.Move));
 
     /// <summary>A station of one move.</summary>
     public static Station Of(string move, Amount? amount = null) => new(new OneMove(move), amount);

@@ -9,14 +9,23 @@ internal abstract record JsonTree(int Line, int Column);
 /// <summary>An object's members in order, each with its key's place.</summary>
 internal sealed record JsonObjectTree(int Line, int Column, List<(JsonTextTree Key, JsonTree Value)> Members) : JsonTree(Line, Column);
 
+/// <summary><c>null</c>: nothing is said.</summary>
+internal sealed record JsonNullTree(int Line, int Column) : JsonTree(Line, Column);
+
 /// <summary>A list.</summary>
 internal sealed record JsonListTree(int Line, int Column, List<JsonTree> Items) : JsonTree(Line, Column);
 
 /// <summary>A string, or a number or word as it is written.</summary>
 internal sealed record JsonTextTree(int Line, int Column, string Text) : JsonTree(Line, Column)
 {
+    /// <summary>The text in one line: a sheet has no other.</summary>
+    public string OneLine => Text.Replace("\r\n", " ", StringComparison.Ordinal).Replace('\n', ' ');
+
+    /// <summary>The lines of a text that may have several.</summary>
+    public IEnumerable<string> Lines => Text.Replace("\r\n", "\n", StringComparison.Ordinal).Split('\n').Where((line, i) => i == 0 || line.Trim().Length > 0);
+
     /// <summary>The text as a slice, for the notation's readers.</summary>
-    public Slice Slice => new Slice(Text, 0, Text.Length, Line, Column).Trim();
+    public Slice Slice => new Slice(OneLine, 0, OneLine.Length, Line, Column).Trim();
 }
 
 /// <summary>Parses JSON into <see cref="JsonTree"/>s.</summary>
@@ -29,7 +38,7 @@ internal static class JsonTreeReader
     public static JsonTree Read(string text)
     {
         var bytes = Encoding.UTF8.GetBytes(text);
-        var reader = new Utf8JsonReader(bytes, new JsonReaderOptions { MaxDepth = Deepest });
+        var reader = new Utf8JsonReader(bytes, new JsonReaderOptions { MaxDepth = Deepest, AllowTrailingCommas = true });
         reader.Read();
         var places = new Places(bytes);
         var tree = Value(ref reader, places);
@@ -58,6 +67,12 @@ internal static class JsonTreeReader
                 while (reader.Read() && reader.TokenType != JsonTokenType.EndArray)
                     items.Add(Value(ref reader, places));
                 return new JsonListTree(line, column, items);
+            case JsonTokenType.Null:
+                return new JsonNullTree(line, column);
+            case JsonTokenType.True:
+                return new JsonTextTree(line, column, "yes");
+            case JsonTokenType.False:
+                return new JsonNullTree(line, column);
             case JsonTokenType.String:
                 return new JsonTextTree(line, column + 1, reader.GetString()!);
             default:

@@ -16,7 +16,7 @@ public sealed class SheetReader
     private Slice head;
     private readonly List<Slice> lines = [];
 
-    private SheetReader(MoveLibrary library) => moves = new KnownMoves(library);
+    private SheetReader(MoveLibrary library, Func<string, bool>? also = null) => moves = new KnownMoves(library, also);
 
     /// <summary>The plan of a sheet's bytes, or every error: not UTF-8, too large, or what stands in it.</summary>
     public static ReadResult Read(ReadOnlySpan<byte> bytes, MoveLibrary? library = null)
@@ -42,6 +42,17 @@ public sealed class SheetReader
         if (text.Contains('\0', StringComparison.Ordinal))
             return Refused("", "this is not a text file; a class sheet is plain text");
         return new SheetReader(library ?? MoveLibrary.Shipped).ReadAll(text.TrimStart('\uFEFF'));
+    }
+
+    /// <summary>The plan of a sheet that was written from <paramref name="written"/>: its names are taken as they are, and its size was judged before.</summary>
+    internal static ReadResult ReadBack(string text, ClassPlan written)
+    {
+        if (Encoding.UTF8.GetByteCount(text) > Limits.Bytes)
+            return Refused($"{Encoding.UTF8.GetByteCount(text) / 1000} kB", $"as a sheet a class is at most {Limits.Bytes / 1000} kB");
+        if (text.Contains('\0', StringComparison.Ordinal))
+            return Refused("", "a text in it holds a sign that no sheet can hold");
+        var names = written.MoveNames().ToHashSet(StringComparer.OrdinalIgnoreCase);
+        return new SheetReader(MoveLibrary.Shipped, names.Contains).ReadAll(text, isKept: true);
     }
 
     /// <summary>One block, head and lines, for a class that has these other blocks and moves.</summary>
@@ -74,7 +85,7 @@ public sealed class SheetReader
 
     private static ReadResult Refused(string found, string expected) => new(null, [new SheetError(1, 1, found, expected)]);
 
-    private ReadResult ReadAll(string text)
+    private ReadResult ReadAll(string text, bool isKept = false)
     {
         var lines = SheetText.Lines(text).ToList();
         MeetNewMoves(lines);
@@ -87,10 +98,10 @@ public sealed class SheetReader
         }
 
         CloseBlock();
-        plan = plan with { NewMoves = moves.Added };
-        if (!errors.Any && SizeCheck.TooLong(plan) is { } sentence)
+        plan = (plan with { NewMoves = moves.Added }).WithUsedMoves();
+        if (!isKept && !errors.Any && Timing.Extent.Broken(plan) is { } sentence)
             errors.Add(1, 1, plan.Title, sentence);
-        return errors.Any ? new ReadResult(null, errors.InOrder) : new ReadResult(plan, []);
+        return errors.Any ? new ReadResult(null, errors.InOrder) : new ReadResult(Ids.Given(plan), []);
     }
 
     /// <summary>New moves are known to the whole sheet, wherever they are first written; what is wrong with them is said in its turn.</summary>
@@ -106,9 +117,9 @@ public sealed class SheetReader
         var isHeader = line.First != '#' && (line.StartsWith("==") || BriefNotation.Keys.Any(k => line.StartsWith(k + ":")));
         if (title.IsEmpty || isHeader)
             errors.Add(line, "the first line is the class’s title");
-        if (title.Length > Limits.NameLetters)
-            errors.Add(title, $"a title of {title.Length} letters; the limit is {Limits.NameLetters}");
         plan = plan with { Title = Quoted.Read(title) };
+        if (plan.Title.Length > Limits.NameLetters)
+            errors.Add(title, $"a title of {plan.Title.Length} letters; the limit is {Limits.NameLetters}");
         if (isHeader)
             TakeLine(line);
     }

@@ -76,7 +76,7 @@ public static class SheetWriter
     /// <summary>Gives a class's own move the first time it is asked for, so that <c>new:</c> stands once.</summary>
     private static Func<string, NewMove?> FirstUses(ClassPlan plan)
     {
-        var waiting = plan.NewMoves.ToDictionary(m => m.Name, StringComparer.OrdinalIgnoreCase);
+        var waiting = plan.NewMoves.DistinctBy(m => m.Name, StringComparer.OrdinalIgnoreCase).ToDictionary(m => m.Name, StringComparer.OrdinalIgnoreCase);
         return name => waiting.Remove(name, out var move) ? move : null;
     }
 }

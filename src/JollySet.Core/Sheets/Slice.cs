@@ -56,17 +56,25 @@ internal readonly record struct Slice(string Source, int Start, int Length, int 
     public List<Slice> Words()
     {
         var words = new List<Slice>();
-        var from = -1;
-        var outside = TopLevel().ToHashSet();
-        for (var at = 0; at <= Length; at++)
+        var (from, depth, quoted) = (-1, 0, false);
+        for (var at = 0; at < Length; at++)
         {
-            var space = at == Length || (outside.Contains(at) && char.IsWhiteSpace(Source[Start + at]));
-            if (space && from >= 0)
-                (words, from) = (Added(words, From(from).To(at - from)), -1);
-            else if (!space && from < 0)
+            var c = Source[Start + at];
+            if (!quoted && depth == 0 && char.IsWhiteSpace(c))
+            {
+                if (from >= 0)
+                    words.Add(From(from).To(at - from));
+                from = -1;
+                continue;
+            }
+
+            if (from < 0)
                 from = at;
+            (depth, quoted) = After(c, depth, quoted);
         }
 
+        if (from >= 0)
+            words.Add(From(from).To(Length - from));
         return words;
     }
 
@@ -79,12 +87,6 @@ internal readonly record struct Slice(string Source, int Start, int Length, int 
         return -1;
     }
 
-    private static List<Slice> Added(List<Slice> words, Slice word)
-    {
-        words.Add(word);
-        return words;
-    }
-
     /// <summary>Offsets of what stands outside quotes and brackets, the opening ones included.</summary>
     private IEnumerable<int> TopLevel()
     {
@@ -95,12 +97,16 @@ internal readonly record struct Slice(string Source, int Start, int Length, int 
             var c = Source[Start + at];
             if (!quoted && depth == 0)
                 yield return at;
-            if (c == '"')
-                quoted = !quoted;
-            else if (!quoted && c is '(' or '[')
-                depth++;
-            else if (!quoted && c is ')' or ']' && depth > 0)
-                depth--;
+            (depth, quoted) = After(c, depth, quoted);
         }
     }
+
+    /// <summary>How deep in brackets, and whether in quotes, one is after a sign.</summary>
+    private static (int Depth, bool Quoted) After(char c, int depth, bool quoted) => c switch
+    {
+        '"' => (depth, !quoted),
+        '(' or '[' when !quoted => (depth + 1, quoted),
+        ')' or ']' when !quoted && depth > 0 => (depth - 1, quoted),
+        _ => (depth, quoted),
+    };
 }

@@ -42,7 +42,7 @@ public sealed class SessionClock(ImmutableArray<int> segmentTenths, long countIn
             if (msIn < length)
                 return anchor with { Segment = segment, MsIn = msIn, AddedMs = added, AtMs = Math.Max(anchor.AtMs, nowMs) };
             if (segment == segmentTenths.Length - 1)
-                return anchor with { Segment = segment, MsIn = length, AddedMs = added, Running = false, Ended = true, AtMs = nowMs };
+                return anchor with { Segment = segment, MsIn = length, AddedMs = added, Running = false, Ended = true, AtMs = Math.Max(anchor.AtMs, nowMs) };
             (segment, msIn, added) = (segment + 1, msIn - length, 0);
         }
     }

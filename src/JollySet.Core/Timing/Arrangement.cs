@@ -75,19 +75,27 @@ internal sealed class Arrangement
                 steps.Add(new WorkStep(here.SecondPass ? sets[i] with { SecondPass = true } : sets[i], demo * 10, slot ? null : after));
                 if (slot)
                     steps.Add(new SlotStep(index, here.Round, here.Station, Math.Max(0, SlotTenths(block) - sets.Sum(s => s.Tenths)), after));
-                if (after.Said)
+                if (after.Said && after.Kind != SegmentKind.Pause)
                     sinceRest = 0;
             }
         }
     }
 
-    /// <summary>A slot ends what would go beyond it; its sides share it.</summary>
+    /// <summary>A slot keeps the clock: what load and late fatigue add is taken from its rest, it ends what would go beyond it, and its sides share it.</summary>
     private static ImmutableArray<WorkSet> InSlot(ImmutableArray<WorkSet> sets, int slotTenths)
     {
-        var wanted = sets.Sum(s => s.Tenths);
-        return wanted <= slotTenths
-            ? sets
-            : [.. sets.Select(s => s with { WantedTenths = s.Tenths, Tenths = slotTenths / sets.Length, LikelyTenths = slotTenths / sets.Length })];
+        var fits = sets.Sum(s => s.Tenths) <= slotTenths;
+        return
+        [
+            .. sets.Select(s => s with
+            {
+                WantedTenths = fits ? null : s.Tenths,
+                Tenths = fits ? s.Tenths : slotTenths / sets.Length,
+                LikelyTenths = fits ? s.Tenths : slotTenths / sets.Length,
+                SlotDebtTenths = s.LikelyTenths - s.Tenths,
+                KeepsClock = true,
+            }),
+        ];
     }
 
     /// <summary>Which round of which station follows which: round by round, or station by station, and all for one side first where the block says so.</summary>
@@ -116,7 +124,7 @@ internal sealed class Arrangement
                 : BetweenStations(block, line, here.Round);
         return here.Round == next.Round && here.SecondPass == next.SecondPass
             ? Within(block, line, here.Round)
-            : AfterRound(block, line, here.Round);
+            : AfterRound(block, line, here);
     }
 
     private static PlannedGap Within(Block block, Station line, int round) => block.IsLinked
@@ -134,11 +142,11 @@ internal sealed class Arrangement
         ? new PlannedGap(GapPlace.AfterRound, SegmentKind.Between, between)
         : new PlannedGap(GapPlace.AfterRound, SegmentKind.Rest, line.Rest ?? InRound(block, round));
 
-    private static PlannedGap AfterRound(Block block, Station last, int round)
+    private static PlannedGap AfterRound(Block block, Station last, SetPlace here)
     {
-        var settings = block.Settings;
-        if (settings.Water is { } water && water.Round == round)
-            return new PlannedGap(GapPlace.AfterRound, SegmentKind.Between, new Gap(new Span(water.Seconds), Water: true));
+        var (settings, round) = (block.Settings, here.Round);
+        if (settings.Water is { } water && water.Round == here.Round && !here.SecondPass)
+            return new PlannedGap(GapPlace.AfterRound, SegmentKind.Between, water.Gap with { Water = true });
         if (settings.Between is { } between)
             return new PlannedGap(GapPlace.AfterRound, SegmentKind.Between, between);
         return block.IsLinked && InRound(block, round) is { } rest

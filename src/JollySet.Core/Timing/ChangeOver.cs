@@ -39,6 +39,9 @@ public sealed class ChangeOver(Brief brief, HouseRules rules)
         return (int)Math.Ceiling(brief.NeedsMoreTime ? seconds * rules["change.more-time"] : seconds);
     }
 
+    /// <summary>Whole seconds that a gap in that place needs at the least, whatever it lies between.</summary>
+    public int LeastOf(GapPlace place, bool water) => (int)Math.Ceiling(Least(place, water) * (brief.NeedsMoreTime ? rules["change.more-time"] : 1));
+
     private decimal OtherSide(WorkSet to) =>
         switched.Add(to.Facts.Name) ? rules["change.other-side-first"] : rules["change.other-side"];
 

@@ -5,8 +5,10 @@ using JollySet.Core.Plans;
 namespace JollySet.Core.Timing;
 
 /// <summary>Looks up what a station's line means with the library beside it.</summary>
-public sealed class Facts(ClassPlan plan, MoveLibrary library)
+public sealed class Facts(ClassPlan plan, MoveLibrary library, HouseRules? rules = null)
 {
+    private readonly HouseRules rules = rules ?? HouseRules.Shipped;
+
     /// <summary>The move of that name in the library or, with the facts it borrows, in the class; null for no facts.</summary>
     public Move? MoveOf(string name)
     {
@@ -17,21 +19,42 @@ public sealed class Facts(ClassPlan plan, MoveLibrary library)
     }
 
     /// <summary>What the line says in that round.</summary>
-    public WorkFacts Of(Station line, int round)
+    public WorkFacts Of(Station line, int round) => Of(null, line, round);
+
+    /// <summary>What the line says in that round of its block; a warm-up or cool-down needs no weights unless it says so.</summary>
+    public WorkFacts Of(Block? block, Station line, int round)
     {
         var doing = line.Doing.InRound(round);
         var move = MoveOf(doing);
         var load = line.Load?.Rounds.At(round);
-        var kit = line.Kit.IsEmpty ? move?.Kit ?? [] : line.Kit;
+        var kit = line.Kit.IsEmpty ? Usual(block, line, move) : line.Kit;
         return new WorkFacts(
             NameOf(doing),
             move,
             FamilyOf(doing, move),
             move?.Level,
-            HeldWith(kit.Where(KitList.IsHeld), load, move),
+            HeldWith(kit.Where(KitList.IsHeld), load, IsBare(block, line) ? null : move),
             string.Join(", ", kit.Where(KitList.IsProp).Order(StringComparer.OrdinalIgnoreCase)),
-            (load?.Level ?? (load?.Mass is null && move?.Load == LoadClass.Heavy ? LoadLevel.Heavy : null)) == LoadLevel.Heavy);
+            load is null && IsBare(block, line) ? null : Weights.LevelOf(load, move, rules));
     }
+
+    /// <summary>Everything one person needs at a line, over all rounds: what the line or its loads name, else the library's. A load of none leaves on the floor what is held.</summary>
+    public ImmutableArray<string> KitOf(Block? block, Station line)
+    {
+        var items = line.Kit.IsEmpty ? line.Doing.MoveNames().Select(MoveOf).OfType<Move>().SelectMany(m => Usual(block, line, m)).Distinct().ToList() : [.. line.Kit];
+        var loads = line.Load is { } said ? said.Then is { } then ? said.Rounds.Add(then) : said.Rounds : [];
+        var tools = loads.Select(l => l.Implement).OfType<string>().Distinct().ToList();
+        if (tools.Count > 0 && line.Kit.IsEmpty)
+            items = [.. items.Where(i => !KitList.IsHeld(i)), .. tools];
+        if (!loads.IsEmpty && loads.All(l => l.Level == LoadLevel.None))
+            items.RemoveAll(KitList.IsHeld);
+        return [.. items.Where(i => i != "wall")];
+    }
+
+    private static bool IsBare(Block? block, Station line) => block?.Format is PrepareFormat or ReleaseFormat && line.Load is null && line.Kit.IsEmpty;
+
+    private static IEnumerable<string> Usual(Block? block, Station line, Move? move) =>
+        (move?.Kit ?? []).Where(item => !IsBare(block, line) || !KitList.IsHeld(item) || move!.Load == LoadClass.None);
 
     /// <summary>What a station is called to the class.</summary>
     public static string NameOf(Doing doing) => doing switch

@@ -20,4 +20,8 @@ public sealed record GapRecord(
     int LostTenths,
     int ExtraTenths,
     bool Water,
-    bool Open);
+    bool Open)
+{
+    /// <summary>Whether its length is reckoned, not said: promised with a question mark, or left unsaid after counted work.</summary>
+    public bool Reckoned => Open || !Said;
+}

@@ -12,6 +12,8 @@ public enum Side { Left, Right, Both, Alternating }
 /// <param name="Station">The line's number in its block, from 1; 0 where nothing applies.</param>
 /// <param name="Set">Index into <see cref="Timeline.Sets"/> for work and for the demo before it; -1 elsewhere.</param>
 /// <param name="Gap">Index into <see cref="Timeline.Gaps"/> for what lies between work; -1 elsewhere.</param>
+/// <param name="Water">Whether it is a water break.</param>
+/// <param name="Open">Whether the plan promises it with no length, so that it is reckoned and may be held.</param>
 public sealed record Segment(
     SegmentKind Kind,
     int StartTenths,
@@ -22,7 +24,9 @@ public sealed record Segment(
     Side? Side = null,
     int? Reps = null,
     int Set = -1,
-    int Gap = -1)
+    int Gap = -1,
+    bool Water = false,
+    bool Open = false)
 {
     /// <summary>How long it is.</summary>
     public int Tenths => EndTenths - StartTenths;

@@ -7,7 +7,7 @@ namespace JollySet.Core.Timing;
 /// <summary>Turns a station's line into its work periods of one round: one, or two where each side has its own.</summary>
 internal sealed class StationWork(ClassPlan plan, MoveLibrary library, HouseRules rules)
 {
-    private readonly Facts facts = new(plan, library);
+    private readonly Facts facts = new(plan, library, rules);
     private readonly Dictionary<LineInRound, ImmutableArray<WorkSet>> known = [];
     private readonly Pace pace = new(plan, rules, library);
 
@@ -24,7 +24,7 @@ internal sealed class StationWork(ClassPlan plan, MoveLibrary library, HouseRule
 
     private ImmutableArray<WorkSet> Measure(int blockIndex, Block block, Station line, int round, Side? pass)
     {
-        var found = facts.Of(line, round);
+        var found = facts.Of(block, line, round);
         var way = line.Sides is { Ways.IsEmpty: false } sides ? sides.Ways.At(round) : UsualWay(found.Move);
         var first = line.Sides?.RightFirst == true ? Side.Right : Side.Left;
         var target = TargetOf(line, block, found.Move, round);
@@ -56,7 +56,7 @@ internal sealed class StationWork(ClassPlan plan, MoveLibrary library, HouseRule
     /// <summary>As many rounds as possible is one long work period of all its stations.</summary>
     public WorkSet Amrap(int blockIndex, Block block, int seconds)
     {
-        var all = facts.Of(block.Stations[0] with { Doing = new Combined([.. block.Stations.Select(s => s.Doing)]) }, 1);
+        var all = facts.Of(block, block.Stations[0] with { Doing = new Combined([.. block.Stations.Select(s => s.Doing)]) }, 1);
         var name = string.Join(", ", block.Stations.Select(s => Facts.NameOf(s.Doing)));
         return new WorkSet(blockIndex, 1, 0, block.Stations[0], all with { Name = name }, null, false, false, seconds * 10, seconds * 10, null, null, true) { KeepsClock = true };
     }

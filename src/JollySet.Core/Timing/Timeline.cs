@@ -25,5 +25,5 @@ public sealed record Timeline(ClassPlan Plan, HouseRules Rules)
     public int LikelyTenths => Tenths + Gaps.Sum(g => g.ExtraTenths) + Sets.Sum(s => s.LikelyTenths - s.Tenths);
 
     /// <summary>Work lost to changes that are too tight.</summary>
-    public int LostTenths => Gaps.Sum(g => g.LostTenths);
+    public int LostTenths => Gaps.Sum(g => g.LostTenths) + Sets.Sum(s => s.LostTenths);
 }

@@ -17,6 +17,8 @@ public sealed class TimelineBuilder
     private PlannedGap? pending;
     private int pendingTenths;
     private bool pendingSaid;
+    private bool pendingWater;
+    private int slotDebt;
 
     private TimelineBuilder(ClassPlan plan, MoveLibrary library, HouseRules rules)
     {
@@ -60,16 +62,29 @@ public sealed class TimelineBuilder
 
     private void TakeWords(WordsStep words, bool lastOfClass)
     {
+        HoldOpenGap();
         Emit(words.Kind, words.Tenths, words.Block);
         pendingTenths += words.Tenths;
         if (words.Kind == SegmentKind.Demo)
             ShowNextMoves(words.Block);
         if (!lastOfClass && words.After is { } after)
         {
-            Emit(SegmentKind.After, after.Seconds.Low * 10, words.Block);
-            pendingTenths += after.Seconds.Low * 10;
+            var tenths = after.Open ? 10 * changes.LeastOf(GapPlace.AfterBlock, after.Water) : after.Seconds.Low * 10;
+            Emit(SegmentKind.After, tenths, words.Block, gap: last is null ? -1 : gaps.Count, water: after.Water, open: after.Open);
+            pendingTenths += tenths;
+            pendingWater |= after.Water;
             pendingSaid = true;
         }
+    }
+
+    /// <summary>A gap with no length said that words follow is laid down before them, at the least such a gap needs.</summary>
+    private void HoldOpenGap()
+    {
+        if (pending is not { Gap: { Open: true } gap } || pendingSaid || last is null)
+            return;
+        pendingTenths = 10 * changes.LeastOf(pending.Place, gap.Water);
+        Emit(pending.Kind, pendingTenths, last.Set.Block, last.Set.Round, last.Set.Station, gap: gaps.Count, water: gap.Water, open: true);
+        pendingSaid = true;
     }
 
     /// <summary>After a showing, none of the next main block's moves is met for the first time.</summary>
@@ -77,8 +92,10 @@ public sealed class TimelineBuilder
     {
         if (plan.Blocks.Skip(shownFrom + 1).FirstOrDefault(b => plan.Spelled(b).IsMain) is not { } next)
             return;
-        foreach (var station in plan.Spelled(next).Stations)
-            changes.Show(Facts.NameOf(station.Doing.InRound(1)));
+        var block = plan.Spelled(next);
+        foreach (var station in block.Stations)
+            for (var round = 1; round <= (station.Doing is Growing growing ? growing.Rounds.Length : 1); round++)
+                changes.Show(Facts.NameOf(station.Doing.InRound(round)));
     }
 
     private bool IsFlow(WorkSet set) => plan.Blocks[set.Block].Format is FlowFormat || (plan.Blocks[set.Block].Format is AgainFormat again && plan.Find(again.Of)?.Format is FlowFormat);
@@ -93,6 +110,7 @@ public sealed class TimelineBuilder
             Emit(SegmentKind.Demo, work.DemoTenths, work.Set.Block, work.Set.Round, work.Set.Station, work.Set.Side, null, sets.Count - 1);
         EmitWork(work.Set);
         changes.Done(work.Set.Facts);
+        slotDebt += work.Set.SlotDebtTenths;
         last = work;
         if (work.After is { } after)
             OpenGap(after, work.Set.Block, work.Set.Round, work.Set.Station, lastOfClass);
@@ -101,10 +119,12 @@ public sealed class TimelineBuilder
     /// <summary>What is left of a slot is rest, the last one's too; the gap after the slot comes on top.</summary>
     private void TakeSlot(SlotStep slot, bool lastOfClass)
     {
-        Emit(SegmentKind.Rest, slot.Tenths, slot.Block, slot.Round, slot.Station, gap: gaps.Count);
+        Emit(SegmentKind.Rest, slot.Tenths, slot.Block, slot.Round, slot.Station, gap: lastOfClass ? -1 : gaps.Count);
+        if (lastOfClass)
+            sets[^1] = sets[^1] with { LostTenths = Math.Max(0, slotDebt - slot.Tenths) };
         OpenGap(slot.After, slot.Block, slot.Round, slot.Station, lastOfClass);
         pendingTenths += slot.Tenths;
-        pendingSaid = true;
+        pendingSaid |= slot.After.Gap is not { Open: true };
     }
 
     /// <summary>What the plan says is laid down at once; what it leaves unsaid waits for the next work to be reckoned.</summary>
@@ -112,27 +132,38 @@ public sealed class TimelineBuilder
     {
         pending = planned;
         pendingTenths = lastOfClass ? 0 : planned.Tenths;
-        pendingSaid = planned.Said && !lastOfClass;
+        pendingSaid = planned.Said && !lastOfClass && planned.Gap is not { Open: true };
+        pendingWater = planned.Gap?.Water ?? false;
         if (pendingTenths > 0)
-            Emit(planned.Kind, pendingTenths, block, round, station, gap: gaps.Count);
+            Emit(planned.Kind, pendingTenths, block, round, station, gap: gaps.Count, water: pendingWater);
     }
 
     private void CloseGap(WorkStep from, WorkStep to)
     {
         var place = pending!.Place;
-        var water = pending.Gap?.Water ?? false;
-        var open = pending.Gap?.Open ?? false;
-        var need = 10 * changes.Between(from.Set, to.Set, place, water, to.DemoTenths > 0, IsFlow(from.Set) && IsFlow(to.Set));
+        var open = pending.Gap is { Open: true };
+        var need = 10 * changes.Between(from.Set, to.Set, place, pendingWater, to.DemoTenths > 0, IsFlow(from.Set) && IsFlow(to.Set));
         var planned = pendingTenths + to.DemoTenths;
-        var missing = Math.Max(0, need - planned);
+        if (from.Set.KeepsClock && place == GapPlace.OtherSide && plan.Spelled(plan.Blocks[from.Set.Block]).Format is MinuteFormat)
+        {
+            // In a slot the change of side takes its time from the slot's rest.
+            gaps.Add(new GapRecord(sets.Count - 2, sets.Count - 1, place, planned, pendingSaid, need, 0, 0, pendingWater, open));
+            slotDebt += need;
+            return;
+        }
+
+        var missing = Math.Max(0, need + slotDebt - planned);
+        slotDebt = 0;
         var (lost, extra) = (0, 0);
-        if (!from.Set.KeepsClock && !pendingSaid)
+        if (open)
+            Emit(pending.Kind, missing, from.Set.Block, from.Set.Round, from.Set.Station, gap: gaps.Count, water: pendingWater, open: true);
+        else if (!from.Set.KeepsClock && !pendingSaid)
             Emit(place == GapPlace.OtherSide ? SegmentKind.Switch : SegmentKind.Change, missing, from.Set.Block, from.Set.Round, from.Set.Station, gap: gaps.Count);
-        else if (from.Set.KeepsClock && place is GapPlace.Within or GapPlace.OtherSide && !open)
+        else if (from.Set.KeepsClock && place is GapPlace.Within or GapPlace.OtherSide)
             lost = missing;
         else
             extra = missing;
-        gaps.Add(new GapRecord(sets.Count - 2, sets.Count - 1, place, planned, pendingSaid, need, lost, extra, water, open));
+        gaps.Add(new GapRecord(sets.Count - 2, sets.Count - 1, place, planned, pendingSaid && !open, need, lost, extra, pendingWater, open));
     }
 
     /// <summary>One row a side: two that touch where the side changes at half.</summary>
@@ -151,11 +182,11 @@ public sealed class TimelineBuilder
         Emit(SegmentKind.Work, set.Tenths - firstTenths, set.Block, set.Round, set.Station, WorkSet.OtherOf(set.Side), set.Reps - firstReps, index);
     }
 
-    private void Emit(SegmentKind kind, int tenths, int block, int round = 0, int station = 0, Side? side = null, int? reps = null, int set = -1, int gap = -1)
+    private void Emit(SegmentKind kind, int tenths, int block, int round = 0, int station = 0, Side? side = null, int? reps = null, int set = -1, int gap = -1, bool water = false, bool open = false)
     {
         if (tenths <= 0)
             return;
-        segments.Add(new Segment(kind, now, now + tenths, block, round, station, side, reps, set, gap));
+        segments.Add(new Segment(kind, now, now + tenths, block, round, station, side, reps, set, gap, water, open));
         now += tenths;
     }
 }

@@ -58,18 +58,17 @@ public sealed record Totals(
         var reps = new Dictionary<string, int>(StringComparer.OrdinalIgnoreCase);
         foreach (var set in timeline.Sets)
             if (set.Reps is { } count && set.HasTarget)
-                foreach (var name in set.Line.Doing.InRound(set.Round).MoveNames())
-                    reps[name] = reps.GetValueOrDefault(name) + count;
+                foreach (var known in set.Line.Doing.InRound(set.Round).MoveNames().Select(Moves.MoveLibrary.Shipped.NameOf))
+                    reps[known] = reps.GetValueOrDefault(known) + count;
         return reps.ToImmutableSortedDictionary(StringComparer.OrdinalIgnoreCase);
     }
 
     /// <summary>The moves of the main blocks, each by the name the library knows it by; a combined move counts by its parts.</summary>
     private static IEnumerable<string> MainMoves(Timeline timeline)
     {
-        var facts = new Facts(timeline.Plan, Moves.MoveLibrary.Shipped);
         return timeline.Blocks.Where(b => b.IsMain)
             .SelectMany(b => b.Stations.SelectMany(s => s.Doing.MoveNames()))
-            .Select(name => facts.MoveOf(name) is { } move && Moves.MoveLibrary.Shipped.Find(name) is not null ? move.Name : name);
+            .Select(Moves.MoveLibrary.Shipped.NameOf);
     }
 
     /// <summary>One pass over segments, gaps and sets; what comes after a block belongs to no block's figure.</summary>

@@ -42,6 +42,12 @@ public sealed record WorkSet(
     /// <summary>What its amount would take where a slot ends it before; null where nothing cuts it.</summary>
     public int? WantedTenths { get; init; }
 
+    /// <summary>In a slot: what load and late fatigue add, taken from the slot's rest.</summary>
+    public int SlotDebtTenths { get; init; }
+
+    /// <summary>What goes beyond the last slot of a class.</summary>
+    public int LostTenths { get; init; }
+
     /// <summary>Whether people meet the move here and learn it inside its work: timed, in a follow-along class, with no showing before.</summary>
     public bool LearnedInside { get; init; }
 
@@ -69,5 +75,9 @@ public sealed record WorkSet(
 /// <param name="Level">Null when nobody knows.</param>
 /// <param name="Held">What is in the hands, load included; empty for nothing.</param>
 /// <param name="Props">What has to be placed, in one word list; empty for nothing.</param>
-/// <param name="Heavy">Whether the load is a heavy one.</param>
-public sealed record WorkFacts(string Name, Move? Move, Family Family, Level? Level, string Held, string Props, bool Heavy);
+/// <param name="Weight">How heavy the load is for the move; null where nobody knows.</param>
+public sealed record WorkFacts(string Name, Move? Move, Family Family, Level? Level, string Held, string Props, LoadLevel? Weight)
+{
+    /// <summary>Whether the load is a heavy one.</summary>
+    public bool Heavy => Weight == LoadLevel.Heavy;
+}

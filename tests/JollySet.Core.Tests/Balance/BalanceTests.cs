@@ -1,6 +1,7 @@
 using CsCheck;
 using JollySet.Core.Balance;
 using JollySet.Core.Checks;
+using JollySet.Core.Kit;
 using JollySet.Core.Moves;
 using JollySet.Core.Plans;
 using JollySet.Core.Timing;

@@ -36,7 +36,7 @@ public class FixTests
     {
         var plan = Sheet.Read("# T\nminutes: 2\n== A (circuit, work 40, rest 5)\nsquat\npush-up\n");
         var tight = Review.Of(TimelineBuilder.Build(plan)).Single(f => f.Code == "change-tight");
-        var worse = new Mend(tight, new Core.Plans.Edits.SetBlockSetting("A", "rest", "300"), HouseRules.Shipped).Apply(plan);
+        var worse = new Mend(tight, new Core.Edits.SetBlockSetting(plan.Blocks[0].Id, "rest", "300"), HouseRules.Shipped).Apply(plan);
         Assert.Null(worse.Plan);
         Assert.Contains("something worse", worse.Errors[0].Message, StringComparison.Ordinal);
         Assert.Contains("your own hand", new Mend(tight, null, HouseRules.Shipped).Apply(plan).Errors[0].Message, StringComparison.Ordinal);

@@ -1,7 +1,7 @@
 using System.Collections.Immutable;
 using JollySet.Core.Checks;
+using JollySet.Core.Edits;
 using JollySet.Core.Plans;
-using JollySet.Core.Plans.Edits;
 using JollySet.Core.Sheets;
 using JollySet.Core.Timing;
 
@@ -61,7 +61,7 @@ public class NeedsAndKitTests
         Assert.DoesNotContain(standing, f => f.Code == "streak" && f.Subject == "forearms");
         Assert.Equal("They asked for it", dismissed.Single().Reason);
 
-        var longer = new SetStationPart("A", 1, "amount", "80s").Apply(left).Plan!;
+        var longer = new SetStationPart(left.Find("A")!.Stations[0].Id, "amount", "80s").Apply(left).Plan!;
         Assert.Contains(Review.Of(TimelineBuilder.Build(longer)), f => f.Code == "streak" && f.Subject == "forearms");
         Assert.Contains(Review.Of(TimelineBuilder.Build(new TakeUpAgain(streak.Code, streak.Block, streak.Mark).Apply(left).Plan!)), f => f.Code == "streak");
     }

@@ -1,7 +1,7 @@
 using CsCheck;
+using JollySet.Core.Edits;
 using JollySet.Core.Fitting;
 using JollySet.Core.Plans;
-using JollySet.Core.Plans.Edits;
 using JollySet.Core.Timing;
 using JollySet.Solving;
 
@@ -133,7 +133,7 @@ public class FitTests
     {
         using var stop = new CancellationTokenSource();
         stop.Cancel();
-        Assert.True(new CpFitter().Fit(new FitRequest(Sheet.Read(Loft), HouseRules.Shipped, 26, []), stop.Token).Stopped);
+        Assert.True(new CpFitter().Fit(new FitRequest(Sheet.Read(Loft), HouseRules.Shipped, 26, []), stop: stop.Token).Stopped);
     }
 
     [Fact]

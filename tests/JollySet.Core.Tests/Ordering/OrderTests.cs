@@ -1,9 +1,9 @@
 using System.Collections.Immutable;
 using CsCheck;
+using JollySet.Core.Edits;
 using JollySet.Core.Moves;
 using JollySet.Core.Ordering;
 using JollySet.Core.Plans;
-using JollySet.Core.Plans.Edits;
 using JollySet.Core.Sheets;
 using JollySet.Core.Timing;
 using JollySet.Solving;
@@ -106,13 +106,17 @@ public class OrderTests
     }
 
     [Fact]
-    public void An_order_is_refused_once_a_line_has_changed_and_travels_as_text()
+    public void An_order_is_refused_once_a_station_has_come_or_gone_and_travels_as_text()
     {
         var plan = Loft("plank", "squat", "push-up");
         var edit = (PutInOrder)Best(plan).Edit!;
         Assert.Equal(SheetWriter.Write(edit.Apply(plan).Plan!), SheetWriter.Write(PutInOrder.Read(edit.Write())!.Apply(plan).Plan!));
-        Assert.Null(edit.Apply(new SetStationPart("A", 1, "amount", "50s").Apply(plan).Plan!).Plan);
-        Assert.Null(PutInOrder.Read("[[\"A\"]]"));
+        var changed = new SetStationPart(plan.Find("A")!.Stations[0].Id, "amount", "50s").Apply(plan).Plan!;
+        Assert.Contains("50s", SheetWriter.Write(edit.Apply(changed).Plan!), StringComparison.Ordinal);
+        Assert.Null(edit.Apply(new RemoveStation(plan.Find("A")!.Stations[0].Id).Apply(plan).Plan!).Plan);
+        Assert.Null(edit.Apply(new AddStation(plan.Find("A")!.Id, "lunge").Apply(plan).Plan!).Plan);
+        foreach (var odd in new[] { "[[\"A\"]]", "[null]", "[[1,2],[1,2]]", "{", "[[1]]" })
+            Assert.Null(PutInOrder.Read(odd));
     }
 
     [Theory]

@@ -1,4 +1,5 @@
 using System.Text;
+using CsCheck;
 using JollySet.Core.Plans;
 using JollySet.Core.Sheets;
 
@@ -106,9 +107,39 @@ public class ErrorTests
     public void The_largest_sheet_that_is_allowed_is_built()
     {
         var block = string.Join('\n', Enumerable.Repeat("squat", 60));
-        var text = "# T\n" + string.Concat(Enumerable.Range(1, 40).Select(i => $"== B{i} (circuit, 18 rounds, work 1)\n{block}\n"));
-        Assert.Equal(40 * 60 * 18, Core.Timing.TimelineBuilder.Build(Sheet.Read(text)).Sets.Length);
+        var text = "# T\n" + string.Concat(Enumerable.Range(1, 40).Select(i => $"== B{i} (circuit, 8 rounds, work 1)\n{block}\n"));
+        Assert.Equal(40 * 60 * 8, Core.Timing.TimelineBuilder.Build(Sheet.Read(text)).Sets.Length);
     }
+
+    [Theory]
+    [InlineData("circuit, 100 rounds, work 1, rest 720min", "limit is 12 hours")]
+    [InlineData("minute, 100 rounds, every 720min", "limit is 12 hours")]
+    [InlineData("circuit, 100 rounds, work 1, between 10min", "limit is 12 hours")]
+    [InlineData("ladder 1000..901, rest 60", "limit is 12 hours")]
+    [InlineData("straight, 100 rounds, work 2min, each side, rest 12min", "never uses")]
+    [InlineData("circuit, 100 rounds, work 4min, each side", "limit is 12 hours")]
+    [InlineData("superset any, 100 rounds, work 1, rest ratio 1:100", "a superset has two")]
+    public void Everything_that_takes_time_counts_towards_the_twelve_hours(string head, string said) =>
+        Assert.Contains(said, Sheet.Errors(Sheet.OneBlock(head, "squat")), StringComparison.Ordinal);
+
+    [Fact]
+    public void Pieces_of_a_class_are_counted_before_they_are_built()
+    {
+        var lines = string.Join('\n', Enumerable.Repeat("squat 1s, each side", 60));
+        Assert.Contains("limit is 20000", Sheet.Errors($"# T\n== A (circuit, 100 rounds, rest 1)\n{lines}\n"), StringComparison.Ordinal);
+    }
+
+    /// <summary>What is reckoned is never far above what is built, and the class is never far beyond what was reckoned.</summary>
+    [Fact]
+    public void The_extent_agrees_with_the_timeline() => PlanGen.Plans.Sample(plan =>
+    {
+        var extent = Core.Timing.Extent.Of(plan);
+        if (Core.Timing.Extent.Broken(plan) is not null)
+            return;
+        var timeline = Core.Timing.TimelineBuilder.Build(plan);
+        Assert.InRange(timeline.Segments.Length, 0, extent.Segments + plan.Blocks.Length);
+        Assert.InRange(extent.Seconds, timeline.Tenths / 10m * 0.4m - 120, (timeline.Tenths / 10m * 1.5m) + 1200);
+    });
 
     [Theory]
     [InlineData("")]

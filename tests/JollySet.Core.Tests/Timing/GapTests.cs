@@ -73,10 +73,58 @@ public class GapTests
     }
 
     [Fact]
-    public void An_open_gap_is_nothing_by_the_clock_and_its_need_in_likelihood()
+    public void An_open_gap_is_its_need_by_the_clock_and_in_likelihood_and_is_marked()
     {
         var timeline = Sheet.Time(Sheet.OneBlock("circuit, work 30, rest ?", "squat", "push-up"));
-        Assert.Equal((600, 730, 0), (timeline.Tenths, timeline.LikelyTenths, timeline.LostTenths));
+        Assert.Equal((730, 730, 0), (timeline.Tenths, timeline.LikelyTenths, timeline.LostTenths));
+        Assert.Equal((SegmentKind.Rest, 130, true), (timeline.Segments[1].Kind, timeline.Segments[1].Tenths, timeline.Segments[1].Open));
+        Assert.True(timeline.Gaps[0].Reckoned);
+    }
+
+    [Theory]
+    [InlineData("# T\n== A (circuit, work 30, after ?)\nsquat\n== B (circuit, work 30)\nsquat\n", 900)]
+    [InlineData("# T\n== Hello (talk 20s, after ?)\n== B (circuit, work 30)\nsquat\n", 800)]
+    [InlineData("# T\n== A (circuit, work 30, after ? water)\nsquat\n== Hear (talk 20s)\n== B (circuit, work 30)\nsquat\n", 1250)]
+    [InlineData("# T\n== A (circuit, 2 rounds, work 30, water ? after round 1)\nsquat\n", 1050)]
+    [InlineData("# T\n== A (circuit, 2 rounds, work 30, between ?)\nsquat\n", 800)]
+    public void Nothing_promised_runs_as_nothing(string sheet, int tenths)
+    {
+        var timeline = Sheet.Time(sheet);
+        Assert.Equal((tenths, tenths), (timeline.Tenths, timeline.LikelyTenths));
+        Assert.Contains(timeline.Segments, s => s.Open);
+    }
+
+    [Fact]
+    public void Water_after_words_is_a_water_break()
+    {
+        var timeline = Sheet.Time("# T\n== A (circuit, work 30)\nsquat\n== Hear (talk 20s, after 60 water)\n== B (circuit, work 30)\nsquat\n");
+        Assert.Single(timeline.Segments, s => s.Water);
+        Assert.True(timeline.Gaps[0].Water);
+    }
+
+    [Fact]
+    public void Each_side_has_its_water_once()
+    {
+        var timeline = Sheet.Time(Sheet.OneBlock("circuit, 3 rounds, work 30, rest 10, each side, water 60 after round 2", "squat"));
+        Assert.Single(timeline.Segments, s => s.Water);
+    }
+
+    [Fact]
+    public void A_minute_keeps_its_slots_whatever_the_load_adds()
+    {
+        var slots = Sheet.Time(Sheet.OneBlock("minute, 10 rounds", "deadlift x10 [heavy]"));
+        Assert.Equal((6000, 6000, 0), (slots.Tenths, slots.LikelyTenths, slots.LostTenths));
+        // 20 heavy reps are 56 s by the clock and 63.7 s in likelihood: 3.7 s go beyond each slot, and the change of 6 s (then less, with practice) besides.
+        var tight = Sheet.Time(Sheet.OneBlock("minute, 2 rounds", "deadlift x20 [heavy]"));
+        Assert.Equal((1200, 1200), (tight.Tenths, tight.LikelyTenths));
+        Assert.InRange(tight.LostTenths, 100, 180);
+    }
+
+    [Fact]
+    public void A_pause_does_not_end_the_work_that_a_ratio_rests_for()
+    {
+        var timeline = Sheet.Time(Sheet.OneBlock("superset any, 2 rounds, work 40, pause 5, rest ratio 1:1", "squat", "push-up"));
+        Assert.Equal(800, timeline.Segments.Single(s => s.Kind == SegmentKind.Rest).Tenths);
     }
 
     [Fact]

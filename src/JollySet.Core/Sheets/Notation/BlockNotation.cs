@@ -54,7 +54,7 @@ internal static class BlockNotation
     {
         var settings = block.Settings;
         if (settings.Water is { } water && water.Round >= block.RoundCount)
-            errors.Add(where, $"after round {water.Round} no round follows (there are {block.RoundCount}); write “after {water.Seconds} water” for water after the block");
+            errors.Add(where, $"after round {water.Round} no round follows (there are {block.RoundCount}); write “after {GapNotation.Write(water.Gap)}” for water after the block");
         if (block.IsLinked && settings.Between is not null && (!settings.Rest.IsEmpty || settings.Ratio is not null))
             errors.Add(where, $"in a {Words.FormatName(block.Format)} “rest” and “between” say the same; write “rest” alone");
         if (!settings.Rest.IsEmpty && settings.Ratio is not null)

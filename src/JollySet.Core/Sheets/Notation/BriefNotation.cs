@@ -98,7 +98,14 @@ internal static class BriefNotation
     /// <summary>Kit and claims hold brackets and figures that mislead nobody in a list.</summary>
     private static string Item(string word) => word.AsSpan().ContainsAny(Special) || word.Trim() != word || word.Length == 0 || Unbalanced(word) ? Quoted.Always(word) : word;
 
-    private static bool Unbalanced(string word) => word.Count(c => c == '(') != word.Count(c => c == ')');
+    private static bool Unbalanced(string word)
+    {
+        var depth = 0;
+        foreach (var c in word)
+            if ((depth += c == '(' ? 1 : c == ')' ? -1 : 0) < 0)
+                return true;
+        return depth != 0;
+    }
 
     private static string? Number(int? number) => number?.ToString(CultureInfo.InvariantCulture);
 
@@ -108,14 +115,14 @@ internal static class BriefNotation
             : errors.None<int?>(value, $"{what} are a whole number from {least} to {most}");
 
     private static decimal? PaceFactor(Slice value, SheetErrors errors) =>
-        decimal.TryParse(value.Text, NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var factor) && factor is >= 0.5m and <= 2
-            ? factor
-            : errors.None<decimal?>(value, "the pace is a factor on seconds a rep from 0.5 to 2, such as 0.9");
+        decimal.TryParse(value.Text, NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var factor) && factor is >= 0.5m and <= 2 && factor.Scale <= 3
+            ? factor / 1.000m
+            : errors.None<decimal?>(value, "the pace is a factor on seconds a rep from 0.5 to 2, to a thousandth, such as 0.9");
 
     private static T? OneOf<T>(Slice value, Func<T, string> word, SheetErrors errors) where T : struct, Enum
     {
         foreach (var known in Enum.GetValues<T>())
-            if (value.Is(word(known)))
+            if (Quoted.Read(value).Equals(word(known), StringComparison.OrdinalIgnoreCase))
                 return known;
         return errors.None<T?>(value, $"one of {string.Join(", ", Enum.GetValues<T>().Select(word))} is expected");
     }

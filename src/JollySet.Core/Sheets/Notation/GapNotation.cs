@@ -15,7 +15,7 @@ internal static class GapNotation
         if (words.Count > (water ? 2 : 1))
             return errors.None<Gap?>(words[1], "after a gap’s time only “water” may stand");
         if (words[0].Is("?"))
-            return new Gap(new Span(0), water, Open: true);
+            return Gap.Promised with { Water = water };
         return TimeNotation.ReadSpan(words[0], errors) is { } seconds ? new Gap(seconds, water) : null;
     }
 

@@ -5,7 +5,8 @@ using JollySet.Core.Plans;
 namespace JollySet.Core.Sheets.Notation;
 
 /// <summary>The library's moves and those the class brings along, as far as it has been read.</summary>
-internal sealed class KnownMoves(MoveLibrary library)
+/// <param name="also">Names taken as they are, whether or not anyone knows them: those of a kept class. Null: none.</param>
+internal sealed class KnownMoves(MoveLibrary library, Func<string, bool>? also = null)
 {
     private readonly List<NewMove> added = [];
 
@@ -14,6 +15,17 @@ internal sealed class KnownMoves(MoveLibrary library)
     public bool IsNew(string name) => added.Any(m => m.Name.Equals(name, StringComparison.OrdinalIgnoreCase));
 
     public bool InLibrary(string name) => library.Find(name) is not null;
+
+    /// <summary>Whether a class may call a move of its own by that name.</summary>
+    public bool IsTaken(string name) => also is null && InLibrary(name);
+
+    /// <summary>Whether a move goes by that name.</summary>
+    public bool Knows(string name) => InLibrary(name) || IsNew(name) || also?.Invoke(name) == true;
+
+    /// <summary>The library's move that a name stands for: its own, or the one that a new move is like; null for none.</summary>
+    public string? LibraryNameOf(string name) => InLibrary(name) || also?.Invoke(name) == true && !IsNew(name)
+        ? name
+        : added.Find(m => m.Name.Equals(name, StringComparison.OrdinalIgnoreCase))?.Like;
 
     /// <summary>False when the class has another move of that name already.</summary>
     public bool Add(NewMove move)
@@ -30,7 +42,7 @@ internal sealed class KnownMoves(MoveLibrary library)
         var name = Quoted.Read(slice);
         if (name.Length == 0)
             return errors.None<string?>(slice, "a move’s name is expected");
-        if (library.Find(name) is not null || IsNew(name))
+        if (Knows(name))
             return name;
         var nearest = library.Nearest(name) is { } near ? $"; the nearest is “{near}”" : "";
         return errors.None<string?>(slice, $"no move of that name{nearest}{hint}");

@@ -31,10 +31,10 @@ internal static class Quoted
         || text.Trim() != text
         || text.Contains("  ", StringComparison.Ordinal)
         || text.StartsWith("==", StringComparison.Ordinal)
-        || text.StartsWith("again ", StringComparison.OrdinalIgnoreCase)
-        || text.Contains(": ", StringComparison.Ordinal) && Keywords.StartLine(text)
+        || (text.Length > 5 && text.StartsWith("again", StringComparison.OrdinalIgnoreCase) && char.IsWhiteSpace(text[5]))
+        || Keywords.StartLine(text)
         || text.EndsWith(':')
-        || text.Split(' ').Any(word => AmountNotation.LooksLike(word) || word.Equals("hold", StringComparison.OrdinalIgnoreCase));
+        || text.Split((char[]?)null).Any(word => AmountNotation.LooksLike(word) || word.Equals("hold", StringComparison.OrdinalIgnoreCase) || word.Equals("pulses", StringComparison.OrdinalIgnoreCase));
 }
 
 /// <summary>Words that mean something at the start of a line.</summary>

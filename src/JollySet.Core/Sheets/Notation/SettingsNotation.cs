@@ -105,7 +105,7 @@ internal static class SettingsNotation
         if (settings.DemoSeconds is { } demo)
             yield return ("demo", demo.ToString(CultureInfo.InvariantCulture));
         if (settings.Water is { } water)
-            yield return ("water", string.Create(CultureInfo.InvariantCulture, $"{water.Seconds} after round {water.Round}"));
+            yield return ("water", string.Create(CultureInfo.InvariantCulture, $"{GapNotation.Write(water.Gap with { Water = false })} after round {water.Round}"));
         if (settings.Optional)
             yield return ("optional", "yes");
         if (settings.Joined)
@@ -157,11 +157,13 @@ internal static class SettingsNotation
 
     private static WaterAfterRound? Water(Slice value, SheetErrors errors)
     {
-        const string form = "a water break is written “water 60 after round 2”, or “water” after a gap’s time";
+        const string form = "a water break is written “water 60 after round 2” (or “water ? after round 2”), or “water” after a gap’s time";
         var words = value.Words();
         if (words.Count != 4 || !words[1].Is("after") || !words[2].Is("round")
             || !int.TryParse(words[3].Text, NumberStyles.None, CultureInfo.InvariantCulture, out var round) || round is < 1 or > Limits.Rounds)
             return errors.None<WaterAfterRound?>(value, form);
-        return TimeNotation.Read(words[0], errors, least: 1) is { } seconds ? new WaterAfterRound(seconds, round) : null;
+        if (words[0].Is("?"))
+            return new WaterAfterRound(Gap.Promised with { Water = true }, round);
+        return TimeNotation.ReadSpan(words[0], errors, least: 1) is { } length ? new WaterAfterRound(new Gap(length, Water: true), round) : null;
     }
 }

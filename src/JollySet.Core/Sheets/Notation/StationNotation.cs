@@ -38,32 +38,34 @@ internal static class StationNotation
             commas = commas.Append("start " + string.Join('/', station.StartRungs));
         if (station.Rest is { } rest)
             commas = commas.Append("rest " + GapNotation.Write(rest));
-        return string.Join(" | ", Sections(station).Select(s => $"{s.Key}: {s.Value}").Prepend(string.Join(", ", commas)));
+        return string.Join(" | ", Sections(station, firstUse).Select(s => $"{s.Key}: {s.Value}").Prepend(string.Join(", ", commas)));
     }
 
     /// <summary>What stands after the bars, in order.</summary>
-    public static IEnumerable<(string Key, string Value)> Sections(Station station)
+    private static IEnumerable<(string Key, string Value)> Sections(Station station, Func<string, NewMove?> firstUse)
     {
         foreach (var option in station.Options)
-            yield return (OptionKey(option), WayNotation.Write(option.Way));
+            yield return (OptionKey(option), WayNotation.Write(option.Way, firstUse));
         if (!station.Kit.IsEmpty)
             yield return ("kit", string.Join(", ", station.Kit.Select(Quoted.Write)));
         if (station.DemoSeconds is { } demo)
             yield return ("demo", demo.ToString(CultureInfo.InvariantCulture));
         if (station.Shows is { } shows)
-            yield return ("shows", shows);
+            yield return ("shows", Quoted.Write(shows));
         foreach (var note in station.Notes)
             yield return ("note", Quoted.Write(note));
     }
 
     /// <summary><c>easier</c>, <c>harder</c>, <c>or</c>, <c>for NEED</c>.</summary>
     public static string OptionKey(StationOption option) =>
-        option.Kind == OptionKind.ForNeed ? $"for {option.Need}" : option.Kind.ToString().ToLowerInvariant();
+        option.Kind == OptionKind.ForNeed ? $"for {NeedText(option.Need!)}" : option.Kind.ToString().ToLowerInvariant();
+
+    private static string NeedText(string need) => need.Contains(':', StringComparison.Ordinal) ? Quoted.Always(need) : Quoted.Write(need);
 
     /// <summary>What is done, as written: the move's name, <c>new: …</c> or <c>any: …</c>.</summary>
     public static string Name(Doing doing, Func<string, NewMove?> firstUse) => doing switch
     {
-        OneMove one when firstUse(one.Name) is { } added => $"new: {Quoted.Write(one.Name)}" + (added.Like is { } like ? $" (like {like})" : ""),
+        OneMove one when firstUse(one.Name) is { } added => WriteNew(added with { Name = one.Name }),
         OneMove one => Quoted.Write(one.Name),
         ToBeChosen chosen => $"any: {Words.Of(chosen.Pattern)}",
         Combined combined => string.Join(" + ", combined.Parts.Select(p => Name(p, firstUse))),
@@ -116,14 +118,18 @@ internal static class StationNotation
             : errors.None<Pulses?>(slice, "pulses are written “+10 pulses” after a count, or “pulses” in timed work");
     }
 
-    private static OneMove? ReadNew(Slice name, KnownMoves moves, SheetErrors errors)
+    /// <summary>A move of the class's own, as it stands where it is first written.</summary>
+    public static string WriteNew(NewMove move) => $"new: {Quoted.Write(move.Name)}" + (move.Like is { } like ? $" (like {Quoted.Write(like)})" : "");
+
+    /// <summary>A move of the class's own, after <c>new:</c>; null after adding the error.</summary>
+    public static OneMove? ReadNew(Slice name, KnownMoves moves, SheetErrors errors)
     {
         string? like = null;
         var words = name.Words();
         if (words.Count > 1 && words[^1].StartsWith("(like ") && words[^1].Text.EndsWith(')'))
         {
             var borrowed = words[^1].From(6).To(words[^1].Length - 7).Trim();
-            like = moves.Known(borrowed, errors, "");
+            like = moves.Known(borrowed, errors, "") is { } other ? moves.LibraryNameOf(other) : null;
             name = name.To(words[^1].Start - name.Start).Trim();
         }
 
@@ -132,7 +138,7 @@ internal static class StationNotation
             return errors.None<OneMove?>(name, "a name is expected after “new:”");
         if (text.Length > Limits.NameLetters)
             return errors.None<OneMove?>(name, $"a name of {text.Length} letters; the limit is {Limits.NameLetters}");
-        if (moves.InLibrary(text))
+        if (moves.IsTaken(text))
             return errors.None<OneMove?>(name, "the library has a move of that name; leave “new:” out");
         if (!moves.Add(new NewMove(text, like)))
             return errors.None<OneMove?>(name, "the class has a new move of that name, like another; write its name alone");
@@ -206,13 +212,13 @@ internal static class StationNotation
         if (key.Is("or"))
             return WithOption(station, OptionKind.Or, null, value, moves, errors);
         if (key.AfterWord("for") is { IsEmpty: false } need)
-            return WithOption(station, OptionKind.ForNeed, need.Text, value, moves, errors);
+            return WithOption(station, OptionKind.ForNeed, Quoted.Read(need), value, moves, errors);
         if (key.Is("kit"))
             return station with { Kit = [.. value.Split(',').Where(k => !k.IsEmpty).Select(Quoted.Read)] };
         if (key.Is("demo"))
             return station with { DemoSeconds = Once(station.DemoSeconds, TimeNotation.Read(value, errors), key, "demo", errors) };
         if (key.Is("shows"))
-            return station with { Shows = Once(station.Shows, value.Text, key, "shows", errors) };
+            return station with { Shows = Once(station.Shows, value.IsEmpty ? null : Quoted.Read(value), key, "shows", errors) };
         if (key.Is("note"))
             return station with { Notes = station.Notes.Add(Quoted.Read(value)) };
         errors.Add(key, "easier, harder, or, for NEED, kit, demo, shows or note is expected");

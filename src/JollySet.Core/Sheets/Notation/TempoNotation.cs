@@ -6,7 +6,9 @@ namespace JollySet.Core.Sheets.Notation;
 /// <summary>Tempos, each after its <c>@</c>: <c>3-0-1-1</c> with <c>X</c> for as fast as possible, <c>2</c>, <c>slow</c>, <c>2 then @4</c>.</summary>
 internal static class TempoNotation
 {
-    private const string Forms = "a tempo is written @3-0-1-1 (down, bottom, up, top), @2 (seconds a rep) or @slow";
+    private const int FinestDecimals = 3;
+    private const string Forms = "a tempo is written @3-0-1-1 (down, bottom, up, top), @2 (seconds a rep, to a thousandth) or @slow";
+    private const decimal Shortest = 0.1m;
     private const decimal Longest = 60;
 
     /// <summary>From the first <c>@</c> on.</summary>
@@ -51,10 +53,10 @@ internal static class TempoNotation
     };
 
     private static Tempo? Checked(Tempo tempo, decimal seconds, Slice slice, SheetErrors errors) =>
-        seconds is > 0 and <= Longest ? tempo : errors.None<Tempo?>(slice, $"a rep takes more than 0 s and at most {Longest} s");
+        seconds is >= Shortest and <= Longest ? tempo : errors.None<Tempo?>(slice, $"a rep takes more than 0 s, {Shortest} s at the least, and at most {Longest} s");
 
     private static string Phase(decimal? seconds) => seconds?.ToString("0.###", CultureInfo.InvariantCulture) ?? "X";
 
     private static decimal? Seconds(string text) =>
-        text.Length < 8 && decimal.TryParse(text, NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var seconds) ? seconds : null;
+        text.Length < 8 && decimal.TryParse(text, NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var seconds) && seconds.Scale <= FinestDecimals ? seconds / 1.000m : null;
 }

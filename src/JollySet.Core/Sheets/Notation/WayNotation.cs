@@ -16,10 +16,13 @@ internal static class WayNotation
             return new WordsWay(Quoted.Read(slice));
         if (Adjustments.TryGetValue(slice.Text, out var adjustment))
             return new AdjustedWay(adjustment);
-        var parts = LineParts.Of(slice, errors);
+        var isNew = slice.StartsWith("new:");
+        var parts = LineParts.Of(isNew ? slice.From(4).Trim() : slice, errors);
         if (parts.Amount is { } amount)
             errors.Add(amount, "an option has no amount of its own; it is done for as long or as often as the move");
-        var name = moves.Known(parts.Name, errors, "; your own words stand in double quotes");
+        if (parts.Pulses is { } pulses)
+            errors.Add(pulses, "an option has no pulses of its own");
+        var name = isNew ? StationNotation.ReadNew(parts.Name, moves, errors)?.Name : moves.Known(parts.Name, errors, "; your own words stand in double quotes");
         if (name is null)
             return null;
         var load = parts.Load is { } l ? LoadNotation.ReadOne(l, errors) : null;
@@ -27,13 +30,19 @@ internal static class WayNotation
         return new MoveWay(name, load, tempo);
     }
 
-    public static string Write(Way way) => way switch
+    /// <summary>As it stands after <c>easier:</c>. A bare quote would be words, so a move's name that needs quotes goes with <c>new:</c>.</summary>
+    public static string Write(Way way, Func<string, NewMove?>? firstUse = null) => way switch
     {
-        MoveWay move => Quoted.Write(move.Move)
+        MoveWay move => Name(move.Move, firstUse?.Invoke(move.Move))
             + (move.Load is { } load ? $" [{Words.Of(load)}]" : "")
             + (move.Tempo is { } tempo ? " " + TempoNotation.Write(tempo) : ""),
         AdjustedWay adjusted => Words.Of(adjusted.Adjustment),
         WordsWay words => Quoted.Always(words.Words),
         _ => "",
     };
+
+    private static string Name(string name, NewMove? first) =>
+        first is not null ? StationNotation.WriteNew(first with { Name = name })
+        : Adjustments.ContainsKey(name) || Quoted.Write(name) != name ? StationNotation.WriteNew(new NewMove(name))
+        : name;
 }

@@ -3,6 +3,7 @@ using JollySet.Core.Balance;
 using JollySet.Core.Checks;
 using JollySet.Core.Plans;
 using JollySet.Core.Timing;
+using JollySet.Data;
 using JollySet.Drawing;
 using JollySet.Web.Pages.Plan;
 using JollySet.Web.Pages.Shared;
@@ -20,7 +21,7 @@ public sealed record SeeSawView(string Name, string Drawing, string Tilt, string
 public sealed record MuscleBar(string Name, string Sets, string Seconds, int HardSets, double Width, string Region);
 
 /// <summary>What the class loads: the pairs, worst first, the muscles and the regions.</summary>
-public sealed class IndexModel(Data.Shelf shelf, TimelineShelf timelines) : PageModel
+public sealed class BalanceModel(ClassBook shelf, ClassTimelines timelines) : PageModel
 {
     /// <summary>The class's head.</summary>
     public ClassHead Head { get; private set; } = null!;
@@ -59,7 +60,7 @@ public sealed class IndexModel(Data.Shelf shelf, TimelineShelf timelines) : Page
         Head = ClassHead.Of(kept, timeline, Totals.Of(timeline), findings, "balance");
         Revision = kept.Revision;
         var balance = ClassBalance.Of(timeline);
-        Focus = kept.Plan.Brief.Focus.IsEmpty ? "full body, since nothing else is said" : string.Join(", ", kept.Plan.Brief.Focus);
+        Focus = kept.Plan.Brief.Focus.IsEmpty ? "full body, since nothing else is said" : string.Join(", ", kept.Plan.Brief.Focus) + (!balance.Focus.IsJudged ? " – not judged: no region or muscle of that name is known" : "");
         var views = balance.SeeSaws.Select(s => (pair: s, view: ViewOf(timeline, balance, s, findings))).ToList();
         Uneven = [.. views.Where(v => v.pair.Tilt is Tilt.Leaning or Tilt.Tipped).Select(v => v.view)];
         Quiet = [.. views.Where(v => v.pair.Tilt is Tilt.Level or Tilt.NotJudged && v.pair.FirstSeconds + v.pair.SecondSeconds > 0).Select(v => v.view)];
@@ -83,15 +84,15 @@ public sealed class IndexModel(Data.Shelf shelf, TimelineShelf timelines) : Page
             SeeSawSvg.TiltWord(pair),
             SeeSawSvg.Words(pair),
             finding is null ? null : EditForm.FindingKey(finding),
-            fix is null ? null : FixText(fix),
+            fix is null ? null : FixText(timeline.Plan, fix),
             fix?.Apply(timeline.Plan).Plan is { } plan ? AfterText(balance, timeline, TimelineBuilder.Build(plan, timeline.Rules)) : "");
     }
 
-    private static string FixText(Core.Plans.Edits.PlanEdit fix) => fix switch
+    private static string FixText(ClassPlan plan, Core.Edits.PlanEdit fix) => fix switch
     {
-        Core.Plans.Edits.SetStation set => $"In {set.Block}, {set.Line.Split(" |")[0]} in place of {(set.Was ?? "").Split(" |")[0]}",
-        Core.Plans.Edits.AddStation add => $"In {add.Block}, add {add.Line.Split(" |")[0]}",
-        _ => Say.Capital(fix.Summary),
+        Core.Edits.SetStation set when plan.FindStation(set.Station) is { } there => $"In {there.Block.Name}, {set.Line.Split(" |")[0]} in place of {Core.Sheets.SheetWriter.WriteStation(there.Block.Stations[there.At]).Split(" |")[0]}",
+        Core.Edits.AddStation add => $"In {plan.FindBlock(add.Block)?.Name}, add {add.Line.Split(" |")[0]}",
+        _ => Say.Capital(fix.Summary(plan)),
     };
 
     private static string AfterText(ClassBalance before, Timeline was, Timeline becomes)

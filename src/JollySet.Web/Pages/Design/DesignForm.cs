@@ -1,8 +1,8 @@
 using System.Collections.Immutable;
 using System.Globalization;
 using JollySet.Core.Drafting;
+using JollySet.Core.Edits;
 using JollySet.Core.Plans;
-using JollySet.Core.Plans.Edits;
 using JollySet.Core.Sheets;
 
 namespace JollySet.Web.Pages.Design;
@@ -60,6 +60,8 @@ internal sealed class DesignForm
                 wrong[key] = string.Join("; ", result.Errors.Select(e => e.Message));
         }
 
+        if (plan.Brief.Needs.FirstOrDefault(n => Core.Moves.Needs.KindOf(n) == Core.Moves.NeedKind.Unknown) is { } unknown)
+            wrong["needs"] = $"“{unknown}” is not understood, and a draft must not pass it over. {Core.Moves.Needs.Suggestion(unknown)}";
         if (!wrong.ContainsKey("minutes") && plan.Brief.Minutes is not (>= 10 and <= 120))
             wrong["minutes"] = "a draft has from 10 to 120 minutes";
         return wrong.Count > 0 ? null : plan.Brief;

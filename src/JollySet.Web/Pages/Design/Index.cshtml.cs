@@ -6,6 +6,7 @@ using JollySet.Core.Sheets;
 using JollySet.Core.Timing;
 using JollySet.Data;
 using JollySet.Drawing;
+using JollySet.Web.Searches;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
 
@@ -23,8 +24,11 @@ public sealed record DraftBlock(string Name, string Head, string Why, ImmutableA
 /// <summary>A draft as it is shown.</summary>
 public sealed record DraftView(string Title, string Clock, string Likely, string Verdict, string Drawing, string Hanging, string Frame, ImmutableArray<DraftBlock> Blocks);
 
+/// <summary>What a search found, for the brief as it was typed.</summary>
+internal sealed record DraftFound(ImmutableArray<DesignField> Fields, int Seed, Draft Draft);
+
 /// <summary>A whole first draft from a brief alone.</summary>
-public sealed class IndexModel(Data.Shelf shelf, SessionBook sessions, RulesBook rules) : PageModel
+public sealed class DesignModel(ClassBook shelf, SessionBook sessions, RulesBook rules, SearchService searches) : PageModel
 {
     private const int LastClasses = 3;
 
@@ -43,28 +47,72 @@ public sealed class IndexModel(Data.Shelf shelf, SessionBook sessions, RulesBook
     /// <summary>What it cannot judge.</summary>
     public string? Cannot { get; private set; }
 
-    /// <summary>Asks for a brief, and drafts when told.</summary>
-    public void OnGet(int seed = 1, bool work = false, bool another = false)
+    /// <summary>Why the search ended early; null where it did not.</summary>
+    public string? StoppedFor { get; private set; }
+
+    /// <summary>Asks for a brief.</summary>
+    public void OnGet(int seed = 1)
+    {
+        Seed = Math.Max(1, seed);
+        Fields = new DesignForm(key => Request.Query[key].ToString(), fresh: true).Fields;
+    }
+
+    /// <summary>Drafts a class, or another one: a page with script is told how far it is, one without waits.</summary>
+    public async Task<IActionResult> OnPostDraft(int seed = 1, bool another = false)
     {
         Seed = Math.Max(1, another ? seed + 1 : seed);
-        var form = new DesignForm(key => Request.Query[key].ToString(), fresh: !work && !another);
+        var form = new DesignForm(key => Request.Form[key].ToString(), fresh: false);
         Fields = form.Fields;
-        if (!work && !another || form.Request(Seed, Recent()) is not { } request)
-            return;
-        var draft = Drafter.Make(request, rules.Current());
-        (Why, Cannot) = (draft.Why, draft.Cannot);
-        View = draft.Plan is null ? null : ViewOf(draft);
+        if (form.Request(Seed, Recent()) is not { } request)
+        {
+            Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
+            return Request.Headers.ContainsKey("HX-Request") ? Partial("_Draft", this) : Page();
+        }
+
+        var house = rules.Current();
+        var job = searches.Start($"design {HttpContext.Connection.RemoteIpAddress}", (stop, told) => new DraftFound(Fields, request.Seed, Drafter.Make(request, house, told, stop)));
+        if (Request.Headers.ContainsKey("HX-Request"))
+            return Partial("_Working", new WorkingView(job, "/design"));
+        Show(job, (DraftFound)await SearchService.Wait(job, HttpContext.RequestAborted));
+        return Page();
+    }
+
+    /// <summary>What a search has found, or how far it is.</summary>
+    public async Task<IActionResult> OnGetFound(Guid job)
+    {
+        if (searches.Find(job) is not { } found)
+            return Partial("_Forgotten");
+        if (!found.Result.IsCompleted)
+            return Partial("_Working", new WorkingView(found, "/design"));
+        Show(found, (DraftFound)await found.Result);
+        return Partial("_Draft", this);
+    }
+
+    /// <summary>Stops it; what was found so far is kept.</summary>
+    public async Task<IActionResult> OnPostStop(Guid job)
+    {
+        if (searches.Find(job) is not { } found)
+            return Partial("_Forgotten");
+        found.Stop();
+        await Task.WhenAny(found.Result, Task.Delay(2000));
+        return await OnGetFound(job);
     }
 
     /// <summary>Puts the draft on the shelf: the same brief and seed give the same class.</summary>
-    public IActionResult OnPost(int seed)
+    public IActionResult OnPostTake(int seed)
     {
         Seed = seed;
         var form = new DesignForm(key => Request.Form[key].ToString(), fresh: false);
         Fields = form.Fields;
-        if (form.Request(seed, Recent()) is not { } request || Drafter.Make(request, rules.Current()).Plan is not { } plan)
+        if (form.Request(seed, Recent()) is not { } request || Drafter.Make(request, rules.Current(), stop: HttpContext.RequestAborted).Plan is not { } plan || Core.Keeping.Gate.Pass(plan).Passed is not { } passed)
             return Page();
-        return Redirect($"/plan/{shelf.Add(plan, "designed from a brief").Id}");
+        return Redirect($"/plan/{shelf.Add(passed, "designed from a brief").Id}");
+    }
+
+    private void Show(SearchJob job, DraftFound found)
+    {
+        (Fields, Seed, Why, Cannot, StoppedFor) = (found.Fields, found.Seed, found.Draft.Why, found.Draft.Cannot, job.StoppedFor);
+        View = found.Draft.Plan is null ? null : ViewOf(found.Draft);
     }
 
     /// <summary>The moves of the last classes that were taught.</summary>

@@ -3,6 +3,7 @@ using JollySet.Core.Checks;
 using JollySet.Core.Effort;
 using JollySet.Core.Plans;
 using JollySet.Core.Timing;
+using JollySet.Data;
 using JollySet.Drawing;
 using JollySet.Web.Pages.Shared;
 using Microsoft.AspNetCore.Mvc;
@@ -17,7 +18,7 @@ public sealed record PersonView(string Name, string Peak, string PeakAt, string 
 public sealed record FormView(string Block, int Station, string Move, string Round, string Muscle, string Fatigue, string Easier, string Address);
 
 /// <summary>How the class may feel to a newcomer, a regular and a strong person.</summary>
-public sealed class IndexModel(Data.Shelf shelf, TimelineShelf timelines) : PageModel
+public sealed class EffortScreenModel(ClassBook shelf, ClassTimelines timelines) : PageModel
 {
     /// <summary>The class's head.</summary>
     public ClassHead Head { get; private set; } = null!;
@@ -89,6 +90,6 @@ public sealed class IndexModel(Data.Shelf shelf, TimelineShelf timelines) : Page
             Core.Plans.Words.Of(effort.Muscle),
             $"{effort.Local:P0}",
             easier,
-            $"/plan/{id}?block={Uri.EscapeDataString(block.Name)}#s{set.Station}");
+            $"/plan/{id}?block={timeline.Plan.Blocks[set.Block].Id}#s{set.Line.Id}");
     }
 }

@@ -5,6 +5,7 @@ using JollySet.Core.Plans;
 using JollySet.Core.Timing;
 using JollySet.Data;
 using JollySet.Web.Pages.Shared;
+using JollySet.Web.Searches;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
 
@@ -17,8 +18,11 @@ public sealed record ProposalView(string Kind, string Clock, string Likely, Immu
 /// <summary>What may be locked of one block.</summary>
 public sealed record LockGroup(string Block, ImmutableArray<(FitItem Item, bool IsLocked)> Items);
 
+/// <summary>What a search found, for the class as it was then.</summary>
+internal sealed record FitFound(int Revision, int Minutes, FitAnswer Answer);
+
 /// <summary>Making a class as long as its booking: what may change, and up to three ways.</summary>
-public sealed class IndexModel(Data.Shelf shelf, TimelineShelf timelines, IFitter fitter) : PageModel
+public sealed class FitModel(ClassBook shelf, ClassTimelines timelines, IFitter fitter, SearchService searches) : PageModel
 {
     /// <summary>The class's head.</summary>
     public ClassHead Head { get; private set; } = null!;
@@ -41,11 +45,52 @@ public sealed class IndexModel(Data.Shelf shelf, TimelineShelf timelines, IFitte
     /// <summary>Why there is none.</summary>
     public string? Why { get; private set; }
 
-    /// <summary>Asks how long, and answers when told; <paramref name="locked"/> holds the keys of what stays.</summary>
-    public IActionResult OnGet(Guid id, int? minutes, string[] locked, bool work = false)
+    /// <summary>Why the search ended early; null where it did not.</summary>
+    public string? StoppedFor { get; private set; }
+
+    private string Address => $"/fit/{Head.Id}";
+
+    /// <summary>Asks how long.</summary>
+    public IActionResult OnGet(Guid id, int? minutes, string[] locked) => Load(id, minutes, locked) is null ? NotFound() : Page();
+
+    /// <summary>Begins the search: a page with script is told how far it is, one without waits for the answer.</summary>
+    public async Task<IActionResult> OnPost(Guid id, int? minutes, string[] locked)
+    {
+        if (Load(id, minutes, locked) is not { } request)
+            return NotFound();
+        var revision = Revision;
+        var job = searches.Start($"fit {id}", (stop, told) => new FitFound(revision, request.Minutes, fitter.Fit(request, told, stop)));
+        if (Request.Headers.ContainsKey("HX-Request"))
+            return Partial("_Working", new WorkingView(job, Address));
+        Show(job, (FitFound)await SearchService.Wait(job, HttpContext.RequestAborted));
+        return Page();
+    }
+
+    /// <summary>What a search has found, or how far it is.</summary>
+    public async Task<IActionResult> OnGetFound(Guid id, Guid job)
+    {
+        if (searches.Find(job) is not { } found || Load(id, null, []) is null)
+            return Partial("_Forgotten");
+        if (!found.Result.IsCompleted)
+            return Partial("_Working", new WorkingView(found, Address));
+        Show(found, (FitFound)await found.Result);
+        return Partial("_Proposals", this);
+    }
+
+    /// <summary>Stops it; what was found so far is kept.</summary>
+    public async Task<IActionResult> OnPostStop(Guid id, Guid job)
+    {
+        if (searches.Find(job) is not { } found)
+            return Partial("_Forgotten");
+        found.Stop();
+        await Task.WhenAny(found.Result, Task.Delay(2000));
+        return await OnGetFound(id, job);
+    }
+
+    private FitRequest? Load(Guid id, int? minutes, string[] locked)
     {
         if (shelf.Get(id) is not { } kept)
-            return NotFound();
+            return null;
         var timeline = timelines.Of(kept);
         Head = ClassHead.Of(kept, timeline, Totals.Of(timeline), Review.Of(timeline), "fit");
         Revision = kept.Revision;
@@ -53,9 +98,13 @@ public sealed class IndexModel(Data.Shelf shelf, TimelineShelf timelines, IFitte
         Locks = [.. FitItem.Of(kept.Plan).GroupBy(i => i.Block).Select(g => new LockGroup(g.Key, [.. g.Select(i => (i, locked.Contains(i.Key)))]))];
         var request = new FitRequest(kept.Plan, timeline.Rules, Minutes, [.. locked]);
         AimedAt = request.AimsAtClock ? "by the clock, as a class that is followed along" : "in likelihood, as a class that is led";
-        if (work)
-            Answer(fitter.Fit(request, HttpContext.RequestAborted));
-        return Request.Headers.ContainsKey("HX-Request") ? Partial("_Proposals", this) : Page();
+        return request;
+    }
+
+    private void Show(SearchJob job, FitFound found)
+    {
+        (Revision, Minutes, StoppedFor) = (found.Revision, found.Minutes, found.Answer.Stopped ? job.StoppedFor : null);
+        Answer(found.Answer);
     }
 
     private void Answer(FitAnswer answer)

@@ -1,13 +1,15 @@
 using System.Text;
+using JollySet.Core.Keeping;
 using JollySet.Core.Plans;
 using JollySet.Core.Sheets;
+using JollySet.Data;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
 
 namespace JollySet.Web.Pages.New;
 
 /// <summary>A new class: from a few words of brief, from a sheet typed or pasted, or from a file.</summary>
-public sealed class IndexModel(Data.Shelf shelf) : PageModel
+public sealed class NewModel(ClassBook shelf) : PageModel
 {
     /// <summary>What was typed or pasted.</summary>
     public string Text { get; private set; } = "";
@@ -34,8 +36,8 @@ public sealed class IndexModel(Data.Shelf shelf) : PageModel
     {
         if (file is null || file.Length == 0)
             return Wrong("file", new SheetError(1, 1, "", file is null ? "choose a file first" : "the file is empty"));
-        if (file.Length > Limits.Bytes * 2)
-            return Wrong("file", new SheetError(1, 1, $"{file.Length / 1000} kB", $"a sheet is at most {Limits.Bytes / 1000} kB"));
+        if (file.Length > Limits.JsonBytes)
+            return Wrong("file", new SheetError(1, 1, $"{file.Length / 1000} kB", $"a sheet is at most {Limits.Bytes / 1000} kB, a class in JSON {Limits.JsonBytes / 1000} kB"));
         using var stream = new MemoryStream();
         file.CopyTo(stream);
         var read = PlanReader.Read(stream.ToArray());
@@ -60,7 +62,10 @@ public sealed class IndexModel(Data.Shelf shelf) : PageModel
     {
         if (read.Plan is not { } plan)
             return Wrong(way, [.. read.Errors]);
-        var kept = shelf.Add(plan, way == "brief" ? "begun" : "read from a sheet");
+        var (passed, errors) = Gate.Pass(plan);
+        if (passed is null)
+            return Wrong(way, [.. errors]);
+        var kept = shelf.Add(passed, way == "brief" ? "begun" : "read from a sheet");
         return Redirect($"/plan/{kept.Id}");
     }
 

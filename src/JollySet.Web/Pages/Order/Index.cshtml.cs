@@ -4,8 +4,10 @@ using JollySet.Core.Checks;
 using JollySet.Core.Ordering;
 using JollySet.Core.Plans;
 using JollySet.Core.Timing;
+using JollySet.Data;
 using JollySet.Drawing;
 using JollySet.Web.Pages.Shared;
+using JollySet.Web.Searches;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
 
@@ -22,8 +24,11 @@ public sealed record FoundRow(string Block, int Number, string Name, string Was)
 /// <param name="Edits">As the form that takes it carries them; null where it stands so already.</param>
 public sealed record FoundView(string? Why, string Title, string Proven, string BeforeDrawing, string AfterDrawing, ImmutableArray<FoundRow> Rows, ImmutableArray<OrderMeasure> Measures, string? Edits);
 
+/// <summary>What a search found, for the class as it was then.</summary>
+internal sealed record OrderFound(int Revision, OrderRequest Request, OrderAnswer Answer);
+
 /// <summary>The best order of a block or of the whole main part.</summary>
-public sealed class IndexModel(Data.Shelf shelf, TimelineShelf timelines, IOrderer orderer) : PageModel
+public sealed class OrderModel(ClassBook shelf, ClassTimelines timelines, IOrderer orderer, SearchService searches) : PageModel
 {
     /// <summary>The class's head.</summary>
     public ClassHead Head { get; private set; } = null!;
@@ -33,6 +38,9 @@ public sealed class IndexModel(Data.Shelf shelf, TimelineShelf timelines, IOrder
 
     /// <summary>The block chosen; null for the whole main part.</summary>
     public string? Block { get; private set; }
+
+    /// <summary>Its number; 0 for the whole main part.</summary>
+    public int BlockId { get; private set; }
 
     /// <summary>Blocks of the main part.</summary>
     public ImmutableArray<string> Blocks { get; private set; } = [];
@@ -46,22 +54,69 @@ public sealed class IndexModel(Data.Shelf shelf, TimelineShelf timelines, IOrder
     /// <summary>The answer; null before anything was asked.</summary>
     public FoundView? Found { get; private set; }
 
-    /// <summary>Asks what, and answers when told; <paramref name="pin"/> and <paramref name="pair"/> hold block and number.</summary>
-    public IActionResult OnGet(Guid id, string? block, string[] pin, string[] pair, int muscles = 5, int floor = 5, int kit = 5, bool work = false)
+    private string Address => $"/order/{Head.Id}";
+
+    /// <summary>Asks what; <paramref name="pin"/> and <paramref name="pair"/> hold block and number.</summary>
+    public IActionResult OnGet(Guid id, string? block, string[] pin, string[] pair, int muscles = 5, int floor = 5, int kit = 5) =>
+        Load(id, block, pin, pair, muscles, floor, kit) is null ? NotFound() : Page();
+
+    /// <summary>Begins the search: a page with script is told how far it is, one without waits for the answer.</summary>
+    public async Task<IActionResult> OnPost(Guid id, string? block, string[] pin, string[] pair, int muscles = 5, int floor = 5, int kit = 5)
+    {
+        if (Load(id, block, pin, pair, muscles, floor, kit) is not { } request)
+            return NotFound();
+        var revision = Revision;
+        var job = searches.Start($"order {id}", (stop, told) => new OrderFound(revision, request, orderer.Order(request, told, stop)));
+        if (Request.Headers.ContainsKey("HX-Request"))
+            return Partial("_Working", new WorkingView(job, Address));
+        Show(job, (OrderFound)await SearchService.Wait(job, HttpContext.RequestAborted));
+        return Page();
+    }
+
+    /// <summary>What a search has found, or how far it is.</summary>
+    public async Task<IActionResult> OnGetFound(Guid id, Guid job)
+    {
+        if (searches.Find(job) is not { } found || Load(id, null, [], [], 5, 5, 5) is null)
+            return Partial("_Forgotten");
+        if (!found.Result.IsCompleted)
+            return Partial("_Working", new WorkingView(found, Address));
+        Show(found, (OrderFound)await found.Result);
+        return Partial("_Found", this);
+    }
+
+    /// <summary>Stops it; what was found so far is kept.</summary>
+    public async Task<IActionResult> OnPostStop(Guid id, Guid job)
+    {
+        if (searches.Find(job) is not { } found)
+            return Partial("_Forgotten");
+        found.Stop();
+        await Task.WhenAny(found.Result, Task.Delay(2000));
+        return await OnGetFound(id, job);
+    }
+
+    private OrderRequest? Load(Guid id, string? block, string[] pin, string[] pair, int muscles, int floor, int kit)
     {
         if (shelf.Get(id) is not { } kept)
-            return NotFound();
+            return null;
         var timeline = timelines.Of(kept);
         Head = ClassHead.Of(kept, timeline, Totals.Of(timeline), Review.Of(timeline), "order");
         (Revision, Block) = (kept.Revision, string.IsNullOrEmpty(block) ? null : block);
+        BlockId = Block is null ? 0 : kept.Plan.Find(Block)?.Id ?? 0;
         var main = kept.Plan.Blocks.Where(b => b.IsMain && !b.Stations.IsEmpty).ToList();
         Blocks = [.. main.Where(b => b.Stations.Length > 1).Select(b => b.Name)];
         var weights = new OrderWeights(Within(muscles), Within(floor), Within(kit));
         Weights = [("muscles", "The muscles", "recovery, grip, low back", weights.Muscles), ("floor", "The floor", "going down and up", weights.Floor), ("kit", "The kit", "changing weights and props", weights.Kit)];
         Rows = [.. main.SelectMany(b => b.Stations.Select((line, at) => RowOf(b, at + 1, line, pin, pair)))];
-        if (work)
-            Found = FoundOf(timeline, orderer.Order(new OrderRequest(kept.Plan, timeline.Rules, Block, weights, Named(pin), Named(pair)), HttpContext.RequestAborted));
-        return Request.Headers.ContainsKey("HX-Request") ? Partial("_Found", this) : Page();
+        return new OrderRequest(kept.Plan, timeline.Rules, Block, weights, Named(pin), Named(pair));
+    }
+
+    private void Show(SearchJob job, OrderFound found)
+    {
+        Revision = found.Revision;
+        BlockId = found.Request.Block is { } name ? found.Request.Plan.Find(name)?.Id ?? 0 : 0;
+        Found = FoundOf(TimelineBuilder.Build(found.Request.Plan, found.Request.Rules), found.Answer);
+        if (job.StoppedFor is { } why && Found.Why is null)
+            Found = Found with { Proven = $"{why}. {Found.Proven}" };
     }
 
     private static int Within(int weight) => Math.Clamp(weight, 0, OrderWeights.Most);
@@ -95,7 +150,7 @@ public sealed class IndexModel(Data.Shelf shelf, TimelineShelf timelines, IOrder
         return new FoundView(
             null,
             edit is null ? "It stands in its best order" : $"{less:P0} less to pay for the order",
-            answer.Proven ? "Proven: no other order is better by these weights." : $"The best found in its time; at most {answer.Gap:P0} may be left.",
+            answer.Says,
             SmallBunting.Of(timeline),
             SmallBunting.Of(after),
             [.. answer.Order.Select((item, place) => RowOf(timeline, answer.Order, item, place))],

@@ -14,6 +14,7 @@ public sealed record SettingField(string Key, string Label, string Value, string
 /// <summary>The open block, to be edited.</summary>
 /// <param name="Repeats">The block it repeats, or null.</param>
 public sealed record BlockView(
+    int Id,
     string Name,
     int Index,
     int Count,
@@ -60,22 +61,24 @@ public sealed record BlockView(
     }
 
     /// <summary>The view of a block of a timeline.</summary>
-    public static BlockView Of(Timeline timeline, Block block, int revision, IReadOnlyList<Finding> findings, FailedEdit? failed)
+    public static BlockView Of(Timeline timeline, Totals totals, Block block, int revision, IReadOnlyList<Finding> findings, FailedEdit? failed)
     {
         var plan = timeline.Plan;
         var index = plan.Blocks.IndexOf(block);
         var spelled = timeline.Blocks[index];
         var texts = SettingTexts(block);
-        var mine = failed?.Block == block.Name ? failed : null;
+        var mine = failed?.Block == block.Id ? failed : null;
         var used = SheetWriter.SettingsOf(spelled.Format);
+        var setsHere = timeline.Sets.Where(s => s.Block == index).ToLookup(s => s.Station);
         return new BlockView(
+            block.Id,
             block.Name,
             index,
             plan.Blocks.Length,
             Core.Plans.Words.FormatName(spelled.Format),
             block.Format is AgainFormat again ? again.Of : null,
             spelled.IsWords,
-            Say.ClockOfTenths(Totals.Of(timeline).Blocks[index].Tenths),
+            Say.ClockOfTenths(totals.Blocks[index].Tenths),
             [
                 .. Fields.Where(f => f.Key == "format" ? block.Format is not AgainFormat : used.Contains(f.Key)).Select(f => new SettingField(
                     f.Key,
@@ -86,23 +89,26 @@ public sealed record BlockView(
                     f.Choices,
                     f.IsRare)),
             ],
-            [.. Enumerable.Range(1, block.Stations.Length).Select(n => StationRow.Of(timeline, block, index, n, findings, mine?.Do is "station" ? mine : null))],
+            [.. Enumerable.Range(1, block.Stations.Length).Select(n => StationRow.Of(timeline, setsHere[n], block, index, n, findings, mine?.Do is "station" ? mine : null))],
             ChangeRow.Of(timeline, index),
             block.Notes,
-            mine is { Do: "block-text" } ? mine.Typed["text"] : SheetWriter.WriteBlock(plan, block),
+            mine is { Do: "block-text" } ? mine.Typed.GetValueOrDefault("text", "") : SheetWriter.WriteBlock(plan, block),
             mine)
         {
-            Builds = BuildsOf(timeline, block, index, revision),
+            Builds = BuildsOf(totals, block, index, revision),
         };
     }
+
+    /// <summary>What of it stands on the page: another format or another kind of block has other fields.</summary>
+    public string Shape => $"{Format} {Repeats} {IsWords} {Builds is not null}";
 
     /// <summary>What may be built anew in its place, with the minutes it has now; null for other blocks.</summary>
     public BuildView? Builds { get; init; }
 
-    private static BuildView? BuildsOf(Timeline timeline, Block block, int index, int revision)
+    private static BuildView? BuildsOf(Totals totals, Block block, int index, int revision)
     {
-        var minutes = Math.Clamp((Totals.Of(timeline).Blocks[index].Tenths + 300) / 600, 1, 30);
-        BuildView Of(string what, int least) => new(revision, block.Name, what, Math.Max(least, minutes), $"Another {what}");
+        var minutes = Math.Clamp((totals.Blocks[index].Tenths + 300) / 600, 1, 30);
+        BuildView Of(string what, int least) => new(revision, block.Id, what, Math.Max(least, minutes), $"Another {what}");
         return block.Format switch { PrepareFormat => Of("warm-up", 3), ReleaseFormat => Of("cool-down", 2), _ => null };
     }
 

@@ -1,6 +1,6 @@
 using System.Collections.Immutable;
+using JollySet.Core.Edits;
 using JollySet.Core.Plans;
-using JollySet.Core.Plans.Edits;
 using JollySet.Core.Sheets;
 using JollySet.Core.Timing;
 using JollySet.Data;

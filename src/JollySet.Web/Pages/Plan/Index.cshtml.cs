@@ -1,17 +1,17 @@
 using System.Text;
+using JollySet.Core.Edits;
 using JollySet.Core.Moves;
 using JollySet.Core.Plans;
-using JollySet.Core.Plans.Edits;
 using JollySet.Core.Sheets;
 using JollySet.Data;
+using JollySet.Web.Parts;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
-using Microsoft.AspNetCore.Mvc.ViewFeatures;
 
 namespace JollySet.Web.Pages.Plan;
 
 /// <summary>The place of work: a class as bunting, and its open block as an editable list beside what was found.</summary>
-public sealed class IndexModel(Data.Shelf shelf, TimelineShelf timelines) : PageModel
+public sealed class PlanModel(ClassBook shelf, ClassTimelines timelines, RulesBook rules, PartList parts) : PageModel
 {
     /// <summary>What is shown.</summary>
     public PlanView View { get; private set; } = null!;
@@ -19,95 +19,103 @@ public sealed class IndexModel(Data.Shelf shelf, TimelineShelf timelines) : Page
     /// <summary>Names of the library, for the fields that take a move.</summary>
     public static IEnumerable<string> MoveNames { get; } = [.. MoveLibrary.Shipped.All.Select(m => m.Name)];
 
-    /// <summary>Shows a class with one block open.</summary>
-    public IActionResult OnGet(Guid id, string? block, string? line)
+    /// <summary>Shows a class with one block open, by its number.</summary>
+    public IActionResult OnGet(Guid id, int block, string? line)
     {
         if (shelf.Get(id) is not { } kept)
-            return NotFound();
+            return Missing(id);
         View = PlanView.Of(kept, timelines.Of(kept), block, line: line);
-        return Page();
+        return parts.IsLive ? Parts(StatusCodes.Status200OK, kept) : Page();
     }
 
     /// <summary>What a typed line would become.</summary>
-    public IActionResult OnGetExpand(Guid id, string? line) => shelf.Get(id) is { } kept ? Part("_Expansion", Expansion.Of(kept, timelines.Of(kept), line)) : NotFound();
+    public IActionResult OnGetExpand(Guid id, string? line) => shelf.Get(id) is { } kept ? Partial("_Expansion", Expansion.Of(kept, timelines.Of(kept), line)) : NotFound();
 
     /// <summary>The class as a sheet, to keep or to send.</summary>
-    public IActionResult OnGetSheet(Guid id) => Download(id, plan => SheetWriter.Write(plan), "text/plain", "sheet");
+    public IActionResult OnGetSheet(Guid id) => Download(id, SheetWriter.Write, "text/plain", "sheet");
 
     /// <summary>The class as JSON.</summary>
     public IActionResult OnGetJson(Guid id) => Download(id, JsonPlanWriter.Write, "application/json", "json");
 
+    /// <summary>The text of a class that cannot be read, as it is kept.</summary>
+    public IActionResult OnGetKept(Guid id) => shelf.GetBroken(id) is { } broken
+        ? File(Encoding.UTF8.GetBytes(broken.Text), "application/json; charset=utf-8", "class-as-kept.json")
+        : NotFound();
+
     /// <summary>Makes one edit.</summary>
     public IActionResult OnPost(Guid id)
     {
-        var form = Request.Form;
-        var action = EditForm.ActionOf(form);
-        if (action == "bring-back")
+        var request = new EditRequest(Request.Form);
+        if (request.BringsBack)
             shelf.BringBack(id);
-        if (shelf.Get(id) is not { } kept)
-            return Gone(id);
-        if (action is "undo" or "redo")
-            return Answer(action == "undo" ? shelf.Undo(id) : shelf.Redo(id), null);
-        var madeOn = int.TryParse(form["revision"], out var revision) ? revision : kept.Revision;
-        if (action == "as-copy")
-            return AsCopy(id, madeOn, kept);
-        if (EditForm.EditOf(WithoutDo(form), kept.Plan, timelines.Of(kept)) is not { } edit)
-            return Answer(new SaveResult(SaveOutcome.Saved, kept, [], []), null);
-        return Answer(shelf.Edit(id, madeOn, edit, onTop: form.ContainsKey("on-top")), edit);
+        if (request.Revision is not { } madeOn)
+            return BadRequest();
+        return request.Do switch
+        {
+            "undo" => Answer(id, request, shelf.Undo(id, madeOn)),
+            "redo" => Answer(id, request, shelf.Redo(id, madeOn)),
+            _ when request.AsCopy => AsCopy(id, request, madeOn),
+            _ => Answer(id, request, shelf.Edit(id, madeOn, plan => EditForm.EditOf(request.Form, plan, rules.Current()), request.WhenStale)),
+        };
     }
 
-    private IActionResult Answer(SaveResult result, PlanEdit? edit)
+    private IActionResult Answer(Guid id, EditRequest request, SaveResult result)
     {
         if (result.Class is not { } kept)
-            return Gone(RouteData.Values["id"] is string id ? Guid.Parse(id) : Guid.Empty);
-        var form = Request.Form;
-        var open = OpenAfter(form, result, edit);
-        var (failed, stale) = result.Outcome switch
-        {
-            SaveOutcome.Refused => (FailedOf(form, result), null),
-            SaveOutcome.Stale => ((FailedEdit?)null, new StaleEdit(result.Meanwhile, edit!.Summary, Posted(form))),
-            _ => (null, null),
-        };
-        var isLive = Request.Headers.ContainsKey("HX-Request");
-        if (result.Outcome == SaveOutcome.Saved && !isLive)
-            return Redirect($"/plan/{kept.Id}?block={Uri.EscapeDataString(open ?? "")}");
-        View = PlanView.Of(kept, timelines.Of(kept), open, failed, stale, FocusAfter(form, result.Outcome));
+            return Gone(id, request);
+        var open = OpenAfter(request, result);
+        if (result.Outcome == SaveOutcome.Saved && !parts.IsLive)
+            return Redirect($"/plan/{kept.Id}?block={open}");
+        if (result.Outcome == SaveOutcome.Refused && parts.IsLive)
+            return new JsonResult(new { field = result.Field, message = string.Join("; ", result.Errors.Select(e => e.Message)), errors = result.Errors.Take(50).Select(e => new { e.Line, e.Column, e.Message }) }) { StatusCode = StatusCodes.Status422UnprocessableEntity };
+        var failed = result.Outcome == SaveOutcome.Refused ? request.Failed(result) : null;
+        var stale = result.Outcome == SaveOutcome.Stale ? new StaleEdit(request.Revision!.Value, result.Meanwhile, MineText(id, request), request.Carried()) : null;
+        View = PlanView.Of(kept, timelines.Of(kept), open, failed, stale, FocusAfter(request, result, kept));
         Response.StatusCode = result.Outcome switch
         {
             SaveOutcome.Refused => StatusCodes.Status422UnprocessableEntity,
             SaveOutcome.Stale => StatusCodes.Status409Conflict,
             _ => StatusCodes.Status200OK,
         };
-        return isLive ? Part("_Plan", View) : Page();
+        return parts.IsLive ? Parts(Response.StatusCode, kept) : Page();
     }
+
+    private PartsResult<PlanView> Parts(int status, KeptClass kept) =>
+        new("_Plan", View, status, ("revision", kept.Revision), ("open", View.Open?.Id), ("focus", View.Focus), ("title", View.Title));
+
+    /// <summary>What an edit that met another would do; null for undo and redo.</summary>
+    private string? MineText(Guid id, EditRequest request) => request.Do is "undo" or "redo" ? null
+        : shelf.PlanAt(id, request.Revision!.Value) is { } before && EditForm.EditOf(request.Form, before, rules.Current()) is { } edit ? edit.Summary(before) : "your change";
 
     /// <summary>The class was taken off the shelf meanwhile: what was typed is shown, and it can be brought back with the edit.</summary>
-    private PartialViewResult Gone(Guid id)
+    private PartialViewResult Gone(Guid id, EditRequest request)
     {
         Response.StatusCode = StatusCodes.Status410Gone;
-        var view = new GoneView(id, Posted(Request.Form));
-        return Part(Request.Headers.ContainsKey("HX-Request") ? "_Gone" : "_GonePage", view);
+        var part = Partial(parts.IsLive ? "_Gone" : "_GonePage", new GoneView(id, request.Carried().Append(KeyValuePair.Create("revision", $"{request.Revision}")).ToList()));
+        part.StatusCode = StatusCodes.Status410Gone;
+        return part;
     }
 
-    private IActionResult AsCopy(Guid id, int madeOn, KeptClass now)
+    private IActionResult AsCopy(Guid id, EditRequest request, int madeOn)
     {
-        var before = shelf.PlanAt(id, madeOn) ?? now.Plan;
-        var edit = EditForm.EditOf(WithoutDo(Request.Form), before, Core.Timing.TimelineBuilder.Build(before));
+        if ((shelf.PlanAt(id, madeOn) ?? shelf.Get(id)?.Plan) is not { } before)
+            return Gone(id, request);
+        var edit = EditForm.EditOf(request.Form, before, rules.Current());
         var mine = edit?.Apply(before).Plan ?? before;
-        var copy = shelf.Add(mine with { Title = mine.Title + " (mine)" }, "kept as a copy");
-        var address = $"/plan/{copy.Id}";
-        if (!Request.Headers.ContainsKey("HX-Request"))
+        var (passed, errors) = Core.Keeping.Gate.Pass(mine with { Title = CopyTitle.Of(mine.Title, "mine") });
+        if (passed is null)
+            return Answer(id, request, new SaveResult(SaveOutcome.Refused, shelf.Get(id), errors, []));
+        var address = $"/plan/{shelf.Add(passed, "kept as a copy").Id}";
+        if (!parts.IsLive)
             return Redirect(address);
         Response.Headers["HX-Redirect"] = address;
         return StatusCode(StatusCodes.Status204NoContent);
     }
 
-    private PartialViewResult Part<T>(string name, T model) => new()
-    {
-        ViewName = name,
-        StatusCode = Response.StatusCode,
-        ViewData = new ViewDataDictionary<T>(MetadataProvider, ModelState) { Model = model },
-    };
+    /// <summary>A class that is not there, or whose row cannot be read: the text of that one is offered.</summary>
+    private IActionResult Missing(Guid id) => shelf.GetBroken(id) is { } broken
+        ? new PartialViewResult { ViewName = "_BrokenPage", StatusCode = StatusCodes.Status200OK, ViewData = new Microsoft.AspNetCore.Mvc.ViewFeatures.ViewDataDictionary<BrokenClass>(MetadataProvider, ModelState) { Model = broken } }
+        : NotFound();
 
     private IActionResult Download(Guid id, Func<ClassPlan, string> written, string type, string ending)
     {
@@ -117,54 +125,28 @@ public sealed class IndexModel(Data.Shelf shelf, TimelineShelf timelines) : Page
         return File(Encoding.UTF8.GetBytes(written(kept.Plan)), type + "; charset=utf-8", $"{(name.Length == 0 ? "class" : name)}.{ending}");
     }
 
-    /// <summary>A form that was refused or stale carries what it first did in <c>did</c>.</summary>
-    private static IFormCollection WithoutDo(IFormCollection form) => form.ContainsKey("did")
-        ? new FormCollection(form.Where(f => f.Key != "do").ToDictionary(f => f.Key == "did" ? "do" : f.Key, f => f.Value))
-        : form;
-
-    private static List<KeyValuePair<string, string>> Posted(IFormCollection form) =>
-        [.. form.Where(f => !f.Key.StartsWith("__", StringComparison.Ordinal) && f.Key is not ("revision" or "on-top" or "do" or "did"))
-            .Select(f => KeyValuePair.Create(f.Key, f.Value.ToString()))
-            .Append(KeyValuePair.Create("did", EditForm.ActionOf(WithoutDo(form))))];
-
-    private static FailedEdit FailedOf(IFormCollection form, SaveResult result) => new(
-        EditForm.ActionOf(WithoutDo(form)),
-        form["block"].ToString(),
-        int.TryParse(form["station"], out var station) ? station : 0,
-        result.Field,
-        string.Join("; ", result.Errors.Select(e => e.Message)),
-        result.Errors,
-        form.Where(f => !f.Key.StartsWith("__", StringComparison.Ordinal)).ToDictionary(f => f.Key, f => f.Value.ToString()));
-
-    private static string? OpenAfter(IFormCollection form, SaveResult result, PlanEdit? edit)
+    /// <summary>The block that is open afterwards: one that was just added, else the one that was.</summary>
+    private static int OpenAfter(EditRequest request, SaveResult result)
     {
-        var block = form["block"].ToString();
-        if (result.Outcome != SaveOutcome.Saved)
-            return block;
-        return EditForm.ActionOf(form) switch
-        {
-            "block-add" => result.Class!.Plan.Blocks[^1].Name,
-            "block-line" => result.Class!.Plan.Blocks[AddBlockLine.PlaceIn(result.Class.Plan) - 1].Name,
-            "block" when form.ContainsKey("name") => form["name"].ToString().Trim(),
-            "block-text" when edit is ReplaceBlock replaced => NameOf(replaced, result.Class!.Plan),
-            _ => block,
-        };
+        if (result.Outcome == SaveOutcome.Saved && request.Do is "block-add" or "block-line" or "block-duplicate" && result.Class!.Plan.Blocks.MaxBy(b => b.Id) is { } added)
+            return added.Id;
+        return request.Open;
     }
 
-    private static string NameOf(ReplaceBlock replaced, ClassPlan plan) =>
-        SheetReader.ReadBlock(replaced.Text, new ClassPlan("", new Brief()) { NewMoves = plan.NewMoves }).Block?.Name ?? replaced.Block;
-
     /// <summary>Where the keyboard goes on after an edit that moves things.</summary>
-    private static string? FocusAfter(IFormCollection form, SaveOutcome outcome)
+    private static string? FocusAfter(EditRequest request, SaveResult result, KeptClass kept)
     {
-        if (outcome != SaveOutcome.Saved || !int.TryParse(form["station"], out var station))
-            return EditForm.ActionOf(form) == "add" && outcome == SaveOutcome.Saved ? "add-line" : null;
-        return EditForm.ActionOf(form) switch
+        if (result.Outcome != SaveOutcome.Saved)
+            return null;
+        var block = kept.Plan.FindBlock(request.Open);
+        return request.Do switch
         {
-            "up" => $"up-{Math.Max(1, station - 1)}",
-            "down" => $"down-{station + 1}",
-            "duplicate" => $"duplicate-{station + 1}",
-            "remove" => $"remove-{Math.Max(1, station)}",
+            "add" => "add-line",
+            "up" => $"up-{request.Station}",
+            "down" => $"down-{request.Station}",
+            "duplicate" when kept.Plan.FindStation(request.Station) is { } found && found.At + 1 < found.Block.Stations.Length => $"duplicate-{found.Block.Stations[found.At + 1].Id}",
+            "remove" when block is { Stations.IsEmpty: false } => $"remove-{block.Stations[Math.Clamp(request.Place - 1, 0, block.Stations.Length - 1)].Id}",
+            "remove" => "add-line",
             _ => null,
         };
     }

@@ -7,26 +7,35 @@ using JollySet.Core.Timing;
 using JollySet.Data;
 using JollySet.Drawing;
 using JollySet.Web.Pages.Shared;
+using JollySet.Web.Parts;
 
 namespace JollySet.Web.Pages.Plan;
 
 /// <summary>A block's name in the list of blocks, with its length and the worst thing found in it.</summary>
-public sealed record BlockTab(string Name, string Length, string Likely, bool IsOpen, Severity? Worst, bool IsWords);
+public sealed record BlockTab(int Id, string Name, string Length, string Likely, bool IsOpen, Severity? Worst, bool IsWords);
 
 /// <summary>A finding as it is shown.</summary>
-public sealed record FindingView(string Severity, string Message, string? Block, int? Station, string Key, bool HasFix, bool MayBeDismissed);
+/// <param name="Block">Number of the block it speaks of; null for the class.</param>
+/// <param name="Station">Number of the first station it speaks of; null for the block.</param>
+public sealed record FindingView(string Severity, string Message, int? Block, int? Station, string Key, bool HasFix, bool MayBeDismissed)
+{
+    /// <summary>Names it on the page.</summary>
+    public string Id => PartList.HashOf(Key);
+}
 
 /// <summary>A finding left as it is, and what takes it up again.</summary>
 public sealed record DismissedView(string Message, string Reason, string Code, string? Block, string Mark);
 
 /// <summary>An edit that was made on an older revision.</summary>
+/// <param name="MadeOn">That revision.</param>
+/// <param name="Mine">What the edit would do; null for an undo, which is not put on top of anything.</param>
 /// <param name="Fields">What was posted, to be posted again.</param>
-public sealed record StaleEdit(IReadOnlyList<string> Meanwhile, string Mine, IReadOnlyList<KeyValuePair<string, string>> Fields);
+public sealed record StaleEdit(int MadeOn, IReadOnlyList<string> Meanwhile, string? Mine, IReadOnlyList<KeyValuePair<string, string>> Fields);
 
 /// <summary>A warm-up or cool-down that can be built from the main part.</summary>
 /// <param name="Block">The open block.</param>
 /// <param name="Minutes">What it has now, or what is usual.</param>
-public sealed record BuildView(int Revision, string Block, string What, int Minutes, string Label);
+public sealed record BuildView(int Revision, int Block, string What, int Minutes, string Label);
 
 /// <summary>Everything the Plan screen shows of a class.</summary>
 public sealed record PlanView(
@@ -35,7 +44,7 @@ public sealed record PlanView(
     string Title,
     ClassHead Head,
     Dictionary<string, string> Brief,
-    string Wide,
+    HungClass Wide,
     string Hanging,
     ImmutableArray<BlockTab> Blocks,
     BlockView? Open,
@@ -56,6 +65,9 @@ public sealed record PlanView(
 {
     private const int FewFindings = 4;
 
+    /// <summary>What is worse than a note, and what only a clinician can judge.</summary>
+    public FindingView[] ChiefFindings => [.. Findings.Where(f => f.Severity != "note" || !f.MayBeDismissed)];
+
     /// <summary>Notes that may wait; what only a clinician can judge stands with the rest.</summary>
     public FindingView[] SmallNotes => [.. Findings.Where(f => f is { Severity: "note", MayBeDismissed: true })];
 
@@ -69,13 +81,20 @@ public sealed record PlanView(
     public static Dictionary<string, string> BriefTexts(Brief brief) => SheetWriter.WriteBrief(brief).Where(l => l.Key is not ("note" or "dismissed")).ToDictionary(l => l.Key, l => l.Value);
 
     /// <summary>The view of a class, with one block open.</summary>
-    public static PlanView Of(KeptClass kept, Timeline timeline, string? open, FailedEdit? failed = null, StaleEdit? stale = null, string? focus = null, string? line = null)
+    public static PlanView Of(KeptClass kept, Timeline timeline, int open, FailedEdit? failed = null, StaleEdit? stale = null, string? focus = null, string? line = null)
     {
         var plan = kept.Plan;
-        var block = plan.Blocks.FirstOrDefault(b => b.Name == open) ?? plan.Blocks.FirstOrDefault(b => b.IsMain) ?? plan.Blocks.FirstOrDefault();
+        var block = plan.FindBlock(open) ?? plan.Blocks.FirstOrDefault(b => b.IsMain) ?? plan.Blocks.FirstOrDefault();
+        var byName = timeline.Blocks.ToDictionary(b => b.Name);
+        string Link(string name, int station) => $"/plan/{kept.Id}?block={plan.Find(name)?.Id}#s{byName[name].Stations.ElementAtOrDefault(station - 1)?.Id}";
+        // The drawing is made while the class is looked at.
+        var drawing = Task.Run(() =>
+        {
+            var efforts = Core.Effort.EffortModel.AtSetEnds(timeline, Person.Regular);
+            return (Wide: BuntingSvg.Hung(timeline, efforts, block?.Name, Link), Hanging: HangingSvg.Of(timeline, efforts, block?.Name, Link));
+        });
         var (findings, dismissed) = Review.Whole(timeline);
         var totals = Totals.Of(timeline);
-        string Link(string name, int station) => $"/plan/{kept.Id}?block={Uri.EscapeDataString(name)}#s{station}";
         var typed = failed is { Do: "block-line" } ? failed.Typed.GetValueOrDefault("line") : line;
         var brief = BriefTexts(plan.Brief);
         if (failed is { Do: "brief" })
@@ -87,16 +106,16 @@ public sealed record PlanView(
             failed is { Do: "brief" } ? failed.Typed.GetValueOrDefault("title", plan.Title) : plan.Title,
             ClassHead.Of(kept, timeline, totals, findings, "plan"),
             brief,
-            BuntingSvg.Of(timeline, block?.Name, Link),
-            HangingSvg.Of(timeline, block?.Name, Link),
-            [.. plan.Blocks.Select((b, i) => new BlockTab(b.Name, Say.ClockOfTenths(totals.Blocks[i].Tenths), Say.ClockOfTenths(totals.Blocks[i].LikelyTenths), b == block, findings.Where(f => f.Block == b.Name).Select(f => (Severity?)f.Severity).Max(), b.IsWords))],
-            block is null ? null : BlockView.Of(timeline, block, kept.Revision, findings, failed),
-            [.. findings.Select(f => new FindingView(f.Severity.ToString().ToLowerInvariant(), f.Message, f.Block, f.Stations.IsEmpty ? null : f.Stations[0], EditForm.FindingKey(f), f.MayBeFixed, f.MayBeDismissed))],
+            drawing.Result.Wide,
+            drawing.Result.Hanging,
+            [.. plan.Blocks.Select((b, i) => new BlockTab(b.Id, b.Name, Say.ClockOfTenths(totals.Blocks[i].Tenths), Say.ClockOfTenths(totals.Blocks[i].LikelyTenths), b == block, findings.Where(f => f.Block == b.Name).Select(f => (Severity?)f.Severity).Max(), b.IsWords))],
+            block is null ? null : BlockView.Of(timeline, totals, block, kept.Revision, findings, failed),
+            [.. findings.Select(f => new FindingView(f.Severity.ToString().ToLowerInvariant(), f.Message, f.Block is null ? null : plan.Find(f.Block)?.Id, f.Stations.IsEmpty || f.Block is null ? null : byName.GetValueOrDefault(f.Block)?.Stations.ElementAtOrDefault(f.Stations[0] - 1)?.Id, EditForm.FindingKey(f), f.MayBeFixed, f.MayBeDismissed))],
             [.. dismissed.Select(d => new DismissedView(d.Finding.Message, d.Reason, d.Finding.Code, d.Finding.Block, d.Finding.Mark))],
             [.. Core.Cues.Opening.Of(timeline)],
             timeline.Sets.IsEmpty ? [] : Core.Cues.Claims.Of(timeline),
             [.. Core.Cues.Cautions.Of(timeline)],
-            failed is { Do: "sheet" } ? failed.Typed["text"] : SheetWriter.Write(plan),
+            failed is { Do: "sheet" } ? failed.Typed.GetValueOrDefault("text", "") : SheetWriter.Write(plan),
             kept.LastChange,
             kept.CanUndo,
             kept.CanRedo,
@@ -106,11 +125,11 @@ public sealed record PlanView(
             typed ?? "",
             Expansion.Of(kept, timeline, typed))
         {
-            Lacks = LacksOf(kept, timeline, block?.Name ?? ""),
+            Lacks = LacksOf(kept, timeline, block?.Id ?? 0),
         };
     }
 
-    private static ImmutableArray<BuildView> LacksOf(KeptClass kept, Timeline timeline, string open)
+    private static ImmutableArray<BuildView> LacksOf(KeptClass kept, Timeline timeline, int open)
     {
         var blocks = timeline.Plan.Blocks;
         if (!timeline.Sets.Any(s => timeline.Blocks[s.Block].IsMain))

@@ -8,14 +8,13 @@ using JollySet.Drawing;
 namespace JollySet.Web.Pages.Plan;
 
 /// <summary>One station of the open block, as its row shows it.</summary>
-/// <param name="Was">Its line, to find it again when it has moved meanwhile.</param>
 /// <param name="Texts">What its fields hold.</param>
 /// <param name="FailedField">The field whose value was refused, or null.</param>
 public sealed record StationRow(
-    string Block,
+    int Block,
+    int Id,
     int Number,
     int Count,
-    string Was,
     Dictionary<string, string> Texts,
     string Cloth,
     string FlagPath,
@@ -46,22 +45,22 @@ public sealed record StationRow(
     };
 
     /// <summary>The row of a station in a timeline.</summary>
-    public static StationRow Of(Timeline timeline, Block block, int blockIndex, int number, IEnumerable<Finding> findings, FailedEdit? failed)
+    public static StationRow Of(Timeline timeline, IEnumerable<WorkSet> itsSets, Block block, int blockIndex, int number, IEnumerable<Finding> findings, FailedEdit? failed)
     {
         var station = block.Stations[number - 1];
-        var sets = timeline.Sets.Where(s => s.Block == blockIndex && s.Station == number).ToList();
+        var sets = itsSets.ToList();
         var first = sets.Count > 0 ? sets[0] : timeline.Sets.First(s => s.Block == blockIndex);
         var move = sets.Count > 0 ? first.Facts.Move : new Facts(timeline.Plan, Core.Moves.MoveLibrary.Shipped).Of(station, 1).Move;
         var texts = TextsOf(station);
-        var mine = failed is not null && failed.Block == block.Name && failed.Station == number;
+        var mine = failed is not null && failed.Station == station.Id;
         if (mine)
             foreach (var (field, value) in failed!.Typed)
                 texts[field] = value;
         return new StationRow(
-            block.Name,
+            block.Id,
+            station.Id,
             number,
             block.Stations.Length,
-            SheetWriter.WriteStation(station),
             texts,
             Weaves.NameOf(first.Facts.Family),
             Drawing.FlagPath.Of(Hems.Of(first), 1, 1, 30, 24, 6),
@@ -94,4 +93,4 @@ public sealed record StationRow(
 }
 
 /// <summary>An edit that was refused: where, what was typed and why.</summary>
-public sealed record FailedEdit(string Do, string Block, int Station, string? Field, string Message, IReadOnlyList<SheetError> Errors, IReadOnlyDictionary<string, string> Typed);
+public sealed record FailedEdit(string Do, int Block, int Station, string? Field, string Message, IReadOnlyList<SheetError> Errors, IReadOnlyDictionary<string, string> Typed);

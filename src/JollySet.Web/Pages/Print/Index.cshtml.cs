@@ -1,10 +1,12 @@
 using System.Collections.Immutable;
 using System.Globalization;
 using JollySet.Core.Checks;
+using JollySet.Core.Kit;
 using JollySet.Core.Moves;
 using JollySet.Core.Options;
 using JollySet.Core.Plans;
 using JollySet.Core.Timing;
+using JollySet.Data;
 using JollySet.Drawing;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
@@ -22,7 +24,7 @@ public sealed record PrintBlock(string At, string Name, string Head, string Afte
 public sealed record KitLine(string Item, string Used);
 
 /// <summary>The run sheet, and a tear-off with kit and lay-out.</summary>
-public sealed class IndexModel(Data.Shelf shelf, TimelineShelf timelines) : PageModel
+public sealed class PrintModel(ClassBook shelf, ClassTimelines timelines) : PageModel
 {
     private const int LinesOfOnePage = 20;
 
@@ -77,7 +79,8 @@ public sealed class IndexModel(Data.Shelf shelf, TimelineShelf timelines) : Page
         (Id, Plan) = (id, kept.Plan);
         Lengths = (Say.ClockOfTenths(timeline.Tenths), Say.ClockOfTenths(timeline.LikelyTenths));
         Ends = (At(begins, timeline.Tenths), At(begins, timeline.LikelyTenths));
-        Blocks = [.. timeline.Blocks.Select((block, i) => BlockOf(timeline, block, i, begins))];
+        var starts = new FirstSets(timeline);
+        Blocks = [.. timeline.Blocks.Select((block, i) => BlockOf(timeline, starts, block, i, begins))];
         IsLong = Blocks.Sum(b => b.Lines.Length) > LinesOfOnePage;
         HasWarmUp = timeline.Blocks.Any(b => b.Format is PrepareFormat);
         Kit = KitOf(timeline);
@@ -88,20 +91,20 @@ public sealed class IndexModel(Data.Shelf shelf, TimelineShelf timelines) : Page
         return Page();
     }
 
-    private static PrintBlock BlockOf(Timeline timeline, Block block, int index, TimeOnly start)
+    private static PrintBlock BlockOf(Timeline timeline, FirstSets starts, Block block, int index, TimeOnly start)
     {
         var first = timeline.Segments.FirstOrDefault(s => s.Block == index);
         var begins = first is null ? "" : At(start, first.StartTenths);
-        var lines = Enumerable.Range(1, block.IsWords ? 0 : block.Stations.Length).Select(n => LineOf(timeline, block, index, n, start)).ToImmutableArray();
+        var lines = Enumerable.Range(1, block.IsWords ? 0 : block.Stations.Length).Select(n => LineOf(timeline, starts, block, index, n, start)).ToImmutableArray();
         var after = block.Settings.After is { } gap && index < timeline.Blocks.Length - 1 ? $"{(gap.Water ? "water" : "then")} {PrintHead.GapText(gap)}" : "";
         return new PrintBlock(begins, block.Name, PrintHead.Of(timeline, block, index), after, lines, timeline.Plan.Blocks[index].Notes);
     }
 
-    private static PrintLine LineOf(Timeline timeline, Block block, int index, int number, TimeOnly start)
+    private static PrintLine LineOf(Timeline timeline, FirstSets starts, Block block, int index, int number, TimeOnly start)
     {
         var station = block.Stations[number - 1];
-        var set = timeline.Sets.FirstOrDefault(s => s.Block == index && s.Station == number) ?? timeline.Sets.First(s => s.Block == index);
-        var segment = timeline.Segments.First(s => s.Block == index && s.Set == timeline.Sets.IndexOf(set) && s.Kind == SegmentKind.Work);
+        var at = starts.Of(index, number);
+        var (set, segment) = (timeline.Sets[at], timeline.Segments[starts.SegmentOf(at)]);
         var options = station.Options.Select(o => $"{(o.Kind == OptionKind.ForNeed ? "for " + o.Need : o.Kind.ToString().ToLowerInvariant())}: {Core.Plans.Words.Of(o.Way)}");
         return new PrintLine(
             At(start, segment.StartTenths),
@@ -134,13 +137,8 @@ public sealed class IndexModel(Data.Shelf shelf, TimelineShelf timelines) : Page
     private static string SpanText(Span span) => span.IsRange ? $"{span.Low}–{span.High}" : $"{span.Low}";
 
     private static ImmutableArray<KitLine> KitOf(Timeline timeline) =>
-    [
-        .. timeline.Sets
-            .SelectMany(s => new[] { s.Facts.Held, s.Facts.Props }.Where(k => k.Length > 0).Select(k => (kit: k, s.Facts.Name)))
-            .GroupBy(k => k.kit)
-            .Select(g => new KitLine(Say.Capital(g.Key), string.Join(", ", g.Select(k => k.Name).Distinct()))),
-    ];
+        [.. KitNeeds.Of(timeline).Select(need => new KitLine(Say.Capital(need.What), string.Join(", ", need.For)))];
 
     private static string At(TimeOnly start, int tenths) =>
-        start.Add(TimeSpan.FromSeconds(tenths / 10)).ToString("HH:mm:ss", CultureInfo.InvariantCulture);
+        start.Add(TimeSpan.FromSeconds((double)Math.Round(tenths / 10m, MidpointRounding.AwayFromZero))).ToString("HH:mm:ss", CultureInfo.InvariantCulture);
 }

@@ -22,7 +22,7 @@ internal static class PrintHead
             settings.Ratio is { } ratio ? $"rest {ratio.Rest} for {ratio.Work} of work" : null,
             settings.Pause is { } pause ? $"{GapText(pause)} within" : null,
             settings.Between is { } between ? $"{GapText(between)} between {(block.Format is StraightFormat ? "stations" : "rounds")}{(between.Water ? ", water" : "")}" : null,
-            settings.Water is { } water ? $"water {water.Seconds} s after round {water.Round}" : null,
+            settings.Water is { } water ? $"water {GapText(water.Gap)} after round {water.Round}" : null,
             settings.Joined ? "straight on from the block before" : null,
             settings.Optional ? "may be left out" : null,
             Expected.RoundsOf(timeline, index) is { } rounds ? $"about {rounds.Newcomer}, {rounds.Regular}, {rounds.Strong} rounds (newcomer, regular, strong)" : null,

@@ -15,10 +15,13 @@ public sealed record RuleRow(string Name, string Title, string Unit, string Valu
 public sealed record RuleGroup(string Name, ImmutableArray<RuleRow> Rows);
 
 /// <summary>Every number the product starts from, by name, unit and value, each with its reset.</summary>
-public sealed class IndexModel(RulesBook book) : PageModel
+public sealed class RulesModel(RulesBook book) : PageModel
 {
     /// <summary>The rules, in their groups.</summary>
     public ImmutableArray<RuleGroup> Groups { get; private set; } = [];
+
+    /// <summary>The first that was refused, which the page shows first; null where none was.</summary>
+    public string? FirstWrong => Groups.SelectMany(g => g.Rows).FirstOrDefault(r => r.Wrong is not null)?.Name;
 
     /// <summary>How many differ from their default.</summary>
     public int ChangedCount { get; private set; }

@@ -10,14 +10,37 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 namespace JollySet.Web.Pages.Session;
 
 /// <summary>An event as the page sends it.</summary>
-public sealed record SentEvent(int Number, string Kind, long AtMs, int? Value);
+public sealed record SentEvent(int Number, string? Kind, long AtMs, int? Value)
+{
+    private const int MostNumber = 100_000;
+    private const long Earliest = 946_684_800_000;
+    private const long Latest = 4_102_444_800_000;
+    private const int MostSeconds = 12 * 3600;
+
+    /// <summary>The event, where everything it says can be; null otherwise.</summary>
+    /// <param name="speed">Factor of the device's clock, 1 save in tests.</param>
+    public SessionEvent? Checked(int speed) =>
+        Number is > 0 and <= MostNumber && AtMs >= Earliest && AtMs <= Latest * speed && (Value is null || Math.Abs((long)Value.Value) <= MostSeconds) && KindOf(Kind) is { } kind
+            ? new SessionEvent(Number, kind, AtMs, Value)
+            : null;
+
+    /// <summary>The kind of that name; null for a number or anything else.</summary>
+    public static EventKind? KindOf(string? name)
+    {
+        foreach (var kind in Enum.GetValues<EventKind>())
+            if (kind.ToString().Equals(name, StringComparison.OrdinalIgnoreCase))
+                return kind;
+        return null;
+    }
+}
 
 /// <summary>A small flag on the line below: the cloth, the hem and its name.</summary>
 public sealed record SmallFlag(int Set, string Cloth, Drawing.Hem Hem, string Name);
 
 /// <summary>Teach: the class on the clock, for a screen across a hall.</summary>
-public sealed class IndexModel(SessionBook sessions, DeviceClock clock) : PageModel
+public sealed class SessionModel(SessionBook sessions, DeviceClock clock) : PageModel
 {
+    private const int MostEvents = 1000;
     private static readonly JsonSerializerOptions Web = new(JsonSerializerDefaults.Web);
 
     /// <summary>The session.</summary>
@@ -44,30 +67,45 @@ public sealed class IndexModel(SessionBook sessions, DeviceClock clock) : PageMo
     /// <summary>What the number shows without script.</summary>
     public string Number => Now.Segment < 0 ? "" : Now.MsIn < 0 ? Seconds(-Now.MsIn) : Seconds((Current.Tenths * 100L) + Now.AddedMs - Now.MsIn);
 
-    /// <summary>Shows the class where it is; an ended one shows its record.</summary>
-    public IActionResult OnGet(Guid id)
+    /// <summary>Whether the end was asked for and waits to be confirmed, where there is no script.</summary>
+    public bool AsksEnd { get; private set; }
+
+    /// <summary>Shows the class where it is; one that someone has ended shows its record. A class whose time is over is not ended by looking at it: the device that teaches it may hold what is not sent yet.</summary>
+    public IActionResult OnGet(Guid id, bool ask = false)
     {
         if (!Load(id))
             return NotFound();
-        return Session.Record is null && !Now.Ended ? Page() : Redirect($"/session/{id}/record");
+        AsksEnd = ask;
+        return Session.Record is null ? Page() : Redirect($"/session/{id}/record");
     }
 
     /// <summary>A key pressed without script: the server's clock stands in for the device's.</summary>
     public IActionResult OnPost(Guid id, string kind, int? value)
     {
-        if (!Load(id))
+        if (kind == "ask-end")
+            return Redirect($"/session/{id}?ask=true");
+        if (SentEvent.KindOf(kind) is { } known && new SentEvent(1, kind, clock.NowMs, value).Checked(clock.Speed) is not null && !sessions.Press(id, known, clock.NowMs, value))
             return NotFound();
-        if (Enum.TryParse<EventKind>(kind, ignoreCase: true, out var known))
-            sessions.Add(id, [new SessionEvent(Session.Events.Count + 1, known, clock.NowMs, value)]);
         return Redirect($"/session/{id}");
     }
 
-    /// <summary>Events of the page's own clock, in order; those sent before are passed over.</summary>
-    public IActionResult OnPostEvents(Guid id, [FromBody] IReadOnlyList<SentEvent> events)
+    /// <summary>All events there are, for a page that has fallen behind.</summary>
+    public IActionResult OnGetEvents(Guid id) => sessions.Events(id) is { } events ? new JsonResult(EventsOf(events)) : NotFound();
+
+    /// <summary>Events of the page's own clock, in order; those sent before are known again. Where another device came first, the answer is 409 with all there are.</summary>
+    public IActionResult OnPostEvents(Guid id, [FromBody] IReadOnlyList<SentEvent?>? events)
     {
-        if (events is null || events.Count > 1000 || events.Any(e => !Enum.TryParse<EventKind>(e.Kind, true, out _)))
+        if (events is null || events.Count is 0 or > MostEvents)
             return BadRequest();
-        return sessions.Add(id, events.Select(e => new SessionEvent(e.Number, Enum.Parse<EventKind>(e.Kind, true), e.AtMs, e.Value))) ? new EmptyResult() : NotFound();
+        var read = events.Select(e => e?.Checked(clock.Speed)).ToList();
+        if (read.Contains(null))
+            return BadRequest();
+        return sessions.Add(id, read.OfType<SessionEvent>()) switch
+        {
+            AddOutcome.Gone => NotFound(),
+            AddOutcome.Clash => new JsonResult(EventsOf(sessions.Events(id)!)) { StatusCode = StatusCodes.Status409Conflict },
+            _ => new EmptyResult(),
+        };
     }
 
     /// <summary>Everything the script needs, once.</summary>
@@ -77,10 +115,12 @@ public sealed class IndexModel(SessionBook sessions, DeviceClock clock) : PageMo
             id = Session.Id,
             speed = Speed,
             countInMs = Session.Timeline.Rules.Whole("teach.count-in") * 1000,
-            events = Session.Events.Select(e => new { number = e.Number, kind = e.Kind.ToString().ToLowerInvariant(), atMs = e.AtMs, value = e.Value }),
+            events = EventsOf(Session.Events),
             steps = Steps,
         },
         Web);
+
+    private static IEnumerable<SentEvent> EventsOf(IEnumerable<SessionEvent> events) => events.Select(e => new SentEvent(e.Number, e.Kind.ToString().ToLowerInvariant(), e.AtMs, e.Value));
 
     private bool Load(Guid id)
     {
@@ -93,9 +133,10 @@ public sealed class IndexModel(SessionBook sessions, DeviceClock clock) : PageMo
         Ropes =
         [
             .. Step.RopesOf(timeline).Select(rope => rope.Select(set =>
-                new SmallFlag(timeline.Sets.IndexOf(set), Drawing.Weaves.NameOf(set.Facts.Family), Drawing.Hems.Of(set), Say.Capital(set.Facts.Name))).ToImmutableArray()),
+                new SmallFlag(set.Index, Drawing.Weaves.NameOf(set.Set.Facts.Family), Drawing.Hems.Of(set.Set), Say.Capital(set.Set.Facts.Name))).ToImmutableArray()),
         ];
-        Starts = [.. timeline.Blocks.Select((b, i) => (b.Name, timeline.Segments.IndexOf(timeline.Segments.FirstOrDefault(s => s.Block == i)!))).Where(s => s.Item2 >= 0)];
+        var firsts = timeline.Segments.Select((s, i) => (s.Block, i)).DistinctBy(s => s.Block).ToDictionary(s => s.Block, s => s.i);
+        Starts = [.. timeline.Blocks.Select((b, i) => (b.Name, firsts.GetValueOrDefault(i, -1))).Where(s => s.Item2 >= 0)];
         return true;
     }
 

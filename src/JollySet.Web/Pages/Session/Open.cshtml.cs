@@ -5,7 +5,7 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 namespace JollySet.Web.Pages.Session;
 
 /// <summary>Pins a class for teaching, or asks whether to go on with one that was begun.</summary>
-public sealed class OpenModel(Data.Shelf shelf, RulesBook rules, SessionBook sessions, TimelineShelf timelines) : PageModel
+public sealed class OpenModel(ClassBook shelf, RulesBook rules, SessionBook sessions, ClassTimelines timelines, DeviceClock clock) : PageModel
 {
     /// <summary>The class.</summary>
     public Guid Id { get; private set; }
@@ -29,6 +29,9 @@ public sealed class OpenModel(Data.Shelf shelf, RulesBook rules, SessionBook ses
             return NotFound();
         if (timelines.Of(kept).Segments.IsEmpty || (anew is null && sessions.Unfinished(id) is not null))
             return Ask(id);
+        // Beginning anew ends what was begun: a class is under way once at the most.
+        if (sessions.Unfinished(id) is { } left)
+            sessions.Press(left, Core.Teaching.EventKind.End, clock.NowMs);
         return Redirect($"/session/{sessions.Open(kept, rules.Current())}");
     }
 

@@ -15,6 +15,9 @@ public sealed class RecordModel(SessionBook sessions, DeviceClock clock) : PageM
 {
     private const long Noticed = 500;
 
+    /// <summary>The session.</summary>
+    public Guid Id { get; private set; }
+
     /// <summary>The class.</summary>
     public Guid ClassId { get; private set; }
 
@@ -33,16 +36,20 @@ public sealed class RecordModel(SessionBook sessions, DeviceClock clock) : PageM
     /// <summary>Segment by segment.</summary>
     public IReadOnlyList<RecordRow> Rows { get; private set; } = [];
 
-    /// <summary>Shows the record; the first look after the end keeps it.</summary>
+    /// <summary>The segment it ended in, from which it may go on.</summary>
+    public int LastSegment { get; private set; }
+
+    /// <summary>Shows the record. Looking changes nothing: it was kept when the class was ended.</summary>
     public IActionResult OnGet(Guid id)
     {
         if (sessions.Get(id) is not { } session)
             return NotFound();
-        if (session.Record is null && !Place.At(session.Timeline, session.Events, clock.NowMs).Ended)
+        var place = Place.At(session.Timeline, session.Events, clock.NowMs);
+        if (session.Record is null && !place.Ended)
             return Redirect($"/session/{id}");
         var record = session.Record ?? TaughtRecord.Of(session.Timeline, session.Events, clock.NowMs);
-        if (session.Record is null)
-            sessions.Keep(id, record);
+        LastSegment = Math.Max(0, place.Segment);
+        Id = id;
         var timeline = session.Timeline;
         (ClassId, ClassTitle) = (session.ClassId, timeline.Plan.Title);
         (Planned, Real) = (Say.Time(record.PlannedMs / 1000m), Say.Time((record.RealMs + record.PausedMs) / 1000m));

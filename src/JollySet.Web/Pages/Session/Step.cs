@@ -29,6 +29,7 @@ public sealed record Step(
     int Reps,
     int MsPerRep,
     string Place,
+    bool Open,
     int Rope,
     int Flag,
     string NextTitle,
@@ -41,26 +42,41 @@ public sealed record Step(
     public static ImmutableArray<Step> Of(Timeline timeline)
     {
         var ropes = Ropes(timeline);
-        return [.. timeline.Segments.Select((segment, i) => StepOf(timeline, i, ropes))];
+        var next = NextWork(timeline);
+        return [.. timeline.Segments.Select((_, i) => StepOf(timeline, i, next[i], ropes))];
     }
 
     /// <summary>The sets of each round, a rope each: what the line of small flags shows.</summary>
-    public static ImmutableArray<ImmutableArray<WorkSet>> RopesOf(Timeline timeline) =>
-        [.. timeline.Sets.GroupBy(s => Turn.Of(timeline, s)).Select(g => g.ToImmutableArray())];
+    public static ImmutableArray<ImmutableArray<(int Index, WorkSet Set)>> RopesOf(Timeline timeline) =>
+        [.. timeline.Sets.Select((set, index) => (index, set)).GroupBy(s => Turn.Of(timeline, s.set)).Select(g => g.ToImmutableArray())];
 
     /// <summary>As JSON for the script.</summary>
     public static string Json(IEnumerable<Step> steps) => JsonSerializer.Serialize(steps, Web);
 
+    /// <summary>For each segment the next work after it; null where none follows.</summary>
+    private static Segment?[] NextWork(Timeline timeline)
+    {
+        var next = new Segment?[timeline.Segments.Length];
+        for (var (i, coming) = (timeline.Segments.Length - 1, (Segment?)null); i >= 0; i--)
+        {
+            next[i] = coming;
+            if (timeline.Segments[i].Kind == SegmentKind.Work)
+                coming = timeline.Segments[i];
+        }
+
+        return next;
+    }
+
     private static Dictionary<Turn, int> Ropes(Timeline timeline) =>
         timeline.Sets.Select(s => Turn.Of(timeline, s)).Distinct().Select((key, i) => (key, i)).ToDictionary(r => r.key, r => r.i);
 
-    private static Step StepOf(Timeline timeline, int index, Dictionary<Turn, int> ropes)
+    private static Step StepOf(Timeline timeline, int index, Segment? next, Dictionary<Turn, int> ropes)
     {
         var segment = timeline.Segments[index];
         var isWork = segment.Kind == SegmentKind.Work;
         var set = isWork ? timeline.Sets[segment.Set] : null;
-        var next = timeline.Segments.Skip(index + 1).FirstOrDefault(s => s.Kind == SegmentKind.Work);
-        var shown = set ?? (next is null ? null : timeline.Sets[next.Set]);
+        var shownAt = isWork ? segment.Set : next?.Set ?? -1;
+        var shown = shownAt < 0 ? null : timeline.Sets[shownAt];
         var block = timeline.Blocks[segment.Block];
         var ropeSet = shown is null || (IsWords(segment) && !isWork) ? null : shown;
         return new Step(
@@ -68,7 +84,7 @@ public sealed record Step(
             segment.Kind.ToString().ToLowerInvariant(),
             SoundOf(timeline, index),
             isWork ? StepWords.Title(block, set!) : CueSheets.Title(timeline, segment),
-            set is null ? "" : StepWords.Amount(timeline, set, segment),
+            set is null ? segment.Open ? "no length said: hold it, or go on when all are ready" : "" : StepWords.Amount(timeline, set, segment),
             SideText(segment.Side),
             YouText(timeline.Plan.Brief, segment.Side),
             set?.Facts.Move is { } move ? string.Join(", ", move.Cues.Take(2)) : string.Join(" ", isWork ? [] : NotesOf(timeline, segment)),
@@ -77,9 +93,10 @@ public sealed record Step(
             set is null ? "" : HemOf(segment).ToString().ToLowerInvariant(),
             segment.Reps ?? 0,
             set?.SecondsPerRep is { } perRep ? (int)(perRep * 1000) : 0,
-            StepWords.Place(segment, set, block),
+            StepWords.Place(ropeSet, timeline, block),
+            segment.Open,
             ropeSet is null ? -1 : ropes[Turn.Of(timeline, ropeSet)],
-            ropeSet is null ? -1 : timeline.Sets.IndexOf(ropeSet),
+            ropeSet is null ? -1 : shownAt,
             next is null ? "" : StepWords.Title(timeline.Blocks[next.Block], timeline.Sets[next.Set]),
             next is null ? "" : SideText(next.Side),
             next is null ? "" : NoteOfNext(timeline, segment, next));

@@ -30,16 +30,19 @@ internal static class StepWords
 
     private static IEnumerable<string> OptionsOf(Station line) => line.Options.Select(o => $"{(o.Kind == OptionKind.ForNeed ? o.Need : o.Kind.ToString().ToLowerInvariant())}|{Core.Plans.Words.Of(o.Way)}");
 
-    /// <summary>Where one is: block, round or rung or set, station.</summary>
-    public static string Place(Segment segment, WorkSet? set, Block block)
+    /// <summary>Where one is: block, round or rung or set, station. In a gap it is the station that comes, the one that the line below marks too.</summary>
+    public static string Place(WorkSet? set, Timeline timeline, Block block)
     {
-        var parts = new List<string> { block.Name };
-        if (block.Settings.EachSide is not null && set?.Side is Side.Left or Side.Right)
+        if (set is null)
+            return block.Name;
+        var there = timeline.Blocks[set.Block];
+        var parts = new List<string> { there.Name };
+        if (there.Settings.EachSide is not null && set.Side is Side.Left or Side.Right)
             parts.Add($"all {set.Side.ToString()!.ToLowerInvariant()}");
-        if (segment.Round > 0 && block.RoundCount > 1)
-            parts.Add(RoundText(segment.Round, block));
-        if (segment.Station > 0 && block.Stations.Length > 1)
-            parts.Add($"station {segment.Station} of {block.Stations.Length}");
+        if (set.Round > 0 && there.RoundCount > 1)
+            parts.Add(RoundText(set.Round, there));
+        if (set.Station > 0 && there.Stations.Length > 1)
+            parts.Add($"station {set.Station} of {there.Stations.Length}");
         return string.Join(" · ", parts);
     }
 

@@ -48,11 +48,13 @@ public sealed record ClassHead(
             brief.Focus.IsEmpty ? null : string.Join(", ", brief.Focus),
             brief.Goal is { } goal ? Core.Plans.Words.Of(goal) : null,
             brief.Audience.IsEmpty ? null : string.Join(", ", brief.Audience.Select(Core.Plans.Words.Of)),
-            brief.Needs.IsEmpty ? null : "spare " + string.Join(", ", brief.Needs),
+            brief.Needs.IsEmpty ? null : "spare " + string.Join(", ", brief.Needs.Select(NeedText)),
             brief.Place,
         ];
         return string.Join(" · ", parts.OfType<string>());
     }
+
+    private static string NeedText(string need) => Core.Moves.Needs.KindOf(need) == Core.Moves.NeedKind.Unknown ? $"{need} (not understood)" : need;
 
     private static string AgainstBooking(int? minutes, Totals totals)
     {

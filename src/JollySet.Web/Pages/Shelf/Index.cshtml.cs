@@ -12,8 +12,10 @@ namespace JollySet.Web.Pages.Shelf;
 public sealed record ShelfItem(Guid Id, string Title, string Bunting, string Clock, string Likely, int? Minutes, string Focus, string Kit, string Changed);
 
 /// <summary>The classes, each with its bunting in small.</summary>
-public sealed class IndexModel(Data.Shelf shelf, TimelineShelf timelines, TimeProvider time) : PageModel
+public sealed class ShelfModel(ClassBook shelf, ClassTimelines timelines, TimeProvider time) : PageModel
 {
+    private const int PageSize = 24;
+
     /// <summary>What is searched for.</summary>
     [BindProperty(SupportsGet = true, Name = "q")]
     public string? Search { get; set; }
@@ -26,7 +28,23 @@ public sealed class IndexModel(Data.Shelf shelf, TimelineShelf timelines, TimePr
     public IReadOnlyList<ShelfItem> Items { get; private set; } = [];
 
     /// <summary>Shows the shelf.</summary>
-    public void OnGet() => Items = [.. timelines.Of(shelf.Find(Search)).Select(c => ItemOf(c.Class, c.Timeline))];
+    public void OnGet()
+    {
+        var page = shelf.Find(Search, PageSize * (Math.Max(1, PageNumber) - 1), PageSize);
+        Items = [.. page.Classes.Select(c => ItemOf(c, timelines.CardOf(c)))];
+        Broken = page.Broken;
+        Pages = (page.All + PageSize - 1) / PageSize;
+    }
+
+    /// <summary>Rows that cannot be read, each a card that says so.</summary>
+    public IReadOnlyList<BrokenClass> Broken { get; private set; } = [];
+
+    /// <summary>Which page of the shelf, from 1.</summary>
+    [BindProperty(SupportsGet = true, Name = "page")]
+    public int PageNumber { get; set; } = 1;
+
+    /// <summary>How many pages there are.</summary>
+    public int Pages { get; private set; }
 
     /// <summary>Takes a class off.</summary>
     public IActionResult OnPostRemove(Guid id)
@@ -47,17 +65,18 @@ public sealed class IndexModel(Data.Shelf shelf, TimelineShelf timelines, TimePr
     {
         if (shelf.Get(id) is not { } kept)
             return RedirectToPage();
-        var title = kept.Plan.Title.Length > Limits.NameLetters - 7 ? kept.Plan.Title : kept.Plan.Title + " (copy)";
-        var copy = shelf.Add(kept.Plan with { Title = title }, $"copied from {kept.Plan.Title}");
+        if (Core.Keeping.Gate.Pass(kept.Plan with { Title = CopyTitle.Of(kept.Plan.Title, "copy") }).Passed is not { } passed)
+            return RedirectToPage();
+        var copy = shelf.Add(passed, $"copied from {kept.Plan.Title}");
         return Redirect($"/plan/{copy.Id}");
     }
 
-    private ShelfItem ItemOf(KeptClass kept, Timeline timeline) => new(
+    private ShelfItem ItemOf(KeptClass kept, ClassCard card) => new(
         kept.Id,
         kept.Plan.Title,
-        SmallBunting.Of(timeline),
-        Say.ClockOfTenths(timeline.Tenths),
-        Say.ClockOfTenths(timeline.LikelyTenths),
+        card.Drawing,
+        card.Clock,
+        card.Likely,
         kept.Plan.Brief.Minutes,
         string.Join(", ", kept.Plan.Brief.Focus),
         string.Join(", ", kept.Plan.Brief.Kit),

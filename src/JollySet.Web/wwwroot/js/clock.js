@@ -29,7 +29,7 @@ export function advanced(anchor, nowMs, tenths) {
     msIn += step;
     left -= step;
     if (msIn < length) return { ...anchor, segment, msIn, addedMs, atMs };
-    if (segment === tenths.length - 1) return { ...anchor, segment, msIn: length, addedMs, running: false, ended: true, atMs: nowMs };
+    if (segment === tenths.length - 1) return { ...anchor, segment, msIn: length, addedMs, running: false, ended: true, atMs };
     [segment, msIn, addedMs] = [segment + 1, msIn - length, 0];
   }
 }

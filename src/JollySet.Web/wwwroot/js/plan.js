@@ -1,27 +1,21 @@
 // Plan, live: the forms work without this; it saves a press, keeps the keyboard where it was and lets flags be dragged.
+import { afterParts, focusOn } from "./edits.js";
+import { forgive, isTyped } from "./keep.js";
 import { completeLines } from "./line.js";
 import { refuseTooLarge } from "./paste-limit.js";
 
 document.documentElement.classList.add("scripted");
-Idiomorph.defaults.ignoreActiveValue = true;
 
 refuseTooLarge(document);
-makeSortable();
-showOpenRope();
-completeLines(document);
+arrange();
+afterParts.push(arrange);
+document.documentElement.dataset.ready = "yes";
 
-document.addEventListener("htmx:afterSettle", () => {
+function arrange() {
   makeSortable();
   showOpenRope();
   completeLines(document);
-  const main = document.getElementById("main");
-  const wanted = main?.dataset.focus;
-  if (wanted) focusOn(document.getElementById(wanted));
-  if (wanted) delete main.dataset.focus;
-});
-
-document.addEventListener("htmx:sendError", () => tell("The server did not answer; your change is still in its field."));
-document.addEventListener("htmx:responseError", () => tell("The change was not kept; it is still in its field."));
+}
 
 document.addEventListener("click", (event) => {
   const opener = event.target.closest("[data-opens]");
@@ -30,6 +24,7 @@ document.addEventListener("click", (event) => {
 
 document.addEventListener("keydown", (event) => {
   if (event.altKey && !event.ctrlKey && stationKey(event)) event.preventDefault();
+  else if (travelKey(event)) event.preventDefault();
   else if (!isTyping(event.target) && plainKey(event)) event.preventDefault();
 });
 
@@ -45,25 +40,33 @@ function stationKey(event) {
   return true;
 }
 
+/** Ctrl+Z in a field that holds something not taken yet puts back what stood there; anywhere else it takes back the class's last change. */
+function travelKey(event) {
+  if (!(event.ctrlKey || event.metaKey) || event.altKey || event.shiftKey) return false;
+  const act = { z: "undo", y: "redo" }[event.key.toLowerCase()];
+  if (!act) return false;
+  const field = event.target;
+  if (isTyping(field)) {
+    if (field.matches("textarea") && isTyped(field)) return false;
+    if (act === "undo" && isTyped(field)) {
+      field.value = field.defaultValue ?? field.value;
+      forgive(field.id);
+      return true;
+    }
+  }
+  document.getElementById(act)?.click();
+  return true;
+}
+
 /** Keys outside text fields. */
 function plainKey(event) {
-  if (event.key === "?") document.getElementById("keys").showModal();
-  else if (event.ctrlKey && event.key === "z") document.getElementById("undo").click();
-  else if (event.ctrlKey && event.key === "y") document.getElementById("redo").click();
-  else return false;
+  if (event.key !== "?") return false;
+  document.getElementById("keys").showModal();
   return true;
 }
 
 function isTyping(target) {
   return target.matches?.("input, textarea, select");
-}
-
-/** Focuses an element that can take it; a disabled button's neighbour otherwise. */
-function focusOn(element) {
-  if (!element) return false;
-  const target = element.disabled ? element.parentElement.querySelector("button:enabled") : element;
-  target?.focus({ preventScroll: false });
-  return true;
 }
 
 /** Brings the ropes of the open block into the part of the line that is seen. */
@@ -77,12 +80,7 @@ function showOpenRope() {
   if (!inside) line.scrollTop += inner.top - outer.top - 24;
 }
 
-function tell(sentence) {
-  const status = document.querySelector(".last-change");
-  if (status) status.textContent = sentence;
-}
-
-/** Lets stations be dragged by their flag; dropping presses the same form as the keys do. */
+/** Lets stations be dragged by their flag; dropping sends the same form as the keys do. */
 function makeSortable() {
   const list = document.getElementById("stations");
   if (!list || list.dataset.sortable) return;
@@ -94,8 +92,8 @@ function makeSortable() {
     onEnd: ({ item, oldIndex, newIndex }) => {
       if (oldIndex === newIndex) return;
       const form = item.querySelector("form");
-      const values = Object.fromEntries(new FormData(form));
-      htmx.ajax("POST", location.href, { source: form, values: { ...values, do: "move", to: newIndex + 1 } });
+      const values = { block: form.elements.block.value, station: form.elements.station.value, do: "move", to: newIndex + 1 };
+      htmx.ajax("POST", location.href, { source: form, values });
     },
   });
 }

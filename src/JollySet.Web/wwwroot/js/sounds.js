@@ -22,34 +22,71 @@ const SOUNDS = {
 
 export class Sounds {
   #context = null;
-  muted = false;
+  #planned = [];
+  #volume = null;
+  #heard = () => {};
 
-  /** Browsers let a page sound only after a key or a press. */
+  /** @param {(asleep: boolean) => void} heard Called when sound falls asleep or wakes. */
+  constructor(heard = () => {}) {
+    this.#heard = heard;
+  }
+
+  /** Browsers let a page sound only after a key or a press; a call or another program may put it to sleep again. */
   wake() {
-    this.#context ??= new AudioContext();
-    if (this.#context.state === "suspended") this.#context.resume();
+    if (!this.#context) {
+      this.#context = new AudioContext();
+      this.#volume = new GainNode(this.#context, { gain: 1 });
+      this.#volume.connect(this.#context.destination);
+      this.#context.addEventListener("statechange", () => {
+        this.#heard(this.asleep);
+        if (this.asleep) this.#context.resume().catch(() => {});
+      });
+    }
+    if (this.#context.state !== "running") this.#context.resume().catch(() => {});
   }
 
   get asleep() {
     return this.#context?.state !== "running";
   }
 
-  /** @param {"work"|"rest"|"other"|"half"|"last"} name */
-  play(name) {
-    document.documentElement.dataset.lastSound = name;
-    if (this.muted || !this.#context) return;
-    for (const [pitch, start, length] of SOUNDS[name]) this.#tone(pitch, this.#context.currentTime + start, length);
+  set muted(silent) {
+    if (this.#volume) this.#volume.gain.value = silent ? 0 : 1;
+    this.isMuted = silent;
   }
 
-  #tone(pitch, at, length) {
+  get muted() {
+    return this.isMuted === true;
+  }
+
+  /** @param {"work"|"rest"|"other"|"half"|"last"} name */
+  play(name) {
+    if (!this.#context) return;
+    for (const [pitch, start, length] of SOUNDS[name]) this.#tone(name, pitch, this.#context.currentTime + start, length);
+  }
+
+  /** What is to sound from now on, in place of what was planned before. @param {{inMs: number, name: string}[]} sounds */
+  plan(sounds) {
+    for (const tone of this.#planned) tone.stop();
+    this.#planned = [];
+    if (!this.#context) return;
+    const now = this.#context.currentTime;
+    for (const { inMs, name } of sounds)
+      for (const [pitch, start, length] of SOUNDS[name]) this.#planned.push(this.#tone(name, pitch, now + inMs / 1000 + start, length));
+  }
+
+  #tone(name, pitch, at, length) {
     const tone = new OscillatorNode(this.#context, { type: "triangle", frequency: pitch });
     const volume = new GainNode(this.#context, { gain: 0 });
     volume.gain.setValueAtTime(0, at);
     volume.gain.linearRampToValueAtTime(0.6, at + 0.01);
     volume.gain.setValueAtTime(0.6, at + length - 0.04);
     volume.gain.linearRampToValueAtTime(0, at + length);
-    tone.connect(volume).connect(this.#context.destination);
+    tone.connect(volume).connect(this.#volume);
+    tone.addEventListener("ended", () => {
+      if (this.#context.currentTime >= at + length - 0.01) document.documentElement.dataset.lastSound = name;
+    });
     tone.start(at);
     tone.stop(at + length);
+    return tone;
   }
 }

@@ -2,6 +2,7 @@
 import { BEFORE, advanced, after } from "./clock.js";
 import { EventLog } from "./event-log.js";
 import { Sounds } from "./sounds.js";
+import { soundsAhead } from "./sounds-ahead.js";
 import { show } from "./teach-view.js";
 import { keepAwake } from "./wake-lock.js";
 
@@ -11,15 +12,26 @@ const steps = data.steps;
 const tenths = steps.map((step) => step.tenths);
 const totalMs = tenths.reduce((sum, t) => sum + t * 100, 0);
 const token = document.querySelector("input[name=__RequestVerificationToken]").value;
-const sounds = new Sounds();
-const log = new EventLog(data, token, (unsent) => {
-  const words = unsent > 0 ? "The server does not answer – the clock goes on here, and everything is sent later." : "";
-  document.getElementById("offline").textContent = words;
-});
-const now = () => Date.now() * data.speed;
+const SAID = {
+  kept: "",
+  unsent: "The server does not answer – the clock goes on here, and everything is sent later.",
+  refused: "The server does not take what is pressed here any more. The clock goes on; the record will lack it.",
+  elsewhere: "This class is also run from another device. What it did has come in here.",
+};
+const AHEAD_MS = 90_000;
+const PLAN_EVERY_MS = 10_000;
+const SYNC_EVERY_MS = 4_000;
+
+const sounds = new Sounds((asleep) =>
+  say("asleep", asleep && anchor.running ? "The sound is asleep – touch the screen or press a key." : ""),
+);
+const log = new EventLog(data, token, { told: (standing) => say("offline", SAID[standing]), changed: recall });
+
+// The device's own steady clock: one that is set forward or back in the middle of a class moves nothing.
+const began = Date.now() - performance.now();
+const now = () => (began + performance.now()) * data.speed;
 
 let anchor = log.all.reduce((so, event) => after(so, event, tenths, data.countInMs), BEFORE);
-let heard = { segment: null, second: null };
 let leaving = false;
 
 document.addEventListener("submit", (event) => {
@@ -27,6 +39,7 @@ document.addEventListener("submit", (event) => {
   if (form.method === "dialog") return;
   event.preventDefault();
   const fields = new FormData(form, event.submitter);
+  if (fields.get("kind") === "ask-end") return askEnd();
   const value = fields.get("value");
   happen(fields.get("kind"), value === null || value === "" ? null : Number(value));
   for (const dialog of document.querySelectorAll("dialog[open]")) dialog.close();
@@ -34,13 +47,17 @@ document.addEventListener("submit", (event) => {
 
 document.addEventListener("keydown", (event) => {
   if (event.ctrlKey || event.altKey || event.metaKey || event.target.matches("select") || document.querySelector("dialog[open]")) return;
-  const key = event.key.toLowerCase();
-  const act = KEYS[key];
-  if (!act || (anchor.segment < 0 && key !== "?" && key !== "l" && key !== "m")) return;
-  if (key === " " && event.target.matches("button")) event.target.blur();
+  if (!actOf(event.key)) return;
+  if (event.key === " " && event.target.matches("button")) event.target.blur();
   event.preventDefault();
-  act();
+  actOf(event.key)();
 });
+
+/** What a key does now; nothing before the class has begun, save what only shows or sounds. */
+function actOf(name) {
+  const key = name.toLowerCase();
+  return anchor.segment >= 0 || "?lm".includes(key) ? KEYS[key] : undefined;
+}
 
 const KEYS = {
   " ": () => happen(anchor.running ? "pause" : "go"),
@@ -49,7 +66,7 @@ const KEYS = {
   "+": () => happen("add", 10),
   "=": () => happen("add", 10),
   s: () => happen("stop"),
-  e: () => happen("end"),
+  e: () => askEnd(),
   b: () => document.getElementById("jump").showModal(),
   m: () => document.getElementById("mute").click(),
   l: () => document.getElementById("light").click(),
@@ -72,17 +89,57 @@ document.getElementById("light").addEventListener("click", (event) => {
   const light = document.documentElement.classList.toggle("light");
   event.currentTarget.setAttribute("aria-pressed", String(light));
 });
-for (const wakes of ["pointerdown", "keydown"]) document.addEventListener(wakes, () => sounds.wake(), { once: true });
+for (const wakes of ["pointerdown", "keydown"]) document.addEventListener(wakes, () => hear());
+document.addEventListener("visibilitychange", () => hear());
+setInterval(planSounds, PLAN_EVERY_MS);
+// A hidden page draws no frames; its class ends all the same.
+setInterval(draw, 1000);
 
-keepAwake((words) => (document.getElementById("awake").textContent = words));
+keepAwake((words, lost) => {
+  say("awake", words);
+  if (anchor.segment >= 0) say("asleep", lost ? words : "");
+});
+planSounds();
 frame();
+log.sync();
+setInterval(() => log.sync(), SYNC_EVERY_MS);
+document.documentElement.dataset.ready = "yes";
+for (const key of (document.documentElement.dataset.early ?? "").split("\n").filter(Boolean)) actOf(key === "space" ? " " : key)?.();
 
 /** Something was pressed: it happens here at once, and is sent. */
 function happen(kind, value = null) {
   sounds.wake();
   anchor = after(anchor, log.add(kind, now(), value), tenths, data.countInMs);
-  heard = { segment: null, second: null };
+  planSounds();
   draw();
+}
+
+/** Another device's events have come in: the place is reckoned anew from all of them. */
+function recall() {
+  anchor = log.all.reduce((so, event) => after(so, event, tenths, data.countInMs), BEFORE);
+  planSounds();
+}
+
+function askEnd() {
+  document.getElementById("ask-end").showModal();
+}
+
+/** Sound that was put to sleep is woken, and what it missed is not played late. */
+function hear() {
+  const slept = sounds.asleep;
+  sounds.wake();
+  if (slept) planSounds();
+}
+
+/** The audio clock gets what is to sound; it keeps time where frames and timers do not. */
+function planSounds() {
+  const ahead = soundsAhead(advanced(anchor, now(), tenths), steps, AHEAD_MS * data.speed);
+  sounds.plan(ahead.map(({ inMs, name }) => ({ inMs: inMs / data.speed, name })));
+}
+
+function say(id, words) {
+  const element = document.getElementById(id);
+  if (element.textContent !== words) element.textContent = words;
 }
 
 function frame() {
@@ -93,22 +150,8 @@ function frame() {
 function draw() {
   const place = advanced(anchor, now(), tenths);
   show(place, steps);
-  listen(place);
   showEnd(place);
   if (place.ended && !leaving) leave();
-}
-
-/** Sounds what begins, and the last three seconds of it. */
-function listen(place) {
-  if (!place.running) return;
-  const step = steps[place.segment];
-  const counting = place.msIn < 0;
-  const left = Math.ceil((counting ? -place.msIn : step.tenths * 100 + place.addedMs - place.msIn) / 1000);
-  const segment = counting ? -1 : place.segment;
-  if (heard.segment !== segment && !counting && heard.segment !== null) sounds.play(step.sound);
-  else if (heard.second !== left && left <= 3 && left > 0) sounds.play("last");
-  if (heard.segment === null && !counting && place.msIn < 300) sounds.play(step.sound);
-  heard = { segment, second: left };
 }
 
 /** When the class will end, and how far behind the plan it is since its start. */
@@ -130,6 +173,6 @@ function showEnd(place) {
 async function leave() {
   leaving = true;
   if (log.all.at(-1)?.kind !== "end") log.add("end", now());
-  while (log.unsent.length > 0) await new Promise((done) => setTimeout(done, 200));
+  while (!log.settled) await new Promise((done) => setTimeout(done, 200));
   location.href = `/session/${data.id}/record`;
 }

@@ -1,21 +1,22 @@
+using JollySet.Core.Plans;
 using JollySet.Core.Sheets;
 using JollySet.Core.Sheets.Notation;
 
-namespace JollySet.Core.Plans.Edits;
+namespace JollySet.Core.Edits;
 
 /// <summary>Gives the class another title.</summary>
 public sealed record SetTitle(string Title) : PlanEdit
 {
     /// <inheritdoc/>
-    public override string Summary => "changed the title";
+    public override string Summary(ClassPlan plan) => "changed the title";
 
     /// <inheritdoc/>
     protected override EditResult Change(ClassPlan plan)
     {
         var title = Title.Trim();
-        return title.Length == 0 ? EditResult.Refused("a class needs a title") with { Field = "title" }
+        return title.Length == 0 ? EditResult.Refused("a class needs a title", "title")
             : title.Length > Limits.NameLetters ? EditResult.Refused($"a title of {title.Length} letters; the limit is {Limits.NameLetters}") with { Field = "title" }
-            : EditResult.Of(plan with { Title = title });
+            : EditResult.Of(plan with { Title = title }, "title");
     }
 }
 
@@ -23,7 +24,7 @@ public sealed record SetTitle(string Title) : PlanEdit
 public sealed record SetBriefLine(string Key, string Value) : PlanEdit
 {
     /// <inheritdoc/>
-    public override string Summary => $"changed {Key}";
+    public override string Summary(ClassPlan plan) => $"changed {Key}";
 
     /// <inheritdoc/>
     protected override EditResult Change(ClassPlan plan)
@@ -32,7 +33,7 @@ public sealed record SetBriefLine(string Key, string Value) : PlanEdit
         var others = BriefNotation.Write(plan.Brief).Where(l => l.Key != Key);
         var lines = Value.Trim().Length == 0 ? others : others.Append((Key, Value.ReplaceLineEndings(" ")));
         var brief = lines.Aggregate(new Brief(), (b, line) => BriefNotation.Read(b, Sliced(line.Item1), Sliced(line.Item2), errors));
-        return errors.Any ? new EditResult(null, errors.InOrder, Key) : EditResult.Of(plan with { Brief = brief });
+        return errors.Any ? new EditResult(null, errors.InOrder, Key) : EditResult.Of(plan with { Brief = brief }, Key);
     }
 
     private static Slice Sliced(string text) => Slice.OfLine(text, 1).Trim();
@@ -42,12 +43,14 @@ public sealed record SetBriefLine(string Key, string Value) : PlanEdit
 public sealed record ReplaceSheet(string Text) : PlanEdit
 {
     /// <inheritdoc/>
-    public override string Summary => "wrote the sheet anew";
+    public override string Summary(ClassPlan plan) => "wrote the sheet anew";
 
     /// <inheritdoc/>
     protected override EditResult Change(ClassPlan plan)
     {
         var read = PlanReader.Read(Text);
-        return new EditResult(read.Plan, read.Errors);
+        return read.Plan is { } written
+            ? EditResult.Of(Ids.Carried(plan, Ids.Without(written), (a, b) => SheetWriter.WriteStation(a) == SheetWriter.WriteStation(b)), "text")
+            : new EditResult(null, read.Errors, "text");
     }
 }

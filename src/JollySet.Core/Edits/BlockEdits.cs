@@ -1,21 +1,22 @@
 using System.Collections.Immutable;
+using JollySet.Core.Plans;
 using JollySet.Core.Sheets;
 using JollySet.Core.Sheets.Notation;
 
-namespace JollySet.Core.Plans.Edits;
+namespace JollySet.Core.Edits;
 
 /// <summary>Adds a block typed as text, at that place or at the end.</summary>
 public sealed record AddBlock(string Text, int? At = null) : PlanEdit
 {
     /// <inheritdoc/>
-    public override string Summary => "added a block";
+    public override string Summary(ClassPlan plan) => SheetReader.ReadBlock(Text, plan).Block is { } block ? $"added {block.Name}" : "added a block";
 
     /// <inheritdoc/>
     protected override EditResult Change(ClassPlan plan)
     {
         var (block, result) = SheetReader.ReadBlock(Text, plan);
         return block is null
-            ? new EditResult(null, result.Errors)
+            ? new EditResult(null, result.Errors, "text")
             : EditResult.Of(plan with { NewMoves = result.Plan!.NewMoves, Blocks = plan.Blocks.Insert(Math.Clamp(At ?? plan.Blocks.Length, 0, plan.Blocks.Length), block) });
     }
 }
@@ -24,7 +25,7 @@ public sealed record AddBlock(string Text, int? At = null) : PlanEdit
 public sealed record AddBlockLine(string Line) : PlanEdit
 {
     /// <inheritdoc/>
-    public override string Summary => "typed a block";
+    public override string Summary(ClassPlan plan) => BlockLine.Read(Line, plan).Block is { } block ? $"added {block.Name}" : "typed a block";
 
     /// <summary>Where a new block goes.</summary>
     public static int PlaceIn(ClassPlan plan)
@@ -46,56 +47,57 @@ public sealed record AddBlockLine(string Line) : PlanEdit
 }
 
 /// <summary>Puts a block typed as text in place of one.</summary>
-public sealed record ReplaceBlock(string Block, string Text) : PlanEdit
+public sealed record ReplaceBlock(int Block, string Text) : PlanEdit
 {
     /// <inheritdoc/>
-    public override string Summary => $"wrote {Block} anew";
+    public override string Summary(ClassPlan plan) => $"wrote {plan.FindBlock(Block)?.Name ?? "a block"} anew";
 
     /// <inheritdoc/>
     protected override EditResult Change(ClassPlan plan)
     {
-        if (plan.Find(Block) is not { } before)
-            return EditResult.NoBlock(Block);
+        if (plan.FindBlock(Block) is not { } before)
+            return EditResult.NoBlock;
         var at = plan.Blocks.IndexOf(before);
         var (block, result) = SheetReader.ReadBlock(Text, plan with { Blocks = plan.Blocks.RemoveAt(at) });
         if (block is null)
-            return new EditResult(null, result.Errors);
-        var blocks = plan.Blocks.SetItem(at, block).Select(b => b.Format is AgainFormat a && a.Of == Block ? b with { Format = new AgainFormat(block.Name) } : b);
+            return new EditResult(null, result.Errors, "text");
+        var carried = Ids.Carried(before, block, (a, b) => SheetWriter.WriteStation(a) == SheetWriter.WriteStation(b));
+        var blocks = plan.Blocks.SetItem(at, carried).Select(b => b.Format is AgainFormat a && a.Of == before.Name ? b with { Format = new AgainFormat(block.Name) } : b);
         return EditResult.Of(plan with { NewMoves = result.Plan!.NewMoves, Blocks = [.. blocks] });
     }
 }
 
 /// <summary>Takes a block out; blocks that repeat it are spelled out.</summary>
-public sealed record RemoveBlock(string Block) : PlanEdit
+public sealed record RemoveBlock(int Block) : PlanEdit
 {
     /// <inheritdoc/>
-    public override string Summary => $"took out {Block}";
+    public override string Summary(ClassPlan plan) => $"took out {plan.FindBlock(Block)?.Name ?? "a block"}";
 
     /// <inheritdoc/>
     protected override EditResult Change(ClassPlan plan)
     {
-        if (plan.Find(Block) is not { } block)
-            return EditResult.NoBlock(Block);
-        var blocks = plan.Blocks.Where(b => b != block).Select(b => b.Format is AgainFormat a && a.Of == Block ? plan.Spelled(b) : b);
+        if (plan.FindBlock(Block) is not { } block)
+            return EditResult.NoBlock;
+        var blocks = plan.Blocks.Where(b => b != block).Select(b => b.Format is AgainFormat a && a.Of == block.Name ? plan.Spelled(b) : b);
         return EditResult.Of(plan with { Blocks = [.. blocks] });
     }
 }
 
 /// <summary>Puts a copy of a block after it, under a name of its own.</summary>
-public sealed record DuplicateBlock(string Block) : PlanEdit
+public sealed record DuplicateBlock(int Block) : PlanEdit
 {
     /// <inheritdoc/>
-    public override string Summary => $"duplicated {Block}";
+    public override string Summary(ClassPlan plan) => $"duplicated {plan.FindBlock(Block)?.Name ?? "a block"}";
 
     /// <inheritdoc/>
     protected override EditResult Change(ClassPlan plan)
     {
-        if (plan.Find(Block) is not { } block)
-            return EditResult.NoBlock(Block);
+        if (plan.FindBlock(Block) is not { } block)
+            return EditResult.NoBlock;
         var number = 2;
-        while (plan.Find($"{Block} {number}") is not null)
+        while (plan.Find($"{block.Name} {number}") is not null)
             number++;
-        var copy = plan.Spelled(block) with { Name = $"{Block} {number}" };
+        var copy = Ids.Unnumbered(plan.Spelled(block) with { Name = $"{block.Name} {number}" });
         return copy.Name.Length > Limits.NameLetters
             ? EditResult.Refused("the copy’s name would be too long; give the block a shorter one first")
             : EditResult.Of(plan with { Blocks = plan.Blocks.Insert(plan.Blocks.IndexOf(block) + 1, copy) });
@@ -103,59 +105,59 @@ public sealed record DuplicateBlock(string Block) : PlanEdit
 }
 
 /// <summary>Moves a block to another place, counted from 0 in the class as it will be.</summary>
-public sealed record MoveBlock(string Block, int To) : PlanEdit
+public sealed record MoveBlock(int Block, int To) : PlanEdit
 {
     /// <inheritdoc/>
-    public override string Summary => $"moved {Block}";
+    public override string Summary(ClassPlan plan) => $"moved {plan.FindBlock(Block)?.Name ?? "a block"}";
 
     /// <inheritdoc/>
     protected override EditResult Change(ClassPlan plan)
     {
-        if (plan.Find(Block) is not { } block)
-            return EditResult.NoBlock(Block);
+        if (plan.FindBlock(Block) is not { } block)
+            return EditResult.NoBlock;
         var others = plan.Blocks.Remove(block);
         return EditResult.Of(plan with { Blocks = others.Insert(Math.Clamp(To, 0, others.Length), block) });
     }
 }
 
 /// <summary>Gives a block another name; blocks that repeat it follow.</summary>
-public sealed record RenameBlock(string Block, string Name) : PlanEdit
+public sealed record RenameBlock(int Block, string Name) : PlanEdit
 {
     /// <inheritdoc/>
-    public override string Summary => $"renamed {Block}";
+    public override string Summary(ClassPlan plan) => $"renamed {plan.FindBlock(Block)?.Name ?? "a block"}";
 
     /// <inheritdoc/>
     protected override EditResult Change(ClassPlan plan)
     {
         var name = Name.Trim();
-        if (plan.Find(Block) is not { } block)
-            return EditResult.NoBlock(Block);
+        if (plan.FindBlock(Block) is not { } block)
+            return EditResult.NoBlock;
         if (block.Format is AgainFormat)
             return EditResult.Refused("a block that repeats another is named after it");
         if (name.Length is 0 or > Limits.NameLetters)
             return EditResult.Refused($"a block’s name has from 1 to {Limits.NameLetters} letters; this one has {name.Length}") with { Field = "name" };
-        if (name != Block && plan.Find(name) is not null)
+        if (name != block.Name && plan.Find(name) is not null)
             return EditResult.Refused($"there is a block “{name}” already; names are unique") with { Field = "name" };
-        var blocks = plan.Blocks.Select(b => b == block ? b with { Name = name } : b.Format is AgainFormat a && a.Of == Block ? b with { Format = new AgainFormat(name) } : b);
-        return EditResult.Of(plan with { Blocks = [.. blocks] });
+        var blocks = plan.Blocks.Select(b => b == block ? b with { Name = name } : b.Format is AgainFormat a && a.Of == block.Name ? b with { Format = new AgainFormat(name) } : b);
+        return EditResult.Of(plan with { Blocks = [.. blocks] }, "name");
     }
 }
 
 /// <summary>Says one setting of a block anew, in the sheet's words; empty takes it out. The key <c>format</c> changes how it runs.</summary>
-public sealed record SetBlockSetting(string Block, string Key, string Value) : PlanEdit
+public sealed record SetBlockSetting(int Block, string Key, string Value) : PlanEdit
 {
     /// <inheritdoc/>
-    public override string Summary => $"changed {Key} in {Block}";
+    public override string Summary(ClassPlan plan) => $"changed {Key} in {plan.FindBlock(Block)?.Name ?? "a block"}";
 
     /// <inheritdoc/>
     protected override EditResult Change(ClassPlan plan)
     {
-        if (plan.Find(Block) is not { } block)
-            return EditResult.NoBlock(Block);
+        if (plan.FindBlock(Block) is not { } block)
+            return EditResult.NoBlock;
         var errors = new SheetErrors();
         var value = Slice.OfLine(Value.ReplaceLineEndings(" "), 1).Trim();
         var changed = Key == "format" ? WithFormat(block, value, errors) : WithSetting(plan, block, value, errors);
-        return errors.Any ? new EditResult(null, errors.InOrder, Key) : EditResult.Of(plan with { Blocks = plan.Blocks.Replace(block, changed) });
+        return errors.Any ? new EditResult(null, errors.InOrder, Key) : EditResult.Of(plan with { Blocks = plan.Blocks.Replace(block, changed) }, Key);
     }
 
     private static Block WithFormat(Block block, Slice value, SheetErrors errors)

@@ -1,10 +1,12 @@
-namespace JollySet.Core.Plans.Edits;
+using JollySet.Core.Plans;
+
+namespace JollySet.Core.Edits;
 
 /// <summary>Leaves a finding as it is, with the reason; an earlier reason for the same thing gives way.</summary>
 public sealed record Dismiss(string Code, string? Block, string Mark, string Reason) : PlanEdit
 {
     /// <inheritdoc/>
-    public override string Summary => $"left {Code}{(Block is null ? "" : $" in {Block}")} as it is";
+    public override string Summary(ClassPlan plan) => $"left {Code}{(Block is null ? "" : $" in {Block}")} as it is";
 
     /// <inheritdoc/>
     protected override EditResult Change(ClassPlan plan)
@@ -21,7 +23,7 @@ public sealed record Dismiss(string Code, string? Block, string Mark, string Rea
 public sealed record TakeUpAgain(string Code, string? Block, string Mark) : PlanEdit
 {
     /// <inheritdoc/>
-    public override string Summary => $"took up {Code} again";
+    public override string Summary(ClassPlan plan) => $"took up {Code} again";
 
     /// <inheritdoc/>
     protected override EditResult Change(ClassPlan plan) =>

@@ -1,68 +1,63 @@
 using System.Collections.Immutable;
+using JollySet.Core.Plans;
 using JollySet.Core.Sheets;
 using JollySet.Core.Sheets.Notation;
+using JollySet.Core.Timing;
 
-namespace JollySet.Core.Plans.Edits;
+namespace JollySet.Core.Edits;
 
-/// <summary>A change to one station, named by its block and its number from 1.</summary>
-/// <param name="Was">Its line when the change was made; when that line has moved meanwhile, the change goes with it, and when it is gone the change is refused.</param>
-public abstract record StationEdit(string Block, int Station, string? Was) : PlanEdit
+/// <summary>A change to one station, by its number in the class (<see cref="Station.Id"/>).</summary>
+public abstract record StationEdit(int Station) : PlanEdit
 {
     /// <inheritdoc/>
-    protected sealed override EditResult Change(ClassPlan plan)
-    {
-        if (plan.Find(Block) is not { } block)
-            return EditResult.NoBlock(Block);
-        var at = PlaceIn(block);
-        return at < 0 ? EditResult.NoStation(Block, Station) : Change(plan, block, at);
-    }
+    public sealed override string Summary(ClassPlan plan) => plan.FindStation(Station) is { } found
+        ? Said(Facts.NameOf(found.Block.Stations[found.At].Doing), found.Block.Name)
+        : "changed a station";
+
+    /// <inheritdoc/>
+    protected sealed override EditResult Change(ClassPlan plan) =>
+        plan.FindStation(Station) is { } found ? Change(plan, found.Block, found.At) : EditResult.NoStation;
+
+    /// <summary>What it does, with the station's name and its block's.</summary>
+    protected abstract string Said(string name, string block);
 
     /// <summary>The change, with the station found at <paramref name="at"/>, from 0.</summary>
     protected abstract EditResult Change(ClassPlan plan, Block block, int at);
 
     /// <summary>The plan with other lines in that block.</summary>
-    protected static EditResult With(ClassPlan plan, Block block, ImmutableArray<Station> stations) =>
-        EditResult.Of(plan with { Blocks = plan.Blocks.Replace(block, block with { Stations = stations }) });
-
-    private int PlaceIn(Block block)
-    {
-        var at = Station - 1;
-        if (Was is null)
-            return at >= 0 && at < block.Stations.Length ? at : -1;
-        bool Same(int i) => i >= 0 && i < block.Stations.Length && SheetWriter.WriteStation(block.Stations[i]) == Was;
-        if (Same(at))
-            return at;
-        var matches = Enumerable.Range(0, block.Stations.Length).Where(Same).ToList();
-        return matches.Count == 1 ? matches[0] : -1;
-    }
+    protected static EditResult With(ClassPlan plan, Block block, ImmutableArray<Station> stations, string? field = null) =>
+        EditResult.Of(plan with { Blocks = plan.Blocks.Replace(block, block with { Stations = stations }) }, field);
 }
 
-/// <summary>Adds a station typed as a line, at that number or at the end.</summary>
-public sealed record AddStation(string Block, string Line, int? At = null) : PlanEdit
+/// <summary>Adds a station typed as a line, at that place from 1 or at the end.</summary>
+public sealed record AddStation(int Block, string Line, int? At = null) : PlanEdit
 {
     /// <inheritdoc/>
-    public override string Summary => $"added a station to {Block}";
+    public override string Summary(ClassPlan plan) =>
+        plan.FindBlock(Block) is { } block ? $"added {NameIn(plan) ?? "a station"} to {block.Name}" : "added a station";
 
     /// <inheritdoc/>
     protected override EditResult Change(ClassPlan plan)
     {
-        if (plan.Find(Block) is not { } block)
-            return EditResult.NoBlock(Block);
+        if (plan.FindBlock(Block) is not { } block)
+            return EditResult.NoBlock;
         if (block.IsWords || block.Format is AgainFormat)
-            return EditResult.Refused($"“{Block}” has no stations of its own");
+            return EditResult.Refused($"“{block.Name}” has no stations of its own");
         var (station, result) = SheetReader.ReadStation(Line, plan);
         if (station is null)
-            return new EditResult(null, result.Errors);
+            return new EditResult(null, result.Errors, "line");
         var at = Math.Clamp((At ?? int.MaxValue) - 1, 0, block.Stations.Length);
-        return EditResult.Of(plan with { NewMoves = result.Plan!.NewMoves, Blocks = plan.Blocks.Replace(block, block with { Stations = block.Stations.Insert(at, station) }) });
+        return EditResult.Of(plan with { NewMoves = result.Plan!.NewMoves, Blocks = plan.Blocks.Replace(block, block with { Stations = block.Stations.Insert(at, station) }) }, "line");
     }
+
+    private string? NameIn(ClassPlan plan) => SheetReader.ReadStation(Line, plan).Station is { } station ? Facts.NameOf(station.Doing) : null;
 }
 
 /// <summary>Writes a station's whole line anew.</summary>
-public sealed record SetStation(string Block, int Station, string Line, string? Was = null) : StationEdit(Block, Station, Was)
+public sealed record SetStation(int Station, string Line) : StationEdit(Station)
 {
     /// <inheritdoc/>
-    public override string Summary => $"changed station {Station} of {Block}";
+    protected override string Said(string name, string block) => $"changed {name} in {block}";
 
     /// <inheritdoc/>
     protected override EditResult Change(ClassPlan plan, Block block, int at)
@@ -70,29 +65,32 @@ public sealed record SetStation(string Block, int Station, string Line, string? 
         var (station, result) = SheetReader.ReadStation(Line, plan);
         return station is null
             ? new EditResult(null, result.Errors, "line")
-            : With(plan with { NewMoves = result.Plan!.NewMoves }, block, block.Stations.SetItem(at, station));
+            : With(plan with { NewMoves = result.Plan!.NewMoves }, block, block.Stations.SetItem(at, station with { Id = Station }), "line");
     }
 }
 
 /// <summary>Says one part of a station anew, in the sheet's words; empty takes it out.</summary>
 /// <param name="Part">move, amount, load, tempo, sides, rest, easier, harder, <c>for NEED</c>, or a note to be added.</param>
-public sealed record SetStationPart(string Block, int Station, string Part, string Value, string? Was = null) : StationEdit(Block, Station, Was)
+public sealed record SetStationPart(int Station, string Part, string Value) : StationEdit(Station)
 {
     /// <inheritdoc/>
-    public override string Summary => $"changed {Part} of station {Station} in {Block}";
+    protected override string Said(string name, string block) => Part == "move" && Value.Trim().Length > 0
+        ? $"put {Value.Trim()} in place of {name} in {block}"
+        : $"changed {Part} of {name} in {block}";
 
     /// <inheritdoc/>
     protected override EditResult Change(ClassPlan plan, Block block, int at)
     {
         var errors = new SheetErrors();
-        var moves = new KnownMoves(Moves.MoveLibrary.Shipped);
+        var known = plan.MoveNames().ToHashSet(StringComparer.OrdinalIgnoreCase);
+        var moves = new KnownMoves(Moves.MoveLibrary.Shipped, known.Contains);
         foreach (var move in plan.NewMoves)
             moves.Add(move);
         var value = Slice.OfLine(Value.ReplaceLineEndings(" "), 1).Trim();
         var station = Said(block.Stations[at], value, moves, errors);
         return errors.Any
             ? new EditResult(null, errors.InOrder, Part)
-            : With(plan with { NewMoves = moves.Added }, block, block.Stations.SetItem(at, station));
+            : With(plan with { NewMoves = moves.Added }, block, block.Stations.SetItem(at, station), Part);
     }
 
     private Station Said(Station station, Slice value, KnownMoves moves, SheetErrors errors) => Part switch
@@ -121,30 +119,30 @@ public sealed record SetStationPart(string Block, int Station, string Part, stri
 }
 
 /// <summary>Takes a station out.</summary>
-public sealed record RemoveStation(string Block, int Station, string? Was = null) : StationEdit(Block, Station, Was)
+public sealed record RemoveStation(int Station) : StationEdit(Station)
 {
     /// <inheritdoc/>
-    public override string Summary => $"took station {Station} out of {Block}";
+    protected override string Said(string name, string block) => $"took {name} out of {block}";
 
     /// <inheritdoc/>
     protected override EditResult Change(ClassPlan plan, Block block, int at) => With(plan, block, block.Stations.RemoveAt(at));
 }
 
 /// <summary>Puts a copy of a station after it.</summary>
-public sealed record DuplicateStation(string Block, int Station, string? Was = null) : StationEdit(Block, Station, Was)
+public sealed record DuplicateStation(int Station) : StationEdit(Station)
 {
     /// <inheritdoc/>
-    public override string Summary => $"duplicated station {Station} of {Block}";
+    protected override string Said(string name, string block) => $"duplicated {name} in {block}";
 
     /// <inheritdoc/>
-    protected override EditResult Change(ClassPlan plan, Block block, int at) => With(plan, block, block.Stations.Insert(at + 1, block.Stations[at]));
+    protected override EditResult Change(ClassPlan plan, Block block, int at) => With(plan, block, block.Stations.Insert(at + 1, block.Stations[at] with { Id = 0 }));
 }
 
-/// <summary>Moves a station to another number of its block, as it will be.</summary>
-public sealed record MoveStation(string Block, int Station, int To, string? Was = null) : StationEdit(Block, Station, Was)
+/// <summary>Moves a station to another place of its block, from 1, as it will be.</summary>
+public sealed record MoveStation(int Station, int To) : StationEdit(Station)
 {
     /// <inheritdoc/>
-    public override string Summary => $"moved station {Station} of {Block}";
+    protected override string Said(string name, string block) => $"moved {name} in {block}";
 
     /// <inheritdoc/>
     protected override EditResult Change(ClassPlan plan, Block block, int at)

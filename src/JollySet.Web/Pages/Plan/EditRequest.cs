@@ -1,0 +1,57 @@
+using System.Globalization;
+using JollySet.Data;
+
+namespace JollySet.Web.Pages.Plan;
+
+/// <summary>One posted edit: what it does, the revision it was made on, and how it is to meet what was changed since.</summary>
+/// <remarks>Answers: 200 with the parts that changed, 409 with what was changed meanwhile, 410 where the class is gone, 422 with the field and the reason, 204 with a redirect for a copy.</remarks>
+public sealed class EditRequest(IFormCollection form)
+{
+    /// <summary>The form as posted.</summary>
+    public IFormCollection Form { get; } = form;
+
+    /// <summary>What it does.</summary>
+    public string Do { get; } = EditForm.ActionOf(form);
+
+    /// <summary>The revision it was made on; null where the form says none.</summary>
+    public int? Revision { get; } = int.TryParse(form["revision"], NumberStyles.None, CultureInfo.InvariantCulture, out var revision) ? revision : null;
+
+    /// <summary>Number of the block that is open on the page; 0 for none.</summary>
+    public int Open { get; } = Number(form, form.ContainsKey("open") ? "open" : "block");
+
+    /// <summary>Number of the station it speaks of; 0 for none.</summary>
+    public int Station { get; } = Number(form, "station");
+
+    /// <summary>Where that station stood, from 1; 0 where nobody says.</summary>
+    public int Place { get; } = Number(form, "place");
+
+    /// <summary>Whether it goes on top of whatever was changed meanwhile.</summary>
+    public WhenStale WhenStale { get; } = form.ContainsKey("on-top") ? WhenStale.PutOnTop : WhenStale.Ask;
+
+    /// <summary>Whether the class as it would be is kept as a copy of its own.</summary>
+    public bool AsCopy { get; } = form.ContainsKey("as-copy");
+
+    /// <summary>Whether the class is to be put back on the shelf first.</summary>
+    public bool BringsBack { get; } = form.ContainsKey("bring-back");
+
+    /// <summary>Every field that was typed, to be posted again with another word on how.</summary>
+    public IReadOnlyList<KeyValuePair<string, string>> Carried() =>
+    [
+        .. Form.Where(f => !f.Key.StartsWith("__", StringComparison.Ordinal) && f.Key is not ("revision" or "on-top" or "as-copy" or "bring-back" or "do" or "did"))
+            .Select(f => KeyValuePair.Create(f.Key, f.Value.ToString()))
+            .Append(KeyValuePair.Create("did", Do)),
+    ];
+
+    /// <summary>The refusal, with all that was typed.</summary>
+    public FailedEdit Failed(SaveResult result) => new(
+        Do,
+        Number(Form, "block"),
+        Station,
+        result.Field,
+        string.Join("; ", result.Errors.Select(e => e.Message)),
+        result.Errors,
+        Form.Where(f => !f.Key.StartsWith("__", StringComparison.Ordinal)).ToDictionary(f => f.Key, f => f.Value.ToString()));
+
+    private static int Number(IFormCollection form, string key) =>
+        int.TryParse(form[key].ToString(), NumberStyles.None, CultureInfo.InvariantCulture, out var number) ? number : 0;
+}

@@ -1,0 +1,58 @@
+using System.Security.Cryptography;
+using System.Text;
+using System.Text.RegularExpressions;
+
+namespace JollySet.Web.Parts;
+
+/// <summary>One part of a page: what it is called, what it holds by its hash, and its whole element.</summary>
+/// <param name="Parent">The part it stands in, or null.</param>
+public sealed record Part(string Id, string Hash, string Html, string? Parent);
+
+/// <summary>The parts of the page of one request. A page that is there already gets only those that differ from what it has.</summary>
+public sealed partial class PartList(IHttpContextAccessor context)
+{
+    /// <summary>The header in which a page says what it has: <c>id hash</c>, parted by commas.</summary>
+    public const string Header = "X-Has-Parts";
+
+    private readonly List<Part> parts = [];
+    private readonly Stack<string> open = new();
+    private Dictionary<string, string>? has;
+
+    /// <summary>Whether a page asks for what has changed, rather than a reader for a page.</summary>
+    public bool IsLive => context.HttpContext?.Request.Headers.ContainsKey(Header) == true;
+
+    /// <summary>Opens a part; parts written until it is closed stand in it.</summary>
+    public void Open(string id) => open.Push(id);
+
+    /// <summary>Closes the part opened last.</summary>
+    public void Close(string hash, string html)
+    {
+        var id = open.Pop();
+        parts.Add(new Part(id, hash, html, open.TryPeek(out var parent) ? parent : null));
+    }
+
+    /// <summary>The parts that the page has not, or has otherwise; one that stands in another that is sent goes with it.</summary>
+    public IEnumerable<Part> Changed()
+    {
+        var changed = parts.Where(p => !Has(p.Id, p.Hash)).ToList();
+        var ids = changed.Select(p => p.Id).ToHashSet();
+        return changed.Where(p => p.Parent is null || !ids.Contains(p.Parent));
+    }
+
+    /// <summary>Whether the page that asks has that part with that hash.</summary>
+    public bool Has(string id, string hash) => There.GetValueOrDefault(id) == hash;
+
+    /// <summary>A hash of what a part says, whatever the revision and the token in its forms.</summary>
+    public static string HashOf(string content) =>
+        Convert.ToHexString(SHA256.HashData(Encoding.UTF8.GetBytes(Passing().Replace(content, ""))).AsSpan(0, 6));
+
+    private Dictionary<string, string> There => has ??= (context.HttpContext?.Request.Headers[Header].ToString() ?? "")
+        .Split(',', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries)
+        .Select(p => p.Split(' '))
+        .Where(p => p.Length == 2)
+        .DistinctBy(p => p[0])
+        .ToDictionary(p => p[0], p => p[1]);
+
+    [GeneratedRegex("<input (?:name=\"__RequestVerificationToken\"|type=\"hidden\" name=\"revision\")[^>]*>|\\s+", RegexOptions.CultureInvariant)]
+    private static partial Regex Passing();
+}

@@ -1,0 +1,66 @@
+// What is given to the audio clock ahead of time.
+import assert from "node:assert/strict";
+import test from "node:test";
+import { BEFORE, advanced, after } from "../../src/JollySet.Web/wwwroot/js/clock.js";
+import { soundsAhead } from "../../src/JollySet.Web/wwwroot/js/sounds-ahead.js";
+
+const steps = [
+  { tenths: 100, sound: "work" },
+  { tenths: 50, sound: "rest" },
+  { tenths: 20, sound: "work" },
+];
+const tenths = steps.map((s) => s.tenths);
+const at = (events, now) =>
+  advanced(
+    events.reduce((so, e, i) => after(so, { number: i + 1, ...e }, tenths, 5000), BEFORE),
+    now,
+    tenths,
+  );
+const named = (sounds) => sounds.map((s) => `${s.name} ${s.inMs}`);
+
+test("the count-in, each beginning and each last three are there, in order", () => {
+  const sounds = soundsAhead(at([{ kind: "start", atMs: 0, value: 0 }], 0), steps, 60_000);
+  assert.deepEqual(named(sounds), [
+    "last 2000",
+    "last 3000",
+    "last 4000",
+    "work 5000",
+    "last 12000",
+    "last 13000",
+    "last 14000",
+    "rest 15000",
+    "last 17000",
+    "last 18000",
+    "last 19000",
+    "work 20000",
+    "last 21000",
+  ]);
+});
+
+test("in the middle of a segment only what is left sounds, with what was added", () => {
+  const place = at(
+    [
+      { kind: "start", atMs: 0, value: 0 },
+      { kind: "add", atMs: 6000, value: 10 },
+    ],
+    24_500,
+  );
+  assert.deepEqual(named(soundsAhead(place, steps, 1000)), ["rest 500"]);
+});
+
+test("a class that stands still is silent, and so is one that has not begun", () => {
+  assert.deepEqual(soundsAhead(BEFORE, steps, 60_000), []);
+  const paused = at(
+    [
+      { kind: "start", atMs: 0, value: 0 },
+      { kind: "pause", atMs: 7000 },
+    ],
+    9000,
+  );
+  assert.deepEqual(soundsAhead(paused, steps, 60_000), []);
+});
+
+test("nothing beyond the horizon is planned", () => {
+  const place = at([{ kind: "start", atMs: 0, value: 0 }], 5000);
+  assert.ok(soundsAhead(place, steps, 8000).every((s) => s.inMs <= 8000));
+});

@@ -9,7 +9,6 @@ internal sealed class Arrangement
 {
     private readonly ClassPlan plan;
     private readonly StationWork work;
-    private readonly List<Step> steps = [];
 
     private Arrangement(ClassPlan plan, MoveLibrary library, HouseRules rules)
     {
@@ -17,47 +16,32 @@ internal sealed class Arrangement
         work = new StationWork(plan, library, rules);
     }
 
-    /// <summary>Every step of the class, in order.</summary>
-    public static List<Step> Of(ClassPlan plan, MoveLibrary library, HouseRules rules)
+    /// <summary>Every step of the class, in order, each made when it is asked for.</summary>
+    public static IEnumerable<Step> Of(ClassPlan plan, MoveLibrary library, HouseRules rules)
     {
         var arrangement = new Arrangement(plan, library, rules);
-        for (var i = 0; i < plan.Blocks.Length; i++)
-            arrangement.Add(i);
-        return arrangement.steps;
+        return Enumerable.Range(0, plan.Blocks.Length).SelectMany(arrangement.StepsOf);
     }
 
-    private void Add(int index)
+    private IEnumerable<Step> StepsOf(int index)
     {
         var block = plan.Spelled(plan.Blocks[index]);
-        switch (block.Format)
+        return block.Format switch
         {
-            case TalkFormat talk:
-                steps.Add(new WordsStep(index, SegmentKind.Talk, talk.Seconds * 10, block.Settings.After));
-                break;
-            case OwnFormat own:
-                steps.Add(new WordsStep(index, SegmentKind.Talk, own.Seconds * 10, block.Settings.After));
-                break;
-            case ShowFormat show:
-                steps.Add(new WordsStep(index, SegmentKind.Demo, show.Seconds * 10, block.Settings.After));
-                break;
-            case AmrapFormat amrap when !block.Stations.IsEmpty:
-                steps.Add(new WorkStep(work.Amrap(index, block, amrap.Seconds), 0, AfterBlock(index, block)));
-                break;
-            default:
-                AddSets(index, block);
-                break;
-        }
+            TalkFormat talk => [new WordsStep(index, SegmentKind.Talk, talk.Seconds * 10, block.Settings.After)],
+            OwnFormat own => [new WordsStep(index, SegmentKind.Talk, own.Seconds * 10, block.Settings.After)],
+            ShowFormat show => [new WordsStep(index, SegmentKind.Demo, show.Seconds * 10, block.Settings.After)],
+            AmrapFormat amrap when !block.Stations.IsEmpty => [new WorkStep(work.Amrap(index, block, amrap.Seconds), 0, AfterBlock(index, block))],
+            _ => Sets(index, block),
+        };
     }
 
-    private void AddSets(int index, Block block)
+    private IEnumerable<Step> Sets(int index, Block block)
     {
-        var places = Order(block).ToList();
         var repeats = plan.Blocks[index].Format is AgainFormat;
         var sinceRest = 0;
-        for (var at = 0; at < places.Count; at++)
+        foreach (var (here, next) in WithNext(Order(block)))
         {
-            var here = places[at];
-            var next = at + 1 < places.Count ? places[at + 1] : (SetPlace?)null;
             var line = block.Stations[here.Station - 1];
             var sets = work.Of(index, block, here.Round, here.Station, here.Side);
             if (block.Format is MinuteFormat)
@@ -72,13 +56,27 @@ internal sealed class Arrangement
                     : AfterBlock(index, block);
                 after = WithRatio(block, after, sinceRest);
                 var slot = block.Format is MinuteFormat && i == sets.Length - 1;
-                steps.Add(new WorkStep(here.SecondPass ? sets[i] with { SecondPass = true } : sets[i], demo * 10, slot ? null : after));
+                yield return new WorkStep(here.SecondPass ? sets[i] with { SecondPass = true } : sets[i], demo * 10, slot ? null : after);
                 if (slot)
-                    steps.Add(new SlotStep(index, here.Round, here.Station, Math.Max(0, SlotTenths(block) - sets.Sum(s => s.Tenths)), after));
+                    yield return new SlotStep(index, here.Round, here.Station, Math.Max(0, SlotTenths(block) - sets.Sum(s => s.Tenths)), after);
                 if (after.Said && after.Kind != SegmentKind.Pause)
                     sinceRest = 0;
             }
         }
+    }
+
+    private static IEnumerable<(SetPlace Here, SetPlace? Next)> WithNext(IEnumerable<SetPlace> places)
+    {
+        SetPlace? here = null;
+        foreach (var next in places)
+        {
+            if (here is { } known)
+                yield return (known, next);
+            here = next;
+        }
+
+        if (here is { } last)
+            yield return (last, null);
     }
 
     /// <summary>A slot keeps the clock: what load and late fatigue add is taken from its rest, it ends what would go beyond it, and its sides share it.</summary>
@@ -168,7 +166,7 @@ internal sealed class Arrangement
         if (block.Settings.Ratio is not { } ratio || gap.Said || gap.Place == GapPlace.AfterBlock)
             return gap;
         var applies = block.IsLinked ? gap.Place == GapPlace.AfterRound : gap.Kind == SegmentKind.Rest;
-        return applies ? gap with { ExactTenths = ((workTenths * ratio.Rest) + (ratio.Work * 10) - 1) / (ratio.Work * 10) * 10 } : gap;
+        return applies ? gap with { ExactTenths = 10 * Pace.Round(Math.Ceiling((decimal)workTenths * ratio.Rest / (ratio.Work * 10))) } : gap;
     }
 
     private static Gap? InRound(Block block, int round) => block.Settings.Rest.IsEmpty ? null : block.Settings.Rest.At(round);

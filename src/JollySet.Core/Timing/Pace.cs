@@ -33,8 +33,8 @@ public sealed class Pace(ClassPlan plan, HouseRules rules, MoveLibrary library)
         return Math.Max(tenths, Round(tenths * load * late));
     }
 
-    /// <summary>The nearest whole number, halves up.</summary>
-    public static int Round(decimal value) => (int)Math.Round(value, MidpointRounding.AwayFromZero);
+    /// <summary>The nearest whole number, halves up; what no class can hold is cut at ten times the longest class.</summary>
+    public static int Round(decimal value) => (int)Math.Min(Math.Round(value, MidpointRounding.AwayFromZero), Limits.Seconds * 10 * 10);
 
     private decimal Seconds(Tempo tempo, int? beat) => tempo switch
     {

@@ -32,9 +32,7 @@ public sealed class TimelineBuilder
         rules ??= HouseRules.Shipped;
         library ??= MoveLibrary.Shipped;
         var builder = new TimelineBuilder(plan, library, rules);
-        var steps = Arrangement.Of(plan, library, rules);
-        for (var i = 0; i < steps.Count; i++)
-            builder.Take(steps[i], lastOfClass: i == steps.Count - 1);
+        builder.TakeAll(Arrangement.Of(plan, library, rules), until: static _ => false);
         return new Timeline(plan, rules)
         {
             Blocks = [.. plan.Blocks.Select(plan.Spelled)],
@@ -42,6 +40,32 @@ public sealed class TimelineBuilder
             Sets = builder.sets.ToImmutable(),
             Gaps = builder.gaps.ToImmutable(),
         };
+    }
+
+    /// <summary>How far the plan's timeline goes, built no further than the limits and thrown away.</summary>
+    internal static Extent Measure(ClassPlan plan)
+    {
+        var builder = new TimelineBuilder(plan, MoveLibrary.Shipped, HouseRules.Shipped);
+        builder.TakeAll(Arrangement.Of(plan, MoveLibrary.Shipped, HouseRules.Shipped), until: static b => b.Extent is { TooLong: true } or { TooMany: true });
+        return builder.Extent;
+    }
+
+    private Extent Extent => new(now, segments.Count);
+
+    private void TakeAll(IEnumerable<Step> steps, Func<TimelineBuilder, bool> until)
+    {
+        Step? here = null;
+        foreach (var next in steps)
+        {
+            if (here is not null)
+                Take(here, lastOfClass: false);
+            if (until(this))
+                return;
+            here = next;
+        }
+
+        if (here is not null)
+            Take(here, lastOfClass: true);
     }
 
     private void Take(Step step, bool lastOfClass)

@@ -67,7 +67,7 @@ public static class DraftGrid
         var findings = Review.Of(timeline);
         int Of(Severity severity) => findings.Count(f => f.Severity == severity);
         var even = ClassBalance.Of(timeline).SeeSaws.All(s => s.Tilt != Tilt.Tipped);
-        return new Outcome(request, draft, (request.Brief.Minutes!.Value * 60) - (timeline.Tenths / 10m), Of(Severity.Stop), Of(Severity.Warn), Of(Severity.Note), even, findings);
+        return new Outcome(request, draft, (request.Brief.Minutes!.Value * 60) - (timeline.Length.InSeconds), Of(Severity.Stop), Of(Severity.Warn), Of(Severity.Note), even, findings);
     }
 
     /// <summary>The whole grid, judged on all cores.</summary>

@@ -76,18 +76,18 @@ internal static class BalanceAnswer
         {
             json.WriteStartObject();
             json.WriteString("what", lane.What);
-            if (lane.LimitTenths is { } limit)
-                json.WriteNumber("limitSeconds", limit / 10m);
-            json.WriteNumber("longestSeconds", lane.LongestTenths / 10m);
+            if (lane.Limit is { } limit)
+                json.WriteNumber("limitSeconds", limit.InSeconds);
+            json.WriteNumber("longestSeconds", lane.Longest.InSeconds);
             json.WriteStartArray("periods");
             foreach (var spell in lane.Spells)
             {
                 json.WriteStartObject();
-                json.WriteNumber("start", spell.StartTenths / 10m);
-                json.WriteNumber("end", spell.EndTenths / 10m);
-                if (spell.RestTenths is { } rest)
-                    json.WriteNumber("restBefore", rest / 10m);
-                json.WriteNumber("streak", spell.StreakTenths / 10m);
+                json.WriteNumber("start", spell.Start.InSeconds);
+                json.WriteNumber("end", spell.End.InSeconds);
+                if (spell.Rest is { } rest)
+                    json.WriteNumber("restBefore", rest.InSeconds);
+                json.WriteNumber("streak", spell.Streak.InSeconds);
                 json.WriteBoolean("meant", spell.Meant);
                 json.WriteEndObject();
             }

@@ -13,7 +13,7 @@ internal static class EffortAnswer
     public static string Table(Timeline timeline)
     {
         var curves = EffortModel.Of(timeline);
-        var people = string.Concat(curves.Select(c => string.Create(CultureInfo.InvariantCulture, $"{c.Person.ToString().ToLowerInvariant(),-10} peak {c.Peak.Effort,4:0.0} at {Say.ClockOfTenths(c.Peak.Tenths),6}, {c.MinutesFrom(5):0.0} min hard or above\n")));
+        var people = string.Concat(curves.Select(c => string.Create(CultureInfo.InvariantCulture, $"{c.Person.ToString().ToLowerInvariant(),-10} peak {c.Peak.Effort,4:0.0} at {Say.Clock(c.Peak.At),6}, {c.MinutesFrom(5):0.0} min hard or above\n")));
         var form = string.Concat(FormGoes(timeline, curves).Select(s => string.Create(CultureInfo.InvariantCulture, $"form may go: {timeline.Blocks[timeline.Sets[s.Set].Block].Name}, {timeline.Sets[s.Set].Facts.Name}, round {timeline.Sets[s.Set].Round}: {Words.Of(s.Muscle)} {s.Local:0.00}\n")));
         return people + form;
     }
@@ -28,7 +28,7 @@ internal static class EffortAnswer
             json.WriteStartObject();
             json.WriteString("person", curve.Person.ToString().ToLowerInvariant());
             json.WriteNumber("peak", Math.Round(curve.Peak.Effort, 2));
-            json.WriteNumber("peakSecond", curve.Peak.Tenths / 10m);
+            json.WriteNumber("peakSecond", curve.Peak.At.InSeconds);
             json.WriteNumber("minutesHard", Math.Round(curve.MinutesFrom(5), 2));
             json.WriteEndObject();
         }
@@ -50,5 +50,5 @@ internal static class EffortAnswer
         json.WriteEndObject();
     });
 
-    private static IEnumerable<SetEffort> FormGoes(Timeline timeline, ImmutableArray<EffortCurve> curves) => curves[0].Sets.Where(s => s.Local > (double)timeline.Rules["effort.form-goes"]);
+    private static IEnumerable<SetEffort> FormGoes(Timeline timeline, ImmutableArray<EffortCurve> curves) => curves[0].Sets.Where(s => s.Local > (double)timeline.Rules.EffortFormGoes);
 }

@@ -37,7 +37,7 @@ internal static class FitCommand
         var text = new StringBuilder();
         foreach (var (proposal, number) in answer.Proposals.Select((p, i) => (p, i + 1)))
         {
-            text.Append(CultureInfo.InvariantCulture, $"{number}. {Say.ClockOfTenths(proposal.ClockTenths)} by the clock, {Say.ClockOfTenths(proposal.LikelyTenths)} likely – {proposal.Kind.ToString().ToLowerInvariant()}\n");
+            text.Append(CultureInfo.InvariantCulture, $"{number}. {Say.Clock(proposal.Clock)} by the clock, {Say.Clock(proposal.Likely)} likely – {proposal.Kind.ToString().ToLowerInvariant()}\n");
             foreach (var says in proposal.Says)
                 text.Append(CultureInfo.InvariantCulture, $"   {says}\n");
         }
@@ -53,8 +53,8 @@ internal static class FitCommand
         {
             json.WriteStartObject();
             json.WriteString("kind", proposal.Kind.ToString().ToLowerInvariant());
-            json.WriteNumber("seconds", proposal.ClockTenths / 10m);
-            json.WriteNumber("likelySeconds", proposal.LikelyTenths / 10m);
+            json.WriteNumber("seconds", proposal.Clock.InSeconds);
+            json.WriteNumber("likelySeconds", proposal.Likely.InSeconds);
             json.WriteNumber("cost", proposal.Cost);
             json.WriteBoolean("proven", proposal.Proven);
             json.WriteStartArray("changes");

@@ -12,19 +12,19 @@ internal static class TotalsTable
     {
         var text = new StringBuilder();
         void Line(string name, string value) => text.Append(CultureInfo.InvariantCulture, $"{name,-22}{value,10}\n");
-        Line("by the clock", Say.ClockOfTenths(totals.Tenths));
-        Line("likely", Say.ClockOfTenths(totals.LikelyTenths));
-        Line("work", Say.ClockOfTenths(totals.WorkTenths));
-        Line("rest", Say.ClockOfTenths(totals.RestTenths));
-        Line("changing over", Say.ClockOfTenths(totals.ChangeTenths));
-        Line("talk and showing", Say.ClockOfTenths(totals.TalkTenths));
-        Line("work lost", Say.ClockOfTenths(totals.LostTenths));
+        Line("by the clock", Say.Clock(totals.Length));
+        Line("likely", Say.Clock(totals.Likely));
+        Line("work", Say.Clock(totals.Work));
+        Line("rest", Say.Clock(totals.Rest));
+        Line("changing over", Say.Clock(totals.Change));
+        Line("talk and showing", Say.Clock(totals.Talk));
+        Line("work lost", Say.Clock(totals.Lost));
         Line("stations", totals.Stations.ToString(CultureInfo.InvariantCulture));
         Line("work periods", totals.WorkPeriods.ToString(CultureInfo.InvariantCulture));
         Line("different moves", totals.DistinctMoves.ToString(CultureInfo.InvariantCulture));
         text.Append('\n');
         foreach (var block in totals.Blocks)
-            text.Append(CultureInfo.InvariantCulture, $"{block.Name,-32} {block.Format,-8} {Say.ClockOfTenths(block.Tenths),8} {Say.ClockOfTenths(block.LikelyTenths),8} likely {Say.ClockOfTenths(block.WorkTenths),8} work\n");
+            text.Append(CultureInfo.InvariantCulture, $"{block.Name,-32} {block.Format,-8} {Say.Clock(block.Length),8} {Say.Clock(block.Likely),8} likely {Say.Clock(block.Work),8} work\n");
         if (totals.Reps.Count > 0)
             text.Append('\n');
         foreach (var (move, reps) in totals.Reps)

@@ -19,20 +19,16 @@ public static class BuntingLayout
     public static ImmutableArray<Rope> Of(Timeline timeline, double width, Dictionary<int, double> efforts)
     {
         var spans = RopeSpan.All(timeline);
-        var longest = spans.Select(r => r.EndTenths - r.StartTenths).DefaultIfEmpty(1).Max();
+        var longest = spans.Select(r => r.End - r.Start).DefaultIfEmpty(Length.Tick).Max();
         // The scale goes in steps of a twentieth, so that a few seconds more on one rope leave the others as they are.
-        var scale = width / Stepped(Math.Max(1, longest));
+        var scale = Scale.Filling(width, Stepped(longest));
         var ropes = ImmutableArray.CreateBuilder<Rope>();
         foreach (var (span, times) in Folded(spans, timeline))
             ropes.Add(RopeOf(timeline, span, times, scale, efforts, ropes.Count > 0 ? ropes[^1] : null));
         return ropes.ToImmutable();
     }
 
-    private static double Stepped(int tenths)
-    {
-        var step = Math.Max(10, tenths / 200 * 10);
-        return (tenths + step - 1) / step * step;
-    }
+    private static Length Stepped(Length length) => length.UpTo(Math.Max(1, length.InWholeSeconds / 20));
 
     /// <summary>Equal rounds are one rope; straight sets of one station and the next never are.</summary>
     private static IEnumerable<(RopeSpan Span, int Times)> Folded(List<RopeSpan> spans, Timeline timeline)
@@ -49,16 +45,16 @@ public static class BuntingLayout
         }
     }
 
-    private static Rope RopeOf(Timeline timeline, RopeSpan span, int times, double scale, Dictionary<int, double> efforts, Rope? before)
+    private static Rope RopeOf(Timeline timeline, RopeSpan span, int times, Scale scale, Dictionary<int, double> efforts, Rope? before)
     {
         var block = timeline.Blocks[span.Turn.Block];
-        double X(int tenths) => (tenths - span.StartTenths) * scale;
+        double X(Length at) => scale.Of(at - span.Start);
         var flags = span.Segments.Where(s => s.Kind == SegmentKind.Work)
             .GroupBy(s => s.Set)
-            .Select(set => FlagOf(timeline, set.Key, X(set.First().StartTenths), Math.Max(NarrowestFlag, (set.Last().EndTenths - set.First().StartTenths) * scale), scale, Math.Round(efforts.GetValueOrDefault(set.Key) * 4) / 4))
+            .Select(set => FlagOf(timeline, set.Key, X(set.First().Start), Math.Max(NarrowestFlag, scale.Of(set.Last().End - set.First().Start)), scale, Math.Round(efforts.GetValueOrDefault(set.Key) * 4) / 4))
             .ToImmutableArray();
         var first = before?.Block != span.Turn.Block;
-        var length = Math.Max((span.EndTenths - span.StartTenths) * scale, flags.Select(f => f.X + f.Width).DefaultIfEmpty(0).Max());
+        var length = Math.Max(scale.Of(span.End - span.Start), flags.Select(f => f.X + f.Width).DefaultIfEmpty(0).Max());
         return new Rope(
             span.Turn.Block,
             block.Name,
@@ -69,17 +65,17 @@ public static class BuntingLayout
             block.Format is not StraightFormat && span.Turn.Number + times - 1 < block.RoundCount,
             WaterAfter(timeline, span, times),
             length,
-            flags.IsEmpty ? $"{RopeWords.Of(block)}, {Say.Time(span.Segments.Sum(s => s.Tenths) / 10m)}" : "",
+            flags.IsEmpty ? $"{RopeWords.Of(block)}, {Say.Time(span.Segments.Sum(s => s.Length))}" : "",
             flags,
-            [.. span.Lost.Where(g => !flags.IsEmpty).Select(g => new Break(flags.FirstOrDefault(f => f.Set == g.To)?.X ?? length + 12, (g.LostTenths + 5) / 10))],
-            [.. span.Segments.Where(s => s.Gap >= 0 && !RopeSpan.EndsRound(timeline, s) && s.Water).Select(s => (X(s.StartTenths), s.Tenths * scale))],
+            [.. span.Lost.Where(g => !flags.IsEmpty).Select(g => new Break(flags.FirstOrDefault(f => f.Set == g.To)?.X ?? length + 12, (int)Math.Round(g.Lost.InSeconds, MidpointRounding.AwayFromZero)))],
+            [.. span.Segments.Where(s => s.Gap >= 0 && !RopeSpan.EndsRound(timeline, s) && s.Water).Select(s => (X(s.Start), scale.Of(s.Length)))],
             flags.Any(f => f.Width <= NarrowestFlag));
     }
 
-    private static Flag FlagOf(Timeline timeline, int index, double x, double width, double scale, double effort)
+    private static Flag FlagOf(Timeline timeline, int index, double x, double width, Scale scale, double effort)
     {
         var set = timeline.Sets[index];
-        var learns = set.LearnedInside ? Math.Min(width, timeline.Rules["change.learn-inside"] is var s ? (double)s * 10 * scale : 0) : 0;
+        var learns = set.LearnedInside ? Math.Min(width, scale.Of(timeline.Rules.ChangeLearnInside)) : 0;
         return new Flag(index, set.Station, FlagWords.Name(timeline, set), set.Facts.Family, Hems.Of(set), x, width, set.Reps, set.CountText, learns, effort, set.Facts.Level, FlagWords.Tells(timeline, set, effort));
     }
 
@@ -90,6 +86,6 @@ public static class BuntingLayout
         return timeline.Segments
             .Where(s => s.Gap >= 0 && RopeSpan.EndsRound(timeline, s) && s.Water && s.Kind is SegmentKind.After or SegmentKind.Between or SegmentKind.Rest
                 && Turn.Of(timeline, timeline.Sets[timeline.Gaps[s.Gap].From]) == span.Turn with { Number = last })
-            .Sum(s => s.Tenths) / 10;
+            .Sum(s => s.Length).InWholeSeconds;
     }
 }

@@ -15,12 +15,13 @@ public static class EffortSvg
     private const double Top = 14;
     private const double Tall = 250;
     private const double NameStep = 17;
-    private const int StepTenths = 30;
+    private static readonly Length Step = Length.Seconds(3);
+    private static readonly Length Long = Length.Minutes(40);
 
     /// <summary>The drawing: the newcomer's line on top, the strong person's below, blocks along the foot.</summary>
     public static string Of(Timeline timeline, ImmutableArray<EffortCurve> curves)
     {
-        var scale = (Width - Left - Right) / Math.Max(1, timeline.Tenths);
+        var scale = Scale.Filling(Width - Left - Right, timeline.Length);
         var svg = new Svg().Open("svg", "class", "effort", "viewBox", $"0 0 {FlagPath.N(Width)} {FlagPath.N(Top + Tall + 66)}", "role", "img", "aria-label", Words(curves));
         foreach (var (level, word) in new[] { (2.0, "light"), (5, "hard"), (7, "very hard") })
             svg.Draw("path", "class", level == 5 ? "mark hard" : "mark", "d", $"M{FlagPath.N(Left)} {FlagPath.N(Y(level))}H{FlagPath.N(Width - Right)}")
@@ -41,30 +42,30 @@ public static class EffortSvg
 
     /// <summary>What it shows, in words.</summary>
     public static string Words(ImmutableArray<EffortCurve> curves) =>
-        "Effort over the class. " + string.Join("; ", curves.Select(c => $"{c.Person.ToString().ToLowerInvariant()}: peak {c.Peak.Effort:0.0} at {Say.ClockOfTenths(c.Peak.Tenths)}, {c.MinutesFrom(5):0.0} minutes hard or above"));
+        "Effort over the class. " + string.Join("; ", curves.Select(c => $"{c.Person.ToString().ToLowerInvariant()}: peak {c.Peak.Effort:0.0} at {Say.Clock(c.Peak.At)}, {c.MinutesFrom(5):0.0} minutes hard or above"));
 
-    private static string Path(EffortCurve curve, double scale)
+    private static string Path(EffortCurve curve, Scale scale)
     {
         var path = new StringBuilder($"M{FlagPath.N(Left)} {FlagPath.N(Y(0))}");
-        var last = 0;
+        var last = Length.Zero;
         foreach (var sample in curve.Samples)
         {
-            if (sample.Tenths - last < StepTenths && sample.Tenths != curve.Samples[^1].Tenths)
+            if (sample.At - last < Step && sample.At != curve.Samples[^1].At)
                 continue;
-            last = sample.Tenths;
-            path.Append('L').Append(FlagPath.N(Left + (sample.Tenths * scale))).Append(' ').Append(FlagPath.N(Y(sample.Effort)));
+            last = sample.At;
+            path.Append('L').Append(FlagPath.N(Left + scale.Of(sample.At))).Append(' ').Append(FlagPath.N(Y(sample.Effort)));
         }
 
         return path.ToString();
     }
 
     /// <summary>Each block's stretch, with its name where there is room, and the minutes.</summary>
-    private static void Blocks(Svg svg, Timeline timeline, double scale)
+    private static void Blocks(Svg svg, Timeline timeline, Scale scale)
     {
         var foot = Top + Tall;
         foreach (var block in timeline.Segments.GroupBy(s => s.Block))
         {
-            var (from, to) = (Left + (block.First().StartTenths * scale), Left + (block.Last(s => s.Kind != SegmentKind.After).EndTenths * scale));
+            var (from, to) = (Left + scale.Of(block.First().Start), Left + scale.Of(block.Last(s => s.Kind != SegmentKind.After).End));
             svg.Draw("path", "class", "rope", "d", $"M{FlagPath.N(from)} {FlagPath.N(foot + 10)}H{FlagPath.N(Math.Max(from + 2, to - 3))}");
             var letters = (int)((to - from) / 7.6);
             var name = timeline.Blocks[block.Key].Name;
@@ -72,8 +73,8 @@ public static class EffortSvg
                 svg.Say("text", name.Length <= letters ? name : name[..(letters - 1)] + "…", "class", "block-name", "x", from, "y", foot + 28);
         }
 
-        for (var minute = 0; minute * 600 <= timeline.Tenths; minute += timeline.Tenths > 24_000 ? 10 : 5)
-            svg.Say("text", $"{minute} min", "class", "scale", "x", Left + (minute * 600 * scale), "y", foot + 50);
+        for (var minute = 0; Length.Minutes(minute) <= timeline.Length; minute += timeline.Length > Long ? 10 : 5)
+            svg.Say("text", $"{minute} min", "class", "scale", "x", Left + scale.Of(Length.Minutes(minute)), "y", foot + 50);
     }
 
     private static string Name(EffortCurve curve) => curve.Person.ToString().ToLowerInvariant();

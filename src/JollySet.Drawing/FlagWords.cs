@@ -26,14 +26,14 @@ public static class FlagWords
             parts.Add(Hems.Words(Hems.Of(set)));
         }
 
-        parts.Add(set.CountText is { } reps ? $"{reps} reps, {TimelineRow.Seconds(set.Tenths)} s" : Say.Time(set.Tenths / 10m));
+        parts.Add(set.CountText is { } reps ? $"{reps} reps, {set.Length} s" : Say.Time(set.Length));
         parts.AddRange(Foreseen.Of(timeline, set));
         if (set.Line.Tempo is { } tempo && !isAmrap)
             parts.Add("tempo " + SheetWriter.WriteTempo(tempo));
         parts.Add(set.Facts.Level switch { Core.Moves.Level.Up => "up", Core.Moves.Level.Middle => "middle", Core.Moves.Level.Down => "down", _ => "level not known" });
         parts.Add(string.Create(CultureInfo.InvariantCulture, $"effort {effort:0} of 10"));
         if (set.LearnedInside)
-            parts.Add(string.Create(CultureInfo.InvariantCulture, $"learned in its first {timeline.Rules["change.learn-inside"]:0.#} s"));
+            parts.Add(string.Create(CultureInfo.InvariantCulture, $"learned in its first {timeline.Rules.ChangeLearnInside.InSeconds:0.#} s"));
         if (!isAmrap)
             parts.AddRange(set.Line.Options.Select(o => $"{OptionWord(o)}: {Words.Of(o.Way)}"));
         return string.Join("; ", parts);

@@ -38,12 +38,12 @@ public static class HangingSvg
     private static double Furl(Svg svg, Timeline timeline, List<Rope> ropes, double y, Func<string, int, string> link)
     {
         var rope = ropes[0];
-        var tenths = timeline.Segments.Where(s => s.Block == rope.Block && s.Kind != SegmentKind.After).Sum(s => s.Tenths);
+        var length = timeline.Segments.Where(s => s.Block == rope.Block && s.Kind != SegmentKind.After).Sum(s => s.Length);
         var rounds = timeline.Blocks[rope.Block].RoundCount;
         svg.Open("a", "href", link(rope.BlockName, 1), "class", "furled", "aria-label", $"Open {rope.BlockName}")
             .Draw("rect", "class", "reach", "x", 0, "y", y - 16, "width", Width, "height", rope.Flags.IsEmpty ? 24 : 44)
             .Say("text", Shortened(rope.BlockName, 30), "class", "rope-name", "x", 4, "y", y + 2)
-            .Say("text", Say.ClockOfTenths(tenths) + (rounds > 1 ? $" · ×{rounds}" : ""), "class", "rope-word", "x", Width - 6, "y", y + 2, "text-anchor", "end");
+            .Say("text", Say.Clock(length) + (rounds > 1 ? $" · ×{rounds}" : ""), "class", "rope-word", "x", Width - 6, "y", y + 2, "text-anchor", "end");
         if (!rope.Flags.IsEmpty)
         {
             var shown = ropes.SelectMany(r => r.ShowsNames ? r.Flags : []).Take(MostFurled).ToList();
@@ -75,7 +75,7 @@ public static class HangingSvg
 
     private static double Flag(Svg svg, Rope rope, Flag flag, WorkSet set, double y, Func<string, int, string> link)
     {
-        var height = Math.Clamp(set.Tenths / 10.0 * PixelsASecond, Shortest, Longest);
+        var height = Math.Clamp((double)set.Length.InSeconds * PixelsASecond, Shortest, Longest);
         if (rope.Breaks.FirstOrDefault(b => Math.Abs(b.X - flag.X) < 0.01) is { } tight)
         {
             svg.Say("text", $"−{tight.MissingSeconds} s for the change", "class", "missing", "x", TextX, "y", y + 10);
@@ -83,7 +83,7 @@ public static class HangingSvg
         }
 
         var side = Hems.Of(set) is Hem.Left or Hem.Right or Hem.Switch ? ", " + Hems.Words(Hems.Of(set)) : "";
-        var amount = flag.Count is { } reps ? $"×{reps}" : Say.Time(set.Tenths / 10m);
+        var amount = flag.Count is { } reps ? $"×{reps}" : Say.Time(set.Length);
         svg.Open("a", "href", link(rope.BlockName, flag.Station), "class", "flag", "aria-label", $"{rope.BlockName}: {flag.Tells}")
             .Draw("path", "class", flag.Hem == Hem.Unsaid ? "cloth unsaid" : "cloth", "fill", $"url(#weave-{Weaves.NameOf(flag.Family)})", "d", FlagPath.Of(flag.Hem, RopeX + 2, y, LeastReach + (ReachAStep * flag.Effort), height, 7))
             .Say("text", Shortened(flag.Name, 24) + side, "class", "name", "x", TextX, "y", y + 16)

@@ -6,13 +6,13 @@ namespace JollySet.Drawing;
 
 /// <summary>The stretch of a class that hangs on one rope: a turn, or words.</summary>
 /// <param name="Lost">Changes inside it that eat into work.</param>
-internal sealed record RopeSpan(Turn Turn, int StartTenths, int EndTenths, ImmutableArray<Segment> Segments, ImmutableArray<GapRecord> Lost)
+internal sealed record RopeSpan(Turn Turn, Length Start, Length End, ImmutableArray<Segment> Segments, ImmutableArray<GapRecord> Lost)
 {
     /// <summary>Every rope of a class, in order.</summary>
     public static List<RopeSpan> All(Timeline timeline)
     {
         var lost = timeline.Gaps
-            .Where(g => g.LostTenths > 0 && g.Place is GapPlace.Within or GapPlace.OtherSide)
+            .Where(g => g.Lost > Length.Zero && g.Place is GapPlace.Within or GapPlace.OtherSide)
             .ToLookup(g => Turn.Of(timeline, timeline.Sets[g.From]));
         var spans = new List<RopeSpan>();
         var held = ImmutableArray.CreateBuilder<Segment>();
@@ -40,8 +40,8 @@ internal sealed record RopeSpan(Turn Turn, int StartTenths, int EndTenths, Immut
     /// <summary>What ropes that fold into one have in common. A reckoned change shortens with practice from round to round; that alone keeps no ropes apart.</summary>
     public string Likeness(Timeline timeline) => string.Join('|', Segments
         .Where(s => !EndsRound(timeline, s))
-        .Select(s => $"{s.Kind}{(s.Kind is SegmentKind.Change or SegmentKind.Switch || s.Open ? 0 : s.Tenths)}{s.Station}{s.Side}{s.Reps}{(s.Set >= 0 ? timeline.Sets[s.Set].Facts.Name + timeline.Sets[s.Set].Facts.Held : "")}"))
-        + string.Join('|', Lost.Where(g => IsReported(timeline, g)).Select(g => timeline.Sets[g.To].Station))
+        .Select(s => $"{s.Kind}{(s.Kind is SegmentKind.Change or SegmentKind.Switch || s.Open ? Length.Zero : s.Length)}{s.Station}{s.Side}{s.Reps}{(s.Set >= 0 ? timeline.Sets[s.Set].Facts.Name + timeline.Sets[s.Set].Facts.Held : "")}"))
+        + string.Join('|', Lost.Where(g => timeline.IsTight(g)).Select(g => timeline.Sets[g.To].Station))
         + Segments.Any(s => EndsRound(timeline, s) && s.Water);
 
     /// <summary>A gap belongs to the turn before it; words are a turn of their own.</summary>
@@ -54,10 +54,7 @@ internal sealed record RopeSpan(Turn Turn, int StartTenths, int EndTenths, Immut
     {
         var segments = held.ToImmutable();
         held.Clear();
-        var inside = segments.Where(s => !EndsRound(timeline, s)).Select(s => s.EndTenths).DefaultIfEmpty(segments[0].StartTenths).Max();
-        return new RopeSpan(turn, segments[0].StartTenths, inside, segments, timeline.Blocks[turn.Block].IsWords ? [] : [.. lost[turn]]);
+        var inside = segments.Where(s => !EndsRound(timeline, s)).Select(s => s.End).DefaultIfEmpty(segments[0].Start).Max();
+        return new RopeSpan(turn, segments[0].Start, inside, segments, timeline.Blocks[turn.Block].IsWords ? [] : [.. lost[turn]]);
     }
-
-    private static bool IsReported(Timeline timeline, GapRecord gap) =>
-        gap.LostTenths > Math.Max(timeline.Rules["check.tight-seconds"] * 10, timeline.Sets[gap.To].Tenths * timeline.Rules["check.tight-share"]);
 }

@@ -12,7 +12,7 @@ public sealed class CpFitter : IFitter
 {
     private const int MostProposals = 3;
     private const int MostTries = 4;
-    private static readonly ImmutableArray<int> Windows = [300, 600];
+    private static readonly ImmutableArray<Length> Windows = [Length.Seconds(30), Length.Minutes(1)];
 
     /// <inheritdoc/>
     public FitAnswer Fit(FitRequest request, IProgress<string>? told = null, CancellationToken stop = default)
@@ -20,10 +20,10 @@ public sealed class CpFitter : IFitter
         var timeline = TimelineBuilder.Build(request.Plan, request.Rules);
         if (timeline.Sets.IsEmpty)
             return Nothing("There is no work in this class yet.");
-        var target = request.Minutes * 600;
+        var target = Length.Minutes(request.Minutes);
         var now = Aimed(request, timeline);
         if (now <= target && now > target - Windows[0])
-            return Nothing($"It takes {Say.ClockOfTenths(now)} already; nothing has to change.");
+            return Nothing($"It takes {Say.Clock(now)} already; nothing has to change.");
         var (proposals, groups) = Search(request, timeline, told, stop);
         if (!proposals.IsEmpty || stop.IsCancellationRequested)
             return new FitAnswer(proposals, proposals.IsEmpty ? "Stopped before anything was found." : null, [], stop.IsCancellationRequested);
@@ -57,10 +57,10 @@ public sealed class CpFitter : IFitter
     private static FitAnswer Explain(FitRequest request, Timeline timeline, ImmutableArray<ImmutableArray<ImmutableArray<BlockChoice>>> groups, CancellationToken stop)
     {
         var now = Aimed(request, timeline);
-        var least = now + groups.Min(kind => kind.Sum(g => g.Min(c => c.DeltaTenths)));
-        var most = now + groups.Max(kind => kind.Sum(g => g.Max(c => c.DeltaTenths)));
+        var least = now + groups.Min(kind => kind.Sum(g => g.Min(c => c.Delta)));
+        var most = now + groups.Max(kind => kind.Sum(g => g.Max(c => c.Delta)));
         var inTheWay = stop.IsCancellationRequested ? [] : InTheWay(request, Search(request with { Locks = [] }, timeline, null, stop).Proposals.FirstOrDefault());
-        var reach = $"As it stands the class can be made {Say.ClockOfTenths(least)} to {Say.ClockOfTenths(most)} long, in steps that can be taught";
+        var reach = $"As it stands the class can be made {Say.Clock(least)} to {Say.Clock(most)} long, in steps that can be taught";
         var sentence = inTheWay.IsEmpty
             ? $"{reach}; {request.Minutes} min is not among them."
             : $"{reach}; {Say.List([.. inTheWay.Select(i => $"{i.What} of {i.Block}")])} {(inTheWay.Length == 1 ? "stands" : "stand")} in the way.";
@@ -83,17 +83,17 @@ public sealed class CpFitter : IFitter
         foreach (var window in Windows)
         {
             // A block by itself leaves out what a class remembers (moves shown, changes practised): what is chosen is built whole, and the rest asked for again.
-            var correction = 0;
+            var correction = Length.Zero;
             for (var tries = 0; tries < MostTries && !stop.IsCancellationRequested; tries++)
             {
-                if (Choose(groups, (request.Minutes * 600) - Aimed(request, timeline) - correction, window, stop) is not { } chosen)
+                if (Choose(groups, Length.Minutes(request.Minutes) - Aimed(request, timeline) - correction, window, stop) is not { } chosen)
                     break;
                 if (Built(request, kind, chosen.Choices, chosen.Proven) is not { } proposal)
                     return null;
-                var length = request.AimsAtClock ? proposal.ClockTenths : proposal.LikelyTenths;
-                if (length <= request.Minutes * 600 && length > (request.Minutes * 600) - window)
+                var length = request.AimsAtClock ? proposal.Clock : proposal.Likely;
+                if (length <= Length.Minutes(request.Minutes) && length > Length.Minutes(request.Minutes) - window)
                     return proposal;
-                correction = length - Aimed(request, timeline) - chosen.Choices.Sum(c => c.DeltaTenths);
+                correction = length - Aimed(request, timeline) - chosen.Choices.Sum(c => c.Delta);
             }
         }
 
@@ -106,11 +106,11 @@ public sealed class CpFitter : IFitter
         if (new Several([.. edits.Select(e => e.Edit)]).Apply(request.Plan).Plan is not { } plan)
             return null;
         var timeline = TimelineBuilder.Build(plan, request.Rules);
-        return new FitProposal(kind, [.. edits.Select(e => e.Edit)], [.. edits.Select(e => e.Says)], timeline.Tenths, timeline.LikelyTenths, choices.Sum(c => c.Cost), proven);
+        return new FitProposal(kind, [.. edits.Select(e => e.Edit)], [.. edits.Select(e => e.Says)], timeline.Length, timeline.Likely, choices.Sum(c => c.Cost), proven);
     }
 
     /// <summary>The cheapest choices that add up to within the window below <paramref name="delta"/>, one of each group and at least one chief among them.</summary>
-    private static (ImmutableArray<BlockChoice> Choices, bool Proven)? Choose(ImmutableArray<ImmutableArray<BlockChoice>> groups, int delta, int window, CancellationToken stop)
+    private static (ImmutableArray<BlockChoice> Choices, bool Proven)? Choose(ImmutableArray<ImmutableArray<BlockChoice>> groups, Length delta, Length window, CancellationToken stop)
     {
         var model = new CpModel();
         var all = groups.SelectMany(g => g).ToList();
@@ -122,8 +122,8 @@ public sealed class CpFitter : IFitter
             at += group.Length;
         }
 
-        var added = LinearExpr.WeightedSum(taken, all.Select(c => (long)c.DeltaTenths).ToList());
-        model.AddLinearConstraint(added, delta - window + 1, delta);
+        var added = LinearExpr.WeightedSum(taken, all.Select(c => (long)c.Delta.InTenths).ToList());
+        model.AddLinearConstraint(added, (delta - window + Length.Tick).InTenths, delta.InTenths);
         model.AddBoolOr(taken.Where((_, i) => all[i].IsChief));
         // A change costs more than any seconds left over; of equal changes the one that leaves fewer is taken.
         model.Minimize((LinearExpr.WeightedSum(taken, all.Select(c => (long)c.Cost).ToList()) * 10_000) - added);
@@ -135,7 +135,7 @@ public sealed class CpFitter : IFitter
             : null;
     }
 
-    private static int Aimed(FitRequest request, Timeline timeline) => request.AimsAtClock ? timeline.Tenths : timeline.LikelyTenths;
+    private static Length Aimed(FitRequest request, Timeline timeline) => request.AimsAtClock ? timeline.Length : timeline.Likely;
 
     private static FitAnswer Nothing(string why) => new([], why, [], false);
 }

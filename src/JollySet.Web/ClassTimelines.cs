@@ -25,7 +25,7 @@ public sealed class ClassTimelines(RulesBook rules)
         if (cards.TryGetValue((kept.Id, kept.Revision), out var known) && ReferenceEquals(known.Rules, current))
             return known.Card;
         var timeline = TimelineBuilder.Build(kept.Plan, current);
-        var card = new ClassCard(SmallBunting.Of(timeline), Say.ClockOfTenths(timeline.Tenths), Say.ClockOfTenths(timeline.LikelyTenths));
+        var card = new ClassCard(SmallBunting.Of(timeline), Say.Clock(timeline.Length), Say.Clock(timeline.Likely));
         if (cards.Count >= MostCards)
             cards.Clear();
         cards[(kept.Id, kept.Revision)] = (current, card);

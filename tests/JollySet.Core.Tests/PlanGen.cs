@@ -24,8 +24,8 @@ internal static class PlanGen
     /// <summary>A text that is more than space.</summary>
     internal static Gen<string> Names { get; } = Texts.Select(t => t.Trim().Length > 0 && t.Length <= Limits.NameLetters ? t : "Tide");
 
-    private static readonly Gen<Span> Seconds = Gen.Select(Gen.OneOf(Gen.Int[0, 90], Gen.Int[0, 600]), Gen.Int[0, 30], Gen.Bool, (low, more, range) => range ? new Span(low, low + more) : new Span(low));
-    private static readonly Gen<Gap> Gaps = Gen.Select(Seconds, Gen.Bool, Gen.Int[0, 9], (s, water, open) => open == 0 ? new Gap(new Span(0), water, true) : new Gap(s, water));
+    private static readonly Gen<LengthSpan> Lengths = Gen.Select(Gen.OneOf(Gen.Int[0, 90], Gen.Int[0, 600]), Gen.Int[0, 30], Gen.Bool, (low, more, range) => new LengthSpan(Length.Seconds(low), Length.Seconds(range ? low + more : low)));
+    private static readonly Gen<Gap> Gaps = Gen.Select(Lengths, Gen.Bool, Gen.Int[0, 9], (s, water, open) => open == 0 ? Gap.Promised with { Water = water } : new Gap(s, water));
     private static readonly Gen<Load> Loads = Gen.OneOf(
         Gen.Enum<LoadLevel>().Select(l => new Load(l)),
         Gen.Select(Gen.Int[1, 4].Nullable(), Gen.Int[1, 4000], Gen.Enum<MassUnit>(), (n, grams, unit) => new Load(Pieces: n, Mass: grams / 8m, Unit: unit)),
@@ -39,7 +39,7 @@ internal static class PlanGen
     private static readonly Gen<Amount?> Amounts = Gen.OneOf<Amount?>(
         Gen.Bool.Select(_ => (Amount?)null),
         Gen.Select(Gen.Int[1, 20], Gen.Int[0, 5]).Array[1, 3].Select(c => (Amount?)new Reps([.. c.Select(x => (Span?)new Span(x.Item1, x.Item1 + x.Item2))])),
-        Gen.Select(Gen.Int[5, 60].Array[1, 3], Gen.Bool, (s, hold) => (Amount?)new Timed([.. s.Select(x => (Span?)new Span(x))], hold)),
+        Gen.Select(Gen.Int[5, 60].Array[1, 3], Gen.Bool, (s, hold) => (Amount?)new Timed([.. s.Select(x => (LengthSpan?)new LengthSpan(Length.Seconds(x)))], hold)),
         Gen.Bool.Select(_ => (Amount?)new Reps([null])),
         Gen.Bool.Select(_ => (Amount?)new Timed([null])));
 
@@ -70,7 +70,7 @@ internal static class PlanGen
 
     private static readonly Gen<Station> Stations = Gen.Select(
         Gen.Select(Doings, Amounts, Loads.Array[1, 3].Null(), Tempos.Null()),
-        Gen.Select(SidesSaid, Gaps.Null(), Gen.Int[1, 30].Nullable()),
+        Gen.Select(SidesSaid, Gaps.Null(), Gen.Int[1, 30].Select(Length.Seconds).Nullable()),
         Gen.Select(Options.Array[0, 3], Texts.Array[0, 2], Texts.Array[0, 2], Names),
         (a, b, c) => new Station(a.Item1, a.Item2, LoadOf(a.Item3, c.Item2.Length), a.Item4 is null ? null : new TempoPlan(a.Item4, c.Item1.Length == 3 ? new SlowTempo() : null), b.Item1, b.Item2, b.Item3, c.Item1.Length == 2 ? c.Item4 : null)
         {
@@ -90,21 +90,21 @@ internal static class PlanGen
         Gaps.Array[0, 3],
         Gaps.Null(),
         Gaps.Null(),
-        Gen.Int[0, 30].Nullable(),
+        Gen.Int[0, 30].Select(Length.Seconds).Nullable(),
         (rounds, work, rest, between, after, demo) => new BlockSettings(rounds is { } r ? new Span(r.Item1, r.Item1 + r.Item2) : null, between, after, rounds is { Item1: 4 } ? new WaterAfterRound(WaterOf(after), 2) : null, demo, Joined: work.Length == 2)
         {
-            WorkSeconds = [.. work],
+            Work = [.. work.Select(Length.Seconds)],
             Rest = [.. rest],
         });
 
-    private static Gap WaterOf(Gap? gap) => gap is null or { Open: false, Seconds.Low: 0 } ? Gap.Of(60) with { Water = true } : gap with { Water = true };
+    private static Gap WaterOf(Gap? gap) => gap is null or { Open: false, Length.Low.InTenths: 0 } ? Gap.OfSeconds(60) with { Water = true } : gap with { Water = true };
 
     private static readonly BlockFormat[] Formats =
     [
-        new CircuitFormat(), new CircuitFormat(), new PrepareFormat(), new ReleaseFormat(), new TalkFormat(40), new ShowFormat(30), new OwnFormat(60),
+        new CircuitFormat(), new CircuitFormat(), new PrepareFormat(), new ReleaseFormat(), new TalkFormat(Length.Seconds(40)), new ShowFormat(Length.Seconds(30)), new OwnFormat(Length.Seconds(60)),
         new LinkedFormat(LinkedKind.Superset, School.Opposing), new LinkedFormat(LinkedKind.Trio, School.Any), new LinkedFormat(LinkedKind.Giant, School.Same),
         new StraightFormat(), new LadderFormat(new Rungs([6, 2], 2, false, false)), new LadderFormat(new Rungs([30, 20, 10], 1, true, true)),
-        new PyramidFormat(new Rungs([1, 4, 1], 1, false, false)), new MinuteFormat(), new AmrapFormat(300), new FlowFormat(),
+        new PyramidFormat(new Rungs([1, 4, 1], 1, false, false)), new MinuteFormat(), new AmrapFormat(Length.Seconds(300)), new FlowFormat(),
     ];
 
     private static readonly Gen<Block> Blocks = Gen.Select(
@@ -118,24 +118,24 @@ internal static class PlanGen
     private static BlockSettings Fitting(BlockSettings all, BlockFormat format)
     {
         var linked = format is LinkedFormat or LadderFormat or PyramidFormat;
-        var even = all.DemoSeconds is { } demo && demo % 2 == 0;
+        var even = all.Demo is { } demo && demo.InWholeSeconds % 2 == 0;
         return format switch
         {
             TalkFormat or ShowFormat or OwnFormat => new BlockSettings(After: all.After, Optional: even),
             AmrapFormat => new BlockSettings(After: all.After, Optional: even),
-            MinuteFormat => new BlockSettings(all.Rounds, After: all.After, DemoSeconds: all.DemoSeconds, EverySeconds: even ? 90 : null) { WorkSeconds = all.WorkSeconds },
-            FlowFormat => new BlockSettings(all.Rounds, After: all.After, Beat: 120, EachSide: even ? new BlockSides(true) : null) { WorkSeconds = all.WorkSeconds },
+            MinuteFormat => new BlockSettings(all.Rounds, After: all.After, Demo: all.Demo, Every: even ? Length.Seconds(90) : null) { Work = all.Work },
+            FlowFormat => new BlockSettings(all.Rounds, After: all.After, Beat: 120, EachSide: even ? new BlockSides(true) : null) { Work = all.Work },
             _ => all with
             {
                 Water = format is StraightFormat or LadderFormat or PyramidFormat ? null : all.Water,
                 Rounds = format is LadderFormat or PyramidFormat ? null : all.Rounds,
-                WorkSeconds = format is LadderFormat or PyramidFormat ? [] : all.WorkSeconds,
+                Work = format is LadderFormat or PyramidFormat ? [] : all.Work,
                 Rest = even ? [] : all.Rest,
                 Ratio = even ? new RestRatio(2, 1) : null,
                 Between = linked ? null : all.Between,
                 Pause = linked || format is StraightFormat ? all.After : null,
-                EachSide = all.WorkSeconds.Length == 3 && format is not StraightFormat ? new BlockSides(even) : null,
-                Optional = all.WorkSeconds.Length == 1,
+                EachSide = all.Work.Length == 3 && format is not StraightFormat ? new BlockSides(even) : null,
+                Optional = all.Work.Length == 1,
             },
         };
     }
@@ -153,7 +153,7 @@ internal static class PlanGen
             {
                 Sides = eachSide ? new Sides([SideWay.Both]) : s.Sides,
                 Rest = format is FlowFormat or MinuteFormat or AmrapFormat ? null : s.Rest,
-                Amount = s.Doing is Stacked ? Timed.Of(40) : s.Amount,
+                Amount = s.Doing is Stacked ? Timed.OfSeconds(40) : s.Amount,
                 Pulses = s.Doing is Stacked ? null : s.Pulses,
                 Tempo = format is FlowFormat && s.Amount is Reps && s.Doing is not Stacked ? new TempoPlan(new BeatsTempo(4)) : s.Tempo,
             }),
@@ -197,7 +197,7 @@ internal static class PlanGen
             Stations = [.. b.Block.Stations.Select(s => Renamed(s, moves))],
         }).ToImmutableArray();
         if (again && named.FirstOrDefault(b => !b.IsWords) is { } first && named.All(b => b.Name != ClassPlan.AgainName(first.Name, 0)))
-            named = named.Add(new Block(ClassPlan.AgainName(first.Name, 0), new AgainFormat(first.Name), new BlockSettings(After: Gap.Of(30))));
+            named = named.Add(new Block(ClassPlan.AgainName(first.Name, 0), new AgainFormat(first.Name), new BlockSettings(After: Gap.OfSeconds(30))));
         var plan = new ClassPlan(title, brief) { Blocks = named, NewMoves = [.. moves.Select((n, i) => new NewMove(n, i % 2 == 0 ? "squat" : null))] };
         return plan.WithUsedMoves();
     }

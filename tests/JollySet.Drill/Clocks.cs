@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using JollySet.Core.Plans;
 using JollySet.Core.Teaching;
 
 namespace JollySet.Drill;
@@ -13,7 +14,7 @@ internal static class Clocks
         for (var i = 0; i < size.Wild; i++)
         {
             ImmutableArray<int> tenths = [.. Enumerable.Range(0, chance.Next(1, 20)).Select(_ => chance.Next(1, 900))];
-            var clock = new SessionClock(tenths, 10_000);
+            var clock = new SessionClock([.. tenths.Select(Length.Tenths)], Length.Seconds(10));
             var anchor = Anchor.Before;
             var now = 1_000_000_000_000L;
             for (var n = 1; n < 20; n++)

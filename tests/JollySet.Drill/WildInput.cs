@@ -75,7 +75,7 @@ internal static class WildInput
         if (passed is null)
             throw new InvalidOperationException($"read, and does not pass the gate: {errors[0]}");
         var timeline = TimelineBuilder.Build(passed.Plan);
-        if (timeline.Segments.Zip(timeline.Segments.Skip(1)).Any(s => s.First.EndTenths != s.Second.StartTenths))
+        if (timeline.Segments.Zip(timeline.Segments.Skip(1)).Any(s => s.First.End != s.Second.Start))
             throw new InvalidOperationException("segments do not touch");
         Review.Of(timeline);
     }

@@ -30,7 +30,7 @@ public sealed class ColleagueTests : IDisposable
         await app.Submit(page.QuerySelector("#found form")!, ("do", "order"));
         var after = app.Shelf.Get(Ferry)!.Plan;
         Assert.NotEqual(Sheet(before), Sheet(after));
-        Assert.Equal(TimelineBuilder.Build(before).Tenths, TimelineBuilder.Build(after).Tenths);
+        Assert.Equal(TimelineBuilder.Build(before).Length, TimelineBuilder.Build(after).Length);
         Assert.Contains("best order", (await app.Search($"/order/{Ferry}?block=Harbour%20wall")).QuerySelector("#found h2")!.TextContent, StringComparison.Ordinal);
         await app.Submit((await app.Get($"/plan/{Ferry}")).QuerySelector("#undo-form")!, ("do", "undo"));
         Assert.Equal(Sheet(before), Sheet(app.Shelf.Get(Ferry)!.Plan));

@@ -22,7 +22,7 @@ public sealed class FitAndRulesTests : IDisposable
         var clock = proposal.QuerySelector(".proposal-lengths b")!.TextContent;
         await app.Submit(proposal.QuerySelector("form")!, ("do", "fit"));
         var kept = app.Shelf.Get(Slack)!;
-        Assert.Equal(clock, Say.ClockOfTenths(TimelineBuilder.Build(kept.Plan).Tenths));
+        Assert.Equal(clock, Say.Clock(TimelineBuilder.Build(kept.Plan).Length));
         Assert.Equal("made it 25 min", kept.LastChange);
         await app.Submit((await app.Get($"/plan/{Slack}")).QuerySelector("#undo-form")!, ("do", "undo"));
         Assert.Equal(before, SheetWriter.Write(app.Shelf.Get(Slack)!.Plan));

@@ -1,5 +1,6 @@
 using System.Net;
 using System.Net.Http.Json;
+using JollySet.Core.Plans;
 using JollySet.Core.Edits;
 using JollySet.Core.Teaching;
 
@@ -163,7 +164,7 @@ public sealed class SessionTests : IDisposable
         app.Shelf.Edit(kept.Id, kept.Revision, new RemoveBlock(kept.Plan.Find("Warm-up")!.Id));
         app.Rules.Set("teach.count-in", 0);
         var pinned = app.Sessions.Get(IdOf(session))!.Timeline;
-        Assert.Equal(("Warm-up", 10m), (pinned.Blocks[1].Name, pinned.Rules["teach.count-in"]));
+        Assert.Equal(("Warm-up", Length.Seconds(10)), (pinned.Blocks[1].Name, pinned.Rules.TeachCountIn));
     }
 
     [Fact]

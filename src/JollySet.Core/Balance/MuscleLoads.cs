@@ -31,7 +31,7 @@ public static class MuscleLoads
             }
         }
 
-        return [.. all.Select(m => new MuscleLoad(m, load[(int)m], load[(int)m] / rules["balance.set-seconds"], hard[(int)m]?.Count ?? 0))];
+        return [.. all.Select(m => new MuscleLoad(m, load[(int)m], load[(int)m] / rules.BalanceSetSeconds, hard[(int)m]?.Count ?? 0))];
     }
 
     /// <summary>Seconds of work by pattern; patterns that never come are left out.</summary>

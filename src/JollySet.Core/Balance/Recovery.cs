@@ -7,19 +7,19 @@ namespace JollySet.Core.Balance;
 
 /// <summary>One work period of one thing.</summary>
 /// <param name="Set">Index of the work period.</param>
-/// <param name="WorkTenths">Of its length, what this thing works.</param>
-/// <param name="RestTenths">Since it last worked; null the first time.</param>
-/// <param name="StreakTenths">Its work without a break worth the name, this period included.</param>
+/// <param name="Work">Of its length, what this thing works.</param>
+/// <param name="Rest">Since it last worked; null the first time.</param>
+/// <param name="Streak">Its work without a break worth the name, this period included.</param>
 /// <param name="Meant">Whether a superset of one muscle means it to go on.</param>
-public readonly record struct Spell(int Set, int StartTenths, int EndTenths, int WorkTenths, int? RestTenths, int StreakTenths, bool Meant);
+public readonly record struct Spell(int Set, Length Start, Length End, Length Work, Length? Rest, Length Streak, bool Meant);
 
 /// <summary>When one thing works along the class.</summary>
 /// <param name="What">A muscle, grip, wrists, overhead, hinge, knees or neck.</param>
-/// <param name="LimitTenths">Of a streak, by the house rules; null where there is none.</param>
-public sealed record RecoveryLane(string What, int? LimitTenths, ImmutableArray<Spell> Spells)
+/// <param name="Limit">Of a streak, by the house rules; null where there is none.</param>
+public sealed record RecoveryLane(string What, Length? Limit, ImmutableArray<Spell> Spells)
 {
     /// <summary>The longest streak.</summary>
-    public int LongestTenths => Spells.Max(s => s.StreakTenths);
+    public Length Longest => Spells.Max(s => s.Streak);
 }
 
 /// <summary>Seconds since each muscle last worked at half a share or more, and how long it goes on; hands, wrists, overhead, low back, knees and neck besides.</summary>
@@ -30,7 +30,7 @@ public static class Recovery
     /// <summary>A lane for each thing that works at all in the main blocks; as many rounds as possible are left out, where people take breaks of their own.</summary>
     public static ImmutableArray<RecoveryLane> Of(Timeline timeline)
     {
-        var spans = timeline.Segments.Where(s => s.Kind == SegmentKind.Work).GroupBy(s => s.Set).ToDictionary(g => g.Key, g => (Start: g.First().StartTenths, End: g.Last().EndTenths));
+        var spans = timeline.Segments.Where(s => s.Kind == SegmentKind.Work).GroupBy(s => s.Set).ToDictionary(g => g.Key, g => (Start: g.First().Start, End: g.Last().End));
         var by = new Dictionary<string, SortedDictionary<int, decimal>>();
         foreach (var work in WorkedMoves.Of(timeline).Where(w => timeline.Sets[w.Set].Station > 0))
         {
@@ -63,7 +63,7 @@ public static class Recovery
             yield return "neck";
     }
 
-    private static RecoveryLane Lane(Timeline timeline, string what, SortedDictionary<int, decimal> sets, Dictionary<int, (int Start, int End)> spans)
+    private static RecoveryLane Lane(Timeline timeline, string what, SortedDictionary<int, decimal> sets, Dictionary<int, (Length Start, Length End)> spans)
     {
         var rules = timeline.Rules;
         var spells = ImmutableArray.CreateBuilder<Spell>(sets.Count);
@@ -72,13 +72,13 @@ public static class Recovery
         {
             var (start, end) = spans[set];
             var meant = muscle && timeline.Blocks[timeline.Sets[set].Block].Format is LinkedFormat { School: School.Same };
-            var rest = spells.Count > 0 ? start - spells[^1].EndTenths : (int?)null;
-            var work = (int)Math.Min(seconds * 10, end - start);
-            var before = rest < rules["streak.break"] * 10 && spells[^1].Meant == meant ? spells[^1].StreakTenths : 0;
+            var rest = spells.Count > 0 ? start - spells[^1].End : (Length?)null;
+            var work = Length.Min(Length.Seconds(seconds), end - start);
+            var before = rest < rules.StreakBreak && spells[^1].Meant == meant ? spells[^1].Streak : Length.Zero;
             spells.Add(new Spell(set, start, end, work, rest, before + work, meant));
         }
 
-        var limit = what == "knees" ? (int?)null : (int)(rules[what is "overhead" or "hinge" ? "streak.posture" : "streak.muscle"] * 10);
+        var limit = what switch { "knees" => (Length?)null, "overhead" or "hinge" => rules.StreakPosture, _ => rules.StreakMuscle };
         return new RecoveryLane(what, limit, spells.ToImmutable());
     }
 

@@ -37,7 +37,7 @@ public static class SeeSawFix
         foreach (var station in Heavier(timeline, pair))
             foreach (var move in moves.OrderByDescending(m => Likeness(timeline, station, m)).Take(MostMoves))
                 yield return new SetStation(station.Id, SheetWriter.WriteStation(StationFor.InPlaceOf(station, move)));
-        if (timeline.Plan.Blocks.LastOrDefault(b => b.Format is CircuitFormat && !b.Settings.WorkSeconds.IsEmpty && b.Stations.Length < Limits.Stations) is { } circuit)
+        if (timeline.Plan.Blocks.LastOrDefault(b => b.Format is CircuitFormat && !b.Settings.Work.IsEmpty && b.Stations.Length < Limits.Stations) is { } circuit)
             foreach (var move in moves.Take(2))
                 yield return new AddStation(circuit.Id, SheetWriter.WriteStation(StationFor.New(move)));
     }

@@ -96,16 +96,16 @@ public static class SeeSaws
     private static SeeSaw Sides(IReadOnlyCollection<Worked> worked, HouseRules rules)
     {
         var (left, right) = (worked.Sum(w => w.LeftSeconds), worked.Sum(w => w.RightSeconds));
-        var even = Math.Abs(left - right) <= rules["check.side-share"] * Math.Max(left, right);
+        var even = Math.Abs(left - right) <= rules.CheckSideShare * Math.Max(left, right);
         return new SeeSaw("left", "right", left, right, left + right == 0 ? Tilt.NotJudged : even ? Tilt.Level : Tilt.Tipped, false);
     }
 
     private static SeeSaw Weighed(string first, string second, decimal a, decimal b, bool covered, bool isSoft, HouseRules rules)
     {
         var (heavy, light) = (Math.Max(a, b), Math.Min(a, b));
-        var tilt = !covered || heavy < rules["balance.judged-from"] * rules["balance.set-seconds"] ? Tilt.NotJudged
-            : heavy <= rules["balance.level"] * light ? Tilt.Level
-            : heavy <= rules["balance.leaning"] * light ? Tilt.Leaning
+        var tilt = !covered || heavy < rules.BalanceJudgedFrom * rules.BalanceSetSeconds ? Tilt.NotJudged
+            : heavy <= rules.BalanceLevel * light ? Tilt.Level
+            : heavy <= rules.BalanceLeaning * light ? Tilt.Leaning
             : Tilt.Tipped;
         return new SeeSaw(first, second, a, b, tilt, isSoft);
     }

@@ -11,7 +11,7 @@ public static class StationFor
     {
         Options = EasierOf(move),
         Rest = other.Rest,
-        DemoSeconds = other.DemoSeconds,
+        Demo = other.Demo,
         Load = LoadOf(move),
         Sides = SidesOf(move, other.Amount is Reps),
     };

@@ -32,7 +32,7 @@ public static class WorkedMoves
                 continue;
             foreach (var (doing, share, heavy) in PartsOf(block, set, pace, timeline.Rules))
                 if (doing is OneMove one && facts.MoveOf(one.Name) is { } move)
-                    worked.Add(WorkedOf(i, set, move, share * set.Tenths / 10m, heavy));
+                    worked.Add(WorkedOf(i, set, move, share * set.Length.InSeconds, heavy));
         }
 
         return worked.ToImmutable();
@@ -65,7 +65,7 @@ public static class WorkedMoves
     private static decimal AmountSeconds(Station station, Pace pace) => station.Amount switch
     {
         Reps { Counts: [{ } count, ..] } => count.Low * pace.SecondsPerRep(station.Doing, station.Tempo),
-        Timed { Seconds: [{ } seconds, ..] } => seconds.Low,
+        Timed { Lengths: [{ } length, ..] } => length.Low.InSeconds,
         _ => 10 * pace.SecondsPerRep(station.Doing, station.Tempo),
     } * (station.Sides?.Ways is [SideWay.EachSide, ..] ? 2 : 1);
 

@@ -23,10 +23,11 @@ public static class CoolDownBuilder
         var all = balance.Muscles.Sum(m => m.LoadSeconds);
         if (all == 0)
             return null;
-        var loaded = balance.Muscles.Where(m => m.LoadSeconds > rules["cool-down.share"] * all).OrderByDescending(m => m.LoadSeconds).Select(m => m.Muscle).ToList();
+        var loaded = balance.Muscles.Where(m => m.LoadSeconds > rules.CoolDownShare * all).OrderByDescending(m => m.LoadSeconds).Select(m => m.Muscle).ToList();
         var next = balance.Muscles.Where(m => m.LoadSeconds > 0 && !loaded.Contains(m.Muscle)).OrderByDescending(m => m.LoadSeconds).Select(m => m.Muscle).ToList();
-        var older = plan.Brief.Audience.Contains(Audience.OlderAdults) ? "-older" : "";
-        var (shortest, longest) = (rules.Whole($"cool-down.stretch-least{older}"), rules.Whole($"cool-down.stretch-most{older}"));
+        var older = plan.Brief.Audience.Contains(Audience.OlderAdults);
+        var shortest = (older ? rules.CoolDownStretchLeastOlder : rules.CoolDownStretchLeast).InWholeSeconds;
+        var longest = (older ? rules.CoolDownStretchMostOlder : rules.CoolDownStretchMost).InWholeSeconds;
         var stretches = Choose(Candidates(plan.Brief, seed), loaded, next, (seconds - LeastEasy) / (shortest + RestSeconds));
         var periods = stretches.Sum(s => Periods(s.Move));
         if (periods == 0)
@@ -34,9 +35,9 @@ public static class CoolDownBuilder
         var each = Math.Clamp((seconds - LeastEasy - (periods * RestSeconds)) / periods / 5 * 5, shortest, Math.Max(shortest, longest));
         var easy = Math.Clamp((seconds - (periods * (each + RestSeconds))) / 5 * 5, LeastEasy, MostEasy);
         var facts = new Facts(plan, MoveLibrary.Shipped);
-        var lines = stretches.Select(s => NeedWays.Named(Line(s.Move, each), plan.Brief, facts)).Prepend(NeedWays.Named(Station.Of(EasyMove(plan.Brief), Timed.Of(easy)), plan.Brief, facts));
+        var lines = stretches.Select(s => NeedWays.Named(Line(s.Move, each), plan.Brief, facts)).Prepend(NeedWays.Named(Station.Of(EasyMove(plan.Brief), Timed.OfSeconds(easy)), plan.Brief, facts));
         return new Built(
-            new Block(plan.Blocks.FirstOrDefault(b => b.Format is ReleaseFormat)?.Name ?? (plan.Find("Cool-down") is null ? "Cool-down" : "Cool-down last"), new ReleaseFormat(), new BlockSettings { Rest = [Gap.Of(RestSeconds)] }) { Stations = [.. lines] },
+            new Block(plan.Blocks.FirstOrDefault(b => b.Format is ReleaseFormat)?.Name ?? (plan.Find("Cool-down") is null ? "Cool-down" : "Cool-down last"), new ReleaseFormat(), new BlockSettings { Rest = [Gap.OfSeconds(RestSeconds)] }) { Stations = [.. lines] },
             [.. stretches.Select(s => s.Why).Prepend("lets breath and pulse come down")]);
     }
 
@@ -45,7 +46,7 @@ public static class CoolDownBuilder
     private static int Periods(Move move) => move.Sides == MoveSides.OneSided ? 2 : 1;
 
     private static Station Line(Move move, int seconds) =>
-        new(new OneMove(move.Name), Timed.Of(seconds), Sides: move.Sides == MoveSides.OneSided ? Sides.Of(SideWay.EachSide) : null);
+        new(new OneMove(move.Name), Timed.OfSeconds(seconds), Sides: move.Sides == MoveSides.OneSided ? Sides.Of(SideWay.EachSide) : null);
 
     private static ImmutableArray<Move> Candidates(Brief brief, int seed)
     {

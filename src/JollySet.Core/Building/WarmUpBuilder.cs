@@ -29,9 +29,9 @@ public static class WarmUpBuilder
         var chosen = Choose(candidates, asks, stations);
         var facts = new Facts(plan, MoveLibrary.Shipped);
         var left = Math.Max(0, seconds - (chosen.Length * (work + RestSeconds)) + RestSeconds);
-        var lines = chosen.Select((c, at) => NeedWays.Named(Line(c.Move, at == 0 && left > 0 ? Timed.Of(work + Math.Min(left, work)) : null), plan.Brief, facts));
+        var lines = chosen.Select((c, at) => NeedWays.Named(Line(c.Move, at == 0 && left > 0 ? Timed.OfSeconds(work + Math.Min(left, work)) : null), plan.Brief, facts));
         return new Built(
-            new Block(FreeName(plan), new PrepareFormat(), new BlockSettings(After: Gap.Of(AfterSeconds)) { WorkSeconds = [work], Rest = [Gap.Of(RestSeconds)] }) { Stations = [.. lines] },
+            new Block(FreeName(plan), new PrepareFormat(), new BlockSettings(After: Gap.OfSeconds(AfterSeconds)) { Work = [Length.Seconds(work)], Rest = [Gap.OfSeconds(RestSeconds)] }) { Stations = [.. lines] },
             [.. chosen.Select(c => c.Why)]);
     }
 

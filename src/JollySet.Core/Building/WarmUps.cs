@@ -13,11 +13,11 @@ public static class WarmUps
 
     private static readonly ImmutableHashSet<Pattern> Rehearsed = [Pattern.Squat, Pattern.Hinge, Pattern.Lunge, Pattern.Push, Pattern.OverheadPush, Pattern.Pull, Pattern.VerticalPull, Pattern.Rotation, Pattern.Jump];
 
-    /// <summary>Minutes at least: short and longer classes, more before jumps or heavy sets of few reps, half as much again for older adults.</summary>
-    public static decimal LeastMinutes(Brief brief, HouseRules rules, bool wantsMore)
+    /// <summary>The least length: short and longer classes, more before jumps or heavy sets of few reps, half as much again for older adults.</summary>
+    public static Length Least(Brief brief, HouseRules rules, bool wantsMore)
     {
-        var least = wantsMore ? rules["warm-up.least-jumps"] : brief.Minutes <= rules["warm-up.short-class"] ? rules["warm-up.least-short"] : rules["warm-up.least"];
-        return brief.Audience.Contains(Audience.OlderAdults) ? least * rules["warm-up.older"] : least;
+        var least = wantsMore ? rules.WarmUpLeastJumps : rules.WarmUpLeastFor(brief.Minutes is { } minutes ? Length.Minutes(minutes) : null);
+        return brief.Audience.Contains(Audience.OlderAdults) ? least * rules.WarmUpOlder : least;
     }
 
     /// <summary>A jump, or a heavy set of few reps.</summary>
@@ -25,7 +25,7 @@ public static class WarmUps
 
     /// <summary>The patterns of the main part that want rehearsing, most work first.</summary>
     public static IEnumerable<Pattern> ToRehearse(IEnumerable<WorkSet> main) =>
-        main.Where(s => s.Facts.Move is { } m && Rehearsed.Contains(m.Pattern)).GroupBy(s => s.Facts.Move!.Pattern).OrderByDescending(g => g.Sum(s => s.Tenths)).Select(g => g.Key);
+        main.Where(s => s.Facts.Move is { } m && Rehearsed.Contains(m.Pattern)).GroupBy(s => s.Facts.Move!.Pattern).OrderByDescending(g => g.Sum(s => s.Length)).Select(g => g.Key);
 
     /// <summary>What a warm-up move rehearses: its own pattern, and what mobility wakes.</summary>
     public static IEnumerable<Pattern> Rehearses(Move move) => move.Pattern switch

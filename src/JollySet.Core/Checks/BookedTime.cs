@@ -9,15 +9,13 @@ internal sealed class BookedTime : ICheck
     {
         if (review.Plan.Brief.Minutes is not { } minutes || review.Timeline.Sets.IsEmpty)
             yield break;
-        var booked = minutes * 60m;
-        var clock = review.Timeline.Tenths / 10m;
-        var likely = review.Timeline.LikelyTenths / 10m;
-        var figures = Finding.Figures(("bookedSeconds", booked), ("clockSeconds", clock), ("likelySeconds", likely));
-        if (clock - booked > review.Rules["check.over-stop"])
+        var (booked, clock, likely) = (Length.Minutes(minutes), review.Timeline.Length, review.Timeline.Likely);
+        var figures = Finding.Figures(("bookedSeconds", booked.InSeconds), ("clockSeconds", clock.InSeconds), ("likelySeconds", likely.InSeconds));
+        if (clock - booked > review.Rules.CheckOverStop)
             yield return new Finding("time-over", Severity.Stop, $"By the clock the class takes {Say.Time(clock)}: {Say.Time(clock - booked)} more than the {minutes} min booked.", Numbers: figures);
-        else if (likely - booked > review.Rules["check.over-warn"])
+        else if (likely - booked > review.Rules.CheckOverWarn)
             yield return new Finding("time-over", Severity.Warn, $"Run from memory the class likely takes {Say.Time(likely)}: {Say.Time(likely - booked)} more than the {minutes} min booked.", Numbers: figures);
-        if (booked - clock > booked * review.Rules["check.under-note"])
+        if (booked - clock > booked * review.Rules.CheckUnderNote)
             yield return new Finding("time-under", Severity.Note, $"By the clock {Say.Time(booked - clock)} of the {minutes} min booked are left.", Numbers: figures);
     }
 }

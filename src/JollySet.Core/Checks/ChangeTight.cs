@@ -13,28 +13,25 @@ internal sealed class ChangeTight : ICheck
         foreach (var (block, index) in timeline.Blocks.Select((block, index) => (block, index)))
         {
             var tight = timeline.Gaps
-                .Where(g => timeline.Sets[g.From].Block == index && IsReported(g, timeline.Sets[g.To], review.Rules))
-                .OrderByDescending(g => g.LostTenths)
+                .Where(g => timeline.Sets[g.From].Block == index && timeline.IsTight(g))
+                .OrderByDescending(g => g.Lost)
                 .ToList();
             if (tight.Count == 0)
                 continue;
             var worst = tight[0];
             var next = timeline.Sets[worst.To];
             var stations = tight.Select(g => timeline.Sets[g.To].Station).Distinct().Order().ToList();
-            var warn = tight.Any(g => g.LostTenths > timeline.Sets[g.To].Tenths * review.Rules["check.tight-warn"]);
+            var warn = tight.Any(g => g.Lost > timeline.Sets[g.To].Length * review.Rules.CheckTightWarn);
             yield return new Finding(
                 "change-tight",
                 warn ? Severity.Warn : Severity.Note,
-                $"{(stations.Count == 1 ? "1 change" : $"{stations.Count} changes")} in {block.Name} {(stations.Count == 1 ? "is" : "are")} too tight; the worst, into {next.Facts.Name}, needs {worst.NeedTenths / 10} s and has {worst.PlannedTenths / 10} s.",
+                $"{(stations.Count == 1 ? "1 change" : $"{stations.Count} changes")} in {block.Name} {(stations.Count == 1 ? "is" : "are")} too tight; the worst, into {next.Facts.Name}, needs {worst.Need.InWholeSeconds} s and has {worst.Planned.InWholeSeconds} s.",
                 block.Name,
                 [.. stations],
-                Finding.Figures(("changes", tight.Count), ("needSeconds", worst.NeedTenths / 10m), ("plannedSeconds", worst.PlannedTenths / 10m), ("lostSeconds", tight.Sum(g => g.LostTenths) / 10m)),
+                Finding.Figures(("changes", tight.Count), ("needSeconds", worst.Need.InSeconds), ("plannedSeconds", worst.Planned.InSeconds), ("lostSeconds", tight.Sum(g => g.Lost).InSeconds)),
                 FixOf(review, index, worst));
         }
     }
-
-    private static bool IsReported(GapRecord gap, WorkSet next, HouseRules rules) =>
-        gap.LostTenths > Math.Max(rules["check.tight-seconds"] * 10, next.Tenths * rules["check.tight-share"]);
 
     /// <summary>The block's rest, raised to what the worst change needs, in steps of five seconds; only where the block says one rest for all.</summary>
     private static SetBlockSetting? FixOf(ClassUnderReview review, int index, GapRecord worst)
@@ -43,8 +40,8 @@ internal sealed class ChangeTight : ICheck
         var from = review.Timeline.Sets[worst.From];
         if (block.IsWords || block.Settings.Rest.Length > 1 || from.Line.Rest is not null)
             return null;
-        var demo = worst.PlannedTenths - (review.Timeline.Blocks[index].Settings.Rest is { IsEmpty: false } rest ? rest[0].Seconds.Low * 10 : 0);
-        var seconds = (worst.NeedTenths - demo + 49) / 50 * 5;
+        var demo = worst.Planned - (review.Timeline.Blocks[index].Settings.Rest is { IsEmpty: false } rest ? rest[0].Length.Low : Length.Zero);
+        var seconds = (worst.Need - demo).UpTo(5).InWholeSeconds;
         return new SetBlockSetting(block.Id, "rest", $"{seconds}{(block.Settings.Rest.FirstOrDefault()?.Water == true ? " water" : "")}");
     }
 }

@@ -25,7 +25,7 @@ internal sealed class CoolDownCheck : ICheck
 
         var all = review.Balance.Muscles.Sum(m => m.LoadSeconds);
         var reached = released.Select(s => s.Facts.Move).OfType<Move>().Where(m => m.IsStretch).SelectMany(m => m.Muscles.Select(s => s.Muscle)).ToHashSet();
-        var open = review.Balance.Muscles.Where(m => m.LoadSeconds > review.Rules["cool-down.share"] * all && !reached.Contains(m.Muscle)).OrderByDescending(m => m.LoadSeconds).ToList();
+        var open = review.Balance.Muscles.Where(m => m.LoadSeconds > review.Rules.CoolDownShare * all && !reached.Contains(m.Muscle)).OrderByDescending(m => m.LoadSeconds).ToList();
         if (all > 0 && open.Count > 0)
             yield return new Finding("cool-down-muscle", Severity.Note, $"The cool-down does not reach {Say.List([.. open.Select(m => Words.Of(m.Muscle))])}, which carried more than a tenth of the load.", Numbers: Finding.Figures(("muscles", open.Count))) { FixSearch = () => Built(review) };
     }
@@ -34,7 +34,7 @@ internal sealed class CoolDownCheck : ICheck
     private static Edits.PlanEdit? Built(ClassUnderReview review)
     {
         var timeline = review.Timeline;
-        var there = timeline.Segments.Where(s => timeline.Blocks[s.Block].Format is ReleaseFormat && s.Kind != Timing.SegmentKind.After).Sum(s => s.Tenths) / 10;
+        var there = timeline.Segments.Where(s => timeline.Blocks[s.Block].Format is ReleaseFormat && s.Kind != Timing.SegmentKind.After).Sum(s => s.Length).InWholeSeconds;
         return CoolDownBuilder.Build(review.Plan, review.Rules, Math.Max(there, Usual)) is { } built ? PutBlock.Of(review.Plan, built) : null;
     }
 }

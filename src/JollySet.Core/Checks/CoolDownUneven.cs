@@ -13,16 +13,16 @@ internal sealed class CoolDownUneven : ICheck
             var sided = review.SetsOf(index).Where(s => !s.SwitchHalfway && s.Side is Side.Left or Side.Right).GroupBy(s => s.Facts.Name, StringComparer.OrdinalIgnoreCase);
             foreach (var stretch in sided)
             {
-                int Sum(Side side) => stretch.Where(s => s.Side == side).Sum(s => s.Tenths);
+                Length Sum(Side side) => stretch.Where(s => s.Side == side).Sum(s => s.Length);
                 var (left, right) = (Sum(Side.Left), Sum(Side.Right));
-                if (Math.Abs(left - right) > Math.Max(left, right) * review.Rules["check.side-share"])
+                if (Length.Apart(left, right) > Length.Max(left, right) * review.Rules.CheckSideShare)
                     yield return new Finding(
                         "cool-down-uneven",
                         Severity.Note,
-                        $"{Say.Capital(stretch.Key)}: {Say.Time(left / 10m)} left, {Say.Time(right / 10m)} right.",
+                        $"{Say.Capital(stretch.Key)}: {Say.Time(left)} left, {Say.Time(right)} right.",
                         block.Name,
                         [.. stretch.Select(s => s.Station).Distinct()],
-                        Finding.Figures(("left", left / 10m), ("right", right / 10m)),
+                        Finding.Figures(("left", left.InSeconds), ("right", right.InSeconds)),
                         stretch.Select(s => s.Station).Distinct().Count() == 1 ? new Edits.SetStationPart(block.Stations[stretch.First().Station - 1].Id, "sides", "each side") : null)
                     {
                         Subject = stretch.Key,

@@ -11,15 +11,15 @@ internal sealed class HoldNoCue : ICheck
 
     public IEnumerable<Finding> Look(ClassUnderReview review)
     {
-        var most = review.Rules["check.hold-seconds"] * 10;
+        var most = review.Rules.CheckHoldSeconds;
         foreach (var (block, index) in review.OwnBlocks)
         {
-            var held = review.SetsOf(index).Where(s => IsHold(s) && s.Tenths > most && !IsReminded(s)).Select(s => s.Station).Distinct().Order().ToList();
+            var held = review.SetsOf(index).Where(s => IsHold(s) && s.Length > most && !IsReminded(s)).Select(s => s.Station).Distinct().Order().ToList();
             if (held.Count > 0)
                 yield return new Finding(
                     "hold-no-cue",
                     Severity.Note,
-                    $"{Say.Capital(Say.List([.. held.Select(n => Timing.Facts.NameOf(block.Stations[n - 1].Doing))]))}: held over {review.Rules.Whole("check.hold-seconds")} s with no word about breathing.",
+                    $"{Say.Capital(Say.List([.. held.Select(n => Timing.Facts.NameOf(block.Stations[n - 1].Doing))]))}: held over {most.InSeconds:0.#} s with no word about breathing.",
                     block.Name,
                     [.. held],
                     Finding.Figures(("stations", held.Count)),

@@ -42,9 +42,9 @@ internal sealed class JumpsCeiling : ICheck
     {
         var audience = review.Plan.Brief.Audience;
         return audience.IsEmpty ? null
-            : audience.Any(a => a is Audience.FirstTimers or Audience.OlderAdults) ? review.Rules.Whole("jumps.first-timers")
-            : audience.Contains(Audience.Newcomer) ? review.Rules.Whole("jumps.newcomer")
-            : audience.Contains(Audience.Regular) ? review.Rules.Whole("jumps.regular")
-            : review.Rules.Whole("jumps.strong");
+            : audience.Any(a => a is Audience.FirstTimers or Audience.OlderAdults) ? review.Rules.JumpsFirstTimers
+            : audience.Contains(Audience.Newcomer) ? review.Rules.JumpsNewcomer
+            : audience.Contains(Audience.Regular) ? review.Rules.JumpsRegular
+            : review.Rules.JumpsStrong;
     }
 }

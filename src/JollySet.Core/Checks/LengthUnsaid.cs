@@ -14,9 +14,9 @@ internal sealed class LengthUnsaid : ICheck
                 yield return new Finding(
                     "length-unsaid",
                     Severity.Warn,
-                    $"{block.Name} promises {(open.Count == 1 ? "a gap" : $"{open.Count} gaps")} with no length; {(open.Count == 1 ? "it needs" : "they need")} {Say.Time(open.Sum(g => g.NeedTenths) / 10m)}.",
+                    $"{block.Name} promises {(open.Count == 1 ? "a gap" : $"{open.Count} gaps")} with no length; {(open.Count == 1 ? "it needs" : "they need")} {Say.Time(open.Sum(g => g.Need))}.",
                     block.Name,
-                    Numbers: Finding.Figures(("gaps", open.Count), ("needSeconds", open.Sum(g => g.NeedTenths) / 10m)));
+                    Numbers: Finding.Figures(("gaps", open.Count), ("needSeconds", open.Sum(g => g.Need).InSeconds)));
             if (Ranges.LeavesLengthOpen(block))
                 yield return new Finding("length-unsaid", Severity.Note, $"{block.Name} leaves its length open with a range; the clock takes the low end.", block.Name);
         }

@@ -11,8 +11,8 @@ internal sealed class LowToStanding : ICheck
 
     public IEnumerable<Finding> Look(ClassUnderReview review)
     {
-        var (timeline, least) = (review.Timeline, (int)((review.Rules["change.settle"] + review.Rules["change.level"]) * 10));
-        var quick = timeline.Gaps.Where(g => g.PlannedTenths < least && (g.Said || timeline.Sets[g.From].KeepsClock)
+        var (timeline, least) = (review.Timeline, review.Rules.ChangeSettle + review.Rules.ChangeLevel);
+        var quick = timeline.Gaps.Where(g => g.Planned < least && (g.Said || timeline.Sets[g.From].KeepsClock)
             && timeline.Sets[g.From].Facts.Move is { IsOnFloor: true, Level: Level.Down } && timeline.Sets[g.To].Facts.Level == Level.Up
             && !timeline.Sets[g.To].Line.Notes.Any(n => n.Contains("slowly", StringComparison.OrdinalIgnoreCase)));
         foreach (var block in quick.GroupBy(g => timeline.Sets[g.To].Block))
@@ -22,7 +22,7 @@ internal sealed class LowToStanding : ICheck
             yield return new Finding(
                 "low-to-standing",
                 Severity.Note,
-                $"{(block.Count() == 1 ? "Once" : $"{block.Count()} times")} from the floor to standing in under {least / 10} s; say “up slowly”.",
+                $"{(block.Count() == 1 ? "Once" : $"{block.Count()} times")} from the floor to standing in under {least.InWholeSeconds} s; say “up slowly”.",
                 timeline.Blocks[block.Key].Name,
                 [.. stations],
                 Finding.Figures(("times", block.Count())),

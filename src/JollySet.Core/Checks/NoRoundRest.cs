@@ -17,13 +17,13 @@ internal sealed class NoRoundRest : ICheck
             var unsaid = timeline.Gaps.Where(g => g is { Place: GapPlace.AfterRound, Said: false } && timeline.Sets[g.From].Block == index).ToList();
             if (unsaid.Count == 0)
                 continue;
-            var need = (unsaid.Max(g => g.NeedTenths) + 49) / 50 * 5;
+            var need = unsaid.Max(g => g.Need).UpTo(5).InWholeSeconds;
             yield return new Finding(
                 "no-round-rest",
                 Severity.Warn,
-                $"{block.Name} says no rest after its rounds; each needs about {need} s, {Say.Time(unsaid.Sum(g => g.NeedTenths) / 10m)} in all.",
+                $"{block.Name} says no rest after its rounds; each needs about {need} s, {Say.Time(unsaid.Sum(g => g.Need))} in all.",
                 block.Name,
-                Numbers: Finding.Figures(("rounds", block.RoundCount), ("needSeconds", need), ("inAllSeconds", unsaid.Sum(g => g.NeedTenths) / 10m)),
+                Numbers: Finding.Figures(("rounds", block.RoundCount), ("needSeconds", need), ("inAllSeconds", unsaid.Sum(g => g.Need).InSeconds)),
                 Fix: new SetBlockSetting(block.Id, "rest", $"{need}"));
         }
     }

@@ -13,15 +13,15 @@ internal sealed class NoTarget : ICheck
         from entry in review.OwnBlocks
         from set in review.SetsOf(entry.Index)
         where set.Round == 1 && !set.SecondSide && !set.SecondPass && !set.HasTarget
-        let reckoned = set.IsTimed ? $"{set.Tenths / 10}s" : $"x{set.Reps}"
-        select Found(set.Facts.Name, entry.Block, set.Station, reckoned, set.IsTimed ? set.Tenths / 10m : set.Reps!.Value);
+        let reckoned = set.IsTimed ? $"{set.Length.InWholeSeconds}s" : $"x{set.Reps}"
+        select Found(set.Facts.Name, entry.Block, set.Station, reckoned, set.IsTimed ? set.Length.InSeconds : set.Reps!.Value);
 
     private static IEnumerable<Finding> AsManyRounds(ClassUnderReview review) =>
         from entry in review.OwnBlocks
         where entry.Block.Format is AmrapFormat
         from line in entry.Block.Stations.Select((station, at) => (station, number: at + 1))
-        where line.station.Amount is null or Reps { Counts: [null, ..] } or Timed { Seconds: [null, ..] }
-        let reps = review.Rules.Whole("target.reps")
+        where line.station.Amount is null or Reps { Counts: [null, ..] } or Timed { Lengths: [null, ..] }
+        let reps = review.Rules.TargetReps
         select Found(Facts.NameOf(line.station.Doing), entry.Block, line.number, $"x{reps}", reps);
 
     private static Finding Found(string name, Block block, int station, string reckoned, decimal value) => new(

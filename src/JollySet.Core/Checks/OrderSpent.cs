@@ -14,14 +14,14 @@ internal sealed class OrderSpent : ICheck
         var main = timeline.Sets.Where(s => timeline.Blocks[s.Block].IsMain).ToList();
         if (main.Count < FewSets)
             yield break;
-        var (all, done) = (main.Sum(s => s.Tenths), 0);
+        var (all, done) = (main.Sum(s => s.Length), Length.Zero);
         var (met, late) = (new HashSet<string>(), new List<Timing.WorkSet>());
         foreach (var set in main)
         {
             var fresh = met.Add(set.Facts.Name);
-            if (fresh && done > review.Rules["order.late"] * all && set.Facts.Move is { } move && (move.IsJump() || move.IsBalance() || move.IsSkill()))
+            if (fresh && done > review.Rules.OrderLate * all && set.Facts.Move is { } move && (move.IsJump() || move.IsBalance() || move.IsSkill()))
                 late.Add(set);
-            done += set.Tenths;
+            done += set.Length;
         }
 
         foreach (var block in late.GroupBy(s => s.Block))

@@ -7,8 +7,8 @@ internal sealed class PropUnplanned : ICheck
 {
     public IEnumerable<Finding> Look(ClassUnderReview review)
     {
-        var (timeline, least) = (review.Timeline, (int)((review.Rules["change.settle"] + review.Rules["change.prop"]) * 10));
-        var tight = timeline.Gaps.Where(g => g.Place != Timing.GapPlace.OtherSide && g.PlannedTenths < least && g.Said && timeline.Sets[g.From].KeepsClock && timeline.Sets[g.From].Facts.Props != timeline.Sets[g.To].Facts.Props);
+        var (timeline, least) = (review.Timeline, review.Rules.ChangeSettle + review.Rules.ChangeProp);
+        var tight = timeline.Gaps.Where(g => g.Place != Timing.GapPlace.OtherSide && g.Planned < least && g.Said && timeline.Sets[g.From].KeepsClock && timeline.Sets[g.From].Facts.Props != timeline.Sets[g.To].Facts.Props);
         foreach (var block in tight.GroupBy(g => timeline.Sets[g.To].Block))
         {
             var sets = block.Select(g => timeline.Sets[g.To]).ToList();
@@ -16,10 +16,10 @@ internal sealed class PropUnplanned : ICheck
             yield return new Finding(
                 "prop-unplanned",
                 Severity.Note,
-                $"The {prop} has {block.Min(g => g.PlannedTenths) / 10} s to be placed or cleared; {least / 10} s are usual. Set it out before the block.",
+                $"The {prop} has {block.Min(g => g.Planned).InWholeSeconds} s to be placed or cleared; {least.InWholeSeconds} s are usual. Set it out before the block.",
                 timeline.Blocks[block.Key].Name,
                 [.. sets.Select(s => s.Station).Distinct().Order()],
-                Finding.Figures(("changes", block.Count()), ("leastSeconds", least / 10m)));
+                Finding.Figures(("changes", block.Count()), ("leastSeconds", least.InSeconds)));
         }
     }
 }

@@ -11,13 +11,13 @@ internal sealed class RegionOffFocus : ICheck
     public IEnumerable<Finding> Look(ClassUnderReview review)
     {
         var balance = review.Balance;
-        if (review.Plan.Brief.Focus.IsEmpty || balance.Muscles.Sum(m => m.SetEquivalents) < review.Rules["balance.judged-from"] * 3)
+        if (review.Plan.Brief.Focus.IsEmpty || balance.Muscles.Sum(m => m.SetEquivalents) < review.Rules.BalanceJudgedFrom * 3)
             yield break;
         if (balance.Focus.IsFullBody)
         {
             foreach (var (region, share) in balance.Regions)
             {
-                var (least, most) = (review.Rules["balance.region-least"], review.Rules["balance.region-most"]);
+                var (least, most) = (review.Rules.BalanceRegionLeast, review.Rules.BalanceRegionMost);
                 if (share < least)
                     yield return Found($"{Word(region)} gets {share:P0} of the load; a full body means {least:P0} or more.", least - share, region, share);
                 else if (share > most)
@@ -26,7 +26,7 @@ internal sealed class RegionOffFocus : ICheck
         }
         else if (!balance.Focus.Regions.IsEmpty)
         {
-            var (inFocus, least) = (balance.Focus.Regions.Sum(r => balance.Regions[r]), review.Rules["balance.focus-least"]);
+            var (inFocus, least) = (balance.Focus.Regions.Sum(r => balance.Regions[r]), review.Rules.BalanceFocusLeast);
             if (inFocus < least)
                 yield return Found($"The focus, {string.Join(" and ", balance.Focus.Regions.Order().Select(r => Word(r).ToLowerInvariant()))}, gets {inFocus:P0} of the load.", least - inFocus, balance.Focus.Regions.Min(), inFocus);
         }

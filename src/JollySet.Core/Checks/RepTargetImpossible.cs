@@ -8,17 +8,17 @@ internal sealed class RepTargetImpossible : ICheck
 {
     public IEnumerable<Finding> Look(ClassUnderReview review) =>
         from set in review.Timeline.Sets
-        where set.WantedTenths is not null && !set.SecondSide
+        where set.Wanted is not null && !set.SecondSide
         group set by (set.Block, set.Station) into station
-        let worst = station.MaxBy(s => s.WantedTenths - s.Tenths)!
+        let worst = station.MaxBy(s => s.Wanted - s.Length)!
         let block = review.Timeline.Blocks[worst.Block]
         select new Finding(
             "rep-target-impossible",
             Severity.Stop,
-            $"{Say.Capital(worst.Facts.Name)}: {Amount(worst)} {(worst.Reps > 1 ? "take" : "takes")} {Say.Time(worst.WantedTenths!.Value / 10m)}; the slot leaves it {Say.Time(worst.Tenths / 10m)}.",
+            $"{Say.Capital(worst.Facts.Name)}: {Amount(worst)} {(worst.Reps > 1 ? "take" : "takes")} {Say.Time(worst.Wanted!.Value)}; the slot leaves it {Say.Time(worst.Length)}.",
             block.Name,
             [worst.Station],
-            Finding.Figures(("neededSeconds", worst.WantedTenths!.Value / 10m), ("slotSeconds", worst.Tenths / 10m)),
+            Finding.Figures(("neededSeconds", worst.Wanted!.Value.InSeconds), ("slotSeconds", worst.Length.InSeconds)),
             FixOf(review, worst));
 
     private static string Amount(WorkSet set) => set.Reps is { } reps ? $"{reps} reps" : "its time";
@@ -27,8 +27,8 @@ internal sealed class RepTargetImpossible : ICheck
     private static Edits.SetStationPart? FixOf(ClassUnderReview review, WorkSet set)
     {
         var own = review.Plan.Blocks[set.Block];
-        return own.Stations.Length < set.Station || set is not { Reps: not null, SecondsPerRep: { } perRep, Line.Amount: Reps { Counts.Length: 1 } } || (int)(set.Tenths / 10m / perRep) < 1
+        return own.Stations.Length < set.Station || set is not { Reps: not null, SecondsPerRep: { } perRep, Line.Amount: Reps { Counts.Length: 1 } } || (int)(set.Length.InSeconds / perRep) < 1
             ? null
-            : new Edits.SetStationPart(own.Stations[set.Station - 1].Id, "amount", $"x{(int)(set.Tenths / 10m / perRep)}");
+            : new Edits.SetStationPart(own.Stations[set.Station - 1].Id, "amount", $"x{(int)(set.Length.InSeconds / perRep)}");
     }
 }

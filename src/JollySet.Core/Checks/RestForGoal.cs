@@ -18,19 +18,19 @@ internal sealed class RestForGoal : ICheck
             .OfType<Finding>();
     }
 
-    private static Finding? SameMuscle(ClassUnderReview review, Block block, int index, int least)
+    private static Finding? SameMuscle(ClassUnderReview review, Block block, int index, Length least)
     {
         if (block.Format is LinkedFormat { School: School.Same or School.Contrast })
             return null;
-        var ends = new Dictionary<Muscle, (int End, int Round, int Station)>();
-        var (shortest, stations) = (int.MaxValue, new SortedSet<int>());
+        var ends = new Dictionary<Muscle, (Length End, int Round, int Station)>();
+        var (shortest, stations) = (least, new SortedSet<int>());
         foreach (var (set, start, end) in Spans(review, index))
         {
             foreach (var muscle in (set.Facts.Move?.Muscles ?? []).Where(m => m.Share == 1).Select(m => m.Muscle))
             {
-                if (!set.SecondSide && ends.TryGetValue(muscle, out var last) && (start - last.End) / 10 < least)
+                if (!set.SecondSide && ends.TryGetValue(muscle, out var last) && (start - last.End).DownTo(1) < least)
                 {
-                    shortest = Math.Min(shortest, (start - last.End) / 10);
+                    shortest = Length.Min(shortest, (start - last.End).DownTo(1));
                     stations.Add(set.Station);
                 }
 
@@ -44,26 +44,26 @@ internal sealed class RestForGoal : ICheck
             $"{block.Name}: the same muscle works again after {Say.Time(shortest)}; {Words.Of(review.Plan.Brief.Goal!.Value)} usually waits {Say.Time(least)} or more.",
             block.Name,
             [.. stations],
-            Finding.Figures(("restSeconds", shortest), ("usualSeconds", least)));
+            Finding.Figures(("restSeconds", shortest.InSeconds), ("usualSeconds", least.InSeconds)));
     }
 
     private static Finding? Ratio(ClassUnderReview review, Block block, int index, WorkAndRest usual)
     {
         var sets = Spans(review, index).ToList();
-        var (work, rest) = (0, 0);
+        var (work, rest) = (Length.Zero, Length.Zero);
         for (var i = 0; i < sets.Count; i++)
         {
             work += sets[i].End - sets[i].Start;
-            rest += i + 1 < sets.Count ? sets[i + 1].Start - sets[i].End : 0;
+            rest += i + 1 < sets.Count ? sets[i + 1].Start - sets[i].End : Length.Zero;
         }
 
-        var longest = sets.Where(s => s.Set.IsTimed).Select(s => (s.End - s.Start) / 10).DefaultIfEmpty(0).Max();
+        var longest = sets.Where(s => s.Set.IsTimed).Select(s => (s.End - s.Start).DownTo(1)).DefaultIfEmpty().Max();
         if (sets.Count < 2 || usual.WorkToRest is not { } most || sets.Any(s => !s.Set.IsTimed))
             return null;
-        var wanted = (int)Math.Ceiling(work / 10m / most);
+        var wanted = Length.Seconds(Math.Ceiling(work.InSeconds / most));
         var outside = usual.Work is { } length && (longest > length.Most || longest < length.Least);
         // The last station has no rest after it: a class is not scolded for the seam.
-        var had = (rest / 10) + (rest / 10 / Math.Max(1, sets.Count - 1));
+        var had = rest.DownTo(1) + (rest.DownTo(1) / Math.Max(1, sets.Count - 1)).DownTo(1);
         if (!outside && had >= wanted)
             return null;
         var goal = Words.Of(review.Plan.Brief.Goal!.Value);
@@ -71,13 +71,13 @@ internal sealed class RestForGoal : ICheck
             "rest-for-goal",
             had * 2 < wanted ? Severity.Warn : Severity.Note,
             had < wanted
-                ? $"{block.Name}: {Say.Time(rest / 10m)} of rest for {Say.Time(work / 10m)} of work; {goal} here usually has {Say.Time(wanted)}."
-                : $"{block.Name}: work of {Say.Time(longest)}; {goal} usually has {usual.Work!.Value.Least}–{usual.Work.Value.Most} s.",
+                ? $"{block.Name}: {Say.Time(rest)} of rest for {Say.Time(work)} of work; {goal} here usually has {Say.Time(wanted)}."
+                : $"{block.Name}: work of {Say.Time(longest)}; {goal} usually has {usual.Work!.Value.Least.InSeconds:0.#}–{usual.Work.Value.Most.InSeconds:0.#} s.",
             block.Name,
-            Numbers: Finding.Figures(("workSeconds", work / 10m), ("restSeconds", rest / 10m), ("usualSeconds", wanted)));
+            Numbers: Finding.Figures(("workSeconds", work.InSeconds), ("restSeconds", rest.InSeconds), ("usualSeconds", wanted.InSeconds)));
     }
 
-    private static IEnumerable<(WorkSet Set, int Start, int End)> Spans(ClassUnderReview review, int index) =>
+    private static IEnumerable<(WorkSet Set, Length Start, Length End)> Spans(ClassUnderReview review, int index) =>
         review.Timeline.Segments.Where(s => s.Kind == SegmentKind.Work && s.Block == index).GroupBy(s => s.Set)
-            .Select(g => (review.Timeline.Sets[g.Key], g.First().StartTenths, g.Last().EndTenths));
+            .Select(g => (review.Timeline.Sets[g.Key], g.First().Start, g.Last().End));
 }

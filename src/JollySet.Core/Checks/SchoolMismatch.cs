@@ -20,7 +20,7 @@ internal sealed class SchoolMismatch : ICheck
                 continue;
             var pairs = moves.Zip(moves.Skip(1), (a, b) => Schools.Pairs(linked.School, a!, b!)).ToList();
             var fits = linked.School == School.Same ? pairs.All(p => p) : pairs.Any(p => p) && (moves.Count > 2 || pairs[0]);
-            var longer = fits && linked.School == School.Contrast && Enumerable.Range(0, sets.Count - 1).Any(i => Schools.IsPowerOf(moves[i]!, moves[i + 1]!) && sets[i + 1].Tenths >= sets[i].Tenths);
+            var longer = fits && linked.School == School.Contrast && Enumerable.Range(0, sets.Count - 1).Any(i => Schools.IsPowerOf(moves[i]!, moves[i + 1]!) && sets[i + 1].Length >= sets[i].Length);
             if (fits && !longer)
                 continue;
             yield return new Finding(

@@ -15,9 +15,9 @@ internal sealed class SidesUneven : ICheck
         foreach (var move in moves)
         {
             var counted = move.All(s => s.Reps is not null);
-            decimal Sum(Side side) => move.Where(s => s.Side == side).Sum(s => counted ? s.Reps!.Value : s.Tenths / 10m);
+            decimal Sum(Side side) => move.Where(s => s.Side == side).Sum(s => counted ? s.Reps!.Value : s.Length.InSeconds);
             var (left, right) = (Sum(Side.Left), Sum(Side.Right));
-            if (Math.Abs(left - right) <= Math.Max(left, right) * review.Rules["check.side-share"])
+            if (Math.Abs(left - right) <= Math.Max(left, right) * review.Rules.CheckSideShare)
                 continue;
             var first = review.Timeline.Sets[move.First().Set];
             var block = review.Timeline.Blocks[first.Block];

@@ -12,7 +12,7 @@ internal sealed class SkillUnderFatigue : ICheck
         var timeline = review.Timeline;
         if (!timeline.Sets.Any(s => IsDemanding(timeline, s)))
             yield break;
-        var ends = EffortModel.Of(timeline, Timing.Person.Newcomer).Sets.Where(s => IsDemanding(timeline, timeline.Sets[s.Set]) && s.Local >= (double)review.Rules["effort.form-goes"]);
+        var ends = EffortModel.Of(timeline, Timing.Person.Newcomer).Sets.Where(s => IsDemanding(timeline, timeline.Sets[s.Set]) && s.Local >= (double)review.Rules.EffortFormGoes);
         foreach (var block in ends.GroupBy(e => timeline.Sets[e.Set].Block))
         {
             var stations = block.Select(e => timeline.Sets[e.Set].Station).Where(n => n > 0).Distinct().Order().ToList();

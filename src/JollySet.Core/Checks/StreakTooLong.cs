@@ -10,14 +10,14 @@ internal sealed class StreakTooLong : ICheck
 
     public IEnumerable<Finding> Look(ClassUnderReview review) =>
         from streak in Streaks.Of(review.Timeline)
-        where streak.WorkTenths > streak.LimitTenths
+        where streak.Work > streak.Limit
         select new Finding(
             "streak",
-            streak.WorkTenths > FarOver * streak.LimitTenths ? Severity.Warn : Severity.Note,
-            $"{Say.Capital(streak.What)}: {Say.Time(streak.WorkTenths / 10m)} of work with no break, from {Say.ClockOfTenths(streak.StartTenths)} on; {Say.Time(streak.LimitTenths / 10m)} is the usual limit.",
+            streak.Work > FarOver * streak.Limit ? Severity.Warn : Severity.Note,
+            $"{Say.Capital(streak.What)}: {Say.Time(streak.Work)} of work with no break, from {Say.Clock(streak.Start)} on; {Say.Time(streak.Limit)} is the usual limit.",
             review.Timeline.Blocks[streak.Block].Name,
             streak.Stations,
-            Finding.Figures(("workSeconds", streak.WorkTenths / 10m), ("limitSeconds", streak.LimitTenths / 10m), ("fromSecond", streak.StartTenths / 10m)))
+            Finding.Figures(("workSeconds", streak.Work.InSeconds), ("limitSeconds", streak.Limit.InSeconds), ("fromSecond", streak.Start.InSeconds)))
         {
             Subject = streak.What,
         };

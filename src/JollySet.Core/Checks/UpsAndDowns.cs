@@ -8,25 +8,25 @@ internal sealed class UpsAndDowns : ICheck
     public IEnumerable<Finding> Look(ClassUnderReview review)
     {
         var timeline = review.Timeline;
-        var starts = timeline.Segments.Where(s => s.Set >= 0 && s.Kind == Timing.SegmentKind.Work).GroupBy(s => s.Set).ToDictionary(g => g.Key, g => g.First().StartTenths);
+        var starts = timeline.Segments.Where(s => s.Set >= 0 && s.Kind == Timing.SegmentKind.Work).GroupBy(s => s.Set).ToDictionary(g => g.Key, g => g.First().Start);
         var changes = timeline.Gaps
             .Where(g => timeline.Sets[g.From].Facts.Level is { } from && timeline.Sets[g.To].Facts.Level is { } to && from != to)
             .Select(g => starts[g.To]).ToList();
-        var window = (int)(review.Rules["ups-downs.window"] * 600);
+        var window = review.Rules.UpsDownsWindow;
         var worst = Densest(changes, window);
-        if (worst.count <= review.Rules["ups-downs.note"])
+        if (worst.count <= review.Rules.UpsDownsNote)
             yield break;
         yield return new Finding(
             "ups-downs",
-            worst.count > review.Rules["ups-downs.warn"] ? Severity.Warn : Severity.Note,
-            $"{worst.count} changes of level in {review.Rules.Whole("ups-downs.window")} minutes from {Say.ClockOfTenths(worst.at)} on; put floor work together.",
-            Numbers: Finding.Figures(("changes", worst.count), ("fromSecond", worst.at / 10m)));
+            worst.count > review.Rules.UpsDownsWarn ? Severity.Warn : Severity.Note,
+            $"{worst.count} changes of level in {window.InMinutes:0.#} minutes from {Say.Clock(worst.at)} on; put floor work together.",
+            Numbers: Finding.Figures(("changes", worst.count), ("fromSecond", worst.at.InSeconds)));
     }
 
     /// <summary>The stretch of that length with the most changes; they come in order.</summary>
-    private static (int at, int count) Densest(List<int> changes, int window)
+    private static (Length at, int count) Densest(List<Length> changes, Length window)
     {
-        var (worst, first) = ((at: 0, count: 0), 0);
+        var (worst, first) = ((at: Length.Zero, count: 0), 0);
         for (var last = 0; last < changes.Count; last++)
         {
             while (changes[last] - changes[first] >= window)

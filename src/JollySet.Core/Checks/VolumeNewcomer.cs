@@ -11,7 +11,7 @@ internal sealed class VolumeNewcomer : ICheck
     {
         if (!review.Plan.Brief.Audience.Any(a => a is Audience.Newcomer or Audience.FirstTimers))
             yield break;
-        var most = review.Rules["volume.newcomer-reps"];
+        var most = review.Rules.VolumeNewcomerReps;
         var reps = WorkedMoves.Of(review.Timeline)
             .Where(w => review.Timeline.Sets[w.Set].Reps is not null)
             .SelectMany(w => w.Move.Muscles.Where(m => m.Share == 1).Select(m => (m.Muscle, reps: review.Timeline.Sets[w.Set].Reps!.Value)))

@@ -14,8 +14,8 @@ internal sealed class WarmUpCheck : ICheck
         if (main.Count == 0 || review.Plan.Brief.Minutes is null)
             yield break;
         var hard = main.Any(s => s.Facts.Heavy || s.Facts.Move?.Impact == Impact.High);
-        var tenths = timeline.Segments.Where(s => timeline.Blocks[s.Block].Format is PrepareFormat && s.Kind != Timing.SegmentKind.After).Sum(s => s.Tenths);
-        if (tenths == 0)
+        var there = timeline.Segments.Where(s => timeline.Blocks[s.Block].Format is PrepareFormat && s.Kind != Timing.SegmentKind.After).Sum(s => s.Length);
+        if (there == Length.Zero)
         {
             yield return review.Plan.Brief.Before is { } before
                 ? new Finding("warm-up-missing", Severity.Note, $"The warm-up is outside the booking: {before}.")
@@ -23,9 +23,9 @@ internal sealed class WarmUpCheck : ICheck
             yield break;
         }
 
-        var least = WarmUps.LeastMinutes(review.Plan.Brief, review.Rules, main.Any(WarmUps.WantsMore));
-        if (tenths < least * 600)
-            yield return new Finding("warm-up-short", Severity.Note, $"The warm-up is {Say.Time(tenths / 10m)}; {least:0.#} min is the usual least here.", Numbers: Finding.Figures(("seconds", tenths / 10m), ("leastSeconds", least * 60))) { FixSearch = () => Built(review) };
+        var least = WarmUps.Least(review.Plan.Brief, review.Rules, main.Any(WarmUps.WantsMore));
+        if (there < least)
+            yield return new Finding("warm-up-short", Severity.Note, $"The warm-up is {Say.Time(there)}; {least.InMinutes:0.#} min is the usual least here.", Numbers: Finding.Figures(("seconds", there.InSeconds), ("leastSeconds", least.InSeconds))) { FixSearch = () => Built(review) };
         var woken = timeline.Sets.Where(s => timeline.Blocks[s.Block].Format is PrepareFormat).Select(s => s.Facts.Move).OfType<Move>().SelectMany(WarmUps.Rehearses).ToHashSet();
         var open = WarmUps.ToRehearse(main).Where(p => !woken.Contains(p)).ToList();
         if (open.Count > 0)
@@ -36,8 +36,8 @@ internal sealed class WarmUpCheck : ICheck
     private static Edits.PlanEdit? Built(ClassUnderReview review)
     {
         var timeline = review.Timeline;
-        var there = timeline.Segments.Where(s => timeline.Blocks[s.Block].Format is PrepareFormat && s.Kind != Timing.SegmentKind.After).Sum(s => s.Tenths) / 10;
-        var least = (int)(WarmUps.LeastMinutes(review.Plan.Brief, review.Rules, timeline.Sets.Any(s => timeline.Blocks[s.Block].IsMain && WarmUps.WantsMore(s))) * 60);
-        return WarmUpBuilder.Build(review.Plan, review.Rules, Math.Max(there, least)) is { } built ? PutBlock.Of(review.Plan, built) : null;
+        var there = timeline.Segments.Where(s => timeline.Blocks[s.Block].Format is PrepareFormat && s.Kind != Timing.SegmentKind.After).Sum(s => s.Length);
+        var least = WarmUps.Least(review.Plan.Brief, review.Rules, timeline.Sets.Any(s => timeline.Blocks[s.Block].IsMain && WarmUps.WantsMore(s)));
+        return WarmUpBuilder.Build(review.Plan, review.Rules, Length.Max(there, least).InWholeSeconds) is { } built ? PutBlock.Of(review.Plan, built) : null;
     }
 }

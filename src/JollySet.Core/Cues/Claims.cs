@@ -45,8 +45,8 @@ public static partial class Claims
 
     private static Claim Counting(string text, int claimed, string thing, Counted facts) => thing switch
     {
-        "min" or "mins" or "minute" or "minutes" => facts.Lengths.Any(s => Math.Abs(s - (claimed * 60)) <= facts.Rules["claims.minutes"])
-            ? True(text, $"{Say.Time(facts.Seconds)} by the clock") : Wrong(text, $"it takes {Say.Time(facts.Seconds)} by the clock"),
+        "min" or "mins" or "minute" or "minutes" => facts.Lengths.Any(length => Length.Apart(length, Length.Minutes(claimed)) <= facts.Rules.ClaimsMinutes)
+            ? True(text, $"{Say.Time(facts.Length)} by the clock") : Wrong(text, $"it takes {Say.Time(facts.Length)} by the clock"),
         "move" or "moves" or "exercise" or "exercises" => Equal(text, claimed, facts.Moves, "different moves"),
         "round" or "rounds" => facts.Rounds.Contains(claimed) || facts.Rounds.Sum() == claimed ? True(text, "") : Wrong(text, $"the blocks have {Say.List([.. facts.Rounds.Select(r => r.ToString(CultureInfo.InvariantCulture))])} rounds"),
         "rep" or "reps" => Equal(text, claimed, facts.Reps, "planned reps"),
@@ -68,13 +68,13 @@ public static partial class Claims
             return new Claim(text, Verdict.Unchecked, "");
         var balance = facts.Balance;
         if (focus.IsFullBody)
-            return balance.Regions.Values.Any(r => r < facts.Rules["balance.region-least"] / 2) ? Wrong(text, $"{balance.Regions.MinBy(r => r.Value).Key.ToString().ToLowerInvariant()} gets {balance.Regions.Values.Min():P0} of the load") : True(text, "");
+            return balance.Regions.Values.Any(r => r < facts.Rules.BalanceRegionLeast / 2) ? Wrong(text, $"{balance.Regions.MinBy(r => r.Value).Key.ToString().ToLowerInvariant()} gets {balance.Regions.Values.Min():P0} of the load") : True(text, "");
         if (!focus.Muscles.IsEmpty)
             return balance.Muscles.Where(m => focus.Muscles.Contains(m.Muscle)).Any(m => m.LoadSeconds == 0) ? Wrong(text, $"{words} never work") : True(text, "");
         var share = focus.Regions.Sum(r => balance.Regions[r]);
         // One of several regions that the brief names cannot have half of the load.
         var several = Focus.Of(facts.Brief) is { Regions.Count: > 1, IsFullBody: false } named && focus.Regions.IsSubsetOf(named.Regions);
-        return share < facts.Rules[several ? "balance.region-least" : "balance.focus-least"] ? Wrong(text, $"it gets {share:P0} of the load") : True(text, "");
+        return share < (several ? facts.Rules.BalanceRegionLeast : facts.Rules.BalanceFocusLeast) ? Wrong(text, $"it gets {share:P0} of the load") : True(text, "");
     }
 
     private static Claim Equal(string text, int claimed, int counted, string what) =>
@@ -100,10 +100,10 @@ public static partial class Claims
 
         public HouseRules Rules => timeline.Rules;
 
-        public decimal Seconds => timeline.Tenths / 10m;
+        public Length Length => timeline.Length;
 
         /// <summary>The clock's, and where an instructor runs the class the likely one too.</summary>
-        public IEnumerable<decimal> Lengths => timeline.Plan.Brief.IsFollowAlong ? [Seconds] : [Seconds, timeline.LikelyTenths / 10m];
+        public IEnumerable<Length> Lengths => timeline.Plan.Brief.IsFollowAlong ? [Length] : [Length, timeline.Likely];
 
         public int Moves => totals.Value.DistinctMoves;
 

@@ -40,7 +40,7 @@ public static class Opening
     private static string Shape(List<Block> main)
     {
         var rounds = main.Select(b => b.RoundCount).Distinct().ToList();
-        var times = main.Select(b => (work: b.Settings.WorkSeconds.IsEmpty ? 0 : b.Settings.WorkSeconds[0], rest: b.Settings.Rest.IsEmpty ? 0 : b.Settings.Rest[0].Seconds.Low)).Distinct().ToList();
+        var times = main.Select(b => (work: b.Settings.Work.IsEmpty ? 0 : b.Settings.Work[0].InWholeSeconds, rest: b.Settings.Rest.IsEmpty ? 0 : b.Settings.Rest[0].Length.Low.InWholeSeconds)).Distinct().ToList();
         var how = times is [{ work: > 0 } only] ? $", {Number(only.work)} on, {Number(only.rest)} off" : "";
         var blocks = main.Count == 1 ? "" : $"{Number(main.Count)} blocks, ";
         return rounds.Count == 1 ? $"{blocks}{Number(rounds[0])} {Plural(rounds[0], "round")}{(main.Count > 1 && rounds[0] > 0 ? " each" : "")}{how}" : $"{blocks.TrimEnd(',', ' ')}{how}";
@@ -48,7 +48,7 @@ public static class Opening
 
     private static string Minutes(Timeline timeline)
     {
-        var minutes = (int)Math.Round(timeline.Tenths / 600m, MidpointRounding.AwayFromZero);
+        var minutes = (int)Math.Round(timeline.Length.InMinutes, MidpointRounding.AwayFromZero);
         return $"{minutes} {Plural(minutes, "minute")}";
     }
 

@@ -103,17 +103,17 @@ internal sealed class Frames
         switch (request.Format)
         {
             case DraftFormat.Circuit:
-                var circuit = new BlockSettings(Rounds: new Span(rounds), Between: rounds > 1 ? Gap.Of(between) : null) { WorkSeconds = [work], Rest = [Gap.Of(rest)] };
+                var circuit = new BlockSettings(Rounds: new Span(rounds), Between: rounds > 1 ? Gap.OfSeconds(between) : null) { Work = [Length.Seconds(work)], Rest = [Gap.OfSeconds(rest)] };
                 return new FrameBlock(new Block("", new CircuitFormat(), circuit), stations, null, (rounds * ((stations * (work + rest)) - rest)) + ((rounds - 1) * between), rounds * work);
             case DraftFormat.Minute:
                 var slot = work + rest <= 60 ? 60 : work + rest;
-                var minute = new BlockSettings(Rounds: new Span(rounds), EverySeconds: slot == 60 ? null : slot);
-                return new FrameBlock(new Block("", new MinuteFormat(), minute), stations, Timed.Of(work), stations * rounds * slot, rounds * work);
+                var minute = new BlockSettings(Rounds: new Span(rounds), Every: slot == 60 ? null : Length.Seconds(slot));
+                return new FrameBlock(new Block("", new MinuteFormat(), minute), stations, Timed.OfSeconds(work), stations * rounds * slot, rounds * work);
             case DraftFormat.Ladder:
                 var rungs = new Rungs([work + 10, work + 10 - (10 * (rounds - 1))], 10, false, true);
                 var restAfter = Math.Max(40, rest + 20);
                 var sum = rungs.Counts.Sum();
-                return new FrameBlock(new Block("", new LadderFormat(rungs), new BlockSettings(Pause: Gap.Of(gentle ? 30 : 20)) { Rest = [Gap.Of(restAfter)] }), stations, null, (stations * sum) + (rounds * (stations - 1) * (gentle ? 30 : 20)) + ((rounds - 1) * restAfter), sum);
+                return new FrameBlock(new Block("", new LadderFormat(rungs), new BlockSettings(Pause: Gap.OfSeconds(gentle ? 30 : 20)) { Rest = [Gap.OfSeconds(restAfter)] }), stations, null, (stations * sum) + (rounds * (stations - 1) * (gentle ? 30 : 20)) + ((rounds - 1) * restAfter), sum);
             default:
                 return SetsOf(stations, rounds, times);
         }
@@ -123,13 +123,13 @@ internal sealed class Frames
     private FrameBlock SetsOf(int stations, int rounds, WorkRest times)
     {
         var goal = request.Brief.Goal;
-        Amount amount = Counted ? Reps.Of(goal == Goal.Strength ? 6 : 8) : Timed.Of(times.Work);
+        Amount amount = Counted ? Reps.Of(goal == Goal.Strength ? 6 : 8) : Timed.OfSeconds(times.Work);
         var work = times.Work;
         var rest = Counted || request.Format == DraftFormat.Straight ? times.Rest : Math.Max(60, times.Rest * (stations - 1));
         var pause = gentle ? 30 : goal == Goal.Strength ? 30 : Pause;
         var straight = request.Format == DraftFormat.Straight;
         BlockFormat format = straight ? new StraightFormat() : new LinkedFormat(stations == 2 ? LinkedKind.Superset : LinkedKind.Trio, stations == 2 && Both ? School.Opposing : School.Any);
-        var settings = new BlockSettings(Rounds: new Span(rounds), Between: straight ? Gap.Of(Math.Max(rest, 60)) : null, Pause: straight ? null : Gap.Of(pause)) { Rest = [Gap.Of(rest)] };
+        var settings = new BlockSettings(Rounds: new Span(rounds), Between: straight ? Gap.OfSeconds(Math.Max(rest, 60)) : null, Pause: straight ? null : Gap.OfSeconds(pause)) { Rest = [Gap.OfSeconds(rest)] };
         var seconds = straight
             ? (stations * ((rounds * work) + ((rounds - 1) * rest))) + ((stations - 1) * Math.Max(rest, 60))
             : (rounds * ((stations * work) + ((stations - 1) * pause))) + ((rounds - 1) * rest);
@@ -142,7 +142,7 @@ internal sealed class Frames
     private FrameBlock FinisherBlock()
     {
         var times = Times().First();
-        var settings = new BlockSettings(After: Gap.Of(After), Optional: true) { WorkSeconds = [times.Work], Rest = [Gap.Of(times.Rest)] };
+        var settings = new BlockSettings(After: Gap.OfSeconds(After), Optional: true) { Work = [Length.Seconds(times.Work)], Rest = [Gap.OfSeconds(times.Rest)] };
         return new FrameBlock(new Block(Finisher, new CircuitFormat(), settings), 3, null, (3 * (times.Work + times.Rest)) - times.Rest + After, times.Work);
     }
 
@@ -151,7 +151,7 @@ internal sealed class Frames
     {
         var water = index == blocks - 1 || index % 2 == 0 || block.Seconds > WaterFrom;
         var after = water ? Water : After;
-        return block with { Block = block.Block with { Name = $"{(char)('A' + index)}", Settings = block.Block.Settings with { After = new Gap(new Span(after), water) } }, Seconds = block.Seconds + after };
+        return block with { Block = block.Block with { Name = $"{(char)('A' + index)}", Settings = block.Block.Settings with { After = Gap.OfSeconds(after) with { Water = water } } }, Seconds = block.Seconds + after };
     }
 
     private double CostOf(int blocks, int stations, int rounds) => request.Format switch

@@ -7,22 +7,22 @@ namespace JollySet.Core.Drafting;
 /// <summary>Gives a draft the gaps its changes need and water in time.</summary>
 internal static class Gaps
 {
-    private const int Water = 45;
-    private const int NearlyWater = 60;
+    private static readonly Length Water = Length.Seconds(45);
+    private static readonly Length NearlyWater = Length.Minutes(1);
 
     /// <summary>Where a timed change is too tight, the station before it rests for as long as the change needs.</summary>
     public static ClassPlan Loosened(ClassPlan plan, HouseRules rules)
     {
         var timeline = TimelineBuilder.Build(plan, rules);
         var tight = timeline.Gaps
-            .Where(g => g.Place == GapPlace.Within && g.LostTenths > 0 && plan.Blocks[timeline.Sets[g.From].Block].Format is CircuitFormat or PrepareFormat or ReleaseFormat)
-            .GroupBy(g => (timeline.Sets[g.From].Block, timeline.Sets[g.From].Station), g => g.NeedTenths);
+            .Where(g => g.Place == GapPlace.Within && g.Lost > Length.Zero && plan.Blocks[timeline.Sets[g.From].Block].Format is CircuitFormat or PrepareFormat or ReleaseFormat)
+            .GroupBy(g => (timeline.Sets[g.From].Block, timeline.Sets[g.From].Station), g => g.Need);
         foreach (var gap in tight)
         {
             var block = plan.Blocks[gap.Key.Block];
             var line = block.Stations[gap.Key.Station - 1];
-            var seconds = (gap.Max() + 49) / 50 * 5;
-            plan = plan with { Blocks = plan.Blocks.SetItem(gap.Key.Block, block with { Stations = block.Stations.SetItem(gap.Key.Station - 1, line with { Rest = Gap.Of(seconds) }) }) };
+            var rest = gap.Max().UpTo(5);
+            plan = plan with { Blocks = plan.Blocks.SetItem(gap.Key.Block, block with { Stations = block.Stations.SetItem(gap.Key.Station - 1, line with { Rest = Gap.Of(rest) }) }) };
         }
 
         return plan;
@@ -32,20 +32,20 @@ internal static class Gaps
     public static ClassPlan Watered(ClassPlan plan, HouseRules rules)
     {
         var timeline = TimelineBuilder.Build(plan, rules);
-        var last = 0;
+        var last = Length.Zero;
         for (var i = 0; i < plan.Blocks.Length; i++)
         {
             var (end, next) = (EndOf(timeline, i), EndOf(timeline, i + 1));
             var block = plan.Blocks[i];
-            if (block.Settings.After is { } after && (after.Water || next - last > (rules["check.water-every"] - NearlyWater) * 10))
+            if (block.Settings.After is { } after && (after.Water || next - last > rules.CheckWaterEvery - NearlyWater))
             {
                 last = end;
-                plan = plan with { Blocks = plan.Blocks.SetItem(i, block with { Settings = block.Settings with { After = after with { Water = true, Seconds = new Span(Math.Max(Water, after.Seconds.Low)) } } }) };
+                plan = plan with { Blocks = plan.Blocks.SetItem(i, block with { Settings = block.Settings with { After = after with { Water = true, Length = new LengthSpan(Length.Max(Water, after.Length.Low)) } } }) };
             }
         }
 
         return plan;
     }
 
-    private static int EndOf(Timeline timeline, int block) => timeline.Segments.LastOrDefault(s => s.Block == block && s.Kind != SegmentKind.After)?.EndTenths ?? timeline.Tenths;
+    private static Length EndOf(Timeline timeline, int block) => timeline.Segments.LastOrDefault(s => s.Block == block && s.Kind != SegmentKind.After)?.End ?? timeline.Length;
 }

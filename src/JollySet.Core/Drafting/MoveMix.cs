@@ -162,8 +162,8 @@ internal sealed class MoveMix
 
     private double Pairs(ReadOnlySpan<double> weights)
     {
-        var (sum, judged) = (0.0, (double)(rules["balance.judged-from"] * rules["balance.set-seconds"]));
-        var (level, leaning) = ((double)rules["balance.level"], (double)rules["balance.leaning"]);
+        var (sum, judged) = (0.0, (double)(rules.BalanceJudgedFrom * rules.BalanceSetSeconds));
+        var (level, leaning) = ((double)rules.BalanceLevel, (double)rules.BalanceLeaning);
         for (var pair = 0; pair < covered.Length; pair++)
         {
             var (heavy, light) = (Math.Max(weights[2 * pair], weights[(2 * pair) + 1]), Math.Min(weights[2 * pair], weights[(2 * pair) + 1]));
@@ -181,7 +181,7 @@ internal sealed class MoveMix
         var all = load[0] + load[1] + load[2];
         if (!focus.IsFullBody || all == 0)
             return 0;
-        var (least, most) = ((double)rules["balance.region-least"] + 0.01, (double)rules["balance.region-most"] - 0.01);
+        var (least, most) = ((double)rules.BalanceRegionLeast + 0.01, (double)rules.BalanceRegionMost - 0.01);
         var off = 0.0;
         foreach (var l in load)
             off += Math.Max(0, Math.Max(least - (l / all), (l / all) - most));

@@ -22,17 +22,17 @@ internal static class Times
     /// <summary>The plan with words to begin and to end.</summary>
     public static ClassPlan Framed(ClassPlan plan, int minutes) => plan with
     {
-        Blocks = [new Block(Welcome, new TalkFormat(minutes < 20 ? LeastTalk : 40), new BlockSettings()), .. plan.Blocks, new Block(Close, new TalkFormat(LeastTalk), new BlockSettings())],
+        Blocks = [new Block(Welcome, new TalkFormat(Length.Seconds(minutes < 20 ? LeastTalk : 40)), new BlockSettings()), .. plan.Blocks, new Block(Close, new TalkFormat(Length.Seconds(LeastTalk)), new BlockSettings())],
     };
 
     /// <summary>The plan within half a minute of its booking by the clock and not far over in likelihood; null where words and gaps cannot take up what is missing.</summary>
     public static ClassPlan? Fitted(ClassPlan plan, HouseRules rules)
     {
         var timeline = TimelineBuilder.Build(plan, rules);
-        var excess = Math.Max(0, ((timeline.LikelyTenths - timeline.Tenths) / 10) - MostOver);
+        var excess = Math.Max(0, (timeline.Likely - timeline.Length).InWholeSeconds - MostOver);
         if (excess > MostShort)
             return null;
-        var left = (plan.Brief.Minutes!.Value * 60) - excess - ((timeline.Tenths + 9) / 10);
+        var left = (plan.Brief.Minutes!.Value * 60) - excess - timeline.Length.UpTo(1).InWholeSeconds;
         var blocks = plan.Blocks.ToArray();
         foreach (var most in new[] { 60, MostAfter })
             for (var i = 0; i < blocks.Length; i++)
@@ -43,9 +43,9 @@ internal static class Times
     /// <summary>Takes up seconds in fives, or gives them back; says how many.</summary>
     private static int Talk(ref Block block, int left, int most)
     {
-        var now = ((TalkFormat)block.Format).Seconds;
+        var now = ((TalkFormat)block.Format).Length.InWholeSeconds;
         var then = Math.Clamp(now + (Fives(left)), LeastTalk, Math.Min(most, MostTalk));
-        block = block with { Format = new TalkFormat(then) };
+        block = block with { Format = new TalkFormat(Length.Seconds(then)) };
         return then - now;
     }
 
@@ -53,9 +53,9 @@ internal static class Times
     {
         if (block.Settings.After is not { } after)
             return 0;
-        var now = after.Seconds.Low;
+        var now = after.Length.Low.InWholeSeconds;
         var then = Math.Clamp(now + Fives(left), after.Water ? 45 : LeastAfter, Math.Max(now, most));
-        block = block with { Settings = block.Settings with { After = after with { Seconds = new Span(then) } } };
+        block = block with { Settings = block.Settings with { After = after with { Length = new LengthSpan(Length.Seconds(then)) } } };
         return then - now;
     }
 

@@ -32,14 +32,14 @@ internal static class SettingParts
     public static BlockSettings Copied(BlockSettings to, BlockSettings from, string key) => key switch
     {
         "rounds" => to with { Rounds = from.Rounds },
-        "work" => to with { WorkSeconds = from.WorkSeconds },
+        "work" => to with { Work = from.Work },
         "rest" => to with { Rest = from.Rest, Ratio = from.Ratio },
         "pause" => to with { Pause = from.Pause },
-        "every" => to with { EverySeconds = from.EverySeconds },
+        "every" => to with { Every = from.Every },
         "beat" => to with { Beat = from.Beat },
         "each side" => to with { EachSide = from.EachSide },
         "between" => to with { Between = from.Between },
-        "demo" => to with { DemoSeconds = from.DemoSeconds },
+        "demo" => to with { Demo = from.Demo },
         "water" => to with { Water = from.Water },
         "optional" => to with { Optional = from.Optional },
         "joined" => to with { Joined = from.Joined },

@@ -82,7 +82,7 @@ public static class Merge
             Sides = Changed("sides") ? mine.Sides : theirs.Sides,
             Rest = Changed("rest") ? mine.Rest : theirs.Rest,
             StartRungs = Changed("start") ? mine.StartRungs : theirs.StartRungs,
-            DemoSeconds = Changed("demo") ? mine.DemoSeconds : theirs.DemoSeconds,
+            Demo = Changed("demo") ? mine.Demo : theirs.Demo,
             Shows = Changed("shows") ? mine.Shows : theirs.Shows,
             Kit = Changed("kit") ? mine.Kit : theirs.Kit,
             Notes = Changed("notes") ? mine.Notes : theirs.Notes,

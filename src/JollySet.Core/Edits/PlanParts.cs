@@ -74,7 +74,7 @@ internal static class PlanParts
             ["sides"] = SheetWriter.WriteSides(station.Sides),
             ["rest"] = SheetWriter.WriteGap(station.Rest),
             ["start"] = string.Join('/', station.StartRungs),
-            ["demo"] = station.DemoSeconds?.ToString(CultureInfo.InvariantCulture) ?? "",
+            ["demo"] = station.Demo is { } demo ? Sheets.Notation.TimeNotation.Bare(demo) : "",
             ["shows"] = station.Shows ?? "",
             ["kit"] = string.Join('\n', station.Kit),
             ["notes"] = string.Join('\n', station.Notes),

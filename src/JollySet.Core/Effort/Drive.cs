@@ -28,7 +28,7 @@ internal sealed record Drive(double[] Muscles, double Body)
     private static Drive OfSet(WorkSet set, List<Worked> parts, double easy, HouseRules rules)
     {
         var muscles = new double[Sizes.Length];
-        var seconds = Math.Max(0.1, set.Tenths / 10.0);
+        var seconds = Math.Max(0.1, (double)set.Length.InSeconds);
         var body = 0.0;
         foreach (var part in parts)
         {

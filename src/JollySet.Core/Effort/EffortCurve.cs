@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using JollySet.Core.Moves;
+using JollySet.Core.Plans;
 using JollySet.Core.Timing;
 
 namespace JollySet.Core.Effort;
@@ -8,7 +9,7 @@ namespace JollySet.Core.Effort;
 /// <param name="Breath">0 to 10.</param>
 /// <param name="Local">The most tired muscle's fatigue, 0 to 1.</param>
 /// <param name="Effort">0 to 10: 2 light, 3 moderate, 5 hard, 7 very hard, 10 maximal.</param>
-public readonly record struct EffortSample(int Tenths, double Breath, double Local, double Effort);
+public readonly record struct EffortSample(Length At, double Breath, double Local, double Effort);
 
 /// <summary>How the end of one work period feels.</summary>
 /// <param name="Muscle">The most tired of the muscles it works.</param>
@@ -24,10 +25,10 @@ public sealed record EffortCurve(Person Person, ImmutableArray<EffortSample> Sam
     /// <summary>Minutes at <paramref name="effort"/> or more.</summary>
     public double MinutesFrom(double effort)
     {
-        var tenths = 0;
+        var sum = Length.Zero;
         for (var i = 1; i < Samples.Length; i++)
             if (Samples[i].Effort >= effort)
-                tenths += Samples[i].Tenths - Samples[i - 1].Tenths;
-        return tenths / 600.0;
+                sum += Samples[i].At - Samples[i - 1].At;
+        return (double)sum.InMinutes;
     }
 }

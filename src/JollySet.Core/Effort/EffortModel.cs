@@ -14,6 +14,7 @@ namespace JollySet.Core.Effort;
 /// </remarks>
 public static class EffortModel
 {
+    private static readonly Length Step = Length.Seconds(1);
     private const double Rise = 1 / 40.0;
     private const double FastShare = 0.75;
     private const double BodyScale = 6;
@@ -37,29 +38,29 @@ public static class EffortModel
         var ends = new Dictionary<int, double>();
         foreach (var segment in timeline.Segments)
         {
-            body.Pass(segment.Tenths / 10.0, segment.Kind == SegmentKind.Work ? drives[segment.Set] : null);
+            body.Pass((double)segment.Length.InSeconds, segment.Kind == SegmentKind.Work ? drives[segment.Set] : null);
             if (segment.Kind == SegmentKind.Work)
-                ends[segment.Set] = body.Sample(segment.EndTenths).Effort;
+                ends[segment.Set] = body.Sample(segment.End).Effort;
         }
 
         return ends;
     }
 
     private static Body BodyOf(Timeline timeline, Person person) =>
-        new((double)timeline.Rules[person switch { Person.Newcomer => "effort.capacity-newcomer", Person.Strong => "effort.capacity-strong", _ => "effort.capacity-regular" }], timeline.Rules);
+        new((double)(person switch { Person.Newcomer => timeline.Rules.EffortCapacityNewcomer, Person.Strong => timeline.Rules.EffortCapacityStrong, _ => timeline.Rules.EffortCapacityRegular }), timeline.Rules);
 
     private static EffortCurve Of(Timeline timeline, Drive[] drives, Person person)
     {
         var body = BodyOf(timeline, person);
-        var samples = ImmutableArray.CreateBuilder<EffortSample>((timeline.Tenths / 10) + timeline.Segments.Length);
+        var samples = ImmutableArray.CreateBuilder<EffortSample>(timeline.Length.InWholeSeconds + timeline.Segments.Length);
         var sets = ImmutableArray.CreateBuilder<SetEffort>(timeline.Sets.Length);
         foreach (var segment in timeline.Segments)
         {
             var drive = segment.Kind == SegmentKind.Work ? drives[segment.Set] : null;
-            for (var at = segment.StartTenths; at < segment.EndTenths;)
+            for (var at = segment.Start; at < segment.End;)
             {
-                var step = Math.Min(10, segment.EndTenths - at);
-                body.Pass(step / 10.0, drive);
+                var step = Length.Min(Step, segment.End - at);
+                body.Pass((double)step.InSeconds, drive);
                 at += step;
                 samples.Add(body.Sample(at));
             }
@@ -77,10 +78,10 @@ public static class EffortModel
     /// <summary>One person's state.</summary>
     private sealed class Body(double capacity, HouseRules rules)
     {
-        private readonly double fastRate = Math.Log(2) / (double)rules["effort.fast-half"];
-        private readonly double slowRate = Math.Log(2) / (double)rules["effort.slow-half"];
-        private readonly double rising = (double)rules["effort.breath-rising"];
-        private readonly double falling = (double)rules["effort.breath-falling"];
+        private readonly double fastRate = Math.Log(2) / (double)rules.EffortFastHalf.InSeconds;
+        private readonly double slowRate = Math.Log(2) / (double)rules.EffortSlowHalf.InSeconds;
+        private readonly double rising = (double)rules.EffortBreathRising.InSeconds;
+        private readonly double falling = (double)rules.EffortBreathFalling.InSeconds;
         private readonly double[] fast = new double[Enum.GetValues<Muscle>().Length];
         private readonly double[] slow = new double[Enum.GetValues<Muscle>().Length];
         private double breath;
@@ -100,19 +101,19 @@ public static class EffortModel
             breath = demand + ((breath - demand) * Math.Exp(-seconds / (demand > breath ? rising : falling)));
         }
 
-        public EffortSample Sample(int tenths)
+        public EffortSample Sample(Length at)
         {
             var most = 0.0;
             for (var m = 0; m < fast.Length; m++)
                 most = Math.Max(most, fast[m] + slow[m]);
             var local = 1 - Math.Exp(-most);
-            return new EffortSample(tenths, breath, local, EffortAt(local));
+            return new EffortSample(at, breath, local, EffortAt(local));
         }
 
         public SetEffort EndOf(int set, Drive drive)
         {
             var worst = Enumerable.Range(0, fast.Length).Where(m => drive.Muscles[m] > 0).DefaultIfEmpty(0).MaxBy(m => fast[m] + slow[m]);
-            return new SetEffort(set, (Muscle)worst, Local(worst), Sample(0).Effort);
+            return new SetEffort(set, (Muscle)worst, Local(worst), Sample(Length.Zero).Effort);
         }
 
         private double Local(int muscle) => 1 - Math.Exp(-fast[muscle] - slow[muscle]);

@@ -15,7 +15,7 @@ public static class CueSheets
         for (var i = 0; i < timeline.Segments.Length; i++)
         {
             var segment = timeline.Segments[i];
-            text.Append(CultureInfo.InvariantCulture, $"\n{i + 1}\n{Stamp(segment.StartTenths)} --> {Stamp(segment.EndTenths)}\n{Escaped(Title(timeline, segment))}\n");
+            text.Append(CultureInfo.InvariantCulture, $"\n{i + 1}\n{Stamp(segment.Start)} --> {Stamp(segment.End)}\n{Escaped(Title(timeline, segment))}\n");
         }
 
         return text.ToString();
@@ -24,7 +24,7 @@ public static class CueSheets
     /// <summary>iCalendar (RFC 5545): one event that lasts as long as the class by the clock, in floating local time.</summary>
     public static string Ics(Timeline timeline, DateTime start)
     {
-        var end = start.AddSeconds((timeline.Tenths + 9) / 10);
+        var end = start.AddSeconds(timeline.Length.UpTo(1).InWholeSeconds);
         string[] lines =
         [
             "BEGIN:VCALENDAR", "VERSION:2.0", "PRODID:-//Jolly Set//class//EN", "BEGIN:VEVENT",
@@ -44,13 +44,13 @@ public static class CueSheets
     public static string Markdown(Timeline timeline)
     {
         var text = new StringBuilder();
-        text.Append(CultureInfo.InvariantCulture, $"# {timeline.Plan.Title}\n\n{Say.ClockOfTenths(timeline.Tenths)} by the clock, {Say.ClockOfTenths(timeline.LikelyTenths)} likely\n");
+        text.Append(CultureInfo.InvariantCulture, $"# {timeline.Plan.Title}\n\n{Say.Clock(timeline.Length)} by the clock, {Say.Clock(timeline.Likely)} likely\n");
         var block = -1;
         foreach (var segment in timeline.Segments)
         {
             if (segment.Block != block)
                 text.Append(CultureInfo.InvariantCulture, $"\n## {timeline.Blocks[block = segment.Block].Name}\n\n| from | for | what |\n|---:|---:|---|\n");
-            text.Append(CultureInfo.InvariantCulture, $"| {Say.ClockOfTenths(segment.StartTenths)} | {TimelineRow.Seconds(segment.Tenths)} s | {Title(timeline, segment).Replace("|", "\\|", StringComparison.Ordinal)} |\n");
+            text.Append(CultureInfo.InvariantCulture, $"| {Say.Clock(segment.Start)} | {segment.Length} s | {Title(timeline, segment).Replace("|", "\\|", StringComparison.Ordinal)} |\n");
         }
 
         return text.ToString();
@@ -78,8 +78,8 @@ public static class CueSheets
         _ => "Rest",
     };
 
-    private static string Stamp(int tenths) =>
-        string.Create(CultureInfo.InvariantCulture, $"{tenths / 36000:00}:{tenths / 600 % 60:00}:{tenths / 10 % 60:00}.{tenths % 10}00");
+    private static string Stamp(Length at) =>
+        TimeSpan.FromMilliseconds(at.InMilliseconds).ToString(@"hh\:mm\:ss\.fff", CultureInfo.InvariantCulture);
 
     private static string Escaped(string text) => text.Replace("&", "&amp;", StringComparison.Ordinal).Replace("<", "&lt;", StringComparison.Ordinal);
 

@@ -1,7 +1,8 @@
-using System.Text;
 using System.Text.Encodings.Web;
 using System.Text.Json;
+using System.Text;
 using JollySet.Core.Checks;
+using JollySet.Core.Plans;
 using JollySet.Core.Timing;
 
 namespace JollySet.Core.Export;
@@ -16,8 +17,8 @@ public static class JsonExport
         foreach (var (segment, row) in timeline.Segments.Zip(TimelineRow.Of(timeline)))
         {
             json.WriteStartObject();
-            Tenths(json, "start", segment.StartTenths);
-            Tenths(json, "end", segment.EndTenths);
+            Time(json, "start", segment.Start);
+            Time(json, "end", segment.End);
             json.WriteString("kind", row.Kind);
             json.WriteString("block", row.Block);
             if (segment.Round > 0)
@@ -40,13 +41,13 @@ public static class JsonExport
     public static string Totals(Totals totals) => Written(json =>
     {
         json.WriteStartObject();
-        Tenths(json, "seconds", totals.Tenths);
-        Tenths(json, "workSeconds", totals.WorkTenths);
-        Tenths(json, "restSeconds", totals.RestTenths);
-        Tenths(json, "changeSeconds", totals.ChangeTenths);
-        Tenths(json, "talkSeconds", totals.TalkTenths);
-        Tenths(json, "likelySeconds", totals.LikelyTenths);
-        Tenths(json, "lostSeconds", totals.LostTenths);
+        Time(json, "seconds", totals.Length);
+        Time(json, "workSeconds", totals.Work);
+        Time(json, "restSeconds", totals.Rest);
+        Time(json, "changeSeconds", totals.Change);
+        Time(json, "talkSeconds", totals.Talk);
+        Time(json, "likelySeconds", totals.Likely);
+        Time(json, "lostSeconds", totals.Lost);
         json.WriteNumber("stations", totals.Stations);
         json.WriteNumber("workPeriods", totals.WorkPeriods);
         json.WriteNumber("distinctMoves", totals.DistinctMoves);
@@ -61,9 +62,9 @@ public static class JsonExport
             json.WriteString("name", block.Name);
             json.WriteString("format", block.Format);
             json.WriteNumber("rounds", block.Rounds);
-            Tenths(json, "seconds", block.Tenths);
-            Tenths(json, "likelySeconds", block.LikelyTenths);
-            Tenths(json, "workSeconds", block.WorkTenths);
+            Time(json, "seconds", block.Length);
+            Time(json, "likelySeconds", block.Likely);
+            Time(json, "workSeconds", block.Work);
             json.WriteEndObject();
         }
 
@@ -109,9 +110,9 @@ public static class JsonExport
         return Encoding.UTF8.GetString(stream.ToArray()) + "\n";
     }
 
-    private static void Tenths(Utf8JsonWriter json, string name, int tenths)
+    private static void Time(Utf8JsonWriter json, string name, Length length)
     {
         json.WritePropertyName(name);
-        json.WriteRawValue(TimelineRow.Seconds(tenths));
+        json.WriteRawValue(length.ToString());
     }
 }

@@ -8,8 +8,8 @@ public sealed record TimelineRow(string Start, string End, string Kind, string B
 {
     /// <summary>The rows of <paramref name="timeline"/>, one a segment.</summary>
     public static IEnumerable<TimelineRow> Of(Timeline timeline) => timeline.Segments.Select(segment => new TimelineRow(
-        Seconds(segment.StartTenths),
-        Seconds(segment.EndTenths),
+        segment.Start.ToString(),
+        segment.End.ToString(),
         segment.Kind.ToString().ToLowerInvariant(),
         timeline.Blocks[segment.Block].Name,
         Number(segment.Round),
@@ -17,9 +17,6 @@ public sealed record TimelineRow(string Start, string End, string Kind, string B
         segment.Set >= 0 ? timeline.Sets[segment.Set].Facts.Name : "",
         segment.Side?.ToString().ToLowerInvariant() ?? "",
         segment.Reps?.ToString(CultureInfo.InvariantCulture) ?? ""));
-
-    /// <summary>Tenths as seconds with one decimal.</summary>
-    public static string Seconds(int tenths) => string.Create(CultureInfo.InvariantCulture, $"{tenths / 10}.{tenths % 10}");
 
     private static string Number(int number) => number > 0 ? number.ToString(CultureInfo.InvariantCulture) : "";
 }

@@ -26,20 +26,22 @@ public sealed record FitItem(string Key, string Block, string What, string Value
             else if (Variable.Rounds(block))
                 yield return Item("rounds", $"{block.RoundCount}");
             if (Variable.Work(block))
-                yield return Item("work", string.Join("/", settings.WorkSeconds) + " s");
+                yield return Item("work", string.Join("/", settings.Work.Select(Seconds)) + " s");
             if (Variable.Rest(block))
-                yield return Item("rest", string.Join("/", settings.Rest.Select(r => r.Seconds.Low)) + " s");
+                yield return Item("rest", string.Join("/", settings.Rest.Select(r => Seconds(r.Length.Low))) + " s");
             if (Variable.Gap(settings.Between))
-                yield return Item("between", $"{settings.Between!.Seconds.Low} s");
+                yield return Item("between", $"{Seconds(settings.Between!.Length.Low)} s");
             if (Variable.Stations(block))
                 yield return Item("stations", $"{block.Stations.Length}");
         }
 
         if (Variable.Gap(settings.After))
-            yield return Item("after", $"{settings.After!.Seconds.Low} s");
+            yield return Item("after", $"{Seconds(settings.After!.Length.Low)} s");
         if (settings.Optional)
             yield return Item("block", "may be dropped");
     }
+
+    private static string Seconds(Length length) => Sheets.Notation.TimeNotation.Bare(length);
 }
 
 /// <summary>What of a block has a number that may be changed.</summary>
@@ -47,11 +49,11 @@ internal static class Variable
 {
     public static bool Rounds(Block block) => block.Format is CircuitFormat or LinkedFormat or StraightFormat or MinuteFormat or FlowFormat;
 
-    public static bool Work(Block block) => !block.Settings.WorkSeconds.IsEmpty;
+    public static bool Work(Block block) => !block.Settings.Work.IsEmpty;
 
     public static bool Rest(Block block) => !block.Settings.Rest.IsEmpty && block.Settings.Rest.All(g => Gap(g));
 
-    public static bool Gap(Gap? gap) => gap is { Open: false, Seconds.IsRange: false };
+    public static bool Gap(Gap? gap) => gap is { Open: false, Length.IsRange: false };
 
     public static bool Stations(Block block) => block.Format is CircuitFormat && block.Stations.Length >= 3;
 }

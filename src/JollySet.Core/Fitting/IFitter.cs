@@ -21,7 +21,7 @@ public sealed record FitRequest(ClassPlan Plan, HouseRules Rules, int Minutes, I
 /// <param name="Says">Each change in a few words.</param>
 /// <param name="Cost">How much it changes; less is less.</param>
 /// <param name="Proven">Whether no smaller change of its kind exists.</param>
-public sealed record FitProposal(FitKind Kind, ImmutableArray<PlanEdit> Edits, ImmutableArray<string> Says, int ClockTenths, int LikelyTenths, int Cost, bool Proven);
+public sealed record FitProposal(FitKind Kind, ImmutableArray<PlanEdit> Edits, ImmutableArray<string> Says, Length Clock, Length Likely, int Cost, bool Proven);
 
 /// <summary>Up to three proposals that differ in kind, least change first; or why there is none.</summary>
 /// <param name="Why">A sentence where nothing is proposed; null otherwise.</param>

@@ -9,7 +9,9 @@ namespace JollySet.Core.Fitting;
 internal sealed class Teachable(FitRequest request, bool shortens)
 {
     private const int DropCost = 8;
-    private const int LeastWork = 20;
+    private static readonly Length LeastWork = Length.Seconds(20);
+    private static readonly Length Five = Length.Seconds(5);
+    private static readonly Length Quarter = Length.Seconds(15);
     private static readonly int[] RoundCosts = [0, 10, 24, 42];
     private static readonly int[] RungCosts = [0, 4, 9, 15, 22];
     private static readonly int[] WorkCosts = [0, 2, 5, 9, 14];
@@ -33,15 +35,15 @@ internal sealed class Teachable(FitRequest request, bool shortens)
     }
 
     /// <summary>The gaps after a block: quarters of a minute more or less, never under what water needs.</summary>
-    public IEnumerable<(Block Changed, int Cost, int Seconds)> Afters(Block block)
+    public IEnumerable<(Block Changed, int Cost, Length After)> Afters(Block block)
     {
         if (!Variable.Gap(block.Settings.After) || !Free(block, "after"))
             yield break;
-        var now = block.Settings.After!.Seconds.Low;
-        var least = Math.Min(now, block.Settings.After.Water ? request.Rules.Whole("change.water-least") : request.Rules.Whole("change.block-least"));
+        var now = block.Settings.After!.Length.Low;
+        var least = Length.Min(now, block.Settings.After.Water ? request.Rules.ChangeWaterLeast : request.Rules.ChangeBlockLeast);
         for (var step = -4; step <= 4; step++)
-            if (step != 0 && now + (15 * step) >= least)
-                yield return (block with { Settings = block.Settings with { After = block.Settings.After with { Seconds = new Span(now + (15 * step)) } } }, GapCosts[Math.Abs(step)], now + (15 * step));
+            if (step != 0 && now + (Quarter * step) >= least)
+                yield return (block with { Settings = block.Settings with { After = block.Settings.After with { Length = new LengthSpan(now + (Quarter * step)) } } }, GapCosts[Math.Abs(step)], now + (Quarter * step));
     }
 
     private IEnumerable<(Block Block, int Cost)> Chief(Block block, FitKind kind) => kind switch
@@ -91,8 +93,8 @@ internal sealed class Teachable(FitRequest request, bool shortens)
         if (!Variable.Work(block) || !Free(block, "work"))
             yield break;
         for (var step = -4; step <= 4; step++)
-            if (step != 0 && block.Settings.WorkSeconds.Min() + (5 * step) >= Math.Min(LeastWork, block.Settings.WorkSeconds.Min()))
-                yield return (block with { Settings = block.Settings with { WorkSeconds = [.. block.Settings.WorkSeconds.Select(w => w + (5 * step))] } }, WorkCosts[Math.Abs(step)]);
+            if (step != 0 && block.Settings.Work.Min() + (Five * step) >= Length.Min(LeastWork, block.Settings.Work.Min()))
+                yield return (block with { Settings = block.Settings with { Work = [.. block.Settings.Work.Select(w => w + (Five * step))] } }, WorkCosts[Math.Abs(step)]);
     }
 
     /// <summary>One or two stations fewer: first the one whose pattern the class does most often, the later of equals.</summary>
@@ -121,8 +123,8 @@ internal sealed class Teachable(FitRequest request, bool shortens)
         if (!Variable.Rest(block) || !Free(block, "rest"))
             yield break;
         for (var step = -most; step <= most; step++)
-            if (step != 0 && block.Settings.Rest.Min(g => g.Seconds.Low) + (5 * step) >= 5 && block.Settings.Rest.All(g => !g.Water || g.Seconds.Low + (5 * step) >= request.Rules["change.water-least"]))
-                yield return (block with { Settings = block.Settings with { Rest = [.. block.Settings.Rest.Select(g => g with { Seconds = new Span(g.Seconds.Low + (5 * step)) })] } }, GapCosts[Math.Abs(step)]);
+            if (step != 0 && block.Settings.Rest.Min(g => g.Length.Low) + (Five * step) >= Five && block.Settings.Rest.All(g => !g.Water || g.Length.Low + (Five * step) >= request.Rules.ChangeWaterLeast))
+                yield return (block with { Settings = block.Settings with { Rest = [.. block.Settings.Rest.Select(g => g with { Length = new LengthSpan(g.Length.Low + (Five * step)) })] } }, GapCosts[Math.Abs(step)]);
     }
 
     private IEnumerable<(Block Block, int Cost)> Betweens(Block block, int most)
@@ -131,10 +133,10 @@ internal sealed class Teachable(FitRequest request, bool shortens)
         if (!Variable.Gap(block.Settings.Between) || block.RoundCount < 2 || !Free(block, "between"))
             yield break;
         var between = block.Settings.Between!;
-        var least = Math.Min(between.Seconds.Low, request.Rules.Whole(between.Water ? "change.water-least" : "change.round-least"));
+        var least = Length.Min(between.Length.Low, between.Water ? request.Rules.ChangeWaterLeast : request.Rules.ChangeRoundLeast);
         for (var step = -most; step <= most; step++)
-            if (step != 0 && between.Seconds.Low + (15 * step) >= least)
-                yield return (block with { Settings = block.Settings with { Between = between with { Seconds = new Span(between.Seconds.Low + (15 * step)) } } }, GapCosts[Math.Abs(step)]);
+            if (step != 0 && between.Length.Low + (Quarter * step) >= least)
+                yield return (block with { Settings = block.Settings with { Between = between with { Length = new LengthSpan(between.Length.Low + (Quarter * step)) } } }, GapCosts[Math.Abs(step)]);
     }
 
     private bool Free(Block block, string what) => !request.Locks.Contains(FitItem.KeyOf(block.Name, what)) && !request.Locks.Contains(block.Name);

@@ -16,7 +16,7 @@ public static class StoredPlan
     private static readonly JsonSerializerOptions Options = new()
     {
         TypeInfoResolver = StoredKinds.Resolver,
-        Converters = { new JsonStringEnumConverter() },
+        Converters = { new JsonStringEnumConverter(), new StoredLength() },
         DefaultIgnoreCondition = JsonIgnoreCondition.WhenWritingDefault,
         IgnoreReadOnlyProperties = true,
         RespectNullableAnnotations = true,

@@ -118,7 +118,7 @@ public static class OrderProblems
     /// <summary>Circuits with the same times and rounds: a station takes as long in the one as in the other.</summary>
     private static bool Alike(Block a, Block b) =>
         a.Format is CircuitFormat && b.Format is CircuitFormat && a.RoundCount == b.RoundCount
-        && a.Settings.WorkSeconds.SequenceEqual(b.Settings.WorkSeconds) && a.Settings.Rest.SequenceEqual(b.Settings.Rest)
+        && a.Settings.Work.SequenceEqual(b.Settings.Work) && a.Settings.Rest.SequenceEqual(b.Settings.Rest)
         && a.Settings.EachSide is null && b.Settings.EachSide is null;
 
     private static decimal Steps(OrderProblem problem, IReadOnlyList<int> order, Func<OrderItem, OrderItem, decimal> cost)

@@ -12,10 +12,13 @@ public sealed record Reps(ImmutableArray<Span?> Counts) : Amount
     public static Reps Of(int count) => new([new Span(count)]);
 }
 
-/// <summary>A time in seconds. A null entry is <c>?s</c>: no target set.</summary>
+/// <summary>A time. A null entry is <c>?s</c>: no target set.</summary>
 /// <param name="Hold">Held still for that long, rather than repeated.</param>
-public sealed record Timed(ImmutableArray<Span?> Seconds, bool Hold = false) : Amount
+public sealed record Timed(ImmutableArray<LengthSpan?> Lengths, bool Hold = false) : Amount
 {
     /// <summary>The same time every round.</summary>
-    public static Timed Of(int seconds) => new([new Span(seconds)]);
+    public static Timed Of(Length length) => new([new LengthSpan(length)]);
+
+    /// <summary>The same number of seconds every round.</summary>
+    public static Timed OfSeconds(int seconds) => Of(Length.Seconds(seconds));
 }

@@ -6,13 +6,13 @@ namespace JollySet.Core.Plans;
 public abstract record BlockFormat;
 
 /// <summary>Words, for so many seconds.</summary>
-public sealed record TalkFormat(int Seconds) : BlockFormat;
+public sealed record TalkFormat(Length Length) : BlockFormat;
 
 /// <summary>The moves of the next main block are shown.</summary>
-public sealed record ShowFormat(int Seconds) : BlockFormat;
+public sealed record ShowFormat(Length Length) : BlockFormat;
 
 /// <summary>Time people spend by themselves.</summary>
-public sealed record OwnFormat(int Seconds) : BlockFormat;
+public sealed record OwnFormat(Length Length) : BlockFormat;
 
 /// <summary>Warm-up.</summary>
 public sealed record PrepareFormat : BlockFormat;
@@ -45,7 +45,7 @@ public sealed record PyramidFormat(Rungs Rungs) : BlockFormat;
 public sealed record MinuteFormat : BlockFormat;
 
 /// <summary>As many rounds as possible in that time.</summary>
-public sealed record AmrapFormat(int Seconds) : BlockFormat;
+public sealed record AmrapFormat(Length Length) : BlockFormat;
 
 /// <summary>A steady beat, no gaps.</summary>
 public sealed record FlowFormat : BlockFormat;
@@ -68,17 +68,17 @@ public sealed record BlockSettings(
     Gap? Between = null,
     Gap? After = null,
     WaterAfterRound? Water = null,
-    int? DemoSeconds = null,
+    Length? Demo = null,
     Gap? Pause = null,
     RestRatio? Ratio = null,
     BlockSides? EachSide = null,
-    int? EverySeconds = null,
+    Length? Every = null,
     int? Beat = null,
     bool Optional = false,
     bool Joined = false)
 {
-    /// <summary>Seconds of work by round; empty: stations bring their own amounts.</summary>
-    public ImmutableArray<int> WorkSeconds { get; init; } = [];
+    /// <summary>Work by round; empty: stations bring their own amounts.</summary>
+    public ImmutableArray<Length> Work { get; init; } = [];
 
     /// <summary>Rest after each station, by round; empty: not said.</summary>
     public ImmutableArray<Gap> Rest { get; init; } = [];
@@ -92,16 +92,16 @@ public sealed record BlockSettings(
         other.Between ?? Between,
         other.After ?? After,
         other.Water ?? Water,
-        other.DemoSeconds ?? DemoSeconds,
+        other.Demo ?? Demo,
         other.Pause ?? Pause,
         other.Rest.IsEmpty ? other.Ratio ?? Ratio : null,
         other.EachSide ?? EachSide,
-        other.EverySeconds ?? EverySeconds,
+        other.Every ?? Every,
         other.Beat ?? Beat,
         other.Optional || Optional,
         other.Joined || Joined)
     {
-        WorkSeconds = other.WorkSeconds.IsEmpty ? WorkSeconds : other.WorkSeconds,
+        Work = other.Work.IsEmpty ? Work : other.Work,
         Rest = !other.Rest.IsEmpty ? other.Rest : other.Ratio is null ? Rest : [],
     };
 }

@@ -5,7 +5,7 @@ using JollySet.Core.Moves;
 namespace JollySet.Core.Plans;
 
 /// <summary>Every number that timelines and checks start from: the shipped defaults, with what a studio has changed.</summary>
-public sealed class HouseRules
+public sealed partial class HouseRules
 {
     private readonly ImmutableDictionary<string, decimal> changed;
 
@@ -151,21 +151,24 @@ public sealed class HouseRules
     public HouseRules With(IEnumerable<KeyValuePair<string, decimal>> kept) =>
         kept.Where(rule => Find(rule.Key)?.Allows(rule.Value) == true).Aggregate(this, (rules, rule) => rules.Set(rule.Key, rule.Value));
 
+    /// <summary>The least of a warm-up before nothing special, in a class of that length; of a longer one where no length is said.</summary>
+    public Length WarmUpLeastFor(Length? ofClass) => ofClass <= WarmUpShortClass ? WarmUpLeastShort : WarmUpLeast;
+
     /// <summary>The rule's value as whole seconds or counts.</summary>
     public int Whole(string name) => (int)this[name];
 
     /// <summary>Seconds a rep of that class of moves.</summary>
     public decimal SecondsPerRep(PaceClass pace) => pace switch
     {
-        PaceClass.Pulse => this["pace.pulse"],
-        PaceClass.FloorIsolation => this["pace.floor-isolation"],
-        PaceClass.FloorCore => this["pace.floor-core"],
-        PaceClass.AlternatingPull => this["pace.alternating-pull"],
-        PaceClass.Swing => this["pace.swing"],
-        PaceClass.PowerCompound => this["pace.power-compound"],
-        PaceClass.UpperBody => this["pace.upper-body"],
-        PaceClass.Leg => this["pace.leg"],
-        PaceClass.Hinge => this["pace.hinge"],
-        _ => this["pace.slow"],
+        PaceClass.Pulse => PacePulse,
+        PaceClass.FloorIsolation => PaceFloorIsolation,
+        PaceClass.FloorCore => PaceFloorCore,
+        PaceClass.AlternatingPull => PaceAlternatingPull,
+        PaceClass.Swing => PaceSwing,
+        PaceClass.PowerCompound => PacePowerCompound,
+        PaceClass.UpperBody => PaceUpperBody,
+        PaceClass.Leg => PaceLeg,
+        PaceClass.Hinge => PaceHinge,
+        _ => PaceSlow,
     };
 }

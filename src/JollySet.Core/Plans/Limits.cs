@@ -18,8 +18,11 @@ public static class Limits
     /// <summary>Rounds of a block.</summary>
     public const int Rounds = 100;
 
-    /// <summary>Seconds of a class, and of any one time in it.</summary>
-    public const int Seconds = 12 * 3600;
+    /// <summary>Hours of a class, and of any one time in it.</summary>
+    public const int Hours = 12;
+
+    /// <summary>The same as a length.</summary>
+    public static Length Class { get; } = Length.Minutes(Hours * 60);
 
     /// <summary>Pieces of work and rest that a timeline may have.</summary>
     public const int Segments = 20_000;

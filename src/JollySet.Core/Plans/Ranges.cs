@@ -9,26 +9,24 @@ public static class Ranges
     public static ClassPlan? AtHighEnds(ClassPlan plan)
     {
         var high = plan with { Blocks = [.. plan.Blocks.Select(High)] };
-        return plan.Blocks.SelectMany(Spans).Any(s => s.IsRange) ? high : null;
+        return plan.Blocks.Any(HasRange) ? high : null;
     }
 
     /// <summary>The gaps and rounds of a block that are left as ranges.</summary>
     public static bool LeavesLengthOpen(Block block) =>
-        block.Settings.Rounds is { IsRange: true } || Gaps(block).Any(g => g.Seconds.IsRange);
+        block.Settings.Rounds is { IsRange: true } || Gaps(block).Any(g => g.Length.IsRange);
 
     /// <summary>Every gap that a block or its stations say.</summary>
     public static IEnumerable<Gap> Gaps(Block block) => block.Settings.Rest
         .Concat(new[] { block.Settings.Pause, block.Settings.Between, block.Settings.After, block.Settings.Water?.Gap }.OfType<Gap>())
         .Concat(block.Stations.Select(s => s.Rest).OfType<Gap>());
 
-    private static IEnumerable<Span> Spans(Block block) => Gaps(block).Select(g => g.Seconds)
-        .Concat(block.Settings.Rounds is { } rounds ? [rounds] : [])
-        .Concat(block.Stations.SelectMany(s => s.Amount switch
-        {
-            Reps reps => reps.Counts.OfType<Span>(),
-            Timed timed => timed.Seconds.OfType<Span>(),
-            _ => [],
-        }));
+    private static bool HasRange(Block block) => LeavesLengthOpen(block) || block.Stations.Any(s => s.Amount switch
+    {
+        Reps reps => reps.Counts.Any(c => c is { IsRange: true }),
+        Timed timed => timed.Lengths.Any(l => l is { IsRange: true }),
+        _ => false,
+    });
 
     private static Block High(Block block) => block with
     {
@@ -46,12 +44,14 @@ public static class Ranges
 
     private static Span? High(Span? span) => span is { } s ? new Span(s.High) : null;
 
-    private static Gap? High(Gap? gap) => gap is null ? null : gap with { Seconds = new Span(gap.Seconds.High) };
+    private static LengthSpan? High(LengthSpan? span) => span is { } s ? new LengthSpan(s.High) : null;
+
+    private static Gap? High(Gap? gap) => gap is null ? null : gap with { Length = new LengthSpan(gap.Length.High) };
 
     private static Amount? High(Amount? amount) => amount switch
     {
         Reps reps => new Reps([.. reps.Counts.Select(High)]),
-        Timed timed => timed with { Seconds = [.. timed.Seconds.Select(High)] },
+        Timed timed => timed with { Lengths = [.. timed.Lengths.Select(High)] },
         _ => amount,
     };
 }

@@ -6,6 +6,9 @@ namespace JollySet.Core.Plans;
 public static class Say
 {
     /// <summary>Under two minutes as <c>95 s</c>, longer as <c>12:30</c>, from an hour <c>1:02:30</c>; rounded to the second.</summary>
+    public static string Time(Length length) => Time(length.InSeconds);
+
+    /// <inheritdoc cref="Time(Length)"/>
     public static string Time(decimal seconds)
     {
         var whole = (int)Math.Round(seconds, MidpointRounding.AwayFromZero);
@@ -17,8 +20,8 @@ public static class Say
         ? string.Create(CultureInfo.InvariantCulture, $"{seconds / 60}:{seconds % 60:00}")
         : string.Create(CultureInfo.InvariantCulture, $"{seconds / 3600}:{seconds / 60 % 60:00}:{seconds % 60:00}");
 
-    /// <summary>Tenths of a second as a clock, rounded to the second.</summary>
-    public static string ClockOfTenths(int tenths) => Clock((int)Math.Round(tenths / 10m, MidpointRounding.AwayFromZero));
+    /// <summary>The same of a length, rounded to the second.</summary>
+    public static string Clock(Length length) => Clock((int)Math.Round(length.InSeconds, MidpointRounding.AwayFromZero));
 
     /// <summary>A list as it is spoken: <c>1, 2 and 5</c>.</summary>
     public static string List(IReadOnlyList<string> items) =>

@@ -58,7 +58,7 @@ public sealed record Station(
     TempoPlan? Tempo = null,
     Sides? Sides = null,
     Gap? Rest = null,
-    int? DemoSeconds = null,
+    Length? Demo = null,
     string? Shows = null,
     Pulses? Pulses = null)
 {

@@ -218,7 +218,7 @@ public sealed class JsonPlanReader
             case "rest":
                 return station with { Rest = GapNotation.Read(slice, errors) };
             case "demo":
-                return station with { DemoSeconds = TimeNotation.Read(slice, errors) };
+                return station with { Demo = TimeNotation.Read(slice, errors) };
             case "shows":
                 return station with { Shows = text.Text.Length == 0 ? null : text.OneLine };
             default:

@@ -120,8 +120,8 @@ public static class JsonPlanWriter
             WriteList(json, "options", station.Options, (j, option) => j.WriteString(StationNotation.OptionKey(option), WayNotation.Write(option.Way)));
         if (!station.Kit.IsEmpty)
             WriteWords(json, "kit", station.Kit);
-        if (station.DemoSeconds is { } demo)
-            json.WriteNumber("demo", demo);
+        if (station.Demo is { } demo)
+            json.WriteNumber("demo", demo.InWholeSeconds);
         Said(json, "shows", station.Shows ?? "");
         if (!station.Notes.IsEmpty)
             WriteWords(json, "notes", station.Notes);

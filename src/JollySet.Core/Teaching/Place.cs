@@ -19,6 +19,6 @@ public static class Place
     {
         if (timeline.Segments.IsEmpty)
             throw new ArgumentException("A class with nothing in it cannot be taught.", nameof(timeline));
-        return new SessionClock([.. timeline.Segments.Select(s => s.Tenths)], timeline.Rules.Whole("teach.count-in") * 1000L);
+        return new SessionClock([.. timeline.Segments.Select(s => s.Length)], timeline.Rules.TeachCountIn);
     }
 }

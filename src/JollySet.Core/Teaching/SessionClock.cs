@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using JollySet.Core.Plans;
 
 namespace JollySet.Core.Teaching;
 
@@ -14,9 +15,9 @@ public sealed record Anchor(int Segment, long MsIn, long AddedMs, bool Running, 
 }
 
 /// <summary>Applies events and passing time to an anchor. The page's script does the same; both run over tests/cases/clock.json.</summary>
-/// <param name="segmentTenths">Length of every segment, in tenths.</param>
-/// <param name="countInMs">The count before a start.</param>
-public sealed class SessionClock(ImmutableArray<int> segmentTenths, long countInMs)
+/// <param name="segments">Length of every segment.</param>
+/// <param name="countIn">The count before a start.</param>
+public sealed class SessionClock(ImmutableArray<Length> segments, Length countIn)
 {
     /// <summary>Back goes to the start of the segment, or, within this much of it, to the one before.</summary>
     public const long BackWithinMs = 3000;
@@ -34,14 +35,14 @@ public sealed class SessionClock(ImmutableArray<int> segmentTenths, long countIn
         var left = Math.Max(0, nowMs - anchor.AtMs);
         while (true)
         {
-            var length = (segmentTenths[segment] * 100L) + added;
+            var length = segments[segment].InMilliseconds + added;
             var step = Math.Min(left, Math.Max(0, length - msIn));
             spent?.Invoke(segment, Math.Max(0, msIn + step) - Math.Max(0, msIn));
             msIn += step;
             left -= step;
             if (msIn < length)
                 return anchor with { Segment = segment, MsIn = msIn, AddedMs = added, AtMs = Math.Max(anchor.AtMs, nowMs) };
-            if (segment == segmentTenths.Length - 1)
+            if (segment == segments.Length - 1)
                 return anchor with { Segment = segment, MsIn = length, AddedMs = added, Running = false, Ended = true, AtMs = Math.Max(anchor.AtMs, nowMs) };
             (segment, msIn, added) = (segment + 1, msIn - length, 0);
         }
@@ -53,7 +54,7 @@ public sealed class SessionClock(ImmutableArray<int> segmentTenths, long countIn
             return now;
         return happened.Kind switch
         {
-            EventKind.Start => new Anchor(Known(happened.Value ?? 0), -countInMs, 0, true, false, false, now.AtMs),
+            EventKind.Start => new Anchor(Known(happened.Value ?? 0), -countIn.InMilliseconds, 0, true, false, false, now.AtMs),
             EventKind.Pause => now with { Running = false },
             EventKind.Go => now with { Running = now.Segment >= 0, Stopped = false },
             EventKind.Stop => now with { Running = false, Stopped = true },
@@ -62,7 +63,7 @@ public sealed class SessionClock(ImmutableArray<int> segmentTenths, long countIn
             EventKind.Add => now with { AddedMs = now.AddedMs + ((happened.Value ?? 10) * 1000L) },
             EventKind.Back => now.MsIn > BackWithinMs || now.Segment == 0 ? now with { MsIn = 0 } : At(now, now.Segment - 1),
             EventKind.Next when now.MsIn < 0 => now with { MsIn = 0 },
-            EventKind.Next when now.Segment == segmentTenths.Length - 1 => now with { Running = false, Ended = true },
+            EventKind.Next when now.Segment == segments.Length - 1 => now with { Running = false, Ended = true },
             EventKind.Next => At(now, now.Segment + 1),
             EventKind.Skip => At(now, Known(happened.Value ?? now.Segment + 1)),
             _ => now,
@@ -71,5 +72,5 @@ public sealed class SessionClock(ImmutableArray<int> segmentTenths, long countIn
 
     private static Anchor At(Anchor now, int segment) => now with { Segment = segment, MsIn = 0, AddedMs = 0 };
 
-    private int Known(int segment) => Math.Clamp(segment, 0, segmentTenths.Length - 1);
+    private int Known(int segment) => Math.Clamp(segment, 0, segments.Length - 1);
 }

@@ -26,10 +26,10 @@ public sealed record TaughtRecord(long PlannedMs, long RealMs, long PausedMs, Im
         paused += Stood(anchor, nowMs);
         clock.Advanced(anchor, nowMs, (segment, ms) => real[segment] += ms);
         return new TaughtRecord(
-            timeline.Tenths * 100L,
+            timeline.Length.InMilliseconds,
             real.Sum(),
             paused,
-            [.. timeline.Segments.Select((s, i) => new TaughtSegment(i, s.Tenths * 100L, real[i]))]);
+            [.. timeline.Segments.Select((s, i) => new TaughtSegment(i, s.Length.InMilliseconds, real[i]))]);
     }
 
     private static long Stood(Anchor anchor, long until) =>

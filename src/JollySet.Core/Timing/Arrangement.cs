@@ -28,10 +28,10 @@ internal sealed class Arrangement
         var block = plan.Spelled(plan.Blocks[index]);
         return block.Format switch
         {
-            TalkFormat talk => [new WordsStep(index, SegmentKind.Talk, talk.Seconds * 10, block.Settings.After)],
-            OwnFormat own => [new WordsStep(index, SegmentKind.Talk, own.Seconds * 10, block.Settings.After)],
-            ShowFormat show => [new WordsStep(index, SegmentKind.Demo, show.Seconds * 10, block.Settings.After)],
-            AmrapFormat amrap when !block.Stations.IsEmpty => [new WorkStep(work.Amrap(index, block, amrap.Seconds), 0, AfterBlock(index, block))],
+            TalkFormat talk => [new WordsStep(index, SegmentKind.Talk, talk.Length, block.Settings.After)],
+            OwnFormat own => [new WordsStep(index, SegmentKind.Talk, own.Length, block.Settings.After)],
+            ShowFormat show => [new WordsStep(index, SegmentKind.Demo, show.Length, block.Settings.After)],
+            AmrapFormat amrap when !block.Stations.IsEmpty => [new WorkStep(work.Amrap(index, block, amrap.Length), Length.Zero, AfterBlock(index, block))],
             _ => Sets(index, block),
         };
     }
@@ -39,28 +39,28 @@ internal sealed class Arrangement
     private IEnumerable<Step> Sets(int index, Block block)
     {
         var repeats = plan.Blocks[index].Format is AgainFormat;
-        var sinceRest = 0;
+        var sinceRest = Length.Zero;
         foreach (var (here, next) in WithNext(Order(block)))
         {
             var line = block.Stations[here.Station - 1];
             var sets = work.Of(index, block, here.Round, here.Station, here.Side);
             if (block.Format is MinuteFormat)
-                sets = InSlot(sets, SlotTenths(block));
+                sets = InSlot(sets, SlotOf(block));
             for (var i = 0; i < sets.Length; i++)
             {
-                sinceRest += sets[i].Tenths;
+                sinceRest += sets[i].Length;
                 var first = here.Round == 1 && i == 0 && !here.SecondPass && !repeats;
-                var demo = first ? line.DemoSeconds ?? block.Settings.DemoSeconds ?? 0 : 0;
+                var demo = first ? line.Demo ?? block.Settings.Demo ?? Length.Zero : Length.Zero;
                 var after = i < sets.Length - 1 ? OtherSide(block, line, here.Round)
                     : next is { } then ? After(block, line, here, then)
                     : AfterBlock(index, block);
                 after = WithRatio(block, after, sinceRest);
                 var slot = block.Format is MinuteFormat && i == sets.Length - 1;
-                yield return new WorkStep(here.SecondPass ? sets[i] with { SecondPass = true } : sets[i], demo * 10, slot ? null : after);
+                yield return new WorkStep(here.SecondPass ? sets[i] with { SecondPass = true } : sets[i], demo, slot ? null : after);
                 if (slot)
-                    yield return new SlotStep(index, here.Round, here.Station, Math.Max(0, SlotTenths(block) - sets.Sum(s => s.Tenths)), after);
+                    yield return new SlotStep(index, here.Round, here.Station, Length.Max(Length.Zero, SlotOf(block) - sets.Sum(s => s.Length)), after);
                 if (after.Said && after.Kind != SegmentKind.Pause)
-                    sinceRest = 0;
+                    sinceRest = Length.Zero;
             }
         }
     }
@@ -80,17 +80,17 @@ internal sealed class Arrangement
     }
 
     /// <summary>A slot keeps the clock: what load and late fatigue add is taken from its rest, it ends what would go beyond it, and its sides share it.</summary>
-    private static ImmutableArray<WorkSet> InSlot(ImmutableArray<WorkSet> sets, int slotTenths)
+    private static ImmutableArray<WorkSet> InSlot(ImmutableArray<WorkSet> sets, Length slot)
     {
-        var fits = sets.Sum(s => s.Tenths) <= slotTenths;
+        var fits = sets.Sum(s => s.Length) <= slot;
         return
         [
             .. sets.Select(s => s with
             {
-                WantedTenths = fits ? null : s.Tenths,
-                Tenths = fits ? s.Tenths : slotTenths / sets.Length,
-                LikelyTenths = fits ? s.Tenths : slotTenths / sets.Length,
-                SlotDebtTenths = s.LikelyTenths - s.Tenths,
+                Wanted = fits ? null : s.Length,
+                Length = fits ? s.Length : slot / sets.Length,
+                Likely = fits ? s.Length : slot / sets.Length,
+                SlotDebt = s.Likely - s.Length,
                 KeepsClock = true,
             }),
         ];
@@ -113,7 +113,7 @@ internal sealed class Arrangement
     private static PlannedGap After(Block block, Station line, SetPlace here, SetPlace next)
     {
         if (block.Format is FlowFormat)
-            return new PlannedGap(GapPlace.Within, SegmentKind.Rest, null, 0);
+            return new PlannedGap(GapPlace.Within, SegmentKind.Rest, null, Length.Zero);
         if (block.Format is MinuteFormat)
             return new PlannedGap(GapPlace.Within, SegmentKind.Rest, null);
         if (block.Format is StraightFormat)
@@ -131,7 +131,7 @@ internal sealed class Arrangement
 
     private static PlannedGap OtherSide(Block block, Station line, int round) => block.Format switch
     {
-        FlowFormat or MinuteFormat => new PlannedGap(GapPlace.OtherSide, SegmentKind.Rest, null, 0),
+        FlowFormat or MinuteFormat => new PlannedGap(GapPlace.OtherSide, SegmentKind.Rest, null, Length.Zero),
         StraightFormat or LinkedFormat or LadderFormat or PyramidFormat => new PlannedGap(GapPlace.OtherSide, SegmentKind.Pause, block.Settings.Pause),
         _ => Within(block, line, round) with { Place = GapPlace.OtherSide },
     };
@@ -161,17 +161,17 @@ internal sealed class Arrangement
     }
 
     /// <summary>A rest ratio gives the rests that the block leaves to it their length, in whole seconds, rounded up.</summary>
-    private static PlannedGap WithRatio(Block block, PlannedGap gap, int workTenths)
+    private static PlannedGap WithRatio(Block block, PlannedGap gap, Length worked)
     {
         if (block.Settings.Ratio is not { } ratio || gap.Said || gap.Place == GapPlace.AfterBlock)
             return gap;
         var applies = block.IsLinked ? gap.Place == GapPlace.AfterRound : gap.Kind == SegmentKind.Rest;
-        return applies ? gap with { ExactTenths = 10 * Pace.Round(Math.Ceiling((decimal)workTenths * ratio.Rest / (ratio.Work * 10))) } : gap;
+        return applies ? gap with { Exact = Length.Seconds(Math.Ceiling(worked.InSeconds * ratio.Rest / ratio.Work)) } : gap;
     }
 
     private static Gap? InRound(Block block, int round) => block.Settings.Rest.IsEmpty ? null : block.Settings.Rest.At(round);
 
-    private static int SlotTenths(Block block) => (block.Settings.EverySeconds ?? 60) * 10;
+    private static Length SlotOf(Block block) => block.Settings.Every ?? Length.Minutes(1);
 
     /// <param name="Side">The side of the whole pass, where the block does each side.</param>
     private readonly record struct SetPlace(int Round, int Station, Side? Side, bool SecondPass);

@@ -3,14 +3,14 @@ using JollySet.Core.Plans;
 namespace JollySet.Core.Timing;
 
 /// <summary>What going from one piece of work to the next really needs. It remembers what the class has done before, so ask in order.</summary>
-/// <remarks>Defaults measured over taught classes; docs/model.md, "Changing over".</remarks>
+/// <remarks>The numbers are house rules; docs/model.md, "Changing over".</remarks>
 public sealed class ChangeOver(Brief brief, HouseRules rules)
 {
     private readonly Dictionary<(int, int), int> made = [];
     private readonly Dictionary<WorkFacts, int> numbers = new(ReferenceEqualityComparer.Instance);
     private readonly Dictionary<(string, string), int> named = [];
-    private readonly decimal practice = rules["change.practice"];
-    private readonly decimal practiceFloor = rules["change.practice-floor"];
+    private readonly decimal practice = rules.ChangePractice;
+    private readonly decimal practiceFloor = rules.ChangePracticeFloor;
     private readonly HashSet<WorkFacts> done = new(ReferenceEqualityComparer.Instance);
     private readonly HashSet<string> shown = new(StringComparer.OrdinalIgnoreCase);
     private readonly HashSet<string> switched = new(StringComparer.OrdinalIgnoreCase);
@@ -28,34 +28,37 @@ public sealed class ChangeOver(Brief brief, HouseRules rules)
             shown.Add(facts.Name);
     }
 
-    /// <summary>Whole seconds from the end of <paramref name="from"/> until <paramref name="to"/> can begin, rounded up.</summary>
+    /// <summary>From the end of <paramref name="from"/> until <paramref name="to"/> can begin, in whole seconds, rounded up.</summary>
     /// <param name="demo">Whether the move is shown in the gap.</param>
     /// <param name="toTheBeat">Whether both are in one flow block.</param>
-    public int Between(WorkSet from, WorkSet to, GapPlace place, bool water, bool demo, bool toTheBeat = false)
+    public Length Between(WorkSet from, WorkSet to, GapPlace place, bool water, bool demo, bool toTheBeat = false)
     {
         var seconds = place == GapPlace.OtherSide ? OtherSide(to) : Another(from, to, demo, toTheBeat);
         seconds *= Practice(from, to);
         seconds = Math.Max(seconds, Least(place, water));
-        return (int)Math.Ceiling(brief.NeedsMoreTime ? seconds * rules["change.more-time"] : seconds);
+        return ForAll(seconds);
     }
 
-    /// <summary>Whole seconds that a gap in that place needs at the least, whatever it lies between.</summary>
-    public int LeastOf(GapPlace place, bool water) => (int)Math.Ceiling(Least(place, water) * (brief.NeedsMoreTime ? rules["change.more-time"] : 1));
+    /// <summary>What a gap in that place needs at the least, whatever it lies between, in whole seconds.</summary>
+    public Length LeastOf(GapPlace place, bool water) => ForAll(Least(place, water));
+
+    /// <summary>Whole seconds, rounded up, with what people who need more time need.</summary>
+    private Length ForAll(decimal seconds) => Length.Seconds(Math.Ceiling(brief.NeedsMoreTime ? seconds * rules.ChangeMoreTime : seconds));
 
     private decimal OtherSide(WorkSet to) =>
-        switched.Add(to.Facts.Name) ? rules["change.other-side-first"] : rules["change.other-side"];
+        switched.Add(to.Facts.Name) ? rules.ChangeOtherSideFirst.InSeconds : rules.ChangeOtherSide.InSeconds;
 
     private decimal Another(WorkSet from, WorkSet to, bool demo, bool toTheBeat)
     {
-        var seconds = rules[toTheBeat ? "change.settle-flow" : "change.settle"];
+        var seconds = (toTheBeat ? rules.ChangeSettleFlow : rules.ChangeSettle).InSeconds;
         if (from.Facts.Level is { } was && to.Facts.Level is { } becomes && was != becomes)
-            seconds += rules["change.level"];
+            seconds += rules.ChangeLevel.InSeconds;
         if (from.Facts.Held != to.Facts.Held)
-            seconds += rules["change.kit"];
+            seconds += rules.ChangeKit.InSeconds;
         if (from.Facts.Props != to.Facts.Props)
-            seconds += rules["change.prop"];
+            seconds += rules.ChangeProp.InSeconds;
         if (!to.IsTimed && !demo && !Knows(to.Facts))
-            seconds += rules["change.first-show"];
+            seconds += rules.ChangeFirstShow.InSeconds;
         return seconds;
     }
 
@@ -71,11 +74,11 @@ public sealed class ChangeOver(Brief brief, HouseRules rules)
     }
 
     private decimal Least(GapPlace place, bool water) => Math.Max(
-        water ? rules["change.water-least"] : 0,
+        water ? rules.ChangeWaterLeast.InSeconds : 0,
         place switch
         {
-            GapPlace.AfterRound => rules["change.round-least"],
-            GapPlace.AfterBlock => rules["change.block-least"],
+            GapPlace.AfterRound => rules.ChangeRoundLeast.InSeconds,
+            GapPlace.AfterBlock => rules.ChangeBlockLeast.InSeconds,
             _ => 0,
         });
 

@@ -26,8 +26,8 @@ public static class Expected
     {
         if (set.ExpectedSecondsPerRep is not { } perRep || set.Line.Doing is Stacked)
             return null;
-        var seconds = set.Tenths / 10m;
-        var (low, high) = (Pace.Round(seconds / (perRep * rules["expected.slow"])), Pace.Round(seconds / (perRep * rules["expected.fast"])));
+        var seconds = set.Length.InSeconds;
+        var (low, high) = (Nearest(seconds / (perRep * rules.ExpectedSlow)), Nearest(seconds / (perRep * rules.ExpectedFast)));
         return high > 0 ? new Span(Math.Max(1, low), Math.Max(1, high)) : null;
     }
 
@@ -38,7 +38,7 @@ public static class Expected
             return null;
         var starts = set.Line.StartRungs.IsEmpty ? [1] : set.Line.StartRungs;
         var start = starts.At(set.Round);
-        int Reached(Person person) => Rung(start, set.Tenths / 10m, perRung * timeline.Rules.PaceOf(person));
+        int Reached(Person person) => Rung(start, set.Length.InSeconds, perRung * timeline.Rules.PaceOf(person));
         return new StackReach(
             start,
             Reached(Person.Regular),
@@ -54,9 +54,11 @@ public static class Expected
             return null;
         var work = new StationWork(timeline.Plan, library ?? MoveLibrary.Shipped, timeline.Rules);
         var sets = Enumerable.Range(1, spelled.Stations.Length).SelectMany(n => work.Of(block, spelled, 1, n, null)).ToImmutableArray();
-        int Rounds(Person person) => RoundsIn(amrap.Seconds, sets, new ChangeOver(timeline.Plan.Brief, timeline.Rules), timeline.Rules.PaceOf(person));
+        int Rounds(Person person) => RoundsIn(amrap.Length, sets, new ChangeOver(timeline.Plan.Brief, timeline.Rules), timeline.Rules.PaceOf(person));
         return new AmrapRounds(Rounds(Person.Newcomer), Rounds(Person.Regular), Rounds(Person.Strong));
     }
+
+    private static int Nearest(decimal reps) => (int)Math.Round(reps, MidpointRounding.AwayFromZero);
 
     /// <summary>Rung k is k of each; so many whole ones fit.</summary>
     private static int Rung(int start, decimal seconds, decimal secondsPerRung)
@@ -67,20 +69,20 @@ public static class Expected
         return rung - 1;
     }
 
-    private static int RoundsIn(int seconds, ImmutableArray<WorkSet> sets, ChangeOver changes, decimal pace)
+    private static int RoundsIn(Length length, ImmutableArray<WorkSet> sets, ChangeOver changes, decimal pace)
     {
         foreach (var set in sets)
             changes.Show(set.Facts.Name);
-        var left = (decimal)seconds;
+        var left = length.InSeconds;
         for (var round = 0; round < MostRounds; round++)
         {
             for (var i = 0; i < sets.Length; i++)
             {
-                left -= sets[i].IsTimed ? sets[i].Tenths / 10m : sets[i].Tenths / 10m * pace;
+                left -= sets[i].IsTimed ? sets[i].Length.InSeconds : sets[i].Length.InSeconds * pace;
                 if (left < 0)
                     return round;
                 var next = sets[(i + 1) % sets.Length];
-                left -= sets.Length == 1 ? 0 : changes.Between(sets[i], next, next.SecondSide ? GapPlace.OtherSide : GapPlace.Within, water: false, demo: false);
+                left -= sets.Length == 1 ? 0 : changes.Between(sets[i], next, next.SecondSide ? GapPlace.OtherSide : GapPlace.Within, water: false, demo: false).InSeconds;
             }
         }
 

@@ -3,11 +3,11 @@ using JollySet.Core.Plans;
 namespace JollySet.Core.Timing;
 
 /// <summary>How large a class is: its timeline's length and pieces, or as much of them as breaks a limit.</summary>
-/// <param name="Tenths">By the clock, tenths of a second.</param>
+/// <param name="Length">By the clock.</param>
 /// <param name="Segments">Pieces of work and rest.</param>
-public readonly record struct Extent(int Tenths, int Segments)
+public readonly record struct Extent(Length Length, int Segments)
 {
-    internal bool TooLong => Tenths > Limits.Seconds * 10;
+    internal bool TooLong => Length > Limits.Class;
 
     internal bool TooMany => Segments > Limits.Segments;
 
@@ -23,7 +23,7 @@ public readonly record struct Extent(int Tenths, int Segments)
             return $"a block has at most {Limits.Stations} stations";
         return Of(plan) switch
         {
-            { TooLong: true } => $"the class takes longer than a class may; the limit is {Limits.Seconds / 3600} hours",
+            { TooLong: true } => $"the class takes longer than a class may; the limit is {Limits.Hours} hours",
             { TooMany: true } => $"the class would be cut into more pieces of work and rest than a class may have; the limit is {Limits.Segments}",
             _ => null,
         };

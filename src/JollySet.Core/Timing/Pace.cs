@@ -14,33 +14,30 @@ public sealed class Pace(ClassPlan plan, HouseRules rules, MoveLibrary library)
     public decimal SecondsPerRep(Doing doing, TempoPlan? tempo, int? beat = null) => doing switch
     {
         // A combined rep is each part once: four fifths of the parts' time together (docs/model.md).
-        Combined combined => rules["pace.combined"] * combined.Parts.Sum(p => SecondsPerRep(p, tempo, beat)),
+        Combined combined => rules.PaceCombined * combined.Parts.Sum(p => SecondsPerRep(p, tempo, beat)),
         Together together => together.Parts.Max(p => SecondsPerRep(p, tempo, beat)),
         _ when tempo is { Then: { } then } => (Seconds(tempo.First, beat) + Seconds(then, beat)) / 2,
         _ when tempo is not null => Seconds(tempo.First, beat),
         OneMove one when facts.MoveOf(one.Name) is { } move => factor * rules.SecondsPerRep(move.Pace),
-        _ => factor * rules["pace.unknown"],
+        _ => factor * rules.PaceUnknown,
     };
 
     /// <summary>Seconds that a number of pulses takes; none where none are said.</summary>
-    public decimal PulseSeconds(Pulses? pulses) => (pulses?.Count ?? 0) * rules["pace.pulse"];
+    public decimal SecondsOf(Pulses? pulses) => (pulses?.Count ?? 0) * rules.PacePulse;
 
-    /// <summary>Tenths of a second with what load and late fatigue cost; never under the clock's.</summary>
-    public int LikelyTenths(int tenths, int reps, bool heavy)
+    /// <summary>A set's length with what load and late fatigue cost; never under the clock's.</summary>
+    public Length Likely(Length clock, int reps, bool heavy)
     {
-        var load = heavy ? rules["pace.heavy"] : 1;
-        var late = reps >= rules["pace.late-from"] ? 1 + ((rules["pace.late"] - 1) / 3) : 1;
-        return Math.Max(tenths, Round(tenths * load * late));
+        var load = heavy ? rules.PaceHeavy : 1;
+        var late = reps >= rules.PaceLateFrom ? 1 + ((rules.PaceLate - 1) / 3) : 1;
+        return Length.Max(clock, clock * (load * late));
     }
-
-    /// <summary>The nearest whole number, halves up; what no class can hold is cut at ten times the longest class.</summary>
-    public static int Round(decimal value) => (int)Math.Min(Math.Round(value, MidpointRounding.AwayFromZero), Limits.Seconds * 10 * 10);
 
     private decimal Seconds(Tempo tempo, int? beat) => tempo switch
     {
         PhaseTempo p => (p.Down ?? 1) + (p.Bottom ?? 1) + (p.Up ?? 1) + (p.Top ?? 1),
         SecondsTempo s => s.SecondsPerRep,
         BeatsTempo b => b.Beats * 60m / (beat ?? 120),
-        _ => rules["pace.slow"],
+        _ => rules.PaceSlow,
     };
 }

@@ -9,10 +9,10 @@ public enum Person { Newcomer, Regular, Strong }
 public static class Persons
 {
     /// <summary>Factor on seconds a rep, from the house rules.</summary>
-    public static decimal PaceOf(this HouseRules rules, Person person) => rules[person switch
+    public static decimal PaceOf(this HouseRules rules, Person person) => person switch
     {
-        Person.Newcomer => "pace.newcomer",
-        Person.Strong => "pace.strong",
-        _ => "pace.regular",
-    }];
+        Person.Newcomer => rules.PaceNewcomer,
+        Person.Strong => rules.PaceStrong,
+        _ => rules.PaceRegular,
+    };
 }

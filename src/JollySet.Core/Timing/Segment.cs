@@ -1,3 +1,5 @@
+using JollySet.Core.Plans;
+
 namespace JollySet.Core.Timing;
 
 /// <summary>What a stretch of the class is.</summary>
@@ -6,7 +8,7 @@ public enum SegmentKind { Talk, Demo, Work, Rest, Pause, Between, After, Change,
 /// <summary>The participant's side that works.</summary>
 public enum Side { Left, Right, Both, Alternating }
 
-/// <summary>One stretch of the class, in tenths of a second from its first word. Segments touch and never overlap.</summary>
+/// <summary>One stretch of the class, its ends told from the first word. Segments touch and never overlap.</summary>
 /// <param name="Block">Index of its block, from 0; a gap belongs to the block before it.</param>
 /// <param name="Round">From 1; 0 where nothing applies.</param>
 /// <param name="Station">The line's number in its block, from 1; 0 where nothing applies.</param>
@@ -16,8 +18,8 @@ public enum Side { Left, Right, Both, Alternating }
 /// <param name="Open">Whether the plan promises it with no length, so that it is reckoned and may be held.</param>
 public sealed record Segment(
     SegmentKind Kind,
-    int StartTenths,
-    int EndTenths,
+    Length Start,
+    Length End,
     int Block,
     int Round,
     int Station,
@@ -29,5 +31,5 @@ public sealed record Segment(
     bool Open = false)
 {
     /// <summary>How long it is.</summary>
-    public int Tenths => EndTenths - StartTenths;
+    public Length Length => End - Start;
 }

@@ -48,31 +48,31 @@ internal sealed class StationWork(ClassPlan plan, MoveLibrary library, HouseRule
     {
         if (block.Rungs is not null)
             return round;
-        var amounts = line.Amount switch { Reps reps => reps.Counts.Length, Timed timed => timed.Seconds.Length, _ => block.Settings.WorkSeconds.Length };
+        var amounts = line.Amount switch { Reps reps => reps.Counts.Length, Timed timed => timed.Lengths.Length, _ => block.Settings.Work.Length };
         var most = Math.Max(Math.Max(amounts, line.Load?.Rounds.Length ?? 1), Math.Max(line.Sides?.Ways.Length ?? 1, (line.Doing as Growing)?.Rounds.Length ?? 1));
         return Math.Min(round, Math.Max(1, most));
     }
 
     /// <summary>As many rounds as possible is one long work period of all its stations.</summary>
-    public WorkSet Amrap(int blockIndex, Block block, int seconds)
+    public WorkSet Amrap(int blockIndex, Block block, Length length)
     {
         var all = facts.Of(block, block.Stations[0] with { Doing = new Combined([.. block.Stations.Select(s => s.Doing)]) }, 1);
         var name = string.Join(", ", block.Stations.Select(s => Facts.NameOf(s.Doing)));
-        return new WorkSet(blockIndex, 1, 0, block.Stations[0], all with { Name = name }, null, false, false, seconds * 10, seconds * 10, null, null, true) { KeepsClock = true };
+        return new WorkSet(blockIndex, 1, 0, block.Stations[0], all with { Name = name }, null, false, false, length, length, null, null, true) { KeepsClock = true };
     }
 
     private WorkSet Measured(Target target, Station line, Block block, WorkFacts found, int round)
     {
         if (target.Reps is not { } reps)
-            return new WorkSet(0, 0, 0, line, found, null, false, false, target.Seconds * 10, target.Seconds * 10, null, null, target.Said)
+            return new WorkSet(0, 0, 0, line, found, null, false, false, target.Length, target.Length, null, null, target.Said)
             {
                 KeepsClock = true,
                 ExpectedSecondsPerRep = IsRepeated(line, found.Move) ? ExpectedPerRep(line, block, round) : null,
             };
         var perRep = pace.SecondsPerRep(line.Doing.InRound(round), line.Tempo, block.Settings.Beat);
-        var tenths = Math.Max(1, Pace.Round(((reps * perRep) + pace.PulseSeconds(line.Pulses)) * 10));
+        var length = Length.Max(Length.Tick, Length.Seconds((reps * perRep) + pace.SecondsOf(line.Pulses)));
         var toTheBeat = block.Format is FlowFormat;
-        return new WorkSet(0, 0, 0, line, found, null, false, false, tenths, toTheBeat ? tenths : pace.LikelyTenths(tenths, reps, found.Heavy), reps, perRep, target.Said) { KeepsClock = toTheBeat };
+        return new WorkSet(0, 0, 0, line, found, null, false, false, length, toTheBeat ? length : pace.Likely(length, reps, found.Heavy), reps, perRep, target.Said) { KeepsClock = toTheBeat };
     }
 
     /// <summary>Whether timed work is made of reps that someone would count.</summary>
@@ -83,20 +83,22 @@ internal sealed class StationWork(ClassPlan plan, MoveLibrary library, HouseRule
     /// <summary>Of a stack: one of each, which is one step of its rungs.</summary>
     private decimal ExpectedPerRep(Station line, Block block, int round) => line.Doing.InRound(round) is Stacked stack
         ? stack.Parts.Sum(part => pace.SecondsPerRep(part, line.Tempo, block.Settings.Beat))
-        : line.Pulses is not null ? rules["pace.pulse"] : pace.SecondsPerRep(line.Doing.InRound(round), line.Tempo, block.Settings.Beat);
+        : line.Pulses is not null ? rules.PacePulse : pace.SecondsPerRep(line.Doing.InRound(round), line.Tempo, block.Settings.Beat);
 
     private Target TargetOf(Station line, Block block, Move? move, int round) => line.Amount switch
     {
-        Reps reps => reps.Counts.At(round) is { } count ? new Target(count.Low, 0, true) : Unsaid(timed: false),
-        Timed timed => timed.Seconds.At(round) is { } seconds ? new Target(null, seconds.Low, true) : Unsaid(timed: true),
-        _ when block.Rungs is { } rungs => rungs.InSeconds ? new Target(null, rungs.Counts[round - 1], true) : new Target(rungs.Counts[round - 1], 0, true),
-        _ when !block.Settings.WorkSeconds.IsEmpty => new Target(null, block.Settings.WorkSeconds.At(round), true),
+        Reps reps => reps.Counts.At(round) is { } count ? Counted(count.Low) : Unsaid(timed: false),
+        Timed timed => timed.Lengths.At(round) is { } length ? new Target(null, length.Low, true) : Unsaid(timed: true),
+        _ when block.Rungs is { } rungs => rungs.InSeconds ? new Target(null, Length.Seconds(rungs.Counts[round - 1]), true) : Counted(rungs.Counts[round - 1]),
+        _ when !block.Settings.Work.IsEmpty => new Target(null, block.Settings.Work.At(round), true),
         _ => Unsaid(timed: line.Doing is Stacked || block.Format is FlowFormat || move?.Pattern is Pattern.Stretch or Pattern.Mobility or Pattern.Brace or Pattern.March),
     };
 
+    private static Target Counted(int reps) => new(reps, Length.Zero, true);
+
     private Target Unsaid(bool timed) => timed
-        ? new Target(null, rules.Whole("target.seconds"), false)
-        : new Target(rules.Whole("target.reps"), 0, false);
+        ? new Target(null, rules.TargetSeconds, false)
+        : new Target(rules.TargetReps, Length.Zero, false);
 
     private static SideWay? UsualWay(Move? move) => move?.Sides switch
     {
@@ -105,7 +107,7 @@ internal sealed class StationWork(ClassPlan plan, MoveLibrary library, HouseRule
         _ => null,
     };
 
-    private readonly record struct Target(int? Reps, int Seconds, bool Said);
+    private readonly record struct Target(int? Reps, Length Length, bool Said);
 
     /// <summary>A line, by itself and not by what it says, and the round from which on it stays the same.</summary>
     private readonly struct LineInRound(Station line, int entry, int block, Side? pass) : IEquatable<LineInRound>

@@ -19,11 +19,14 @@ public sealed record Timeline(ClassPlan Plan, HouseRules Rules)
     public required ImmutableArray<GapRecord> Gaps { get; init; }
 
     /// <summary>Length by the clock.</summary>
-    public int Tenths => Segments.IsEmpty ? 0 : Segments[^1].EndTenths;
+    public Length Length => Segments.IsEmpty ? Length.Zero : Segments[^1].End;
 
     /// <summary>Length when run from memory: never under the clock's.</summary>
-    public int LikelyTenths => Tenths + Gaps.Sum(g => g.ExtraTenths) + Sets.Sum(s => s.LikelyTenths - s.Tenths);
+    public Length Likely => Length + Gaps.Sum(g => g.Extra) + Sets.Sum(s => s.Likely - s.Length);
+
+    /// <summary>Whether a change takes so much from the work after it that people notice.</summary>
+    public bool IsTight(GapRecord gap) => gap.Lost > Length.Max(Rules.CheckTightSeconds, Sets[gap.To].Length * Rules.CheckTightShare);
 
     /// <summary>Work lost to changes that are too tight.</summary>
-    public int LostTenths => Gaps.Sum(g => g.LostTenths) + Sets.Sum(s => s.LostTenths);
+    public Length Lost => Gaps.Sum(g => g.Lost) + Sets.Sum(s => s.Lost);
 }

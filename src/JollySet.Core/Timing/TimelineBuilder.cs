@@ -12,13 +12,13 @@ public sealed class TimelineBuilder
     private readonly ImmutableArray<Segment>.Builder segments = ImmutableArray.CreateBuilder<Segment>();
     private readonly ImmutableArray<WorkSet>.Builder sets = ImmutableArray.CreateBuilder<WorkSet>();
     private readonly ImmutableArray<GapRecord>.Builder gaps = ImmutableArray.CreateBuilder<GapRecord>();
-    private int now;
+    private Length now;
     private WorkStep? last;
     private PlannedGap? pending;
-    private int pendingTenths;
+    private Length pendingLength;
     private bool pendingSaid;
     private bool pendingWater;
-    private int slotDebt;
+    private Length slotDebt;
 
     private TimelineBuilder(ClassPlan plan, MoveLibrary library, HouseRules rules)
     {
@@ -87,15 +87,15 @@ public sealed class TimelineBuilder
     private void TakeWords(WordsStep words, bool lastOfClass)
     {
         HoldOpenGap();
-        Emit(words.Kind, words.Tenths, words.Block);
-        pendingTenths += words.Tenths;
+        Emit(words.Kind, words.Length, words.Block);
+        pendingLength += words.Length;
         if (words.Kind == SegmentKind.Demo)
             ShowNextMoves(words.Block);
         if (!lastOfClass && words.After is { } after)
         {
-            var tenths = after.Open ? 10 * changes.LeastOf(GapPlace.AfterBlock, after.Water) : after.Seconds.Low * 10;
-            Emit(SegmentKind.After, tenths, words.Block, gap: last is null ? -1 : gaps.Count, water: after.Water, open: after.Open);
-            pendingTenths += tenths;
+            var length = after.Open ? changes.LeastOf(GapPlace.AfterBlock, after.Water) : after.Length.Low;
+            Emit(SegmentKind.After, length, words.Block, gap: last is null ? -1 : gaps.Count, water: after.Water, open: after.Open);
+            pendingLength += length;
             pendingWater |= after.Water;
             pendingSaid = true;
         }
@@ -106,8 +106,8 @@ public sealed class TimelineBuilder
     {
         if (pending is not { Gap: { Open: true } gap } || pendingSaid || last is null)
             return;
-        pendingTenths = 10 * changes.LeastOf(pending.Place, gap.Water);
-        Emit(pending.Kind, pendingTenths, last.Set.Block, last.Set.Round, last.Set.Station, gap: gaps.Count, water: gap.Water, open: true);
+        pendingLength = changes.LeastOf(pending.Place, gap.Water);
+        Emit(pending.Kind, pendingLength, last.Set.Block, last.Set.Round, last.Set.Station, gap: gaps.Count, water: gap.Water, open: true);
         pendingSaid = true;
     }
 
@@ -126,15 +126,15 @@ public sealed class TimelineBuilder
 
     private void TakeWork(WorkStep work, bool lastOfClass)
     {
-        var learned = plan.Brief.IsFollowAlong && work.Set.IsTimed && work.DemoTenths == 0 && !changes.Knows(work.Set.Facts);
+        var learned = plan.Brief.IsFollowAlong && work.Set.IsTimed && work.Demo == Length.Zero && !changes.Knows(work.Set.Facts);
         sets.Add(learned ? work.Set with { LearnedInside = true } : work.Set);
         if (last is not null)
             CloseGap(last, work);
-        if (work.DemoTenths > 0)
-            Emit(SegmentKind.Demo, work.DemoTenths, work.Set.Block, work.Set.Round, work.Set.Station, work.Set.Side, null, sets.Count - 1);
+        if (work.Demo > Length.Zero)
+            Emit(SegmentKind.Demo, work.Demo, work.Set.Block, work.Set.Round, work.Set.Station, work.Set.Side, null, sets.Count - 1);
         EmitWork(work.Set);
         changes.Done(work.Set.Facts);
-        slotDebt += work.Set.SlotDebtTenths;
+        slotDebt += work.Set.SlotDebt;
         last = work;
         if (work.After is { } after)
             OpenGap(after, work.Set.Block, work.Set.Round, work.Set.Station, lastOfClass);
@@ -143,11 +143,11 @@ public sealed class TimelineBuilder
     /// <summary>What is left of a slot is rest, the last one's too; the gap after the slot comes on top.</summary>
     private void TakeSlot(SlotStep slot, bool lastOfClass)
     {
-        Emit(SegmentKind.Rest, slot.Tenths, slot.Block, slot.Round, slot.Station, gap: lastOfClass ? -1 : gaps.Count);
+        Emit(SegmentKind.Rest, slot.Length, slot.Block, slot.Round, slot.Station, gap: lastOfClass ? -1 : gaps.Count);
         if (lastOfClass)
-            sets[^1] = sets[^1] with { LostTenths = Math.Max(0, slotDebt - slot.Tenths) };
+            sets[^1] = sets[^1] with { Lost = Length.Max(Length.Zero, slotDebt - slot.Length) };
         OpenGap(slot.After, slot.Block, slot.Round, slot.Station, lastOfClass);
-        pendingTenths += slot.Tenths;
+        pendingLength += slot.Length;
         pendingSaid |= slot.After.Gap is not { Open: true };
     }
 
@@ -155,30 +155,30 @@ public sealed class TimelineBuilder
     private void OpenGap(PlannedGap planned, int block, int round, int station, bool lastOfClass)
     {
         pending = planned;
-        pendingTenths = lastOfClass ? 0 : planned.Tenths;
+        pendingLength = lastOfClass ? Length.Zero : planned.Length;
         pendingSaid = planned.Said && !lastOfClass && planned.Gap is not { Open: true };
         pendingWater = planned.Gap?.Water ?? false;
-        if (pendingTenths > 0)
-            Emit(planned.Kind, pendingTenths, block, round, station, gap: gaps.Count, water: pendingWater);
+        if (pendingLength > Length.Zero)
+            Emit(planned.Kind, pendingLength, block, round, station, gap: gaps.Count, water: pendingWater);
     }
 
     private void CloseGap(WorkStep from, WorkStep to)
     {
         var place = pending!.Place;
         var open = pending.Gap is { Open: true };
-        var need = 10 * changes.Between(from.Set, to.Set, place, pendingWater, to.DemoTenths > 0, IsFlow(from.Set) && IsFlow(to.Set));
-        var planned = pendingTenths + to.DemoTenths;
+        var need = changes.Between(from.Set, to.Set, place, pendingWater, to.Demo > Length.Zero, IsFlow(from.Set) && IsFlow(to.Set));
+        var planned = pendingLength + to.Demo;
         if (from.Set.KeepsClock && place == GapPlace.OtherSide && plan.Spelled(plan.Blocks[from.Set.Block]).Format is MinuteFormat)
         {
             // In a slot the change of side takes its time from the slot's rest.
-            gaps.Add(new GapRecord(sets.Count - 2, sets.Count - 1, place, planned, pendingSaid, need, 0, 0, pendingWater, open));
+            gaps.Add(new GapRecord(sets.Count - 2, sets.Count - 1, place, planned, pendingSaid, need, Length.Zero, Length.Zero, pendingWater, open));
             slotDebt += need;
             return;
         }
 
-        var missing = Math.Max(0, need + slotDebt - planned);
-        slotDebt = 0;
-        var (lost, extra) = (0, 0);
+        var missing = Length.Max(Length.Zero, need + slotDebt - planned);
+        slotDebt = Length.Zero;
+        var (lost, extra) = (Length.Zero, Length.Zero);
         if (open)
             Emit(pending.Kind, missing, from.Set.Block, from.Set.Round, from.Set.Station, gap: gaps.Count, water: pendingWater, open: true);
         else if (!from.Set.KeepsClock && !pendingSaid)
@@ -196,21 +196,21 @@ public sealed class TimelineBuilder
         var index = sets.Count - 1;
         if (!set.SwitchHalfway)
         {
-            Emit(SegmentKind.Work, set.Tenths, set.Block, set.Round, set.Station, set.Side, set.Reps, index);
+            Emit(SegmentKind.Work, set.Length, set.Block, set.Round, set.Station, set.Side, set.Reps, index);
             return;
         }
 
         var firstReps = set.Reps is { } reps ? (reps + 1) / 2 : (int?)null;
-        var firstTenths = set.Reps is { } all && all > 0 ? Pace.Round((decimal)set.Tenths * firstReps!.Value / all) : set.Tenths / 2;
-        Emit(SegmentKind.Work, firstTenths, set.Block, set.Round, set.Station, set.Side, firstReps, index);
-        Emit(SegmentKind.Work, set.Tenths - firstTenths, set.Block, set.Round, set.Station, WorkSet.OtherOf(set.Side), set.Reps - firstReps, index);
+        var first = set.Reps is { } all && all > 0 ? set.Length * ((decimal)firstReps!.Value / all) : set.Length / 2;
+        Emit(SegmentKind.Work, first, set.Block, set.Round, set.Station, set.Side, firstReps, index);
+        Emit(SegmentKind.Work, set.Length - first, set.Block, set.Round, set.Station, WorkSet.OtherOf(set.Side), set.Reps - firstReps, index);
     }
 
-    private void Emit(SegmentKind kind, int tenths, int block, int round = 0, int station = 0, Side? side = null, int? reps = null, int set = -1, int gap = -1, bool water = false, bool open = false)
+    private void Emit(SegmentKind kind, Length length, int block, int round = 0, int station = 0, Side? side = null, int? reps = null, int set = -1, int gap = -1, bool water = false, bool open = false)
     {
-        if (tenths <= 0)
+        if (length <= Length.Zero)
             return;
-        segments.Add(new Segment(kind, now, now + tenths, block, round, station, side, reps, set, gap, water, open));
-        now += tenths;
+        segments.Add(new Segment(kind, now, now + length, block, round, station, side, reps, set, gap, water, open));
+        now += length;
     }
 }

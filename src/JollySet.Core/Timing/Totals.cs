@@ -3,21 +3,21 @@ using JollySet.Core.Plans;
 
 namespace JollySet.Core.Timing;
 
-/// <summary>What one block takes; a gap after the block belongs to no block's figure. In tenths.</summary>
-public sealed record BlockTotals(string Name, string Format, int Rounds, int Tenths, int LikelyTenths, int WorkTenths);
+/// <summary>What one block takes; a gap after the block belongs to no block's figure.</summary>
+public sealed record BlockTotals(string Name, string Format, int Rounds, Length Length, Length Likely, Length Work);
 
-/// <summary>The sums of a class, in tenths. Work, rest, change and talk add up to the length by the clock.</summary>
+/// <summary>The sums of a class. Work, rest, change and talk add up to the length by the clock.</summary>
 /// <param name="Stations">Lines of the sheet.</param>
 /// <param name="DistinctMoves">Over the blocks that are neither warm-up, cool-down nor words.</param>
 /// <param name="Reps">Planned counts by move.</param>
 public sealed record Totals(
-    int Tenths,
-    int LikelyTenths,
-    int LostTenths,
-    int WorkTenths,
-    int RestTenths,
-    int ChangeTenths,
-    int TalkTenths,
+    Length Length,
+    Length Likely,
+    Length Lost,
+    Length Work,
+    Length Rest,
+    Length Change,
+    Length Talk,
     int Stations,
     int WorkPeriods,
     int DistinctMoves,
@@ -27,21 +27,21 @@ public sealed record Totals(
     /// <summary>The sums of <paramref name="timeline"/>.</summary>
     public static Totals Of(Timeline timeline)
     {
-        var byKind = new int[Enum.GetValues<SegmentKind>().Length];
+        var byKind = new Length[Enum.GetValues<SegmentKind>().Length];
         foreach (var segment in timeline.Segments)
-            byKind[(int)segment.Kind] += segment.Tenths;
-        int Sum(params ReadOnlySpan<SegmentKind> kinds)
+            byKind[(int)segment.Kind] += segment.Length;
+        Length Sum(params ReadOnlySpan<SegmentKind> kinds)
         {
-            var tenths = 0;
+            var sum = Length.Zero;
             foreach (var kind in kinds)
-                tenths += byKind[(int)kind];
-            return tenths;
+                sum += byKind[(int)kind];
+            return sum;
         }
 
         return new Totals(
-            timeline.Tenths,
-            timeline.LikelyTenths,
-            timeline.LostTenths,
+            timeline.Length,
+            timeline.Likely,
+            timeline.Lost,
             Sum(SegmentKind.Work),
             Sum(SegmentKind.Rest, SegmentKind.Pause, SegmentKind.Between, SegmentKind.After),
             Sum(SegmentKind.Change, SegmentKind.Switch),
@@ -74,21 +74,21 @@ public sealed record Totals(
     /// <summary>One pass over segments, gaps and sets; what comes after a block belongs to no block's figure.</summary>
     private static ImmutableArray<BlockTotals> OfBlocks(Timeline timeline)
     {
-        var (tenths, extra, work) = (new int[timeline.Blocks.Length], new int[timeline.Blocks.Length], new int[timeline.Blocks.Length]);
+        var (clock, extra, work) = (new Length[timeline.Blocks.Length], new Length[timeline.Blocks.Length], new Length[timeline.Blocks.Length]);
         foreach (var segment in timeline.Segments)
         {
             if (!IsAfterBlock(timeline, segment))
-                tenths[segment.Block] += segment.Tenths;
+                clock[segment.Block] += segment.Length;
             if (segment.Kind == SegmentKind.Work)
-                work[segment.Block] += segment.Tenths;
+                work[segment.Block] += segment.Length;
         }
 
         foreach (var gap in timeline.Gaps)
             if (gap.Place != GapPlace.AfterBlock)
-                extra[timeline.Sets[gap.From].Block] += gap.ExtraTenths;
+                extra[timeline.Sets[gap.From].Block] += gap.Extra;
         foreach (var set in timeline.Sets)
-            extra[set.Block] += set.LikelyTenths - set.Tenths;
-        return [.. timeline.Blocks.Select((block, i) => new BlockTotals(block.Name, Words.FormatName(block.Format), block.IsWords ? 1 : block.RoundCount, tenths[i], tenths[i] + extra[i], work[i]))];
+            extra[set.Block] += set.Likely - set.Length;
+        return [.. timeline.Blocks.Select((block, i) => new BlockTotals(block.Name, Words.FormatName(block.Format), block.IsWords ? 1 : block.RoundCount, clock[i], clock[i] + extra[i], work[i]))];
     }
 
     private static bool IsAfterBlock(Timeline timeline, Segment segment) =>

@@ -29,15 +29,15 @@ public static class Weights
 
     private static LoadLevel LevelOf(decimal kilograms, Pattern pattern, HouseRules rules)
     {
-        var group = pattern switch
+        var (moderate, heavy) = pattern switch
         {
-            Pattern.Squat or Pattern.Lunge or Pattern.Hinge or Pattern.HipBridge or Pattern.Carry or Pattern.CalfRaise => "legs",
-            Pattern.Push or Pattern.Pull or Pattern.VerticalPull => "push-pull",
-            Pattern.OverheadPush => "overhead",
-            _ => "small",
+            Pattern.Squat or Pattern.Lunge or Pattern.Hinge or Pattern.HipBridge or Pattern.Carry or Pattern.CalfRaise => (rules.WeightModerateLegs, rules.WeightHeavyLegs),
+            Pattern.Push or Pattern.Pull or Pattern.VerticalPull => (rules.WeightModeratePushPull, rules.WeightHeavyPushPull),
+            Pattern.OverheadPush => (rules.WeightModerateOverhead, rules.WeightHeavyOverhead),
+            _ => (rules.WeightModerateSmall, rules.WeightHeavySmall),
         };
-        return kilograms >= rules[$"weight.heavy-{group}"] ? LoadLevel.Heavy
-            : kilograms >= rules[$"weight.moderate-{group}"] ? LoadLevel.Moderate
+        return kilograms >= heavy ? LoadLevel.Heavy
+            : kilograms >= moderate ? LoadLevel.Moderate
             : LoadLevel.Light;
     }
 }

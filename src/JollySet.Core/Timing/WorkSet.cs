@@ -10,8 +10,8 @@ namespace JollySet.Core.Timing;
 /// <param name="Station">The line's number in its block, from 1.</param>
 /// <param name="Side">Null where no side is said and the move needs one; the first half's where the side changes at half.</param>
 /// <param name="SecondSide">Whether it is the other side of the set before it.</param>
-/// <param name="Tenths">Length by the clock.</param>
-/// <param name="LikelyTenths">Length with what load and late fatigue cost.</param>
+/// <param name="Length">Length by the clock.</param>
+/// <param name="Likely">Length with what load and late fatigue cost.</param>
 /// <param name="Reps">Planned count; null for timed work.</param>
 /// <param name="SecondsPerRep">Of counted work; null for timed.</param>
 /// <param name="HasTarget">Whether the plan says how much.</param>
@@ -24,8 +24,8 @@ public sealed record WorkSet(
     Side? Side,
     bool SecondSide,
     bool SwitchHalfway,
-    int Tenths,
-    int LikelyTenths,
+    Length Length,
+    Length Likely,
     int? Reps,
     decimal? SecondsPerRep,
     bool HasTarget)
@@ -40,13 +40,13 @@ public sealed record WorkSet(
     public bool SecondPass { get; init; }
 
     /// <summary>What its amount would take where a slot ends it before; null where nothing cuts it.</summary>
-    public int? WantedTenths { get; init; }
+    public Length? Wanted { get; init; }
 
     /// <summary>In a slot: what load and late fatigue add, taken from the slot's rest.</summary>
-    public int SlotDebtTenths { get; init; }
+    public Length SlotDebt { get; init; }
 
     /// <summary>What goes beyond the last slot of a class.</summary>
-    public int LostTenths { get; init; }
+    public Length Lost { get; init; }
 
     /// <summary>Whether people meet the move here and learn it inside its work: timed, in a follow-along class, with no showing before.</summary>
     public bool LearnedInside { get; init; }

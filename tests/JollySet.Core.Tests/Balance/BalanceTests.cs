@@ -133,11 +133,11 @@ public class BalanceTests
     public void Recovery_tells_the_rest_before_each_work_and_what_goes_on()
     {
         var lane = Recovery.Of(Sheet.Time(Sheet.OneBlock("circuit, 3 rounds, work 40, rest 20", "squat", "plank", "wrist curl"))).Single(l => l.What == "quads");
-        Assert.Equal([null, 1400, 1400], lane.Spells.Select(s => s.RestTenths));
-        Assert.Equal([400, 400, 400], lane.Spells.Select(s => s.StreakTenths));
+        Assert.Equal([null, 1400, 1400], lane.Spells.Select(s => s.Rest?.InTenths));
+        Assert.Equal([400, 400, 400], lane.Spells.Select(s => s.Streak.InTenths));
         var on = Recovery.Of(Sheet.Time(Sheet.OneBlock("circuit, work 40, rest 10", "squat", "goblet squat", "sumo squat"))).Single(l => l.What == "knees");
-        Assert.Equal([400, 800, 1200], on.Spells.Select(s => s.StreakTenths));
-        Assert.Null(on.LimitTenths);
+        Assert.Equal([400, 800, 1200], on.Spells.Select(s => s.Streak.InTenths));
+        Assert.Null(on.Limit);
         Assert.All(Recovery.Of(Sheet.Time(Sheet.OneBlock("superset same, 2 rounds, rest 5", "biceps curl 40s", "hammer curl 40s"))).Single(l => l.What == "biceps").Spells, s => Assert.True(s.Meant));
     }
 

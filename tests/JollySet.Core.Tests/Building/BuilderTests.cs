@@ -16,7 +16,7 @@ public class BuilderTests
 
     private static ClassPlan Put(ClassPlan plan, Built built) => PutBlock.Of(plan, built).Apply(plan).Plan!;
 
-    private static int Seconds(ClassPlan plan, string name) => Totals.Of(TimelineBuilder.Build(plan)).Blocks.Single(b => b.Name == name).Tenths / 10;
+    private static int Seconds(ClassPlan plan, string name) => Totals.Of(TimelineBuilder.Build(plan)).Blocks.Single(b => b.Name == name).Length.InWholeSeconds;
 
     [Theory]
     [InlineData("audience: regular", 300)]
@@ -54,8 +54,8 @@ public class BuilderTests
         Assert.Equal("Cool-down", plan.Blocks[^1].Name);
         Assert.DoesNotContain(Review.Of(TimelineBuilder.Build(plan)), f => f.Code.StartsWith("cool-down", StringComparison.Ordinal));
         var stretches = TimelineBuilder.Build(plan).Sets.Where(s => s.Facts.Move?.IsStretch == true).ToList();
-        Assert.All(stretches, s => Assert.InRange(s.Tenths / 10, shortest, longest));
-        Assert.Equal(stretches.Where(s => s.Side == Side.Left).Sum(s => s.Tenths), stretches.Where(s => s.Side == Side.Right).Sum(s => s.Tenths));
+        Assert.All(stretches, s => Assert.InRange(s.Length.InWholeSeconds, shortest, longest));
+        Assert.Equal(stretches.Where(s => s.Side == Side.Left).Sum(s => s.Length), stretches.Where(s => s.Side == Side.Right).Sum(s => s.Length));
     }
 
     [Fact]

@@ -118,7 +118,7 @@ public class CheckTests
         Assert.Equal(Severity.Stop, finding.Severity);
         Assert.Contains(said, finding.Message, StringComparison.Ordinal);
         Assert.Equal(mended, (finding.Fix as Core.Edits.SetStationPart)?.Value);
-        Assert.Equal(head.Contains("20s", StringComparison.Ordinal) ? 200 : 600, Sheet.Time(text).Tenths);
+        Assert.Equal(head.Contains("20s", StringComparison.Ordinal) ? 200 : 600, Sheet.Time(text).Length.InTenths);
         if (finding.Fix is { } fix)
             Assert.Null(Review.Of(TimelineBuilder.Build(fix.Apply(Sheet.Read(text)).Plan!)).FirstOrDefault(f => f.Code == "rep-target-impossible"));
     }

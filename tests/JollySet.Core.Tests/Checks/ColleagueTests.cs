@@ -24,7 +24,7 @@ public class ColleagueTests
     public void A_break_ends_a_streak_and_a_short_gap_does_not()
     {
         Streak Of(int rest) => Streaks.Of(Sheet.Time(Sheet.OneBlock($"circuit, 4 rounds, work 40, rest {rest}", "wrist curl"))).Single(s => s.What == "forearms");
-        Assert.Equal((400, 1600), (Of(15).WorkTenths, Of(5).WorkTenths));
+        Assert.Equal((400, 1600), (Of(15).Work.InTenths, Of(5).Work.InTenths));
     }
 
     [Fact]

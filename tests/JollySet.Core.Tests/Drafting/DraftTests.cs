@@ -109,7 +109,7 @@ public class DraftTests
             }
 
             var timeline = TimelineBuilder.Build(plan);
-            Assert.InRange((request.Brief.Minutes!.Value * 60) - (timeline.Tenths / 10m), 0, 30);
+            Assert.InRange((request.Brief.Minutes!.Value * 60) - (timeline.Length.InSeconds), 0, 30);
             Assert.DoesNotContain(Review.Of(timeline), f => f.Severity == Severity.Stop);
             Assert.True(SheetReader.Read(SheetWriter.Write(plan)).IsGood);
         },

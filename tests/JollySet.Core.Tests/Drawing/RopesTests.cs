@@ -49,7 +49,7 @@ public class RopesTests
         var ropes = BuntingLayout.Of(timeline, 1000);
         Assert.Equal(timeline.Sets.Length, RopeSpan(timeline));
         Assert.All(ropes, r => Assert.True(r.Length <= 1000 + (BuntingLayout.NarrowestFlag * 60)));
-        var wide = ropes.SelectMany(r => r.Flags).Where(f => f.Width > BuntingLayout.NarrowestFlag).Select(f => f.Width / timeline.Sets[f.Set].Tenths).ToList();
+        var wide = ropes.SelectMany(r => r.Flags).Where(f => f.Width > BuntingLayout.NarrowestFlag).Select(f => f.Width / timeline.Sets[f.Set].Length.InTenths).ToList();
         Assert.True(wide.Count == 0 || wide.Max() - wide.Min() < 0.001);
     });
 

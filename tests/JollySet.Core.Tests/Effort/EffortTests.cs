@@ -30,9 +30,9 @@ public class EffortTests
     public void Half_of_the_fast_part_is_gone_after_thirty_seconds()
     {
         var curve = Curve("# T\n== A (circuit, work 20, after 30)\nsquat\n== B (talk 1s)\n");
-        var rested = curve.Samples.First(s => s.Tenths == 500).Local;
-        Assert.True(rested < curve.Samples.First(s => s.Tenths == 200).Local);
-        Assert.InRange(-Math.Log(1 - rested) / -Math.Log(1 - curve.Samples.First(s => s.Tenths == 200).Local), 0.5, 0.65);
+        var rested = curve.Samples.First(s => s.At == Length.Seconds(50)).Local;
+        Assert.True(rested < curve.Samples.First(s => s.At == Length.Seconds(20)).Local);
+        Assert.InRange(-Math.Log(1 - rested) / -Math.Log(1 - curve.Samples.First(s => s.At == Length.Seconds(20)).Local), 0.5, 0.65);
     }
 
     [Fact]
@@ -48,10 +48,10 @@ public class EffortTests
     });
 
     [Fact]
-    public void More_rest_never_raises_effort_at_the_end_of_a_station_nor_the_peak() => Gen.Select(PlanGen.Plans, Gen.Int[1, 60]).Sample((plan, more) =>
+    public void More_rest_never_raises_effort_at_the_end_of_a_station_nor_the_peak() => Gen.Select(PlanGen.Plans, Gen.Int[1, 60].Select(Length.Seconds)).Sample((plan, more) =>
     {
         // Only where a rest is said: one that is not is reckoned, and saying it is another decision.
-        var longer = plan with { Blocks = [.. plan.Blocks.Select(b => b with { Settings = b.Settings with { Rest = [.. b.Settings.Rest.Select(g => g with { Seconds = new Span(g.Seconds.Low + more, g.Seconds.High + more) })] } })] };
+        var longer = plan with { Blocks = [.. plan.Blocks.Select(b => b with { Settings = b.Settings with { Rest = [.. b.Settings.Rest.Select(g => g with { Length = new LengthSpan(g.Length.Low + more, g.Length.High + more) })] } })] };
         var (before, after) = (Curve(plan), Curve(longer));
         Assert.All(before.Sets.Zip(after.Sets), s => Assert.True(s.Second.Effort <= s.First.Effort + Least && s.Second.Local <= s.First.Local + Least));
         Assert.True(after.Peak.Effort <= before.Peak.Effort + Least);
@@ -61,7 +61,7 @@ public class EffortTests
     public void More_load_never_lowers_either() => Gen.Select(PlanGen.Plans, Gen.Enum<LoadLevel>()).Sample((plan, _) =>
     {
         ClassPlan With(LoadLevel level) => plan with { Blocks = [.. plan.Blocks.Select(b => b with { Stations = [.. b.Stations.Select(s => s.Amount is Reps ? s : s with { Load = LoadPlan.Of(level) })] })] };
-        var timed = plan with { Blocks = [.. plan.Blocks.Where(b => b.Stations.All(s => s.Amount is Timed or null) && b.Rungs is null && !b.Settings.WorkSeconds.IsEmpty && b.Format is not AgainFormat and not AmrapFormat)] };
+        var timed = plan with { Blocks = [.. plan.Blocks.Where(b => b.Stations.All(s => s.Amount is Timed or null) && b.Rungs is null && !b.Settings.Work.IsEmpty && b.Format is not AgainFormat and not AmrapFormat)] };
         plan = timed;
         var (light, heavy) = (Curve(With(LoadLevel.Light)), Curve(With(LoadLevel.Heavy)));
         Assert.All(light.Sets.Zip(heavy.Sets), s => Assert.True(s.Second.Effort >= s.First.Effort - Least));

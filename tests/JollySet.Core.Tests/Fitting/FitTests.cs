@@ -47,7 +47,7 @@ public class FitTests
     private static FitAnswer Fit(ClassPlan plan, int minutes, params string[] locks) =>
         new CpFitter().Fit(new FitRequest(plan, HouseRules.Shipped, minutes, [.. locks]));
 
-    private static int Likely(ClassPlan plan) => TimelineBuilder.Build(plan).LikelyTenths;
+    private static Length Likely(ClassPlan plan) => TimelineBuilder.Build(plan).Likely;
 
     private static ClassPlan Taken(ClassPlan plan, FitProposal proposal)
     {
@@ -71,8 +71,8 @@ public class FitTests
         foreach (var proposal in answer.Proposals)
         {
             var timeline = TimelineBuilder.Build(Taken(plan, proposal));
-            Assert.Equal((timeline.Tenths, timeline.LikelyTenths), (proposal.ClockTenths, proposal.LikelyTenths));
-            Assert.InRange(timeline.LikelyTenths, (minutes * 600) - 600, minutes * 600);
+            Assert.Equal((timeline.Length, timeline.Likely), (proposal.Clock, proposal.Likely));
+            Assert.InRange(timeline.Likely.InMinutes, minutes - 1, minutes);
             Assert.True(proposal.Proven);
             Assert.Equal(proposal.Edits.Length, proposal.Says.Length);
         }
@@ -82,7 +82,7 @@ public class FitTests
     public void A_follow_along_class_aims_at_the_clock()
     {
         var plan = Sheet.Read(Loft.Replace("style: led", "style: follow-along", StringComparison.Ordinal));
-        Assert.All(Fit(plan, 26).Proposals, p => Assert.InRange(p.ClockTenths, 15_000, 15_600));
+        Assert.All(Fit(plan, 26).Proposals, p => Assert.InRange(p.Clock.InMinutes, 25, 26));
     }
 
     [Fact]
@@ -99,17 +99,17 @@ public class FitTests
     public void Warm_up_water_and_sides_are_spared() => Assert.All(Enumerable.Range(18, 22).SelectMany(minutes => Fit(Sheet.Read(Loft), minutes).Proposals), proposal =>
     {
         var timeline = TimelineBuilder.Build(Taken(Sheet.Read(Loft), proposal));
-        Assert.True(Totals.Of(timeline).Blocks[0].Tenths >= Totals.Of(Sheet.Time(Loft)).Blocks[0].Tenths || Totals.Of(timeline).Blocks[0].Tenths >= 1800);
-        Assert.Contains(timeline.Plan.Blocks, b => b.Settings.After is { Water: true, Seconds.Low: >= 45 });
-        Assert.Equal(timeline.Segments.Where(s => s.Side == Side.Left).Sum(s => s.Tenths), timeline.Segments.Where(s => s.Side == Side.Right).Sum(s => s.Tenths));
-        Assert.DoesNotContain(timeline.Gaps, g => g.LostTenths > 50);
+        Assert.True(Totals.Of(timeline).Blocks[0].Length >= Totals.Of(Sheet.Time(Loft)).Blocks[0].Length || Totals.Of(timeline).Blocks[0].Length >= Length.Minutes(3));
+        Assert.Contains(timeline.Plan.Blocks, b => b.Settings.After is { Water: true, Length.Low.InWholeSeconds: >= 45 });
+        Assert.Equal(timeline.Segments.Where(s => s.Side == Side.Left).Sum(s => s.Length), timeline.Segments.Where(s => s.Side == Side.Right).Sum(s => s.Length));
+        Assert.DoesNotContain(timeline.Gaps, g => g.Lost > Length.Seconds(5));
     });
 
     [Fact]
     public void Work_to_rest_stays_inside_the_goals_range() => Assert.All(Enumerable.Range(18, 22).SelectMany(minutes => Fit(Sheet.Read(Loft), minutes).Proposals), proposal =>
     {
-        foreach (var block in Taken(Sheet.Read(Loft), proposal).Blocks.Where(b => b.IsMain && !b.Settings.WorkSeconds.IsEmpty))
-            Assert.True(block.Settings.WorkSeconds[0] is >= 30 and <= 60 && block.Settings.WorkSeconds[0] <= 2 * block.Settings.Rest[0].Seconds.Low, SheetOf(block));
+        foreach (var block in Taken(Sheet.Read(Loft), proposal).Blocks.Where(b => b.IsMain && !b.Settings.Work.IsEmpty))
+            Assert.True(block.Settings.Work[0].InWholeSeconds is >= 30 and <= 60 && block.Settings.Work[0] <= 2 * block.Settings.Rest[0].Length.Low, SheetOf(block));
     });
 
     [Fact]
@@ -140,14 +140,14 @@ public class FitTests
     public void Any_class_any_minutes_any_locks_bounds_hold() => Gen.Select(PlanGen.Plans, Gen.Int[-30, 30], Gen.Bool.Array[40]).Sample((plan, percent, locked) =>
     {
         var locks = FitItem.Of(plan).Where((_, i) => locked[i % locked.Length]).ToList();
-        var minutes = Math.Clamp(Likely(plan) * (100 + percent) / 60_000, 1, 700);
+        var minutes = Math.Clamp(Likely(plan).InTenths * (100 + percent) / 60_000, 1, 700);
         var request = new FitRequest(plan, HouseRules.Shipped, minutes, [.. locks.Select(l => l.Key)]);
         var answer = new CpFitter().Fit(request);
         Assert.Equal(answer.Proposals.IsEmpty, answer.Why is not null);
         foreach (var proposal in answer.Proposals)
         {
             var after = Taken(plan, proposal);
-            Assert.InRange(request.AimsAtClock ? proposal.ClockTenths : proposal.LikelyTenths, (minutes * 600) - 600, minutes * 600);
+            Assert.InRange((request.AimsAtClock ? proposal.Clock : proposal.Likely).InMinutes, minutes - 1, minutes);
             var items = FitItem.Of(after).ToDictionary(i => i.Key, i => i.Value);
             Assert.All(locks, l => Assert.Equal(l.Value, items.GetValueOrDefault(l.Key, l.What == "after" ? l.Value : "gone")));
         }

@@ -69,7 +69,7 @@ public class DemandsTests
     [InlineData(15, false, "OlderAdults", 4.5)]
     [InlineData(30, true, "OlderAdults", 12)]
     public void A_warm_up_has_its_least_minutes(int minutes, bool more, string audience, double least) =>
-        Assert.Equal((decimal)least, WarmUps.LeastMinutes(new Brief(minutes) { Audience = [Enum.Parse<Audience>(audience)] }, HouseRules.Shipped, more));
+        Assert.Equal(Length.Minutes((decimal)least), WarmUps.Least(new Brief(minutes) { Audience = [Enum.Parse<Audience>(audience)] }, HouseRules.Shipped, more));
 
     [Fact]
     public void A_way_that_the_class_has_no_kit_for_gives_way_to_less_range()

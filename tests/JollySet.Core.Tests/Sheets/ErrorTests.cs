@@ -136,9 +136,9 @@ public class ErrorTests
         var extent = Core.Timing.Extent.Of(plan);
         var timeline = Core.Timing.TimelineBuilder.Build(plan);
         if (Core.Timing.Extent.Broken(plan) is null)
-            Assert.Equal((timeline.Tenths, timeline.Segments.Length), (extent.Tenths, extent.Segments));
+            Assert.Equal((timeline.Length, timeline.Segments.Length), (extent.Length, extent.Segments));
         else
-            Assert.True(timeline.Tenths > Limits.Seconds * 10 || timeline.Segments.Length > Limits.Segments);
+            Assert.True(timeline.Length > Limits.Class * 10 || timeline.Segments.Length > Limits.Segments);
     });
 
     /// <summary>A rest ratio leaves alone the gaps that are said: this hour and a quarter is no two and a half.</summary>
@@ -146,7 +146,7 @@ public class ErrorTests
     public void A_ratio_beside_said_rests_counts_once()
     {
         var plan = Sheet.Read(Sheet.OneBlock("circuit, 10 rounds, work 60, rest ratio 1:4, between 60", "squat, rest 10", "push-up, rest 10", "plank, rest 10"));
-        Assert.Equal(10 * 3 * 60 + 10 * 2 * 10 + 9 * 60, Core.Timing.Extent.Of(plan).Tenths / 10);
+        Assert.Equal(10 * 3 * 60 + 10 * 2 * 10 + 9 * 60, Core.Timing.Extent.Of(plan).Length.InWholeSeconds);
     }
 
     /// <summary>Short sets with long changes are as long as their changes.</summary>

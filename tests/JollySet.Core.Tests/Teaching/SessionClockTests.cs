@@ -1,5 +1,6 @@
 using System.Text.Json;
 using CsCheck;
+using JollySet.Core.Plans;
 using JollySet.Core.Teaching;
 
 namespace JollySet.Core.Tests.Teaching;
@@ -15,7 +16,7 @@ public class SessionClockTests
     public void Each_shared_case_holds(string name)
     {
         var item = Cases.EnumerateArray().Single(c => c.GetProperty("name").GetString() == name);
-        var clock = new SessionClock([.. item.GetProperty("segments").EnumerateArray().Select(s => s.GetInt32())], item.GetProperty("countInMs").GetInt64());
+        var clock = new SessionClock([.. item.GetProperty("segments").EnumerateArray().Select(s => Length.Tenths(s.GetInt32()))], Length.Seconds(item.GetProperty("countInMs").GetInt64() / 1000m));
         var events = item.GetProperty("events").EnumerateArray().Select((e, i) =>
             new SessionEvent(i + 1, Enum.Parse<EventKind>(e[0].GetString()!, true), e[1].GetInt64(), e.GetArrayLength() > 2 ? e[2].GetInt32() : null));
         var place = clock.Advanced(events.Aggregate(Anchor.Before, clock.After), item.GetProperty("now").GetInt64());
@@ -28,7 +29,7 @@ public class SessionClockTests
     [Fact]
     public void It_does_not_matter_how_often_the_clock_is_looked_at() => Gen.Select(Gen.Int[1, 400].Array[1, 8], Gen.Int[0, 90_000].Array[1, 6]).Sample((segments, times) =>
     {
-        var clock = new SessionClock([.. segments], 5000);
+        var clock = new SessionClock([.. segments.Select(Length.Tenths)], Length.Seconds(5));
         var start = clock.After(Anchor.Before, new SessionEvent(1, EventKind.Start, 0, 0));
         var now = times.Max();
         var often = times.Order().Aggregate(start, (anchor, at) => clock.Advanced(anchor, at));

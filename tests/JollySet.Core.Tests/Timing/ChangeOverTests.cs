@@ -4,7 +4,7 @@ namespace JollySet.Core.Tests.Timing;
 public class ChangeOverTests
 {
     private static int[] Needs(string head, params string[] lines) =>
-        [.. Sheet.Time(Sheet.OneBlock(head, lines)).Gaps.Select(g => g.NeedTenths / 10)];
+        [.. Sheet.Time(Sheet.OneBlock(head, lines)).Gaps.Select(g => g.Need.InWholeSeconds)];
 
     [Theory]
     [InlineData("squat", "hip hinge", 6)]
@@ -23,17 +23,17 @@ public class ChangeOverTests
 
     [Fact]
     public void First_timers_need_half_as_long_again_rounded_up() =>
-        Assert.Equal(20, Sheet.Time("# T\naudience: first-timers\n== A (circuit, work 30)\nsquat\npush-up\n").Gaps[0].NeedTenths / 10);
+        Assert.Equal(20, Sheet.Time("# T\naudience: first-timers\n== A (circuit, work 30)\nsquat\npush-up\n").Gaps[0].Need.InWholeSeconds);
 
     [Fact]
     public void A_show_before_the_block_spares_every_first_showing()
     {
         var told = Sheet.Time("# T\n== Look (show 30s)\n== A (circuit)\nsquat x5\npush-up x5\n");
         var cold = Sheet.Time("# T\n== A (circuit)\nsquat x5\npush-up x5\n");
-        Assert.Equal((13, 23), (told.Gaps[0].NeedTenths / 10, cold.Gaps[0].NeedTenths / 10));
+        Assert.Equal((13, 23), (told.Gaps[0].Need.InWholeSeconds, cold.Gaps[0].Need.InWholeSeconds));
     }
 
     [Fact]
     public void Water_needs_at_least_its_own_time() =>
-        Assert.Equal(45, Sheet.Time("# T\n== A (circuit, work 30, after 20 water)\nsquat\n== B (circuit, work 30)\nsquat\n").Gaps[0].NeedTenths / 10);
+        Assert.Equal(45, Sheet.Time("# T\n== A (circuit, work 30, after 20 water)\nsquat\n== B (circuit, work 30)\nsquat\n").Gaps[0].Need.InWholeSeconds);
 }

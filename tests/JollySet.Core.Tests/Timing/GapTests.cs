@@ -6,7 +6,7 @@ namespace JollySet.Core.Tests.Timing;
 public class GapTests
 {
     private static List<(SegmentKind Kind, int Seconds)> Rows(string head, params string[] lines) =>
-        [.. Sheet.Time(Sheet.OneBlock(head, lines)).Segments.Select(s => (s.Kind, s.Tenths / 10))];
+        [.. Sheet.Time(Sheet.OneBlock(head, lines)).Segments.Select(s => (s.Kind, s.Length.InWholeSeconds))];
 
     [Fact]
     public void A_stations_own_rest_goes_before_the_blocks() =>
@@ -30,7 +30,7 @@ public class GapTests
     public void Water_after_a_round_takes_the_place_of_its_gap()
     {
         var timeline = Sheet.Time(Sheet.OneBlock("circuit, 3 rounds, work 30, rest 10, between 20, water 60 after round 2", "new: a"));
-        Assert.Equal([20, 60], timeline.Segments.Where(s => s.Kind == SegmentKind.Between).Select(s => s.Tenths / 10));
+        Assert.Equal([20, 60], timeline.Segments.Where(s => s.Kind == SegmentKind.Between).Select(s => s.Length.InWholeSeconds));
         Assert.Equal([false, true], timeline.Gaps.Select(g => g.Water));
     }
 
@@ -45,7 +45,7 @@ public class GapTests
     {
         var timeline = Sheet.Time(Sheet.OneBlock("circuit, work 30", "squat", "push-up"));
         var gap = Assert.Single(timeline.Gaps);
-        Assert.Equal((600, 130, 130, 0), (timeline.Tenths, gap.NeedTenths, gap.LostTenths, gap.ExtraTenths));
+        Assert.Equal((600, 130, 130, 0), (timeline.Length.InTenths, gap.Need.InTenths, gap.Lost.InTenths, gap.Extra.InTenths));
     }
 
     [Fact]
@@ -54,30 +54,30 @@ public class GapTests
         var timeline = Sheet.Time(Sheet.OneBlock("circuit", "squat x10", "push-up x10"));
         Assert.Equal([SegmentKind.Work, SegmentKind.Change, SegmentKind.Work], timeline.Segments.Select(s => s.Kind));
         // 6 to settle, 7 to the floor, 10 because it is new and nobody showed it.
-        Assert.Equal(230, timeline.Segments[1].Tenths);
+        Assert.Equal(230, timeline.Segments[1].Length.InTenths);
     }
 
     [Fact]
     public void A_counted_gap_said_stays_by_the_clock_and_grows_in_likelihood()
     {
         var timeline = Sheet.Time(Sheet.OneBlock("circuit, rest 5", "squat x5", "push-up x5"));
-        Assert.Equal(50, timeline.Segments[1].Tenths);
-        Assert.Equal(180, timeline.LikelyTenths - timeline.Tenths);
+        Assert.Equal(50, timeline.Segments[1].Length.InTenths);
+        Assert.Equal(180, timeline.Likely.InTenths - timeline.Length.InTenths);
     }
 
     [Fact]
     public void After_a_block_the_need_counts_in_likelihood_only()
     {
         var timeline = Sheet.Time("# T\n== A (circuit, work 30)\nsquat\n== B (circuit, work 30)\nsquat\n");
-        Assert.Equal((600, 900), (timeline.Tenths, timeline.LikelyTenths));
+        Assert.Equal((600, 900), (timeline.Length.InTenths, timeline.Likely.InTenths));
     }
 
     [Fact]
     public void An_open_gap_is_its_need_by_the_clock_and_in_likelihood_and_is_marked()
     {
         var timeline = Sheet.Time(Sheet.OneBlock("circuit, work 30, rest ?", "squat", "push-up"));
-        Assert.Equal((730, 730, 0), (timeline.Tenths, timeline.LikelyTenths, timeline.LostTenths));
-        Assert.Equal((SegmentKind.Rest, 130, true), (timeline.Segments[1].Kind, timeline.Segments[1].Tenths, timeline.Segments[1].Open));
+        Assert.Equal((730, 730, 0), (timeline.Length.InTenths, timeline.Likely.InTenths, timeline.Lost.InTenths));
+        Assert.Equal((SegmentKind.Rest, 130, true), (timeline.Segments[1].Kind, timeline.Segments[1].Length.InTenths, timeline.Segments[1].Open));
         Assert.True(timeline.Gaps[0].Reckoned);
     }
 
@@ -90,7 +90,7 @@ public class GapTests
     public void Nothing_promised_runs_as_nothing(string sheet, int tenths)
     {
         var timeline = Sheet.Time(sheet);
-        Assert.Equal((tenths, tenths), (timeline.Tenths, timeline.LikelyTenths));
+        Assert.Equal((tenths, tenths), (timeline.Length.InTenths, timeline.Likely.InTenths));
         Assert.Contains(timeline.Segments, s => s.Open);
     }
 
@@ -113,18 +113,18 @@ public class GapTests
     public void A_minute_keeps_its_slots_whatever_the_load_adds()
     {
         var slots = Sheet.Time(Sheet.OneBlock("minute, 10 rounds", "deadlift x10 [heavy]"));
-        Assert.Equal((6000, 6000, 0), (slots.Tenths, slots.LikelyTenths, slots.LostTenths));
+        Assert.Equal((6000, 6000, 0), (slots.Length.InTenths, slots.Likely.InTenths, slots.Lost.InTenths));
         // 20 heavy reps are 56 s by the clock and 63.7 s in likelihood: 3.7 s go beyond each slot, and the change of 6 s (then less, with practice) besides.
         var tight = Sheet.Time(Sheet.OneBlock("minute, 2 rounds", "deadlift x20 [heavy]"));
-        Assert.Equal((1200, 1200), (tight.Tenths, tight.LikelyTenths));
-        Assert.InRange(tight.LostTenths, 100, 180);
+        Assert.Equal((1200, 1200), (tight.Length.InTenths, tight.Likely.InTenths));
+        Assert.InRange(tight.Lost.InTenths, 100, 180);
     }
 
     [Fact]
     public void A_pause_does_not_end_the_work_that_a_ratio_rests_for()
     {
         var timeline = Sheet.Time(Sheet.OneBlock("superset any, 2 rounds, work 40, pause 5, rest ratio 1:1", "squat", "push-up"));
-        Assert.Equal(800, timeline.Segments.Single(s => s.Kind == SegmentKind.Rest).Tenths);
+        Assert.Equal(800, timeline.Segments.Single(s => s.Kind == SegmentKind.Rest).Length.InTenths);
     }
 
     [Fact]
@@ -147,6 +147,6 @@ public class GapTests
     {
         var timeline = Sheet.Time("# T\n== A (circuit, work 30, after 10)\nsquat\n== Talk (talk 15s)\n== B (circuit, work 30)\nsquat\n");
         Assert.Equal([SegmentKind.Work, SegmentKind.After, SegmentKind.Talk, SegmentKind.Work], timeline.Segments.Select(s => s.Kind));
-        Assert.Equal((850, 900), (timeline.Tenths, timeline.LikelyTenths));
+        Assert.Equal((850, 900), (timeline.Length.InTenths, timeline.Likely.InTenths));
     }
 }

@@ -13,9 +13,9 @@ public class TimelineLawsTests
         var at = 0;
         foreach (var segment in TimelineBuilder.Build(plan).Segments)
         {
-            Assert.Equal(at, segment.StartTenths);
-            Assert.True(segment.Tenths > 0);
-            at = segment.EndTenths;
+            Assert.Equal(at, segment.Start.InTenths);
+            Assert.True(segment.Length.InTenths > 0);
+            at = segment.End.InTenths;
         }
     });
 
@@ -23,7 +23,7 @@ public class TimelineLawsTests
     public void Work_rest_change_and_talk_add_up_to_the_clock() => PlanGen.Plans.Sample(plan =>
     {
         var totals = Totals.Of(TimelineBuilder.Build(plan));
-        Assert.Equal(totals.Tenths, totals.WorkTenths + totals.RestTenths + totals.ChangeTenths + totals.TalkTenths);
+        Assert.Equal(totals.Length, totals.Work + totals.Rest + totals.Change + totals.Talk);
     });
 
     [Fact]
@@ -31,14 +31,14 @@ public class TimelineLawsTests
     {
         var timeline = TimelineBuilder.Build(plan);
         var after = timeline.Segments.Where(s => s.Kind == SegmentKind.After || (s.Kind == SegmentKind.Change && timeline.Gaps[s.Gap].Place == GapPlace.AfterBlock));
-        Assert.Equal(timeline.Tenths, Totals.Of(timeline).Blocks.Sum(b => b.Tenths) + after.Sum(s => s.Tenths));
+        Assert.Equal(timeline.Length, Totals.Of(timeline).Blocks.Sum(b => b.Length) + after.Sum(s => s.Length));
     });
 
     [Fact]
     public void Likely_is_never_under_the_clock() => PlanGen.Plans.Sample(plan =>
     {
         var timeline = TimelineBuilder.Build(plan);
-        Assert.True(timeline.LikelyTenths >= timeline.Tenths);
+        Assert.True(timeline.Likely >= timeline.Length);
     });
 
     [Fact]
@@ -49,7 +49,7 @@ public class TimelineLawsTests
     public void Work_is_the_sets_in_their_order() => PlanGen.Plans.Sample(plan =>
     {
         var timeline = TimelineBuilder.Build(plan);
-        Assert.Equal(timeline.Sets.Sum(s => s.Tenths), timeline.Segments.Where(s => s.Kind == SegmentKind.Work).Sum(s => s.Tenths));
+        Assert.Equal(timeline.Sets.Sum(s => s.Length), timeline.Segments.Where(s => s.Kind == SegmentKind.Work).Sum(s => s.Length));
         Assert.Equal(Math.Max(0, timeline.Sets.Length - 1), timeline.Gaps.Length);
     });
 
@@ -58,22 +58,22 @@ public class TimelineLawsTests
     {
         var even = plan with { Blocks = [.. plan.Blocks.Where(b => b.Format is not (AmrapFormat or AgainFormat)).Select(b => b with { Settings = b.Settings with { EachSide = null }, Stations = [.. b.Stations.Select(s => s with { Sides = Sides.Of(SideWay.EachSide) })] })] };
         var work = TimelineBuilder.Build(even).Segments.Where(s => s.Kind == SegmentKind.Work).ToList();
-        Assert.Equal(work.Where(s => s.Side == Side.Left).Sum(s => s.Tenths), work.Where(s => s.Side == Side.Right).Sum(s => s.Tenths));
+        Assert.Equal(work.Where(s => s.Side == Side.Left).Sum(s => s.Length), work.Where(s => s.Side == Side.Right).Sum(s => s.Length));
     });
 
     [Fact]
-    public void Adding_rest_never_shortens() => Gen.Select(PlanGen.Plans, Gen.Int[1, 60]).Sample((plan, more) =>
+    public void Adding_rest_never_shortens() => Gen.Select(PlanGen.Plans, Gen.Int[1, 60].Select(Length.Seconds)).Sample((plan, more) =>
     {
         // Only where a rest is said already: an unsaid counted gap is reckoned, and saying it is another decision.
-        var longer = plan with { Blocks = [.. plan.Blocks.Select(b => b with { Settings = b.Settings with { Rest = [.. b.Settings.Rest.Select(g => g with { Seconds = new Span(g.Seconds.Low + more, g.Seconds.High + more) })] } })] };
-        Assert.True(TimelineBuilder.Build(longer).Tenths >= TimelineBuilder.Build(plan).Tenths);
+        var longer = plan with { Blocks = [.. plan.Blocks.Select(b => b with { Settings = b.Settings with { Rest = [.. b.Settings.Rest.Select(g => g with { Length = new LengthSpan(g.Length.Low + more, g.Length.High + more) })] } })] };
+        Assert.True(TimelineBuilder.Build(longer).Length >= TimelineBuilder.Build(plan).Length);
     });
 
     [Fact]
     public void More_rounds_never_mean_less_work() => PlanGen.Plans.Sample(plan =>
     {
         var more = plan with { Blocks = [.. plan.Blocks.Select(b => b.IsWords || b.Rungs is not null || b.Format is AgainFormat or AmrapFormat ? b : b with { Settings = b.Settings with { Rounds = new Span(b.Settings.RoundsSaid + 1) } })] };
-        Assert.True(Totals.Of(TimelineBuilder.Build(more)).WorkTenths >= Totals.Of(TimelineBuilder.Build(plan)).WorkTenths);
+        Assert.True(Totals.Of(TimelineBuilder.Build(more)).Work >= Totals.Of(TimelineBuilder.Build(plan)).Work);
     });
 
     [Fact]

@@ -10,14 +10,14 @@ public class WorkedExamplesTests
     [InlineData("circuit, 2 rounds, work 40, rest 20, between 60", 4, 500)]
     [InlineData("circuit, work 45, rest 15, after 60", 12, 705)]
     public void Nothing_rests_twice(string head, int stations, int seconds) =>
-        Assert.Equal(seconds * 10, Sheet.Time(Sheet.OneBlock(head, Sheet.Plain(stations))).Tenths);
+        Assert.Equal(seconds * 10, Sheet.Time(Sheet.OneBlock(head, Sheet.Plain(stations))).Length.InTenths);
 
     [Fact]
     public void A_station_each_side_counts_double()
     {
         var lines = Sheet.Plain(4);
         lines[1] += ", each side";
-        Assert.Equal(6200, Sheet.Time(Sheet.OneBlock("circuit, 2 rounds, work 40, rest 20, between 60", lines)).Tenths);
+        Assert.Equal(6200, Sheet.Time(Sheet.OneBlock("circuit, 2 rounds, work 40, rest 20, between 60", lines)).Length.InTenths);
     }
 
     [Theory]
@@ -34,7 +34,7 @@ public class WorkedExamplesTests
     [InlineData("ladder 30s/20s/10s, rest ratio 2:1", "new: a", 85)]
     [InlineData("superset, 2 rounds, work 45, rest ratio 3:1", "new: a|new: b", 210)]
     public void Every_formats_time_adds_up(string head, string lines, int seconds) =>
-        Assert.Equal(seconds * 10, Sheet.Time(Sheet.OneBlock(head, lines.Split('|'))).Tenths);
+        Assert.Equal(seconds * 10, Sheet.Time(Sheet.OneBlock(head, lines.Split('|'))).Length.InTenths);
 
     [Theory]
     [InlineData("ladder 12..1", 4, 78 * 4)]
@@ -64,13 +64,13 @@ public class WorkedExamplesTests
     [InlineData("circuit", "squat x10 +10 pulses", 340)]
     [InlineData("circuit", "stack(biceps curl, overhead press) 40s, start 1/4", 400)]
     public void Combined_growing_and_stacked_moves_take_their_time(string head, string line, int tenths) =>
-        Assert.Equal(tenths, Sheet.Time(Sheet.OneBlock(head, line)).Tenths);
+        Assert.Equal(tenths, Sheet.Time(Sheet.OneBlock(head, line)).Length.InTenths);
 
     [Fact]
     public void A_joined_block_follows_by_the_gap_within_a_round()
     {
         var timeline = Sheet.Time("# T\n== A (circuit, work 30, rest 10)\nsquat\n== B (circuit, work 20, rest 5, joined)\nsquat\n");
-        Assert.Equal((600, GapPlace.Within), (timeline.Tenths, timeline.Gaps[0].Place));
+        Assert.Equal((600, GapPlace.Within), (timeline.Length.InTenths, timeline.Gaps[0].Place));
     }
 
     [Fact]
@@ -90,7 +90,7 @@ public class WorkedExamplesTests
     {
         var block = string.Join('\n', Sheet.Plain(12));
         var timeline = Sheet.Time($"# Two\n== A (circuit, work 45, rest 15, after 60)\n{block}\n== again A\n");
-        Assert.Equal(14700, timeline.Tenths);
-        Assert.Equal([7050, 7050], Totals.Of(timeline).Blocks.Select(b => b.Tenths));
+        Assert.Equal(14700, timeline.Length.InTenths);
+        Assert.Equal([7050, 7050], Totals.Of(timeline).Blocks.Select(b => b.Length.InTenths));
     }
 }

@@ -26,10 +26,15 @@ internal static class AmountNotation
 
     public static string Write(Amount amount) => amount switch
     {
-        Reps reps => "x" + string.Join('/', reps.Counts.Select(c => c is { } count ? TimeNotation.Bare(count) : "?")),
-        Timed timed => (timed.Hold ? "hold " : "") + string.Join('/', timed.Seconds.Select(s => s is { } seconds ? TimeNotation.WithUnit(seconds) : "?s")),
+        Reps reps => "x" + string.Join('/', reps.Counts.Select(c => c is { } count ? Bare(count) : "?")),
+        Timed timed => (timed.Hold ? "hold " : "") + string.Join('/', timed.Lengths.Select(l => l is { } length ? TimeNotation.WithUnit(length) : "?s")),
         _ => "",
     };
+
+    /// <summary>A count or a range of them.</summary>
+    public static string Bare(Span span) => span.IsRange
+        ? string.Create(CultureInfo.InvariantCulture, $"{span.Low}..{span.High}")
+        : span.Low.ToString(CultureInfo.InvariantCulture);
 
     private static Reps? ReadReps(Slice slice, SheetErrors errors)
     {
@@ -57,12 +62,12 @@ internal static class AmountNotation
 
     private static Timed? ReadTimed(Slice slice, SheetErrors errors, bool hold)
     {
-        var parts = slice.Split('/').Select(part => (part, span: part.Is("?s") ? null : ReadSeconds(part, errors))).ToList();
+        var parts = slice.Split('/').Select(part => (part, span: part.Is("?s") ? (LengthSpan?)null : ReadLength(part, errors))).ToList();
         return parts.All(p => p.span is not null || p.part.Is("?s")) ? new Timed([.. parts.Select(p => p.span)], hold) : null;
     }
 
-    private static Span? ReadSeconds(Slice part, SheetErrors errors) =>
+    private static LengthSpan? ReadLength(Slice part, SheetErrors errors) =>
         part.Text.All(char.IsAsciiDigit) && part.Length > 0
-            ? errors.None<Span?>(part, $"an amount carries its unit: {part.Text}s for seconds, x{part.Text} for reps")
+            ? errors.None<LengthSpan?>(part, $"an amount carries its unit: {part.Text}s for seconds, x{part.Text} for reps")
             : TimeNotation.ReadSpan(part, errors, least: 1, unit: true);
 }

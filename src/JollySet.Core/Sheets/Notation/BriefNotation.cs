@@ -70,7 +70,7 @@ internal static class BriefNotation
 
     private static Brief Said(Brief brief, string key, Slice value, SheetErrors errors) => key switch
     {
-        "minutes" => brief with { Minutes = Whole(value, 1, Limits.Seconds / 60, "minutes", errors) },
+        "minutes" => brief with { Minutes = Whole(value, 1, Limits.Hours * 60, "minutes", errors) },
         "place" => brief with { Place = Text(value) },
         "style" => brief with { Style = OneOf<ClassStyle>(value, Words.Of, errors) },
         "facing" => brief with { Facing = OneOf<Facing>(value, f => f.ToString().ToLowerInvariant(), errors) },

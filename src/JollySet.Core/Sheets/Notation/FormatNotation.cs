@@ -19,9 +19,9 @@ internal static class FormatNotation
         var word = words[0].Text.ToLowerInvariant();
         return word switch
         {
-            "talk" => Seconds(rest, errors) is { } s ? new TalkFormat(s) : null,
-            "show" => Seconds(rest, errors) is { } s ? new ShowFormat(s) : null,
-            "own" => Seconds(rest, errors) is { } s ? new OwnFormat(s) : null,
+            "talk" => Time(rest, errors) is { } s ? new TalkFormat(s) : null,
+            "show" => Time(rest, errors) is { } s ? new ShowFormat(s) : null,
+            "own" => Time(rest, errors) is { } s ? new OwnFormat(s) : null,
             "prepare" => Alone(new PrepareFormat(), rest, errors),
             "release" => Alone(new ReleaseFormat(), rest, errors),
             "circuit" => Alone(new CircuitFormat(), rest, errors),
@@ -32,7 +32,7 @@ internal static class FormatNotation
             "ladder" => RungsNotation.Read(rest, turns: false, errors) is { } rungs ? new LadderFormat(rungs) : null,
             "pyramid" => RungsNotation.Read(rest, turns: true, errors) is { } rungs ? new PyramidFormat(rungs) : null,
             "minute" => Alone(new MinuteFormat(), rest, errors),
-            "amrap" => Seconds(rest, errors) is { } s ? new AmrapFormat(s) : null,
+            "amrap" => Time(rest, errors) is { } s ? new AmrapFormat(s) : null,
             "flow" => Alone(new FlowFormat(), rest, errors),
             _ => errors.None<BlockFormat?>(slice, $"a format is {Built}"),
         };
@@ -40,14 +40,14 @@ internal static class FormatNotation
 
     public static string Write(BlockFormat format) => format switch
     {
-        TalkFormat talk => string.Create(CultureInfo.InvariantCulture, $"talk {talk.Seconds}s"),
-        ShowFormat show => string.Create(CultureInfo.InvariantCulture, $"show {show.Seconds}s"),
-        OwnFormat own => string.Create(CultureInfo.InvariantCulture, $"own {own.Seconds}s"),
+        TalkFormat talk => string.Create(CultureInfo.InvariantCulture, $"talk {TimeNotation.Bare(talk.Length)}s"),
+        ShowFormat show => string.Create(CultureInfo.InvariantCulture, $"show {TimeNotation.Bare(show.Length)}s"),
+        OwnFormat own => string.Create(CultureInfo.InvariantCulture, $"own {TimeNotation.Bare(own.Length)}s"),
         LinkedFormat { School: School.Any } => Words.FormatName(format),
         LinkedFormat linked => $"{Words.FormatName(format)} {linked.School.ToString().ToLowerInvariant()}",
         LadderFormat ladder => $"ladder {RungsNotation.Write(ladder.Rungs)}",
         PyramidFormat pyramid => $"pyramid {RungsNotation.Write(pyramid.Rungs)}",
-        AmrapFormat amrap => string.Create(CultureInfo.InvariantCulture, $"amrap {amrap.Seconds}s"),
+        AmrapFormat amrap => string.Create(CultureInfo.InvariantCulture, $"amrap {TimeNotation.Bare(amrap.Length)}s"),
         _ => Words.FormatName(format),
     };
 
@@ -59,7 +59,7 @@ internal static class FormatNotation
         return errors.None<LinkedFormat?>(school, "a school is opposing, same, split, contrast or any");
     }
 
-    private static int? Seconds(Slice slice, SheetErrors errors) => TimeNotation.Read(slice, errors, least: 1, unit: true);
+    private static Length? Time(Slice slice, SheetErrors errors) => TimeNotation.Read(slice, errors, least: 1, unit: true);
 
     private static BlockFormat? Alone(BlockFormat format, Slice rest, SheetErrors errors) =>
         rest.IsEmpty ? format : errors.None<BlockFormat?>(rest, "after the format a comma is expected before the next setting");

@@ -23,5 +23,5 @@ internal static class GapNotation
     public static ImmutableArray<Gap> ReadByRound(Slice slice, SheetErrors errors) =>
         [.. slice.Split('/').Select(part => Read(part, errors)).OfType<Gap>()];
 
-    public static string Write(Gap gap) => (gap.Open ? "?" : TimeNotation.Bare(gap.Seconds)) + (gap.Water ? " water" : "");
+    public static string Write(Gap gap) => (gap.Open ? "?" : TimeNotation.Bare(gap.Length)) + (gap.Water ? " water" : "");
 }

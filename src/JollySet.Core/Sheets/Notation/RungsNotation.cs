@@ -23,7 +23,7 @@ internal static class RungsNotation
         if (points.Any(p => p!.Value.InSeconds != inSeconds) || (words.Count == 3 && step.Value.InSeconds != inSeconds))
             return errors.None<Rungs?>(slice, "rungs are all reps or all seconds; a timed rung carries its unit, and so does its step");
         var rungs = new Rungs([.. points.Select(p => p!.Value.Value)], step.Value.Value, listed, inSeconds);
-        if (rungs.Points.Any(p => p < 1 || p > (inSeconds ? Limits.Seconds : Limits.Reps)) || rungs.Step < 1)
+        if (rungs.Points.Any(p => p < 1 || p > (inSeconds ? Limits.Class.InWholeSeconds : Limits.Reps)) || rungs.Step < 1)
             return errors.None<Rungs?>(slice, "rungs and steps are at least 1");
         if (!rungs.ComesOut)
             return errors.None<Rungs?>(slice, $"steps of {rungs.Step} do not meet its ends");

@@ -62,11 +62,11 @@ internal static class SettingsNotation
     public static BlockSettings Read(BlockSettings settings, string key, Slice value, SheetErrors errors) => key switch
     {
         "rounds" => settings with { Rounds = Rounds(value, errors) ?? settings.Rounds },
-        "work" => settings with { WorkSeconds = Work(value, errors) },
+        "work" => settings with { Work = Work(value, errors) },
         "rest" when value.AfterWord("ratio") is { } ratio => settings with { Ratio = Ratio(ratio, errors) },
         "rest" => settings with { Rest = GapNotation.ReadByRound(value, errors) },
         "pause" => settings with { Pause = GapNotation.Read(value, errors) },
-        "every" => settings with { EverySeconds = TimeNotation.Read(value, errors, least: 1, unit: true) },
+        "every" => settings with { Every = TimeNotation.Read(value, errors, least: 1, unit: true) },
         "beat" => settings with { Beat = Beat(value, errors) },
         "each side" => settings with { EachSide = EachSide(value, errors) },
         "optional" => settings with { Optional = Flag(value, errors) },
@@ -74,7 +74,7 @@ internal static class SettingsNotation
         "between" => settings with { Between = GapNotation.Read(value, errors) },
         "after" => settings with { After = GapNotation.Read(value, errors) },
         "water" => settings with { Water = Water(value, errors) },
-        "demo" => settings with { DemoSeconds = TimeNotation.Read(value, errors) },
+        "demo" => settings with { Demo = TimeNotation.Read(value, errors) },
         _ => settings,
     };
 
@@ -85,25 +85,25 @@ internal static class SettingsNotation
     public static IEnumerable<(string Key, string Value)> Write(BlockSettings settings)
     {
         if (settings.Rounds is { } rounds)
-            yield return ("rounds", TimeNotation.Bare(rounds));
-        if (!settings.WorkSeconds.IsEmpty)
-            yield return ("work", string.Join('/', settings.WorkSeconds.Select(s => s.ToString(CultureInfo.InvariantCulture))));
+            yield return ("rounds", AmountNotation.Bare(rounds));
+        if (!settings.Work.IsEmpty)
+            yield return ("work", string.Join('/', settings.Work.Select(TimeNotation.Bare)));
         if (!settings.Rest.IsEmpty)
             yield return ("rest", string.Join('/', settings.Rest.Select(GapNotation.Write)));
         if (settings.Ratio is { } ratio)
             yield return ("rest", string.Create(CultureInfo.InvariantCulture, $"ratio {ratio.Work}:{ratio.Rest}"));
         if (settings.Pause is { } pause)
             yield return ("pause", GapNotation.Write(pause));
-        if (settings.EverySeconds is { } every)
-            yield return ("every", string.Create(CultureInfo.InvariantCulture, $"{every}s"));
+        if (settings.Every is { } every)
+            yield return ("every", TimeNotation.Bare(every) + "s");
         if (settings.Beat is { } beat)
             yield return ("beat", beat.ToString(CultureInfo.InvariantCulture));
         if (settings.EachSide is { } eachSide)
             yield return ("each side", eachSide.RightFirst ? "right first" : "yes");
         if (settings.Between is { } between)
             yield return ("between", GapNotation.Write(between));
-        if (settings.DemoSeconds is { } demo)
-            yield return ("demo", demo.ToString(CultureInfo.InvariantCulture));
+        if (settings.Demo is { } demo)
+            yield return ("demo", TimeNotation.Bare(demo));
         if (settings.Water is { } water)
             yield return ("water", string.Create(CultureInfo.InvariantCulture, $"{GapNotation.Write(water.Gap with { Water = false })} after round {water.Round}"));
         if (settings.Optional)
@@ -125,8 +125,8 @@ internal static class SettingsNotation
         return low <= high ? new Span(low, high) : errors.None<Span?>(value, "a range goes from the smaller to the larger");
     }
 
-    private static ImmutableArray<int> Work(Slice value, SheetErrors errors) =>
-        [.. value.Split('/').Select(part => TimeNotation.Read(part, errors, least: 1)).OfType<int>()];
+    private static ImmutableArray<Length> Work(Slice value, SheetErrors errors) =>
+        [.. value.Split('/').Select(part => TimeNotation.Read(part, errors, least: 1)).OfType<Length>()];
 
     private static RestRatio? Ratio(Slice value, SheetErrors errors)
     {

@@ -48,8 +48,8 @@ internal static class StationNotation
             yield return (OptionKey(option), WayNotation.Write(option.Way, firstUse));
         if (!station.Kit.IsEmpty)
             yield return ("kit", string.Join(", ", station.Kit.Select(Quoted.Write)));
-        if (station.DemoSeconds is { } demo)
-            yield return ("demo", demo.ToString(CultureInfo.InvariantCulture));
+        if (station.Demo is { } demo)
+            yield return ("demo", TimeNotation.Bare(demo));
         if (station.Shows is { } shows)
             yield return ("shows", Quoted.Write(shows));
         foreach (var note in station.Notes)
@@ -216,7 +216,7 @@ internal static class StationNotation
         if (key.Is("kit"))
             return station with { Kit = [.. value.Split(',').Where(k => !k.IsEmpty).Select(Quoted.Read)] };
         if (key.Is("demo"))
-            return station with { DemoSeconds = Once(station.DemoSeconds, TimeNotation.Read(value, errors), key, "demo", errors) };
+            return station with { Demo = Once(station.Demo, TimeNotation.Read(value, errors), key, "demo", errors) };
         if (key.Is("shows"))
             return station with { Shows = Once(station.Shows, value.IsEmpty ? null : Quoted.Read(value), key, "shows", errors) };
         if (key.Is("note"))

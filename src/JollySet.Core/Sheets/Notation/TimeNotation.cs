@@ -9,45 +9,48 @@ internal static class TimeNotation
     private const string Forms = "a time is written 40, 40s, 1:30 or 2min";
     private const string UnitForms = "a time with its unit is expected: 40s, 1:30 or 2min";
 
-    /// <summary>Seconds, at least <paramref name="least"/>; null after adding the error.</summary>
-    public static int? Read(Slice slice, SheetErrors errors, int least = 0, bool unit = false)
+    /// <summary>The time, at least <paramref name="least"/> seconds; null after adding the error.</summary>
+    public static Length? Read(Slice slice, SheetErrors errors, int least = 0, bool unit = false)
     {
         var text = slice.Text;
         if (text.StartsWith('-') && text.Length > 1 && char.IsDigit(text[1]))
-            return errors.None<int?>(slice, $"a time cannot be negative; {Forms}");
+            return errors.None<Length?>(slice, $"a time cannot be negative; {Forms}");
         if (Parsed(text) is not { } parsed)
-            return errors.None<int?>(slice, unit ? UnitForms : Forms);
+            return errors.None<Length?>(slice, unit ? UnitForms : Forms);
         if (parsed.ClockSeconds > 59)
-            return errors.None<int?>(slice, "after the colon the seconds go to 59; write 1:30 for ninety seconds");
+            return errors.None<Length?>(slice, "after the colon the seconds go to 59; write 1:30 for ninety seconds");
         if (unit && !parsed.HasUnit)
-            return errors.None<int?>(slice, $"the number has no unit; write {text}s for seconds");
-        if (parsed.Seconds > Limits.Seconds)
-            return errors.None<int?>(slice, "longer than the limit of 12 hours");
+            return errors.None<Length?>(slice, $"the number has no unit; write {text}s for seconds");
+        if (parsed.Seconds > Limits.Class.InWholeSeconds)
+            return errors.None<Length?>(slice, "longer than the limit of 12 hours");
         if (parsed.Seconds < least)
-            return errors.None<int?>(slice, $"a time here is at least {least} s");
-        return (int)parsed.Seconds;
+            return errors.None<Length?>(slice, $"a time here is at least {least} s");
+        return Length.Seconds((int)parsed.Seconds);
     }
 
     /// <summary>A time or a range of times: <c>30..60</c>.</summary>
-    public static Span? ReadSpan(Slice slice, SheetErrors errors, int least = 0, bool unit = false)
+    public static LengthSpan? ReadSpan(Slice slice, SheetErrors errors, int least = 0, bool unit = false)
     {
         var dots = slice.Text.IndexOf("..", StringComparison.Ordinal);
         if (dots < 0)
-            return Read(slice, errors, least, unit) is { } one ? new Span(one) : null;
+            return Read(slice, errors, least, unit) is { } one ? new LengthSpan(one) : null;
         var low = Read(slice.To(dots), errors, least);
         var high = Read(slice.From(dots + 2), errors, least, unit);
         if (low is not { } l || high is not { } h)
             return null;
-        return l <= h ? new Span(l, h) : errors.None<Span?>(slice, "a range goes from the smaller to the larger");
+        return l <= h ? new LengthSpan(l, h) : errors.None<LengthSpan?>(slice, "a range goes from the smaller to the larger");
     }
 
     /// <summary>Bare seconds: <c>40</c>.</summary>
-    public static string Bare(Span span) => span.IsRange
-        ? string.Create(CultureInfo.InvariantCulture, $"{span.Low}..{span.High}")
-        : span.Low.ToString(CultureInfo.InvariantCulture);
+    public static string Bare(LengthSpan span) => span.IsRange
+        ? string.Create(CultureInfo.InvariantCulture, $"{Bare(span.Low)}..{Bare(span.High)}")
+        : Bare(span.Low);
+
+    /// <summary>A plan's times are whole seconds.</summary>
+    public static string Bare(Length length) => length.InWholeSeconds.ToString(CultureInfo.InvariantCulture);
 
     /// <summary>With the unit: <c>40s</c>.</summary>
-    public static string WithUnit(Span span) => Bare(span) + "s";
+    public static string WithUnit(LengthSpan span) => Bare(span) + "s";
 
     private static (long Seconds, bool HasUnit, int ClockSeconds)? Parsed(string text)
     {

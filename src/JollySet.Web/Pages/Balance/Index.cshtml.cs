@@ -98,7 +98,7 @@ public sealed class BalanceModel(ClassBook shelf, ClassTimelines timelines) : Pa
     private static string AfterText(ClassBalance before, Timeline was, Timeline becomes)
     {
         var after = ClassBalance.Of(becomes);
-        var length = was.Tenths == becomes.Tenths ? "" : $"{Say.ClockOfTenths(was.Tenths)} becomes {Say.ClockOfTenths(becomes.Tenths)}";
+        var length = was.Length == becomes.Length ? "" : $"{Say.Clock(was.Length)} becomes {Say.Clock(becomes.Length)}";
         var changed = after.SeeSaws.Join(before.SeeSaws, a => a.Name, b => b.Name, (a, b) => (a, b)).Where(p => p.a.Tilt != p.b.Tilt).Select(p => $"{p.a.Name}: {SeeSawSvg.TiltWord(p.b)} → {SeeSawSvg.TiltWord(p.a)}");
         return string.Join("; ", changed.Append(length).Where(t => t.Length > 0));
     }

@@ -126,8 +126,8 @@ public sealed class DesignModel(ClassBook shelf, SessionBook sessions, RulesBook
         string Reason(string block, int station) => draft.Reasons.FirstOrDefault(r => r.Block == block && r.Station == station)?.Text ?? "";
         return new DraftView(
             draft.Plan!.Title,
-            Say.ClockOfTenths(timeline.Tenths),
-            Say.ClockOfTenths(timeline.LikelyTenths),
+            Say.Clock(timeline.Length),
+            Say.Clock(timeline.Likely),
             findings.Count(f => f.Severity != Severity.Note) is var worse and > 0 ? $"{worse} to look at" : "its own checks find nothing that matters",
             BuntingSvg.Of(timeline, null, (_, _) => "#draft-title"),
             HangingSvg.Of(timeline, null, (_, _) => "#draft-title"),
@@ -147,8 +147,8 @@ public sealed class DesignModel(ClassBook shelf, SessionBook sessions, RulesBook
         string?[] parts =
         [
             block.RoundCount > 1 ? $"{block.RoundCount} rounds" : null,
-            settings.WorkSeconds.IsEmpty ? null : $"{settings.WorkSeconds[0]} on",
-            settings.Rest.IsEmpty ? null : $"{settings.Rest[0].Seconds.Low} off",
+            settings.Work.IsEmpty ? null : $"{settings.Work[0]} on",
+            settings.Rest.IsEmpty ? null : $"{settings.Rest[0].Length.Low} off",
         ];
         return string.Join(", ", parts.OfType<string>().Prepend(Core.Plans.Words.FormatName(block.Format)));
     }

@@ -52,7 +52,7 @@ public sealed class EffortScreenModel(ClassBook shelf, ClassTimelines timelines)
         People = [.. curves.Select(c => PersonOf(timeline, c))];
         Form =
         [
-            .. curves[0].Sets.Where(s => s.Local > (double)timeline.Rules["effort.form-goes"])
+            .. curves[0].Sets.Where(s => s.Local > (double)timeline.Rules.EffortFormGoes)
                 .GroupBy(s => (timeline.Sets[s.Set].Block, timeline.Sets[s.Set].Station))
                 .Select(g => g.MaxBy(s => s.Local)!)
                 .Select(s => FormOf(kept.Id, timeline, s)),
@@ -68,11 +68,11 @@ public sealed class EffortScreenModel(ClassBook shelf, ClassTimelines timelines)
     private static PersonView PersonOf(Timeline timeline, EffortCurve curve)
     {
         var peak = curve.Peak;
-        var during = timeline.Segments.FirstOrDefault(s => s.StartTenths < peak.Tenths && s.EndTenths >= peak.Tenths);
+        var during = timeline.Segments.FirstOrDefault(s => s.Start < peak.At && s.End >= peak.At);
         return new PersonView(
             Say.Capital(curve.Person.ToString().ToLowerInvariant()),
             $"{peak.Effort:0.0}",
-            Say.ClockOfTenths(peak.Tenths),
+            Say.Clock(peak.At),
             during is { Set: >= 0 } ? timeline.Sets[during.Set].Facts.Name : "",
             $"{curve.MinutesFrom(5):0.0}");
     }

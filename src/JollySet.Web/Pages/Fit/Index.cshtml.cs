@@ -94,7 +94,7 @@ public sealed class FitModel(ClassBook shelf, ClassTimelines timelines, IFitter 
         var timeline = timelines.Of(kept);
         Head = ClassHead.Of(kept, timeline, Totals.Of(timeline), Review.Of(timeline), "fit");
         Revision = kept.Revision;
-        Minutes = Math.Clamp(minutes ?? kept.Plan.Brief.Minutes ?? (timeline.Tenths + 599) / 600, 1, 720);
+        Minutes = Math.Clamp(minutes ?? kept.Plan.Brief.Minutes ?? (int)Math.Ceiling(timeline.Length.InMinutes), 1, 720);
         Locks = [.. FitItem.Of(kept.Plan).GroupBy(i => i.Block).Select(g => new LockGroup(g.Key, [.. g.Select(i => (i, locked.Contains(i.Key)))]))];
         var request = new FitRequest(kept.Plan, timeline.Rules, Minutes, [.. locked]);
         AimedAt = request.AimsAtClock ? "by the clock, as a class that is followed along" : "in likelihood, as a class that is led";
@@ -110,7 +110,7 @@ public sealed class FitModel(ClassBook shelf, ClassTimelines timelines, IFitter 
     private void Answer(FitAnswer answer)
     {
         Why = answer.Why;
-        Proposals = [.. answer.Proposals.Select(p => new ProposalView(KindText(p.Kind), Say.ClockOfTenths(p.ClockTenths), Say.ClockOfTenths(p.LikelyTenths), p.Says, FitTo.Write(p.Edits), p.Proven))];
+        Proposals = [.. answer.Proposals.Select(p => new ProposalView(KindText(p.Kind), Say.Clock(p.Clock), Say.Clock(p.Likely), p.Says, FitTo.Write(p.Edits), p.Proven))];
     }
 
     private static string KindText(FitKind kind) => kind switch

@@ -78,7 +78,7 @@ public sealed record BlockView(
             Core.Plans.Words.FormatName(spelled.Format),
             block.Format is AgainFormat again ? again.Of : null,
             spelled.IsWords,
-            Say.ClockOfTenths(totals.Blocks[index].Tenths),
+            Say.Clock(totals.Blocks[index].Length),
             [
                 .. Fields.Where(f => f.Key == "format" ? block.Format is not AgainFormat : used.Contains(f.Key)).Select(f => new SettingField(
                     f.Key,
@@ -107,7 +107,7 @@ public sealed record BlockView(
 
     private static BuildView? BuildsOf(Totals totals, Block block, int index, int revision)
     {
-        var minutes = Math.Clamp((totals.Blocks[index].Tenths + 300) / 600, 1, 30);
+        var minutes = Math.Clamp((int)Math.Round(totals.Blocks[index].Length.InMinutes, MidpointRounding.AwayFromZero), 1, 30);
         BuildView Of(string what, int least) => new(revision, block.Id, what, Math.Max(least, minutes), $"Another {what}");
         return block.Format switch { PrepareFormat => Of("warm-up", 3), ReleaseFormat => Of("cool-down", 2), _ => null };
     }

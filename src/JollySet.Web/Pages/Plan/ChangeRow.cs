@@ -21,13 +21,13 @@ public sealed record ChangeRow(string From, string To, string Where, string Has,
     public static (string Words, bool IsTight)? After(Timeline timeline, int block, int station)
     {
         var gap = timeline.Gaps.FirstOrDefault(g => timeline.Sets[g.From].Block == block && timeline.Sets[g.From].Station == station && g.Place != GapPlace.OtherSide);
-        return gap is null ? null : ($"then needs {gap.NeedTenths / 10} s, has {HasText(gap)}", gap.LostTenths > 0);
+        return gap is null ? null : ($"then needs {gap.Need.InWholeSeconds} s, has {HasText(gap)}", gap.Lost > Length.Zero);
     }
 
     private static ChangeRow RowOf(Timeline timeline, ImmutableArray<GapRecord> gaps)
     {
         var first = gaps[0];
-        var (lost, extra) = (gaps.Sum(g => g.LostTenths), gaps.Sum(g => g.ExtraTenths));
+        var (lost, extra) = (gaps.Sum(g => g.Lost), gaps.Sum(g => g.Extra));
         return new ChangeRow(
             Say.Capital(timeline.Sets[first.From].Facts.Name),
             first.Place == GapPlace.OtherSide ? "other side" : timeline.Sets[first.To].Facts.Name,
@@ -38,12 +38,12 @@ public sealed record ChangeRow(string From, string To, string Where, string Has,
                 _ => gaps.Length > 1 ? $"{gaps.Length} times" : "",
             },
             string.Join(", ", gaps.Select(HasText).Distinct()),
-            RangeText(gaps.Max(g => g.NeedTenths), gaps.Min(g => g.NeedTenths)),
-            lost > 0 ? $"{Say.Time(lost / 10m)} of work lost" : extra > 0 ? $"likely {Say.Time(extra / 10m)} longer" : "",
-            lost > 0);
+            RangeText(gaps.Max(g => g.Need), gaps.Min(g => g.Need)),
+            lost > Length.Zero ? $"{Say.Time(lost)} of work lost" : extra > Length.Zero ? $"likely {Say.Time(extra)} longer" : "",
+            lost > Length.Zero);
     }
 
-    private static string HasText(GapRecord gap) => gap.Open ? "no length said" : gap.Said || gap.PlannedTenths > 0 ? $"{gap.PlannedTenths / 10} s" : "nothing said";
+    private static string HasText(GapRecord gap) => gap.Open ? "no length said" : gap.Said || gap.Planned > Length.Zero ? $"{gap.Planned.InWholeSeconds} s" : "nothing said";
 
-    private static string RangeText(int most, int least) => most == least ? $"{most / 10} s" : $"{most / 10}–{least / 10} s";
+    private static string RangeText(Length most, Length least) => most == least ? $"{most.InWholeSeconds} s" : $"{most.InWholeSeconds}–{least.InWholeSeconds} s";
 }

@@ -30,7 +30,7 @@ public sealed record Expansion(string Line, string Text, string Bunting, string 
             line,
             SheetWriter.WriteBlock(kept.Plan, block),
             SmallBunting.Of(alone),
-            $"{Say.ClockOfTenths(Totals.Of(longer).Blocks[AddBlockLine.PlaceIn(kept.Plan)].Tenths)} by the clock; the class becomes {Say.ClockOfTenths(longer.Tenths)}, likely {Say.ClockOfTenths(longer.LikelyTenths)}",
+            $"{Say.Clock(Totals.Of(longer).Blocks[AddBlockLine.PlaceIn(kept.Plan)].Length)} by the clock; the class becomes {Say.Clock(longer.Length)}, likely {Say.Clock(longer.Likely)}",
             []);
     }
 }

@@ -108,7 +108,7 @@ public sealed record PlanView(
             brief,
             drawing.Result.Wide,
             drawing.Result.Hanging,
-            [.. plan.Blocks.Select((b, i) => new BlockTab(b.Id, b.Name, Say.ClockOfTenths(totals.Blocks[i].Tenths), Say.ClockOfTenths(totals.Blocks[i].LikelyTenths), b == block, findings.Where(f => f.Block == b.Name).Select(f => (Severity?)f.Severity).Max(), b.IsWords))],
+            [.. plan.Blocks.Select((b, i) => new BlockTab(b.Id, b.Name, Say.Clock(totals.Blocks[i].Length), Say.Clock(totals.Blocks[i].Likely), b == block, findings.Where(f => f.Block == b.Name).Select(f => (Severity?)f.Severity).Max(), b.IsWords))],
             block is null ? null : BlockView.Of(timeline, totals, block, kept.Revision, findings, failed),
             [.. findings.Select(f => new FindingView(f.Severity.ToString().ToLowerInvariant(), f.Message, f.Block is null ? null : plan.Find(f.Block)?.Id, f.Stations.IsEmpty || f.Block is null ? null : byName.GetValueOrDefault(f.Block)?.Stations.ElementAtOrDefault(f.Stations[0] - 1)?.Id, EditForm.FindingKey(f), f.MayBeFixed, f.MayBeDismissed))],
             [.. dismissed.Select(d => new DismissedView(d.Finding.Message, d.Reason, d.Finding.Code, d.Finding.Block, d.Finding.Mark))],

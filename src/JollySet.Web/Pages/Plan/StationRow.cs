@@ -67,7 +67,7 @@ public sealed record StationRow(
             TakesText(sets),
             ChangeRow.After(timeline, blockIndex, number),
             move is null || move.Load == Core.Moves.LoadClass.None ? "none" : Core.Plans.Words.Of(move.Load),
-            sets.Count == 0 ? "" : first.Reps is { } reps ? $"x{reps}" : $"{first.Tenths / 10} s",
+            sets.Count == 0 ? "" : first.Reps is { } reps ? $"x{reps}" : $"{first.Length.InWholeSeconds} s",
             move is null ? "" : string.Join(" · ", move.Cues),
             move?.Caution ?? "",
             [.. Foreseen.Of(timeline, first).Concat(station.Options.Select(o => $"{FlagWords.OptionWord(o)}: {Core.Plans.Words.Of(o.Way)}"))],
@@ -87,7 +87,7 @@ public sealed record StationRow(
     {
         if (sets.Count == 0)
             return "";
-        var one = sets.Where(s => s.Round == 1).Sum(s => s.Tenths) / 10m;
+        var one = sets.Where(s => s.Round == 1).Sum(s => s.Length).InSeconds;
         return sets[0].Reps is null ? Say.Time(one) : $"≈ {Say.Time(one)}";
     }
 }

@@ -77,8 +77,8 @@ public sealed class PrintModel(ClassBook shelf, ClassTimelines timelines) : Page
         var begins = TimeOnly.Parse(Start, CultureInfo.InvariantCulture);
         var timeline = timelines.Of(kept);
         (Id, Plan) = (id, kept.Plan);
-        Lengths = (Say.ClockOfTenths(timeline.Tenths), Say.ClockOfTenths(timeline.LikelyTenths));
-        Ends = (At(begins, timeline.Tenths), At(begins, timeline.LikelyTenths));
+        Lengths = (Say.Clock(timeline.Length), Say.Clock(timeline.Likely));
+        Ends = (At(begins, timeline.Length), At(begins, timeline.Likely));
         var starts = new FirstSets(timeline);
         Blocks = [.. timeline.Blocks.Select((block, i) => BlockOf(timeline, starts, block, i, begins))];
         IsLong = Blocks.Sum(b => b.Lines.Length) > LinesOfOnePage;
@@ -94,7 +94,7 @@ public sealed class PrintModel(ClassBook shelf, ClassTimelines timelines) : Page
     private static PrintBlock BlockOf(Timeline timeline, FirstSets starts, Block block, int index, TimeOnly start)
     {
         var first = timeline.Segments.FirstOrDefault(s => s.Block == index);
-        var begins = first is null ? "" : At(start, first.StartTenths);
+        var begins = first is null ? "" : At(start, first.Start);
         var lines = Enumerable.Range(1, block.IsWords ? 0 : block.Stations.Length).Select(n => LineOf(timeline, starts, block, index, n, start)).ToImmutableArray();
         var after = block.Settings.After is { } gap && index < timeline.Blocks.Length - 1 ? $"{(gap.Water ? "water" : "then")} {PrintHead.GapText(gap)}" : "";
         return new PrintBlock(begins, block.Name, PrintHead.Of(timeline, block, index), after, lines, timeline.Plan.Blocks[index].Notes);
@@ -107,7 +107,7 @@ public sealed class PrintModel(ClassBook shelf, ClassTimelines timelines) : Page
         var (set, segment) = (timeline.Sets[at], timeline.Segments[starts.SegmentOf(at)]);
         var options = station.Options.Select(o => $"{(o.Kind == OptionKind.ForNeed ? "for " + o.Need : o.Kind.ToString().ToLowerInvariant())}: {Core.Plans.Words.Of(o.Way)}");
         return new PrintLine(
-            At(start, segment.StartTenths),
+            At(start, segment.Start),
             Weaves.NameOf(set.Facts.Family),
             FlagPath.Of(Hems.Of(set), 1, 1, 30, 20, 6),
             Say.Capital(Facts.NameOf(station.Doing)),
@@ -124,7 +124,7 @@ public sealed class PrintModel(ClassBook shelf, ClassTimelines timelines) : Page
         var amount = station.Amount switch
         {
             Reps reps => "×" + string.Join("/", reps.Counts.Select(c => c is { } n ? SpanText(n) : "?")),
-            Timed timed => (timed.Hold ? "hold " : "") + string.Join("/", timed.Seconds.Select(s => s is { IsRange: true } n ? $"{SpanText(n)} s" : s is { } m ? Say.Time(m.Low) : "?")),
+            Timed timed => (timed.Hold ? "hold " : "") + string.Join("/", timed.Lengths.Select(s => s is { IsRange: true } n ? $"{n.Low.InWholeSeconds}–{n.High.InWholeSeconds} s" : s is { } m ? Say.Time(m.Low) : "?")),
             _ when block.Rungs is null && set.Reps is { } n => $"×{n}",
             _ => "",
         };
@@ -139,6 +139,6 @@ public sealed class PrintModel(ClassBook shelf, ClassTimelines timelines) : Page
     private static ImmutableArray<KitLine> KitOf(Timeline timeline) =>
         [.. KitNeeds.Of(timeline).Select(need => new KitLine(Say.Capital(need.What), string.Join(", ", need.For)))];
 
-    private static string At(TimeOnly start, int tenths) =>
-        start.Add(TimeSpan.FromSeconds((double)Math.Round(tenths / 10m, MidpointRounding.AwayFromZero))).ToString("HH:mm:ss", CultureInfo.InvariantCulture);
+    private static string At(TimeOnly start, Length at) =>
+        start.Add(TimeSpan.FromSeconds((double)Math.Round(at.InSeconds, MidpointRounding.AwayFromZero))).ToString("HH:mm:ss", CultureInfo.InvariantCulture);
 }

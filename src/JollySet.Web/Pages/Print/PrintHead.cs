@@ -15,9 +15,9 @@ internal static class PrintHead
             FormatText(block),
             block.Rungs is null && (block.RoundCount > 1 || settings.Rounds is { IsRange: true }) ? Core.Plans.Words.Counted(settings.Rounds, block.Format is StraightFormat ? "set" : "round") : null,
             settings.EachSide is { } sides ? sides.RightFirst ? "all right, then all left" : "all left, then all right" : null,
-            settings.EverySeconds is { } every ? $"a station every {Say.Time(every)}" : block.Format is MinuteFormat ? "a station every minute" : null,
+            settings.Every is { } every ? $"a station every {Say.Time(every)}" : block.Format is MinuteFormat ? "a station every minute" : null,
             settings.Beat is { } beat ? $"{beat} beats a minute" : null,
-            settings.WorkSeconds.IsEmpty ? null : $"{string.Join("/", settings.WorkSeconds)} s on",
+            settings.Work.IsEmpty ? null : $"{string.Join("/", settings.Work)} s on",
             settings.Rest.IsEmpty ? null : $"{string.Join("/", settings.Rest.Select(GapText))} off",
             settings.Ratio is { } ratio ? $"rest {ratio.Rest} for {ratio.Work} of work" : null,
             settings.Pause is { } pause ? $"{GapText(pause)} within" : null,
@@ -31,13 +31,13 @@ internal static class PrintHead
     }
 
     /// <summary>Seconds of a gap, a range as both its ends.</summary>
-    public static string GapText(Gap gap) => gap.Open ? "?" : gap.Seconds.IsRange ? $"{gap.Seconds.Low}–{gap.Seconds.High} s" : $"{gap.Seconds.Low} s";
+    public static string GapText(Gap gap) => gap.Open ? "?" : gap.Length.IsRange ? $"{gap.Length.Low}–{gap.Length.High} s" : $"{gap.Length.Low} s";
 
     private static string? FormatText(Block block) => block.Format switch
     {
         CircuitFormat or PrepareFormat or ReleaseFormat => null,
         LinkedFormat { School: not School.Any } linked => $"{Core.Plans.Words.FormatName(linked)}, {linked.School.ToString().ToLowerInvariant()}",
-        AmrapFormat amrap => $"as many rounds as possible in {Say.Time(amrap.Seconds)}",
+        AmrapFormat amrap => $"as many rounds as possible in {Say.Time(amrap.Length)}",
         StraightFormat => "straight sets",
         LadderFormat or PyramidFormat => $"{Core.Plans.Words.FormatName(block.Format)} {string.Join("–", block.Rungs!.Counts)}{(block.Rungs.InSeconds ? " s" : "")}",
         _ => Core.Plans.Words.FormatName(block.Format),

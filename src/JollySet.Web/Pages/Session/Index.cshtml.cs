@@ -65,7 +65,7 @@ public sealed class SessionModel(SessionBook sessions, DeviceClock clock) : Page
     public ImmutableArray<(string Name, int Segment)> Starts { get; private set; } = [];
 
     /// <summary>What the number shows without script.</summary>
-    public string Number => Now.Segment < 0 ? "" : Now.MsIn < 0 ? Seconds(-Now.MsIn) : Seconds((Current.Tenths * 100L) + Now.AddedMs - Now.MsIn);
+    public string Number => Now.Segment < 0 ? "" : Now.MsIn < 0 ? Seconds(-Now.MsIn) : Seconds(Length.Tenths(Current.Tenths).InMilliseconds + Now.AddedMs - Now.MsIn);
 
     /// <summary>Whether the end was asked for and waits to be confirmed, where there is no script.</summary>
     public bool AsksEnd { get; private set; }
@@ -114,7 +114,7 @@ public sealed class SessionModel(SessionBook sessions, DeviceClock clock) : Page
         {
             id = Session.Id,
             speed = Speed,
-            countInMs = Session.Timeline.Rules.Whole("teach.count-in") * 1000,
+            countInMs = Session.Timeline.Rules.TeachCountIn.InMilliseconds,
             events = EventsOf(Session.Events),
             steps = Steps,
         },

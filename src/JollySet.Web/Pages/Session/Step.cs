@@ -80,7 +80,7 @@ public sealed record Step(
         var block = timeline.Blocks[segment.Block];
         var ropeSet = shown is null || (IsWords(segment) && !isWork) ? null : shown;
         return new Step(
-            segment.Tenths,
+            segment.Length.InTenths,
             segment.Kind.ToString().ToLowerInvariant(),
             SoundOf(timeline, index),
             isWork ? StepWords.Title(block, set!) : CueSheets.Title(timeline, segment),

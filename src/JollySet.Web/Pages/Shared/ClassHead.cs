@@ -30,14 +30,14 @@ public sealed record ClassHead(
         current,
         kept.Plan.Title,
         BriefLineOf(kept.Plan.Brief),
-        Say.ClockOfTenths(totals.Tenths),
-        Say.ClockOfTenths(totals.LikelyTenths),
-        Say.ClockOfTenths(totals.WorkTenths),
-        Ranges.AtHighEnds(kept.Plan) is { } high ? Say.ClockOfTenths(TimelineBuilder.Build(high, timeline.Rules).Tenths) : null,
+        Say.Clock(totals.Length),
+        Say.Clock(totals.Likely),
+        Say.Clock(totals.Work),
+        Ranges.AtHighEnds(kept.Plan) is { } high ? Say.Clock(TimelineBuilder.Build(high, timeline.Rules).Length) : null,
         kept.Plan.Brief.Minutes,
         AgainstBooking(kept.Plan.Brief.Minutes, totals),
         findings.Any(f => f.Code == "time-over"),
-        string.Join(", ", Hidden.Of(timeline).Select(h => $"{h.What} ({Say.Time(h.Seconds)})")),
+        string.Join(", ", Hidden.Of(timeline).Select(h => $"{h.What} ({Say.Time(h.Length)})")),
         findings.Count);
 
     private static string BriefLineOf(Brief brief)
@@ -60,7 +60,7 @@ public sealed record ClassHead(
     {
         if (minutes is not { } booked)
             return "no minutes booked";
-        var left = booked * 60 - (totals.Tenths / 10);
+        var left = (booked * 60) - totals.Length.InWholeSeconds;
         return left >= 0 ? $"{Say.Time(left)} to spare" : $"{Say.Time(-left)} over";
     }
 }

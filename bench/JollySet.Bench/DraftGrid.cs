@@ -60,10 +60,10 @@ public static class DraftGrid
     /// <summary>Drafts one brief and judges it.</summary>
     public static Outcome Judge(DraftRequest request)
     {
-        var draft = Drafter.Make(request, HouseRules.Shipped);
+        var draft = Drafter.Make(request, Studio.Shipped);
         if (draft.Plan is null)
             return new Outcome(request, draft, 0, 0, 0, 0, false, []);
-        var timeline = TimelineBuilder.Build(draft.Plan, HouseRules.Shipped);
+        var timeline = TimelineBuilder.Build(draft.Plan, Studio.Shipped);
         var findings = Review.Of(timeline);
         int Of(Severity severity) => findings.Count(f => f.Severity == severity);
         var even = ClassBalance.Of(timeline).SeeSaws.All(s => s.Tilt != Tilt.Tipped);

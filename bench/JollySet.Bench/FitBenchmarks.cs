@@ -24,7 +24,7 @@ public class FitBenchmarks
         var all = SheetReader.Read(reader.ReadToEnd()).Plan!;
         var plan = all with { Blocks = all.Blocks[..Blocks] };
         timeline = TimelineBuilder.Build(plan);
-        request = new FitRequest(plan, HouseRules.Shipped, (int)(timeline.Likely * 0.83m).InMinutes, []);
+        request = new FitRequest(plan, Studio.Shipped, (int)(timeline.Likely * 0.83m).InMinutes, []);
     }
 
     [Benchmark]

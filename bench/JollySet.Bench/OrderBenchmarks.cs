@@ -42,5 +42,5 @@ public class DraftBenchmarks
     private readonly DraftRequest request = DraftRequest.Of(new Brief(45, Goal: Goal.StrengthEndurance) { Focus = ["full body"], Audience = [Audience.Newcomer, Audience.Regular], Needs = ["knees"], Kit = ["mat", "light dumbbells", "heavy dumbbells"] });
 
     [Benchmark]
-    public Draft Draft() => Drafter.Make(request, HouseRules.Shipped);
+    public Draft Draft() => Drafter.Make(request, Studio.Shipped);
 }

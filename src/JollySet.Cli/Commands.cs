@@ -43,17 +43,17 @@ public static class Commands
             return Refuse(error, arguments.Verb.Length == 0 ? "a verb is expected" : $"there is no verb “{arguments.Verb}”", Usage);
         if (arguments.File is null)
             return Refuse(error, $"{arguments.Verb} needs a FILE");
-        if (!TryRead(arguments.File, input, error, out var plan) || !TryRules(arguments, error, out var rules))
+        if (!TryRead(arguments.File, input, error, out var plan) || !TryStudio(arguments, error, out var studio))
             return Unreadable;
         return arguments.Verb switch
         {
-            "timeline" => TimelineOf(arguments, TimelineBuilder.Build(plan, rules), output, error, start),
-            "totals" => TotalsOf(arguments, TimelineBuilder.Build(plan, rules), output),
-            "balance" => Balance(arguments, TimelineBuilder.Build(plan, rules), output),
-            "effort" => Answer(output, arguments.Has("--json") ? EffortAnswer.Json(TimelineBuilder.Build(plan, rules)) : EffortAnswer.Table(TimelineBuilder.Build(plan, rules))),
-            "fit" => Fit(arguments, plan, rules, output, error),
-            "order" => Order(arguments, plan, rules, output, error),
-            "check" => Check(arguments, plan, rules, output, error),
+            "timeline" => TimelineOf(arguments, TimelineBuilder.Build(plan, studio), output, error, start),
+            "totals" => TotalsOf(arguments, TimelineBuilder.Build(plan, studio), output),
+            "balance" => Balance(arguments, TimelineBuilder.Build(plan, studio), output),
+            "effort" => Answer(output, arguments.Has("--json") ? EffortAnswer.Json(TimelineBuilder.Build(plan, studio)) : EffortAnswer.Table(TimelineBuilder.Build(plan, studio))),
+            "fit" => Fit(arguments, plan, studio, output, error),
+            "order" => Order(arguments, plan, studio, output, error),
+            "check" => Check(arguments, plan, studio, output, error),
             _ => Convert(arguments, plan, output, error),
         };
     }
@@ -79,12 +79,12 @@ public static class Commands
         return Answer(output, arguments.Has("--json") ? JsonExport.Totals(totals) : TotalsTable.Of(totals));
     }
 
-    private static int Check(Arguments arguments, ClassPlan plan, HouseRules rules, TextWriter output, TextWriter error)
+    private static int Check(Arguments arguments, ClassPlan plan, Studio studio, TextWriter output, TextWriter error)
     {
-        var findings = Review.Of(TimelineBuilder.Build(plan, rules));
+        var findings = Review.Of(TimelineBuilder.Build(plan, studio));
         if (arguments.Options.TryGetValue("--fix", out var code))
         {
-            var (mended, fixes) = Review.Mended(plan, rules, code);
+            var (mended, fixes) = Review.Mended(plan, studio, code);
             if (fixes == 0)
                 return Refuse(error, $"there is no finding “{code}” with a fix");
             return Answer(output, SheetWriter.Write(mended));
@@ -99,18 +99,18 @@ public static class Commands
     private static int Balance(Arguments arguments, Timeline timeline, TextWriter output) =>
         Answer(output, arguments.Has("--json") ? BalanceAnswer.Json(ClassBalance.Of(timeline), Recovery.Of(timeline)) : BalanceAnswer.Table(ClassBalance.Of(timeline)));
 
-    private static int Fit(Arguments arguments, ClassPlan plan, HouseRules rules, TextWriter output, TextWriter error)
+    private static int Fit(Arguments arguments, ClassPlan plan, Studio studio, TextWriter output, TextWriter error)
     {
-        var (text, fits, wrong) = FitCommand.Run(arguments, plan, rules);
+        var (text, fits, wrong) = FitCommand.Run(arguments, plan, studio);
         if (text is null)
             return Refuse(error, wrong!);
         Answer(output, text);
         return fits ? Good : Findings;
     }
 
-    private static int Order(Arguments arguments, ClassPlan plan, HouseRules rules, TextWriter output, TextWriter error)
+    private static int Order(Arguments arguments, ClassPlan plan, Studio studio, TextWriter output, TextWriter error)
     {
-        var (text, wrong) = OrderCommand.Run(arguments, plan, rules);
+        var (text, wrong) = OrderCommand.Run(arguments, plan, studio);
         return text is null ? Refuse(error, wrong!) : Answer(output, text);
     }
 
@@ -150,16 +150,16 @@ public static class Commands
         }
     }
 
-    private static bool TryRules(Arguments arguments, TextWriter error, out HouseRules rules)
+    private static bool TryStudio(Arguments arguments, TextWriter error, out Studio studio)
     {
-        rules = HouseRules.Shipped;
+        studio = Studio.Shipped;
         if (!arguments.Options.TryGetValue("--rules", out var file))
             return true;
         try
         {
             using var json = JsonDocument.Parse(File.ReadAllText(file));
             foreach (var rule in json.RootElement.EnumerateObject())
-                rules = rules.Set(rule.Name, rule.Value.GetDecimal());
+                studio = studio with { Rules = studio.Rules.Set(rule.Name, rule.Value.GetDecimal()) };
             return true;
         }
         catch (Exception e) when (e is IOException or UnauthorizedAccessException or JsonException or InvalidOperationException or FormatException or ArgumentOutOfRangeException)

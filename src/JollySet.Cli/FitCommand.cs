@@ -14,7 +14,7 @@ namespace JollySet.Cli;
 internal static class FitCommand
 {
     /// <summary>The answer's text and whether anything fits; a sentence instead where an option is wrong.</summary>
-    public static (string? Text, bool Fits, string? Wrong) Run(Arguments arguments, ClassPlan plan, HouseRules rules)
+    public static (string? Text, bool Fits, string? Wrong) Run(Arguments arguments, ClassPlan plan, Studio studio)
     {
         if (!int.TryParse(arguments.Options.GetValueOrDefault("--minutes"), NumberStyles.None, CultureInfo.InvariantCulture, out var minutes) || minutes is < 1 or > 720)
             return (null, false, "fit needs --minutes N, from 1 to 720");
@@ -22,7 +22,7 @@ internal static class FitCommand
         var known = FitItem.Of(plan).SelectMany(i => new[] { i.Key, i.Block }).ToHashSet();
         if (locks.FirstOrDefault(l => !known.Contains(l)) is { } unknown)
             return (null, false, $"there is nothing “{unknown}” to lock; there are {string.Join(", ", FitItem.Of(plan).Select(i => i.Key))}");
-        var answer = new CpFitter().Fit(new FitRequest(plan, rules, minutes, locks));
+        var answer = new CpFitter().Fit(new FitRequest(plan, studio, minutes, locks));
         if (!arguments.Options.TryGetValue("--take", out var take))
             return (arguments.Has("--json") ? Json(answer) : Table(answer), !answer.Proposals.IsEmpty, null);
         return int.TryParse(take, NumberStyles.None, CultureInfo.InvariantCulture, out var number) && number >= 1 && number <= answer.Proposals.Length

@@ -13,13 +13,13 @@ namespace JollySet.Cli;
 internal static class OrderCommand
 {
     /// <summary>The answer's text; a sentence instead where an option is wrong or there is nothing to order.</summary>
-    public static (string? Text, string? Wrong) Run(Arguments arguments, ClassPlan plan, HouseRules rules)
+    public static (string? Text, string? Wrong) Run(Arguments arguments, ClassPlan plan, Studio studio)
     {
         if (WeightsOf(arguments) is not { } weights)
             return (null, $"--muscles, --floor and --kit go from 0 to {OrderWeights.Most}");
         if (Stations(arguments, "--pin", plan) is not { } pins || Stations(arguments, "--pair", plan) is not { } pairs)
             return (null, "--pin and --pair name a block and a station’s number: A/2");
-        var request = new OrderRequest(plan, rules, arguments.Options.GetValueOrDefault("--block"), weights, pins, pairs);
+        var request = new OrderRequest(plan, studio, arguments.Options.GetValueOrDefault("--block"), weights, pins, pairs);
         var answer = new BestOrder().Order(request);
         if (answer.Why is { } why)
             return (null, why);

@@ -1,7 +1,7 @@
 namespace JollySet.Data;
 
 /// <summary>Who the rows belong to. There is one until accounts exist.</summary>
-public sealed class Studio
+public sealed class StudioRow
 {
     /// <summary>Its number.</summary>
     public int Id { get; set; }

@@ -9,7 +9,7 @@ public sealed class JollySetDb(DbContextOptions<JollySetDb> options) : DbContext
     public int StudioId { get; init; } = 1;
 
     /// <summary>Studios.</summary>
-    public DbSet<Studio> Studios => Set<Studio>();
+    public DbSet<StudioRow> Studios => Set<StudioRow>();
 
     /// <summary>Classes.</summary>
     public DbSet<ClassRow> Classes => Set<ClassRow>();
@@ -37,39 +37,39 @@ public sealed class JollySetDb(DbContextOptions<JollySetDb> options) : DbContext
     /// <inheritdoc/>
     protected override void OnModelCreating(ModelBuilder modelBuilder)
     {
-        modelBuilder.Entity<Studio>().HasData(new Studio { Id = 1, Name = "The sail loft" });
+        modelBuilder.Entity<StudioRow>().HasData(new StudioRow { Id = 1, Name = "The sail loft" });
         modelBuilder.Entity<ClassRow>(e =>
         {
             e.HasQueryFilter(c => c.StudioId == StudioId && c.RemovedAt == null);
             e.HasIndex(c => new { c.StudioId, c.ChangedAt });
             e.Property(c => c.Revision).IsConcurrencyToken();
-            e.HasOne<Studio>().WithMany().HasForeignKey(c => c.StudioId);
+            e.HasOne<StudioRow>().WithMany().HasForeignKey(c => c.StudioId);
         });
         modelBuilder.Entity<RevisionRow>(e =>
         {
             e.HasQueryFilter(r => r.StudioId == StudioId);
             e.HasIndex(r => new { r.ClassId, r.Number }).IsUnique();
             e.HasOne<ClassRow>().WithMany().HasForeignKey(r => r.ClassId).OnDelete(DeleteBehavior.Cascade).IsRequired(false);
-            e.HasOne<Studio>().WithMany().HasForeignKey(r => r.StudioId);
+            e.HasOne<StudioRow>().WithMany().HasForeignKey(r => r.StudioId);
         });
         modelBuilder.Entity<HouseRuleRow>(e =>
         {
             e.HasQueryFilter(r => r.StudioId == StudioId);
             e.HasIndex(r => new { r.StudioId, r.Name }).IsUnique();
-            e.HasOne<Studio>().WithMany().HasForeignKey(r => r.StudioId);
+            e.HasOne<StudioRow>().WithMany().HasForeignKey(r => r.StudioId);
         });
         modelBuilder.Entity<SessionRow>(e =>
         {
             e.HasQueryFilter(s => s.StudioId == StudioId);
             e.HasIndex(s => new { s.StudioId, s.At });
-            e.HasOne<Studio>().WithMany().HasForeignKey(s => s.StudioId);
+            e.HasOne<StudioRow>().WithMany().HasForeignKey(s => s.StudioId);
         });
         modelBuilder.Entity<SessionEventRow>(e =>
         {
             e.HasQueryFilter(s => s.StudioId == StudioId);
             e.HasIndex(s => new { s.SessionId, s.Number }).IsUnique();
             e.HasOne<SessionRow>().WithMany().HasForeignKey(s => s.SessionId).OnDelete(DeleteBehavior.Cascade);
-            e.HasOne<Studio>().WithMany().HasForeignKey(s => s.StudioId);
+            e.HasOne<StudioRow>().WithMany().HasForeignKey(s => s.StudioId);
         });
     }
 }

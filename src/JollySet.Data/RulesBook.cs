@@ -6,10 +6,13 @@ namespace JollySet.Data;
 /// <summary>A studio's house rules.</summary>
 public sealed class RulesBook(Storage storage)
 {
-    private HouseRules? known;
+    private Studio? known;
 
     /// <summary>The rules as they stand; a row for a rule that is no more is passed over. Read once, and again after each change.</summary>
-    public HouseRules Current() => known ??= Read();
+    public HouseRules Current() => Studio().Rules;
+
+    /// <summary>The same with the moves the studio knows: what its classes are reckoned with.</summary>
+    public Studio Studio() => known ??= Core.Plans.Studio.With(Read());
 
     private HouseRules Read()
     {

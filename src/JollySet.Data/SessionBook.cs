@@ -152,6 +152,6 @@ public sealed class SessionBook(Storage storage, TimeProvider time)
         if (StoredPlan.TryRead(row.Plan).Plan is not { } plan)
             return null;
         var changed = JsonSerializer.Deserialize<Dictionary<string, decimal>>(row.Rules)!;
-        return TimelineBuilder.Build(plan, HouseRules.Shipped.With(changed));
+        return TimelineBuilder.Build(plan, Studio.With(HouseRules.Shipped.With(changed)));
     }
 }

@@ -17,7 +17,7 @@ public sealed class CpFitter : IFitter
     /// <inheritdoc/>
     public FitAnswer Fit(FitRequest request, IProgress<string>? told = null, CancellationToken stop = default)
     {
-        var timeline = TimelineBuilder.Build(request.Plan, request.Rules);
+        var timeline = TimelineBuilder.Build(request.Plan, request.Studio);
         if (timeline.Sets.IsEmpty)
             return Nothing("There is no work in this class yet.");
         var target = Length.Minutes(request.Minutes);
@@ -105,7 +105,7 @@ public sealed class CpFitter : IFitter
         var edits = choices.SelectMany(c => FitEdits.Of(request.Plan, c)).ToImmutableArray();
         if (new Several([.. edits.Select(e => e.Edit)]).Apply(request.Plan).Plan is not { } plan)
             return null;
-        var timeline = TimelineBuilder.Build(plan, request.Rules);
+        var timeline = TimelineBuilder.Build(plan, request.Studio);
         return new FitProposal(kind, [.. edits.Select(e => e.Edit)], [.. edits.Select(e => e.Says)], timeline.Length, timeline.Likely, choices.Sum(c => c.Cost), proven);
     }
 

@@ -68,7 +68,7 @@ public sealed class GateTests : IDisposable
     [InlineData("{\"v\":2,\"plan\":{\"Title\":\"T\",\"Brief\":{},\"Blocks\":[{\"Name\":\"A\",\"Format\":{\"is\":\"circuit\"},\"Settings\":{},\"Stations\":[{\"Doing\":{\"is\":\"move\",\"Name\":\"squat\"},\"Amount\":{\"is\":\"reps\"}}]}]}}", "")]
     [InlineData("{\"v\":99,\"plan\":{}}", "later release")]
     [InlineData("{\"jollySet\":1,\"title\":\"T\",\"blocks\":[{\"name\":\"A\",\"format\":\"circuit\",\"settings\":{},\"stations\":[{\"move\":\"squat\",\"amount\":\"x10\",\"tempo\":\"@0\"}]}]}", "more than 0 s")]
-    [InlineData("{\"v\":2,\"plan\":{\"Title\":\"T\",\"Brief\":{},\"Blocks\":[{\"Name\":\"A\",\"Format\":{\"is\":\"talk\",\"Seconds\":99999999},\"Settings\":{}}]}}", "12 hours")]
+    [InlineData("{\"v\":2,\"plan\":{\"Title\":\"T\",\"Brief\":{},\"Blocks\":[{\"Name\":\"A\",\"Format\":{\"is\":\"talk\",\"Length\":99999999},\"Settings\":{}}]}}", "12 hours")]
     public async Task A_row_that_cannot_be_read_is_one_card_that_offers_its_text(string stored, string why)
     {
         var id = app.Demo("Slack Water Strength").Id;

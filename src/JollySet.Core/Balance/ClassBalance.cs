@@ -14,9 +14,9 @@ public sealed record ClassBalance(
     Focus Focus)
 {
     /// <summary>The balance of a timeline.</summary>
-    public static ClassBalance Of(Timeline timeline, MoveLibrary? library = null)
+    public static ClassBalance Of(Timeline timeline)
     {
-        var worked = WorkedMoves.Of(timeline, library);
+        var worked = WorkedMoves.Of(timeline);
         var focus = Focus.Of(timeline.Plan.Brief);
         var muscles = MuscleLoads.Of(worked, timeline.Rules);
         return new ClassBalance(muscles, MuscleLoads.ByPattern(worked), MuscleLoads.ByPlane(worked), MuscleLoads.Regions(muscles), Balance.SeeSaws.Of(worked, focus, timeline.Rules), focus);

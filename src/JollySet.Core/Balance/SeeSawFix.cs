@@ -21,7 +21,7 @@ public static class SeeSawFix
         return
         [
             .. Candidates(timeline, pair)
-                .Select(edit => (edit, after: edit.Apply(timeline.Plan).Plan is { } plan ? Badness(ClassBalance.Of(TimelineBuilder.Build(plan, timeline.Rules))) : decimal.MaxValue))
+                .Select(edit => (edit, after: edit.Apply(timeline.Plan).Plan is { } plan ? Badness(ClassBalance.Of(TimelineBuilder.Build(plan, timeline.Studio))) : decimal.MaxValue))
                 .Where(c => c.after < before)
                 .OrderBy(c => c.after)
                 .Select(c => c.edit),
@@ -33,7 +33,7 @@ public static class SeeSawFix
 
     private static IEnumerable<PlanEdit> Candidates(Timeline timeline, SeeSaw pair)
     {
-        var moves = Lighter(timeline.Plan, pair);
+        var moves = Lighter(timeline, pair);
         foreach (var station in Heavier(timeline, pair))
             foreach (var move in moves.OrderByDescending(m => Likeness(timeline, station, m)).Take(MostMoves))
                 yield return new SetStation(station.Id, SheetWriter.WriteStation(StationFor.InPlaceOf(station, move)));
@@ -43,12 +43,13 @@ public static class SeeSawFix
     }
 
     /// <summary>Moves whose prime movers or pattern are the lighter side's, and that the class can do; those it has already come last.</summary>
-    private static ImmutableArray<Move> Lighter(ClassPlan plan, SeeSaw pair)
+    private static ImmutableArray<Move> Lighter(Timeline timeline, SeeSaw pair)
     {
+        var plan = timeline.Plan;
         var used = plan.Blocks.SelectMany(b => b.Stations).SelectMany(s => s.Doing.MoveNames()).ToHashSet(StringComparer.OrdinalIgnoreCase);
         return
         [
-            .. MoveLibrary.Shipped.All
+            .. timeline.Library.All
                 .Where(m => m.Pattern is not (Pattern.Stretch or Pattern.Mobility or Pattern.Locomotion or Pattern.March) && m.Impact != Impact.High && Serves(m, pair, pair.Lighter) && !Serves(m, pair, pair.Heavier))
                 .Where(m => Suits.Kit(plan.Brief, m) && Suits.Needs(plan.Brief, m))
                 .OrderBy(m => used.Contains(m.Name)).ThenBy(m => m.Pattern == Pattern.Isolation),
@@ -57,7 +58,7 @@ public static class SeeSawFix
 
     private static IEnumerable<Station> Heavier(Timeline timeline, SeeSaw pair)
     {
-        var facts = new Facts(timeline.Plan, MoveLibrary.Shipped);
+        var facts = timeline.Facts;
         return timeline.Plan.Blocks.Where(b => b.IsMain && b.Format is not FlowFormat)
             .SelectMany(b => b.Stations)
             .Where(s => s.Doing is OneMove one && facts.MoveOf(one.Name) is { } move && Serves(move, pair, pair.Heavier))
@@ -79,7 +80,7 @@ public static class SeeSawFix
     /// <summary>The same level and the same things in the hands make a swap easy to teach.</summary>
     private static int Likeness(Timeline timeline, Station station, Move move)
     {
-        var facts = new Facts(timeline.Plan, MoveLibrary.Shipped).Of(station, 1);
+        var facts = timeline.Facts.Of(station, 1);
         return (facts.Level == move.Level ? 2 : 0) + (facts.Move is { } was && was.Kit.SequenceEqual(move.Kit) ? 2 : 0) + (move.Pattern == Pattern.Isolation ? 0 : 1);
     }
 }

@@ -15,14 +15,13 @@ public sealed record Worked(int Set, Move Move, decimal Seconds, decimal LeftSec
 public static class WorkedMoves
 {
     /// <summary>The moves of the main blocks, in order; a move with no facts is left out, since nobody knows what it works.</summary>
-    public static ImmutableArray<Worked> Of(Timeline timeline, MoveLibrary? library = null) => Of(timeline, block => block.IsMain, library);
+    public static ImmutableArray<Worked> Of(Timeline timeline) => Of(timeline, block => block.IsMain);
 
     /// <summary>The moves of the blocks chosen.</summary>
-    public static ImmutableArray<Worked> Of(Timeline timeline, Func<Block, bool> chosen, MoveLibrary? library = null)
+    public static ImmutableArray<Worked> Of(Timeline timeline, Func<Block, bool> chosen)
     {
-        library ??= MoveLibrary.Shipped;
-        var facts = new Facts(timeline.Plan, library);
-        var pace = new Pace(timeline.Plan, timeline.Rules, library);
+        var facts = timeline.Facts;
+        var pace = new Pace(timeline.Plan, timeline.Studio);
         var worked = ImmutableArray.CreateBuilder<Worked>();
         for (var i = 0; i < timeline.Sets.Length; i++)
         {

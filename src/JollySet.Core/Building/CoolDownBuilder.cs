@@ -17,45 +17,45 @@ public static class CoolDownBuilder
 
     /// <summary>A block of about that many seconds, never longer; null where the plan has no main part or nothing suits the class.</summary>
     /// <param name="seed">The same seed gives the same block.</param>
-    public static Built? Build(ClassPlan plan, HouseRules rules, int seconds, int seed = 0)
+    public static Built? Build(ClassPlan plan, Studio studio, int seconds, int seed = 0)
     {
-        var balance = ClassBalance.Of(TimelineBuilder.Build(plan, rules));
+        var balance = ClassBalance.Of(TimelineBuilder.Build(plan, studio));
         var all = balance.Muscles.Sum(m => m.LoadSeconds);
         if (all == 0)
             return null;
-        var loaded = balance.Muscles.Where(m => m.LoadSeconds > rules.CoolDownShare * all).OrderByDescending(m => m.LoadSeconds).Select(m => m.Muscle).ToList();
+        var loaded = balance.Muscles.Where(m => m.LoadSeconds > studio.Rules.CoolDownShare * all).OrderByDescending(m => m.LoadSeconds).Select(m => m.Muscle).ToList();
         var next = balance.Muscles.Where(m => m.LoadSeconds > 0 && !loaded.Contains(m.Muscle)).OrderByDescending(m => m.LoadSeconds).Select(m => m.Muscle).ToList();
         var older = plan.Brief.Audience.Contains(Audience.OlderAdults);
-        var shortest = (older ? rules.CoolDownStretchLeastOlder : rules.CoolDownStretchLeast).InWholeSeconds;
-        var longest = (older ? rules.CoolDownStretchMostOlder : rules.CoolDownStretchMost).InWholeSeconds;
-        var stretches = Choose(Candidates(plan.Brief, seed), loaded, next, (seconds - LeastEasy) / (shortest + RestSeconds));
+        var shortest = (older ? studio.Rules.CoolDownStretchLeastOlder : studio.Rules.CoolDownStretchLeast).InWholeSeconds;
+        var longest = (older ? studio.Rules.CoolDownStretchMostOlder : studio.Rules.CoolDownStretchMost).InWholeSeconds;
+        var stretches = Choose(Candidates(plan.Brief, studio.Library, seed), loaded, next, (seconds - LeastEasy) / (shortest + RestSeconds));
         var periods = stretches.Sum(s => Periods(s.Move));
         if (periods == 0)
             return null;
         var each = Math.Clamp((seconds - LeastEasy - (periods * RestSeconds)) / periods / 5 * 5, shortest, Math.Max(shortest, longest));
         var easy = Math.Clamp((seconds - (periods * (each + RestSeconds))) / 5 * 5, LeastEasy, MostEasy);
-        var facts = new Facts(plan, MoveLibrary.Shipped);
-        var lines = stretches.Select(s => NeedWays.Named(Line(s.Move, each), plan.Brief, facts)).Prepend(NeedWays.Named(Station.Of(EasyMove(plan.Brief), Timed.OfSeconds(easy)), plan.Brief, facts));
+        var facts = new Facts(plan, studio);
+        var lines = stretches.Select(s => NeedWays.Named(Line(s.Move, each), plan.Brief, facts)).Prepend(NeedWays.Named(Station.Of(EasyMove(plan.Brief, studio.Library), Timed.OfSeconds(easy)), plan.Brief, facts));
         return new Built(
             new Block(plan.Blocks.FirstOrDefault(b => b.Format is ReleaseFormat)?.Name ?? (plan.Find("Cool-down") is null ? "Cool-down" : "Cool-down last"), new ReleaseFormat(), new BlockSettings { Rest = [Gap.OfSeconds(RestSeconds)] }) { Stations = [.. lines] },
             [.. stretches.Select(s => s.Why).Prepend("lets breath and pulse come down")]);
     }
 
-    private static string EasyMove(Brief brief) => Suits.Needs(brief, MoveLibrary.Shipped.Find("march on the spot")!) ? "march on the spot" : "seated march";
+    private static string EasyMove(Brief brief, MoveLibrary library) => Suits.Needs(brief, library.Find("march on the spot")!) ? "march on the spot" : "seated march";
 
     private static int Periods(Move move) => move.Sides == MoveSides.OneSided ? 2 : 1;
 
     private static Station Line(Move move, int seconds) =>
         new(new OneMove(move.Name), Timed.OfSeconds(seconds), Sides: move.Sides == MoveSides.OneSided ? Sides.Of(SideWay.EachSide) : null);
 
-    private static ImmutableArray<Move> Candidates(Brief brief, int seed)
+    private static ImmutableArray<Move> Candidates(Brief brief, MoveLibrary library, int seed)
     {
-        var all = MoveLibrary.Shipped.All
+        var all = library.All
             .Where(m => m.IsStretch && Suits.Needs(brief, m) && !AskFirst.SpeaksAgainst(brief, m) && (brief.Kit.IsEmpty ? m.Kit.All(k => k == "mat") : Suits.Kit(brief, m)))
             .ToArray();
         // Where everyone sits, a stretch that can be done sitting serves.
         if (all.Length == 0)
-            all = [.. MoveLibrary.Shipped.All.Where(m => m.IsStretch && !m.IsOnFloor && m.Kit.IsEmpty)];
+            all = [.. library.All.Where(m => m.IsStretch && !m.IsOnFloor && m.Kit.IsEmpty)];
         new Random(seed).Shuffle(all);
         return [.. all.OrderBy(m => brief.Needs.Count(m.Troubles))];
     }

@@ -17,17 +17,17 @@ public static class WarmUpBuilder
 
     /// <summary>A block of about that many seconds, never longer; null where the plan has no main part or nothing suits the class.</summary>
     /// <param name="seed">The same seed gives the same block; another one other moves where several serve.</param>
-    public static Built? Build(ClassPlan plan, HouseRules rules, int seconds, int seed = 0)
+    public static Built? Build(ClassPlan plan, Studio studio, int seconds, int seed = 0)
     {
-        var timeline = TimelineBuilder.Build(plan, rules);
+        var timeline = TimelineBuilder.Build(plan, studio);
         var main = timeline.Sets.Where(s => timeline.Blocks[s.Block].IsMain).ToList();
-        var candidates = Candidates(plan.Brief, seed);
+        var candidates = Candidates(plan.Brief, studio.Library, seed);
         if (main.Count == 0 || candidates.IsEmpty)
             return null;
         var asks = new Asks([.. WarmUps.ToRehearse(main)], Joints(main));
         var (work, stations) = Shape(seconds);
         var chosen = Choose(candidates, asks, stations);
-        var facts = new Facts(plan, MoveLibrary.Shipped);
+        var facts = new Facts(plan, studio);
         var left = Math.Max(0, seconds - (chosen.Length * (work + RestSeconds)) + RestSeconds);
         var lines = chosen.Select((c, at) => NeedWays.Named(Line(c.Move, at == 0 && left > 0 ? Timed.OfSeconds(work + Math.Min(left, work)) : null), plan.Brief, facts));
         return new Built(
@@ -40,9 +40,9 @@ public static class WarmUpBuilder
         .Select(work => (work, stations: Math.Max(2, (seconds + RestSeconds) / (work + RestSeconds))))
         .MinBy(s => seconds - (s.stations * (s.work + RestSeconds)) + RestSeconds is var left && left < 0 ? 10_000 - left : left);
 
-    private static ImmutableArray<Move> Candidates(Brief brief, int seed)
+    private static ImmutableArray<Move> Candidates(Brief brief, MoveLibrary library, int seed)
     {
-        var all = MoveLibrary.Shipped.All
+        var all = library.All
             .Where(m => m.Load == LoadClass.None && m.Kit.All(k => k is "mat" or "wall" or "chair") && !m.IsStretch && m.Impact <= Impact.Middle && !m.IsBalance() && !m.IsCore())
             .Where(m => m.Pattern is Pattern.Mobility or Pattern.March or Pattern.Locomotion or Pattern.Squat or Pattern.Hinge or Pattern.Lunge or Pattern.Push or Pattern.Pull)
             .Where(m => brief.Kit.IsEmpty ? m.Kit.All(k => k is "mat" or "wall") : Suits.Kit(brief, m))

@@ -13,7 +13,7 @@ internal sealed partial class AnnouncedUnplanned : ICheck
         if (review.Timeline.Sets.IsEmpty)
             return [];
         var said = plan.Blocks.SelectMany(b => b.Notes.Prepend(b.Name)).Concat(plan.Brief.Notes).Prepend(plan.Title).Where(t => !t.Contains("no ", StringComparison.OrdinalIgnoreCase)).ToList();
-        return Parts(review, said).Concat(Muscles(review)).Concat(Moved(plan, said)).DistinctBy(f => f.Message);
+        return Parts(review, said).Concat(Muscles(review)).Concat(Moved(review.Timeline, said)).DistinctBy(f => f.Message);
     }
 
     private static IEnumerable<Finding> Parts(ClassUnderReview review, List<string> said)
@@ -37,11 +37,12 @@ internal sealed partial class AnnouncedUnplanned : ICheck
         select Found($"The focus names {Words.Of(muscle)}, and nothing works them.", Words.Of(muscle));
 
     /// <summary>A note that speaks of a library move which no station does and no option offers. Names of one short word mean too many things.</summary>
-    private static IEnumerable<Finding> Moved(ClassPlan plan, List<string> said)
+    private static IEnumerable<Finding> Moved(Timing.Timeline timeline, List<string> said)
     {
+        var plan = timeline.Plan;
         var done = string.Join('|', plan.Blocks.SelectMany(b => b.Stations).SelectMany(s => s.Doing.MoveNames().Concat(s.Options.Select(o => Words.Of(o.Way)))));
         return from text in said
-               from move in MoveLibrary.Shipped.All
+               from move in timeline.Library.All
                where move.Name.AsSpan().ContainsAny(' ', '-') || move.Name == "burpee"
                where text.Contains(move.Name, StringComparison.OrdinalIgnoreCase) && !done.Contains(move.Name, StringComparison.OrdinalIgnoreCase)
                select Found($"{Say.Capital(move.Name)} is announced (“{text}”) and not planned.", move.Name);

@@ -35,6 +35,6 @@ internal sealed class CoolDownCheck : ICheck
     {
         var timeline = review.Timeline;
         var there = timeline.Segments.Where(s => timeline.Blocks[s.Block].Format is ReleaseFormat && s.Kind != Timing.SegmentKind.After).Sum(s => s.Length).InWholeSeconds;
-        return CoolDownBuilder.Build(review.Plan, review.Rules, Math.Max(there, Usual)) is { } built ? PutBlock.Of(review.Plan, built) : null;
+        return CoolDownBuilder.Build(review.Plan, review.Timeline.Studio, Math.Max(there, Usual)) is { } built ? PutBlock.Of(review.Plan, built) : null;
     }
 }

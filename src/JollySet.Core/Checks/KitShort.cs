@@ -10,7 +10,7 @@ internal sealed class KitShort : ICheck
     {
         var brief = review.Plan.Brief;
         var stock = brief.Kit.Select(KitStock.Of).ToList();
-        var uses = KitUse.Of(review.Plan).GroupBy(u => u.Item, StringComparer.OrdinalIgnoreCase);
+        var uses = KitUse.Of(review.Timeline).GroupBy(u => u.Item, StringComparer.OrdinalIgnoreCase);
         foreach (var item in uses)
         {
             var there = stock.Where(s => s.Is(item.Key)).ToList();

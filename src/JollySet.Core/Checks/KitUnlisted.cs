@@ -14,7 +14,7 @@ internal sealed class KitUnlisted : ICheck
         var listed = review.Plan.Brief.Kit.Select(KitStock.Of).ToList();
         if (listed.Count == 0)
             yield break;
-        var uses = KitUse.Of(review.Plan);
+        var uses = KitUse.Of(review.Timeline);
         foreach (var item in uses.Where(u => !listed.Any(l => l.Is(u.Item))).GroupBy(u => u.Item, StringComparer.OrdinalIgnoreCase))
             yield return new Finding(
                 "kit-unlisted",
@@ -27,7 +27,7 @@ internal sealed class KitUnlisted : ICheck
             {
                 Subject = item.Key,
             };
-        foreach (var idle in listed.Where(l => !IsNeeded(l, uses, review.Plan)))
+        foreach (var idle in listed.Where(l => !IsNeeded(l, uses, review.Timeline)))
             yield return new Finding("kit-unlisted", Severity.Note, $"{Say.Capital(idle.Written)}: brought and never used.") { Subject = idle.Written };
     }
 
@@ -35,9 +35,9 @@ internal sealed class KitUnlisted : ICheck
         new("kit", string.Join(", ", BriefNotation.Write(brief).Where(l => l.Key == "kit").Select(l => l.Value).Append(item)));
 
     /// <summary>Used by a station or by an option; a mat serves whoever goes to the floor, and what is optional may lie idle.</summary>
-    private static bool IsNeeded(KitStock listed, IEnumerable<KitUse> uses, ClassPlan plan)
+    private static bool IsNeeded(KitStock listed, IEnumerable<KitUse> uses, Timing.Timeline timeline)
     {
-        var library = MoveLibrary.Shipped;
+        var (plan, library) = (timeline.Plan, timeline.Library);
         bool Options(Station line) => line.Options.Select(o => o.Way).OfType<MoveWay>().Select(w => library.Find(w.Move)).OfType<Move>().Any(m => KitUse.Items(m).Any(listed.Is))
             || (line.Load?.Rounds.Any(l => l.Implement is { } tool && listed.Is(tool)) ?? false);
         return listed.Written.Contains("optional", StringComparison.OrdinalIgnoreCase)

@@ -10,7 +10,7 @@ namespace JollySet.Core.Checks;
 internal sealed class NeedOpen : ICheck
 {
     public IEnumerable<Finding> Look(ClassUnderReview review) =>
-        review.Plan.Brief.Needs.Where(n => Needs.KindOf(n) == NeedKind.Ask).Select(Asked).Concat(Open(review.Plan));
+        review.Plan.Brief.Needs.Where(n => Needs.KindOf(n) == NeedKind.Ask).Select(Asked).Concat(Open(review.Timeline));
 
     private static Finding Asked(string need) => new(
         "need-open",
@@ -21,8 +21,8 @@ internal sealed class NeedOpen : ICheck
         MayBeDismissed = false,
     };
 
-    private static IEnumerable<Finding> Open(ClassPlan plan) =>
-        from crossing in Covers.Of(plan)
+    private static IEnumerable<Finding> Open(Timing.Timeline timeline) =>
+        from crossing in Covers.Of(timeline)
         where crossing.Cover.Kind == CoverKind.Open
         group crossing by (crossing.Block.Name, crossing.Need) into open
         select new Finding(

@@ -25,15 +25,15 @@ internal sealed class NoEasierWay : ICheck
                     block.Name,
                     [.. open.Select(s => s.number)],
                     Finding.Figures(("stations", open.Count)),
-                    FixOf(block, open));
+                    FixOf(review.Timeline, block, open));
         }
     }
 
     /// <summary>The library's own easier way for each.</summary>
-    private static Several? FixOf(Block block, IEnumerable<(Station Station, int Number)> open)
+    private static Several? FixOf(Timing.Timeline timeline, Block block, IEnumerable<(Station Station, int Number)> open)
     {
         var edits = open
-            .Select(s => (s.Number, way: s.Station.Doing is OneMove one && MoveLibrary.Shipped.Find(one.Name) is { } move ? StationFor.WayOf(move.Easier) : null))
+            .Select(s => (s.Number, way: s.Station.Doing is OneMove one && timeline.Library.Find(one.Name) is { } move ? StationFor.WayOf(move.Easier) : null))
             .Where(s => s.way is not null)
             .Select(s => (PlanEdit)new SetStationPart(block.Stations[s.Number - 1].Id, "easier", SheetWriter.WriteWay(s.way!)))
             .ToImmutableArray();

@@ -24,18 +24,18 @@ internal sealed class NoHarderWay : ICheck
                 Severity.Note,
                 $"{open.Count} of {main.Count} stations of the main part name no harder way.",
                 Numbers: Finding.Figures(("stations", open.Count)),
-                Fix: FixOf(review.Plan.Brief, open));
+                Fix: FixOf(review.Timeline, open));
     }
 
     /// <summary>The library's own harder way, where the class has the kit for it and nothing forbids it.</summary>
-    private static Several? FixOf(Brief brief, IEnumerable<(Block Block, Station Station, int Number)> open)
+    private static Several? FixOf(Timing.Timeline timeline, IEnumerable<(Block Block, Station Station, int Number)> open)
     {
         var edits = from line in open
-                    where line.Station.Doing is OneMove one && MoveLibrary.Shipped.Find(one.Name) is { Harder.Length: > 0 } move && Fits(brief, move.Harder)
-                    let way = StationFor.WayOf(MoveLibrary.Shipped.Find(((OneMove)line.Station.Doing).Name)!.Harder)!
+                    where line.Station.Doing is OneMove one && timeline.Library.Find(one.Name) is { Harder.Length: > 0 } move && Fits(timeline, move.Harder)
+                    let way = StationFor.WayOf(timeline.Library.Find(((OneMove)line.Station.Doing).Name)!.Harder)!
                     select (PlanEdit)new SetStationPart(line.Station.Id, "harder", SheetWriter.WriteWay(way));
         return edits.ToArray() is { Length: > 0 } all ? new Several([.. all]) : null;
     }
 
-    private static bool Fits(Brief brief, string way) => MoveLibrary.Shipped.Find(way) is not { } move || (Suits.Kit(brief, move) && Suits.Needs(brief, move));
+    private static bool Fits(Timing.Timeline timeline, string way) => timeline.Library.Find(way) is not { } move || (Suits.Kit(timeline.Plan.Brief, move) && Suits.Needs(timeline.Plan.Brief, move));
 }

@@ -20,12 +20,12 @@ public static class Review
 
     /// <summary>The plan with every finding of that code mended that can be, one after the other; the class is looked at anew after each, and a fix that would bring a finding of higher severity is left out.</summary>
     /// <returns>The plan and how many fixes were made.</returns>
-    public static (ClassPlan Plan, int Fixes) Mended(ClassPlan plan, HouseRules rules, string code)
+    public static (ClassPlan Plan, int Fixes) Mended(ClassPlan plan, Studio studio, string code)
     {
         var (made, left) = (0, new HashSet<string>());
-        for (var findings = Of(TimelineBuilder.Build(plan, rules)); made < MostFixes; findings = Of(TimelineBuilder.Build(plan, rules)))
+        for (var findings = Of(TimelineBuilder.Build(plan, studio)); made < MostFixes; findings = Of(TimelineBuilder.Build(plan, studio)))
         {
-            var next = findings.Where(f => f.Code == code && !left.Contains(f.Message)).Select(f => (finding: f, mended: MendedOnce(plan, rules, f))).FirstOrDefault(f => f.mended is not null || !left.Add(f.finding.Message));
+            var next = findings.Where(f => f.Code == code && !left.Contains(f.Message)).Select(f => (finding: f, mended: MendedOnce(plan, studio, f))).FirstOrDefault(f => f.mended is not null || !left.Add(f.finding.Message));
             if (next.mended is null)
                 break;
             (plan, made) = (next.mended, made + 1);
@@ -35,8 +35,8 @@ public static class Review
     }
 
     /// <summary>The plan with that finding mended; null where it has no fix, or one that brings worse than it mends.</summary>
-    public static ClassPlan? MendedOnce(ClassPlan plan, HouseRules rules, Finding finding) =>
-        finding.FixOrSearch() is { } fix ? new Mend(finding, fix, rules).Apply(plan).Plan : null;
+    public static ClassPlan? MendedOnce(ClassPlan plan, Studio studio, Finding finding) =>
+        finding.FixOrSearch() is { } fix ? new Mend(finding, fix, studio).Apply(plan).Plan : null;
 
     /// <summary>Everything found and not dismissed, worst first, then in the order of the class.</summary>
     public static ImmutableArray<Finding> Of(Timeline timeline) => Whole(timeline).Standing;

@@ -34,7 +34,7 @@ internal sealed class SeeSawTipped : ICheck
         if (edit.Apply(review.Plan).Plan is not { } plan)
             return null;
         var known = Review.Of(review.Timeline).Where(f => f.Severity > Severity.Note).Select(f => (f.Code, f.Block, f.Subject)).ToHashSet();
-        return [.. Review.Of(Timing.TimelineBuilder.Build(plan, review.Rules)).Where(f => f.Severity > Severity.Note && !known.Contains((f.Code, f.Block, f.Subject))).Select(f => f.Code)];
+        return [.. Review.Of(Timing.TimelineBuilder.Build(plan, review.Timeline.Studio)).Where(f => f.Severity > Severity.Note && !known.Contains((f.Code, f.Block, f.Subject))).Select(f => f.Code)];
     }
 
     private static string Sentence(SeeSaw pair)

@@ -38,6 +38,6 @@ internal sealed class WarmUpCheck : ICheck
         var timeline = review.Timeline;
         var there = timeline.Segments.Where(s => timeline.Blocks[s.Block].Format is PrepareFormat && s.Kind != Timing.SegmentKind.After).Sum(s => s.Length);
         var least = WarmUps.Least(review.Plan.Brief, review.Rules, timeline.Sets.Any(s => timeline.Blocks[s.Block].IsMain && WarmUps.WantsMore(s)));
-        return WarmUpBuilder.Build(review.Plan, review.Rules, Length.Max(there, least).InWholeSeconds) is { } built ? PutBlock.Of(review.Plan, built) : null;
+        return WarmUpBuilder.Build(review.Plan, review.Timeline.Studio, Length.Max(there, least).InWholeSeconds) is { } built ? PutBlock.Of(review.Plan, built) : null;
     }
 }

@@ -113,7 +113,7 @@ public static partial class Claims
 
         public ClassBalance Balance => balance.Value;
 
-        public IEnumerable<string> Kit => KitUse.Of(timeline.Plan).Select(u => u.Item).Distinct(StringComparer.OrdinalIgnoreCase);
+        public IEnumerable<string> Kit => KitUse.Of(timeline).Select(u => u.Item).Distinct(StringComparer.OrdinalIgnoreCase);
 
         /// <summary>A move of the main part that comes again; the other side of one is no repeat.</summary>
         public string? Repeated
@@ -121,7 +121,7 @@ public static partial class Claims
             get
             {
                 var places = timeline.Sets.Where(s => timeline.Blocks[s.Block].IsMain && !s.SecondSide && !s.SecondPass)
-                    .SelectMany(s => s.Line.Doing.InRound(s.Round).MoveNames()).Select(MoveLibrary.Shipped.NameOf);
+                    .SelectMany(s => s.Line.Doing.InRound(s.Round).MoveNames()).Select(timeline.Library.NameOf);
                 return places.GroupBy(n => n, StringComparer.OrdinalIgnoreCase).FirstOrDefault(g => g.Count() > 1)?.Key;
             }
         }

@@ -23,14 +23,14 @@ public static class Drafter
     /// <summary>The draft, or why there is none.</summary>
     /// <param name="stop">Ends it early with the best so far.</param>
     /// <param name="told">Hears how far it is.</param>
-    public static Draft Make(DraftRequest request, HouseRules rules, IProgress<string>? told = null, CancellationToken stop = default)
+    public static Draft Make(DraftRequest request, Studio studio, IProgress<string>? told = null, CancellationToken stop = default)
     {
         if (request.Brief.Minutes is not { } minutes || minutes is < 10 or > 120)
             return new Draft(null, [], "Say how long the class is, from 10 to 120 minutes.", null);
         (ClassPlan Plan, List<Reason> Reasons, int Worth)? best = null;
-        foreach (var (plan, reasons) in Finished(request, rules, minutes))
+        foreach (var (plan, reasons) in Finished(request, studio, minutes))
         {
-            var worth = Worth(plan, rules);
+            var worth = Worth(plan, studio);
             if (best is null || worth < best.Value.Worth)
                 best = (plan, reasons, worth);
             if (worth < Warning || stop.IsCancellationRequested)
@@ -44,8 +44,8 @@ public static class Drafter
     }
 
     /// <summary>What its own review finds, weighed: less is better.</summary>
-    private static int Worth(ClassPlan plan, HouseRules rules) =>
-        Review.Of(TimelineBuilder.Build(plan, rules)).Sum(f => f.Severity switch { Severity.Stop => Stopped, Severity.Warn => Warning, _ => 1 });
+    private static int Worth(ClassPlan plan, Studio studio) =>
+        Review.Of(TimelineBuilder.Build(plan, studio)).Sum(f => f.Severity switch { Severity.Stop => Stopped, Severity.Warn => Warning, _ => 1 });
 
     private static string? CannotJudge(Brief brief)
     {
@@ -54,9 +54,9 @@ public static class Drafter
             : $"{Say.Capital(Say.List(asked))}: this draft leaves out what is plainly unusual, but it cannot judge what is right for anyone. Their own clinician decides; ask before the class.";
     }
 
-    private static IEnumerable<(ClassPlan Plan, List<Reason> Reasons)> Finished(DraftRequest request, HouseRules rules, int minutes)
+    private static IEnumerable<(ClassPlan Plan, List<Reason> Reasons)> Finished(DraftRequest request, Studio studio, int minutes)
     {
-        var (warmUp, coolDown) = Ends(request, rules, minutes);
+        var (warmUp, coolDown) = Ends(request, studio, minutes);
         var main = (minutes * 60) - warmUp - coolDown - Times.Fixed(minutes);
         var found = 0;
         // Where no counted class comes out on time, its sets are timed.
@@ -64,7 +64,7 @@ public static class Drafter
         {
             if (found >= Tries)
                 yield break;
-            if (With(request, rules, frame, warmUp, coolDown) is not { } made)
+            if (With(request, studio, frame, warmUp, coolDown) is not { } made)
                 continue;
             found++;
             yield return made;
@@ -72,25 +72,25 @@ public static class Drafter
     }
 
     /// <summary>Seconds of warm-up and cool-down: the usual least, a longer cool-down for longer classes.</summary>
-    private static (int WarmUp, int CoolDown) Ends(DraftRequest request, HouseRules rules, int minutes)
+    private static (int WarmUp, int CoolDown) Ends(DraftRequest request, Studio studio, int minutes)
     {
         var brief = request.Brief;
         var hard = brief.Goal is Goal.Power or Goal.Strength || Frames.IsCounted(request);
-        var least = WarmUps.Least(brief, rules, hard).InWholeSeconds;
+        var least = WarmUps.Least(brief, studio.Rules, hard).InWholeSeconds;
         var coolDown = minutes switch { <= 15 => 120, <= 25 => 170, <= 40 => 220, _ => 270 };
         return (Math.Min(least, minutes * 60 / 4), brief.Audience.Contains(Audience.OlderAdults) ? coolDown * 4 / 3 : coolDown);
     }
 
-    private static (ClassPlan Plan, List<Reason> Reasons)? With(DraftRequest request, HouseRules rules, Frame frame, int warmUp, int coolDown)
+    private static (ClassPlan Plan, List<Reason> Reasons)? With(DraftRequest request, Studio studio, Frame frame, int warmUp, int coolDown)
     {
         var focus = Focus.Of(request.Brief);
-        var pool = MovePool.Of(request, counted: frame.Blocks.Any(b => b.Amount is Reps));
-        if (MoveMix.Choose(pool, frame.Slots, focus, rules, request.Seed) is not { } moves)
+        var pool = MovePool.Of(request, studio.Library, counted: frame.Blocks.Any(b => b.Amount is Reps));
+        if (MoveMix.Choose(pool, frame.Slots, focus, studio.Rules, request.Seed) is not { } moves)
             return null;
-        var plan = Ids.Given(new ClassPlan(Title(request), request.Brief) { Blocks = [.. Filled(request.Brief, frame, moves)] });
-        plan = Ordered(plan, rules);
+        var plan = Ids.Given(new ClassPlan(Title(request), request.Brief) { Blocks = [.. Filled(request.Brief, frame, moves, studio)] });
+        plan = Ordered(plan, studio);
         List<Reason> reasons = [new Reason("", 0, frame.Says)];
-        foreach (var built in new[] { WarmUpBuilder.Build(plan, rules, warmUp, request.Seed), CoolDownBuilder.Build(plan, rules, coolDown, request.Seed) })
+        foreach (var built in new[] { WarmUpBuilder.Build(plan, studio, warmUp, request.Seed), CoolDownBuilder.Build(plan, studio, coolDown, request.Seed) })
         {
             if (built is null || PutBlock.Of(plan, built).Apply(plan).Plan is not { } put)
                 return null;
@@ -99,10 +99,10 @@ public static class Drafter
         }
 
         plan = Times.Framed(plan, request.Brief.Minutes!.Value);
-        plan = Mended.Aggregate(plan, (p, code) => Review.Mended(p, rules, code).Plan);
-        if ((Times.Fitted(Gaps.Loosened(Gaps.Watered(plan, rules), rules), rules) ?? Times.Fitted(Gaps.Watered(plan, rules), rules) ?? Times.Fitted(plan, rules)) is not { } fitted)
+        plan = Mended.Aggregate(plan, (p, code) => Review.Mended(p, studio, code).Plan);
+        if ((Times.Fitted(Gaps.Loosened(Gaps.Watered(plan, studio), studio), studio) ?? Times.Fitted(Gaps.Watered(plan, studio), studio) ?? Times.Fitted(plan, studio)) is not { } fitted)
             return null;
-        reasons.AddRange(Reasons.Of(fitted, request));
+        reasons.AddRange(Reasons.Of(fitted, request, studio));
         return (fitted, reasons);
     }
 
@@ -112,22 +112,22 @@ public static class Drafter
         return $"{focus} in {request.Brief.Minutes} minutes";
     }
 
-    private static IEnumerable<Block> Filled(Brief brief, Frame frame, ImmutableArray<Move> moves)
+    private static IEnumerable<Block> Filled(Brief brief, Frame frame, ImmutableArray<Move> moves, Studio studio)
     {
-        var facts = new Facts(new ClassPlan("", brief), MoveLibrary.Shipped);
+        var facts = new Facts(new ClassPlan("", brief), studio);
         var at = 0;
         foreach (var block in frame.Blocks)
         {
-            var lines = moves.Skip(at).Take(block.Stations).Select(m => NeedWays.Named(Lines.Of(m, block.Amount, brief), brief, facts));
+            var lines = moves.Skip(at).Take(block.Stations).Select(m => NeedWays.Named(Lines.Of(m, block.Amount, brief, facts), brief, facts));
             at += block.Stations;
             yield return block.Block with { Stations = [.. lines] };
         }
     }
 
     /// <summary>Block by block where stations are linked; across blocks that run alike else.</summary>
-    private static ClassPlan Ordered(ClassPlan plan, HouseRules rules)
+    private static ClassPlan Ordered(ClassPlan plan, Studio studio)
     {
-        var request = new OrderRequest(plan, rules, null, new OrderWeights(Floor: 8), [], []);
+        var request = new OrderRequest(plan, studio, null, new OrderWeights(Floor: 8), [], []);
         if (plan.Blocks.Any(b => b.Format is LinkedFormat { Kind: LinkedKind.Superset }) || OrderProblems.Of(request).Problem is not { } problem)
             return plan;
         return OrderProblems.Answer(request, problem, LocalOrder.From(problem), 0, OrderProof.Tried).Edit?.Apply(plan).Plan ?? plan;

@@ -11,9 +11,9 @@ internal static class Gaps
     private static readonly Length NearlyWater = Length.Minutes(1);
 
     /// <summary>Where a timed change is too tight, the station before it rests for as long as the change needs.</summary>
-    public static ClassPlan Loosened(ClassPlan plan, HouseRules rules)
+    public static ClassPlan Loosened(ClassPlan plan, Studio studio)
     {
-        var timeline = TimelineBuilder.Build(plan, rules);
+        var timeline = TimelineBuilder.Build(plan, studio);
         var tight = timeline.Gaps
             .Where(g => g.Place == GapPlace.Within && g.Lost > Length.Zero && plan.Blocks[timeline.Sets[g.From].Block].Format is CircuitFormat or PrepareFormat or ReleaseFormat)
             .GroupBy(g => (timeline.Sets[g.From].Block, timeline.Sets[g.From].Station), g => g.Need);
@@ -29,15 +29,15 @@ internal static class Gaps
     }
 
     /// <summary>Where people would go too long without water, the gap after the block before is a water break.</summary>
-    public static ClassPlan Watered(ClassPlan plan, HouseRules rules)
+    public static ClassPlan Watered(ClassPlan plan, Studio studio)
     {
-        var timeline = TimelineBuilder.Build(plan, rules);
+        var timeline = TimelineBuilder.Build(plan, studio);
         var last = Length.Zero;
         for (var i = 0; i < plan.Blocks.Length; i++)
         {
             var (end, next) = (EndOf(timeline, i), EndOf(timeline, i + 1));
             var block = plan.Blocks[i];
-            if (block.Settings.After is { } after && (after.Water || next - last > rules.CheckWaterEvery - NearlyWater))
+            if (block.Settings.After is { } after && (after.Water || next - last > studio.Rules.CheckWaterEvery - NearlyWater))
             {
                 last = end;
                 plan = plan with { Blocks = plan.Blocks.SetItem(i, block with { Settings = block.Settings with { After = after with { Water = true, Length = new LengthSpan(Length.Max(Water, after.Length.Low)) } } }) };

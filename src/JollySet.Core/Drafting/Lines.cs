@@ -10,10 +10,10 @@ internal static class Lines
 {
     private static readonly LoadLevel[] Levels = [LoadLevel.Heavy, LoadLevel.Moderate, LoadLevel.Light];
 
-    public static Station Of(Move move, Amount? amount, Brief brief)
+    public static Station Of(Move move, Amount? amount, Brief brief, Timing.Facts facts)
     {
         var line = StationFor.New(move, amount);
-        line = line with { Options = [.. line.Options.Select(o => o with { Way = Options.NeedWays.There(o.Way, brief) })] };
+        line = line with { Options = [.. line.Options.Select(o => o with { Way = Options.NeedWays.There(o.Way, brief, facts) })] };
         if (move.Impact == Impact.High)
             line = line with { Options = [.. line.Options.Where(o => o.Kind != OptionKind.Easier), new StationOption(OptionKind.Easier, StationFor.WayOf(move.Around["no jumping"])!)] };
         return line.Load?.Rounds[0].Level is { } level ? line with { Load = LoadPlan.Of(There(level, move, brief)) } : line;

@@ -20,13 +20,13 @@ internal static class MovePool
     private const double Chance = 1.2;
 
     /// <summary>Moves and their price, cheaper first; the seed decides between equals.</summary>
-    public static ImmutableArray<(Move Move, double Price)> Of(DraftRequest request, bool counted)
+    public static ImmutableArray<(Move Move, double Price)> Of(DraftRequest request, MoveLibrary library, bool counted)
     {
         var (brief, chance, focus) = (request.Brief, new Random(request.Seed), Focus.Of(request.Brief));
         return
         [
-            .. MoveLibrary.Shipped.All
-                .Where(m => IsWork(brief, m) && HasKit(brief, m) && Suits.Needs(brief, m) && !AskFirst.SpeaksAgainst(brief, m) && IsFor(brief, m))
+            .. library.All
+                .Where(m => IsWork(brief, m) && HasKit(brief, m) && Suits.Needs(brief, m) && !AskFirst.SpeaksAgainst(brief, m) && IsFor(brief, m, library))
                 .Where(m => !counted || m.Pace != PaceClass.Slow)
                 .Select(m => (m, price: PriceOf(request, focus, m, counted) + (Chance * chance.NextDouble())))
                 .OrderBy(m => m.price),
@@ -45,25 +45,25 @@ internal static class MovePool
     };
 
     /// <summary>Nothing jumps, turns or balances under load before people are ready for it.</summary>
-    private static bool IsFor(Brief brief, Move move)
+    private static bool IsFor(Brief brief, Move move, MoveLibrary library)
     {
         var audience = brief.Audience;
         var gentle = audience.Any(a => a is Audience.FirstTimers or Audience.OlderAdults);
         if (move.Impact >= (gentle || brief.Goal == Goal.Mobility ? Impact.Middle : Impact.High) && !(move.Impact == Impact.High && JumpsFit(brief)))
             return false;
-        if (gentle && (move.IsBalance() || move.IsSkill() || Depth(move) > 2))
+        if (gentle && (move.IsBalance() || move.IsSkill() || Depth(move, library) > 2))
             return false;
-        return !(audience.Contains(Audience.Newcomer) && (move.IsSkill() || Depth(move) > 3));
+        return !(audience.Contains(Audience.Newcomer) && (move.IsSkill() || Depth(move, library) > 3));
     }
 
     private static bool JumpsFit(Brief brief) =>
         brief.Goal == Goal.Power && !brief.Audience.IsEmpty && brief.Audience.All(a => a is Audience.Regular or Audience.Strong);
 
     /// <summary>How many easier ways lie below it.</summary>
-    private static int Depth(Move move)
+    private static int Depth(Move move, MoveLibrary library)
     {
         var depth = 0;
-        for (var m = move; depth < 8 && m is not null && MoveLibrary.Shipped.Find(m.Easier) is { } easier; m = easier)
+        for (var m = move; depth < 8 && m is not null && library.Find(m.Easier) is { } easier; m = easier)
             depth++;
         return depth;
     }

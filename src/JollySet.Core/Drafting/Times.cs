@@ -26,9 +26,9 @@ internal static class Times
     };
 
     /// <summary>The plan within half a minute of its booking by the clock and not far over in likelihood; null where words and gaps cannot take up what is missing.</summary>
-    public static ClassPlan? Fitted(ClassPlan plan, HouseRules rules)
+    public static ClassPlan? Fitted(ClassPlan plan, Studio studio)
     {
-        var timeline = TimelineBuilder.Build(plan, rules);
+        var timeline = TimelineBuilder.Build(plan, studio);
         var excess = Math.Max(0, (timeline.Likely - timeline.Length).InWholeSeconds - MostOver);
         if (excess > MostShort)
             return null;

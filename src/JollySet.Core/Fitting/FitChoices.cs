@@ -32,7 +32,7 @@ public static class FitChoices
     {
         var block = request.Plan.Blocks[index];
         var now = Measure(request, index, block);
-        var range = WorkAndRest.Of(request.Plan.Brief, request.Rules);
+        var range = WorkAndRest.Of(request.Plan.Brief, request.Studio.Rules);
         var floor = FloorOf(request, block, now);
         foreach (var (changed, cost, chief) in teachable.Variants(block, kind))
         {
@@ -63,8 +63,8 @@ public static class FitChoices
     /// <summary>Warm-up and cool-down are never cut under their least, or under what they are where that is less.</summary>
     private static Length FloorOf(FitRequest request, Block block, (Length Length, Length WorstLost, bool Even) now) => block.Format switch
     {
-        PrepareFormat => Length.Min(now.Length, request.Rules.WarmUpLeastFor(Length.Minutes(request.Minutes))),
-        ReleaseFormat => Length.Min(now.Length, request.Rules.CoolDownLeast),
+        PrepareFormat => Length.Min(now.Length, request.Studio.Rules.WarmUpLeastFor(Length.Minutes(request.Minutes))),
+        ReleaseFormat => Length.Min(now.Length, request.Studio.Rules.CoolDownLeast),
         _ => Length.Zero,
     };
 
@@ -73,7 +73,7 @@ public static class FitChoices
     {
         var repeats = request.Plan.Blocks.Where(b => b.Format is AgainFormat a && a.Of == block.Name);
         var alone = request.Plan with { Blocks = [block, .. repeats] };
-        var timeline = TimelineBuilder.Build(alone, request.Rules);
+        var timeline = TimelineBuilder.Build(alone, request.Studio);
         var left = timeline.Segments.Where(s => s.Side == Side.Left).Sum(s => s.Length);
         var right = timeline.Segments.Where(s => s.Side == Side.Right).Sum(s => s.Length);
         return (request.AimsAtClock ? timeline.Length : timeline.Likely, timeline.Gaps.Select(g => g.Lost).DefaultIfEmpty().Max(), left == right);

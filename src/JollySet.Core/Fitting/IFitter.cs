@@ -10,7 +10,7 @@ public enum FitKind { Rounds, Times, Moves, Block }
 /// <summary>A class to be made as long as its booking.</summary>
 /// <param name="Minutes">The length wanted.</param>
 /// <param name="Locks">Keys of the <see cref="FitItem"/>s that must stay as they are.</param>
-public sealed record FitRequest(ClassPlan Plan, HouseRules Rules, int Minutes, ImmutableHashSet<string> Locks)
+public sealed record FitRequest(ClassPlan Plan, Studio Studio, int Minutes, ImmutableHashSet<string> Locks)
 {
     /// <summary>Whether the length aimed at is the clock's (follow-along) or the likely one (led).</summary>
     public bool AimsAtClock => Plan.Brief.IsFollowAlong;

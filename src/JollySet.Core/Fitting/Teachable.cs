@@ -40,7 +40,7 @@ internal sealed class Teachable(FitRequest request, bool shortens)
         if (!Variable.Gap(block.Settings.After) || !Free(block, "after"))
             yield break;
         var now = block.Settings.After!.Length.Low;
-        var least = Length.Min(now, block.Settings.After.Water ? request.Rules.ChangeWaterLeast : request.Rules.ChangeBlockLeast);
+        var least = Length.Min(now, block.Settings.After.Water ? request.Studio.Rules.ChangeWaterLeast : request.Studio.Rules.ChangeBlockLeast);
         for (var step = -4; step <= 4; step++)
             if (step != 0 && now + (Quarter * step) >= least)
                 yield return (block with { Settings = block.Settings with { After = block.Settings.After with { Length = new LengthSpan(now + (Quarter * step)) } } }, GapCosts[Math.Abs(step)], now + (Quarter * step));
@@ -112,7 +112,7 @@ internal sealed class Teachable(FitRequest request, bool shortens)
 
     private int LeastMissed(Block block)
     {
-        var facts = new Timing.Facts(request.Plan, Moves.MoveLibrary.Shipped);
+        var facts = new Timing.Facts(request.Plan, request.Studio);
         var all = request.Plan.Blocks.Where(b => b.IsMain).SelectMany(b => b.Stations).Select(s => facts.Of(s, 1).Move?.Pattern).ToList();
         return Enumerable.Range(0, block.Stations.Length).MaxBy(i => (all.Count(p => p == facts.Of(block.Stations[i], 1).Move?.Pattern), i));
     }
@@ -123,7 +123,7 @@ internal sealed class Teachable(FitRequest request, bool shortens)
         if (!Variable.Rest(block) || !Free(block, "rest"))
             yield break;
         for (var step = -most; step <= most; step++)
-            if (step != 0 && block.Settings.Rest.Min(g => g.Length.Low) + (Five * step) >= Five && block.Settings.Rest.All(g => !g.Water || g.Length.Low + (Five * step) >= request.Rules.ChangeWaterLeast))
+            if (step != 0 && block.Settings.Rest.Min(g => g.Length.Low) + (Five * step) >= Five && block.Settings.Rest.All(g => !g.Water || g.Length.Low + (Five * step) >= request.Studio.Rules.ChangeWaterLeast))
                 yield return (block with { Settings = block.Settings with { Rest = [.. block.Settings.Rest.Select(g => g with { Length = new LengthSpan(g.Length.Low + (Five * step)) })] } }, GapCosts[Math.Abs(step)]);
     }
 
@@ -133,7 +133,7 @@ internal sealed class Teachable(FitRequest request, bool shortens)
         if (!Variable.Gap(block.Settings.Between) || block.RoundCount < 2 || !Free(block, "between"))
             yield break;
         var between = block.Settings.Between!;
-        var least = Length.Min(between.Length.Low, between.Water ? request.Rules.ChangeWaterLeast : request.Rules.ChangeRoundLeast);
+        var least = Length.Min(between.Length.Low, between.Water ? request.Studio.Rules.ChangeWaterLeast : request.Studio.Rules.ChangeRoundLeast);
         for (var step = -most; step <= most; step++)
             if (step != 0 && between.Length.Low + (Quarter * step) >= least)
                 yield return (block with { Settings = block.Settings with { Between = between with { Length = new LengthSpan(between.Length.Low + (Quarter * step)) } } }, GapCosts[Math.Abs(step)]);

@@ -15,7 +15,7 @@ public static class KitNeeds
     /// <summary>The things, each once.</summary>
     public static ImmutableArray<KitNeed> Of(Timeline timeline)
     {
-        var facts = new Facts(timeline.Plan, MoveLibrary.Shipped, timeline.Rules);
+        var facts = timeline.Facts;
         var needs =
             from set in timeline.Sets
             from item in facts.KitOf(timeline.Blocks[set.Block], set.Line)

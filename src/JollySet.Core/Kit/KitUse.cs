@@ -11,10 +11,10 @@ namespace JollySet.Core.Kit;
 public sealed record KitUse(Block Block, int Station, string Item, int Pieces)
 {
     /// <summary>Every station's needs, in the order of the class. What a load of none leaves on the floor is not needed; a wall is always there.</summary>
-    public static ImmutableArray<KitUse> Of(ClassPlan plan)
+    public static ImmutableArray<KitUse> Of(Timeline timeline)
     {
-        var facts = new Facts(plan, MoveLibrary.Shipped);
-        return [.. plan.Blocks.SelectMany(b => b.Stations.SelectMany((line, at) => OfLine(b, at + 1, line, facts)))];
+        var facts = timeline.Facts;
+        return [.. timeline.Plan.Blocks.SelectMany(b => b.Stations.SelectMany((line, at) => OfLine(b, at + 1, line, facts)))];
     }
 
     /// <summary>What a single move needs, for an option.</summary>

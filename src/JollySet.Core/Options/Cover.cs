@@ -67,9 +67,9 @@ public sealed record Cover(CoverKind Kind, Way? Way)
 public static class Covers
 {
     /// <summary>Every station line with every need that is judged or must be asked about.</summary>
-    public static ImmutableArray<(Block Block, int Station, string Need, Cover Cover)> Of(ClassPlan plan)
+    public static ImmutableArray<(Block Block, int Station, string Need, Cover Cover)> Of(Timeline timeline)
     {
-        var facts = new Facts(plan, MoveLibrary.Shipped);
+        var (plan, facts) = (timeline.Plan, timeline.Facts);
         return
         [
             .. from block in plan.Blocks

@@ -13,13 +13,13 @@ public static class NeedWays
     {
         foreach (var need in brief.Needs)
             if (Cover.Of(line, need, facts) is { Kind: CoverKind.Open, Way: { } way })
-                line = line with { Options = line.Options.Add(new StationOption(OptionKind.ForNeed, There(way, brief), need)) };
+                line = line with { Options = line.Options.Add(new StationOption(OptionKind.ForNeed, There(way, brief, facts), need)) };
         return line;
     }
 
     /// <summary>A way that needs kit the class does not have gives way to the same move done smaller.</summary>
-    public static Way There(Way way, Brief brief) =>
-        way is MoveWay other && MoveLibrary.Shipped.Find(other.Move) is { } move && !(brief.Kit.IsEmpty ? move.Kit.All(k => k is "mat" or "wall") : Suits.Kit(brief, move))
+    public static Way There(Way way, Brief brief, Facts facts) =>
+        way is MoveWay other && facts.MoveOf(other.Move) is { } move && !(brief.Kit.IsEmpty ? move.Kit.All(k => k is "mat" or "wall") : Suits.Kit(brief, move))
             ? new AdjustedWay(Adjustment.SmallerRange)
             : way;
 }

@@ -8,10 +8,10 @@ namespace JollySet.Core.Ordering;
 /// <param name="Block">The block's name; null for the whole main part.</param>
 /// <param name="Pins">Stations that keep their place, as block and number.</param>
 /// <param name="Pairs">Stations that keep the next one directly after them, as block and number.</param>
-public sealed record OrderRequest(ClassPlan Plan, HouseRules Rules, string? Block, OrderWeights Weights, ImmutableHashSet<(string Block, int Number)> Pins, ImmutableHashSet<(string Block, int Number)> Pairs)
+public sealed record OrderRequest(ClassPlan Plan, Studio Studio, string? Block, OrderWeights Weights, ImmutableHashSet<(string Block, int Number)> Pins, ImmutableHashSet<(string Block, int Number)> Pairs)
 {
     /// <summary>With nothing pinned and the usual weights.</summary>
-    public static OrderRequest Of(ClassPlan plan, string? block) => new(plan, HouseRules.Shipped, block, new OrderWeights(), [], []);
+    public static OrderRequest Of(ClassPlan plan, string? block) => new(plan, Studio.Shipped, block, new OrderWeights(), [], []);
 }
 
 /// <summary>How an order was found, and so what is known of it.</summary>

@@ -15,7 +15,7 @@ public static class OrderProblems
     public static (OrderProblem? Problem, string? Why) Of(OrderRequest request)
     {
         var plan = request.Plan;
-        var facts = new Facts(plan, MoveLibrary.Shipped);
+        var facts = new Facts(plan, request.Studio);
         if (request.Block is { } name && plan.Find(name) is not { IsMain: true, Stations.IsEmpty: false })
             return (null, plan.Find(name) is null ? $"There is no block “{name}”." : $"“{name}” has no stations of the main part.");
         var blocks = plan.Blocks.Select((block, index) => (block, index)).Where(b => b.block.IsMain && !b.block.Stations.IsEmpty && (request.Block is null || b.block.Name == request.Block)).ToList();

@@ -10,16 +10,16 @@ internal sealed class Arrangement
     private readonly ClassPlan plan;
     private readonly StationWork work;
 
-    private Arrangement(ClassPlan plan, MoveLibrary library, HouseRules rules)
+    private Arrangement(ClassPlan plan, Studio studio)
     {
         this.plan = plan;
-        work = new StationWork(plan, library, rules);
+        work = new StationWork(plan, studio);
     }
 
     /// <summary>Every step of the class, in order, each made when it is asked for.</summary>
-    public static IEnumerable<Step> Of(ClassPlan plan, MoveLibrary library, HouseRules rules)
+    public static IEnumerable<Step> Of(ClassPlan plan, Studio studio)
     {
-        var arrangement = new Arrangement(plan, library, rules);
+        var arrangement = new Arrangement(plan, studio);
         return Enumerable.Range(0, plan.Blocks.Length).SelectMany(arrangement.StepsOf);
     }
 

@@ -1,5 +1,4 @@
 using System.Collections.Immutable;
-using JollySet.Core.Moves;
 using JollySet.Core.Plans;
 
 namespace JollySet.Core.Timing;
@@ -48,11 +47,11 @@ public static class Expected
     }
 
     /// <summary>Rounds of an as-many-rounds block; null for other formats.</summary>
-    public static AmrapRounds? RoundsOf(Timeline timeline, int block, MoveLibrary? library = null)
+    public static AmrapRounds? RoundsOf(Timeline timeline, int block)
     {
         if (timeline.Blocks[block] is not { Format: AmrapFormat amrap } spelled || spelled.Stations.IsEmpty)
             return null;
-        var work = new StationWork(timeline.Plan, library ?? MoveLibrary.Shipped, timeline.Rules);
+        var work = new StationWork(timeline.Plan, timeline.Studio);
         var sets = Enumerable.Range(1, spelled.Stations.Length).SelectMany(n => work.Of(block, spelled, 1, n, null)).ToImmutableArray();
         int Rounds(Person person) => RoundsIn(amrap.Length, sets, new ChangeOver(timeline.Plan.Brief, timeline.Rules), timeline.Rules.PaceOf(person));
         return new AmrapRounds(Rounds(Person.Newcomer), Rounds(Person.Regular), Rounds(Person.Strong));

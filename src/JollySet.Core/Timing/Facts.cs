@@ -5,17 +5,15 @@ using JollySet.Core.Plans;
 namespace JollySet.Core.Timing;
 
 /// <summary>Looks up what a station's line means with the library beside it.</summary>
-public sealed class Facts(ClassPlan plan, MoveLibrary library, HouseRules? rules = null)
+public sealed class Facts(ClassPlan plan, Studio studio)
 {
-    private readonly HouseRules rules = rules ?? HouseRules.Shipped;
-
     /// <summary>The move of that name in the library or, with the facts it borrows, in the class; null for no facts.</summary>
     public Move? MoveOf(string name)
     {
-        if (library.Find(name) is { } known)
+        if (studio.Library.Find(name) is { } known)
             return known;
         var like = plan.NewMoves.FirstOrDefault(m => m.Name.Equals(name, StringComparison.OrdinalIgnoreCase))?.Like;
-        return like is null ? null : library.Find(like);
+        return like is null ? null : studio.Library.Find(like);
     }
 
     /// <summary>What the line says in that round.</summary>
@@ -35,7 +33,7 @@ public sealed class Facts(ClassPlan plan, MoveLibrary library, HouseRules? rules
             move?.Level,
             HeldWith(kit.Where(KitList.IsHeld), load, IsBare(block, line) ? null : move),
             string.Join(", ", kit.Where(KitList.IsProp).Order(StringComparer.OrdinalIgnoreCase)),
-            load is null && IsBare(block, line) ? null : Weights.LevelOf(load, move, rules));
+            load is null && IsBare(block, line) ? null : Weights.LevelOf(load, move, studio.Rules));
     }
 
     /// <summary>Everything one person needs at a line, over all rounds: what the line or its loads name, else the library's. A load of none leaves on the floor what is held.</summary>

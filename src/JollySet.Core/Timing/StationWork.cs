@@ -5,11 +5,11 @@ using JollySet.Core.Plans;
 namespace JollySet.Core.Timing;
 
 /// <summary>Turns a station's line into its work periods of one round: one, or two where each side has its own.</summary>
-internal sealed class StationWork(ClassPlan plan, MoveLibrary library, HouseRules rules)
+internal sealed class StationWork(ClassPlan plan, Studio studio)
 {
-    private readonly Facts facts = new(plan, library, rules);
+    private readonly Facts facts = new(plan, studio);
     private readonly Dictionary<LineInRound, ImmutableArray<WorkSet>> known = [];
-    private readonly Pace pace = new(plan, rules, library);
+    private readonly Pace pace = new(plan, studio);
 
     /// <summary>The work periods, in order.</summary>
     /// <param name="pass">The side of the whole pass, where the block does each side.</param>
@@ -83,7 +83,7 @@ internal sealed class StationWork(ClassPlan plan, MoveLibrary library, HouseRule
     /// <summary>Of a stack: one of each, which is one step of its rungs.</summary>
     private decimal ExpectedPerRep(Station line, Block block, int round) => line.Doing.InRound(round) is Stacked stack
         ? stack.Parts.Sum(part => pace.SecondsPerRep(part, line.Tempo, block.Settings.Beat))
-        : line.Pulses is not null ? rules.PacePulse : pace.SecondsPerRep(line.Doing.InRound(round), line.Tempo, block.Settings.Beat);
+        : line.Pulses is not null ? studio.Rules.PacePulse : pace.SecondsPerRep(line.Doing.InRound(round), line.Tempo, block.Settings.Beat);
 
     private Target TargetOf(Station line, Block block, Move? move, int round) => line.Amount switch
     {
@@ -97,8 +97,8 @@ internal sealed class StationWork(ClassPlan plan, MoveLibrary library, HouseRule
     private static Target Counted(int reps) => new(reps, Length.Zero, true);
 
     private Target Unsaid(bool timed) => timed
-        ? new Target(null, rules.TargetSeconds, false)
-        : new Target(rules.TargetReps, Length.Zero, false);
+        ? new Target(null, studio.Rules.TargetSeconds, false)
+        : new Target(studio.Rules.TargetReps, Length.Zero, false);
 
     private static SideWay? UsualWay(Move? move) => move?.Sides switch
     {

@@ -1,11 +1,21 @@
 using System.Collections.Immutable;
+using JollySet.Core.Moves;
 using JollySet.Core.Plans;
 
 namespace JollySet.Core.Timing;
 
 /// <summary>Every second of a class, computed from its plan. Everything that speaks of time reads this.</summary>
-public sealed record Timeline(ClassPlan Plan, HouseRules Rules)
+public sealed record Timeline(ClassPlan Plan, Studio Studio)
 {
+    /// <summary>The house rules it was reckoned by.</summary>
+    public HouseRules Rules => Studio.Rules;
+
+    /// <summary>The moves it was reckoned with.</summary>
+    public MoveLibrary Library => Studio.Library;
+
+    /// <summary>Looks up what its lines mean.</summary>
+    public Facts Facts => new(Plan, Studio);
+
     /// <summary>The blocks as they are taught: repeats spelled out.</summary>
     public required ImmutableArray<Block> Blocks { get; init; }
 

@@ -1,5 +1,4 @@
 using System.Collections.Immutable;
-using JollySet.Core.Moves;
 using JollySet.Core.Plans;
 
 namespace JollySet.Core.Timing;
@@ -20,20 +19,19 @@ public sealed class TimelineBuilder
     private bool pendingWater;
     private Length slotDebt;
 
-    private TimelineBuilder(ClassPlan plan, MoveLibrary library, HouseRules rules)
+    private TimelineBuilder(ClassPlan plan, Studio studio)
     {
         this.plan = plan;
-        changes = new ChangeOver(plan.Brief, rules);
+        changes = new ChangeOver(plan.Brief, studio.Rules);
     }
 
-    /// <summary>The timeline of <paramref name="plan"/>; the shipped rules and library unless others are given.</summary>
-    public static Timeline Build(ClassPlan plan, HouseRules? rules = null, MoveLibrary? library = null)
+    /// <summary>The timeline of <paramref name="plan"/>; as shipped unless a studio is given.</summary>
+    public static Timeline Build(ClassPlan plan, Studio? studio = null)
     {
-        rules ??= HouseRules.Shipped;
-        library ??= MoveLibrary.Shipped;
-        var builder = new TimelineBuilder(plan, library, rules);
-        builder.TakeAll(Arrangement.Of(plan, library, rules), until: static _ => false);
-        return new Timeline(plan, rules)
+        studio ??= Studio.Shipped;
+        var builder = new TimelineBuilder(plan, studio);
+        builder.TakeAll(Arrangement.Of(plan, studio), until: static _ => false);
+        return new Timeline(plan, studio)
         {
             Blocks = [.. plan.Blocks.Select(plan.Spelled)],
             Segments = builder.segments.ToImmutable(),
@@ -45,8 +43,8 @@ public sealed class TimelineBuilder
     /// <summary>How far the plan's timeline goes, built no further than the limits and thrown away.</summary>
     internal static Extent Measure(ClassPlan plan)
     {
-        var builder = new TimelineBuilder(plan, MoveLibrary.Shipped, HouseRules.Shipped);
-        builder.TakeAll(Arrangement.Of(plan, MoveLibrary.Shipped, HouseRules.Shipped), until: static b => b.Extent is { TooLong: true } or { TooMany: true });
+        var builder = new TimelineBuilder(plan, Studio.Shipped);
+        builder.TakeAll(Arrangement.Of(plan, Studio.Shipped), until: static b => b.Extent is { TooLong: true } or { TooMany: true });
         return builder.Extent;
     }
 

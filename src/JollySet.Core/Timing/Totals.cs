@@ -58,7 +58,7 @@ public sealed record Totals(
         var reps = new Dictionary<string, int>(StringComparer.OrdinalIgnoreCase);
         foreach (var set in timeline.Sets)
             if (set.Reps is { } count && set.HasTarget)
-                foreach (var known in set.Line.Doing.InRound(set.Round).MoveNames().Select(Moves.MoveLibrary.Shipped.NameOf))
+                foreach (var known in set.Line.Doing.InRound(set.Round).MoveNames().Select(timeline.Library.NameOf))
                     reps[known] = reps.GetValueOrDefault(known) + count;
         return reps.ToImmutableSortedDictionary(StringComparer.OrdinalIgnoreCase);
     }
@@ -68,7 +68,7 @@ public sealed record Totals(
     {
         return timeline.Blocks.Where(b => b.IsMain)
             .SelectMany(b => b.Stations.SelectMany(s => s.Doing.MoveNames()))
-            .Select(Moves.MoveLibrary.Shipped.NameOf);
+            .Select(timeline.Library.NameOf);
     }
 
     /// <summary>One pass over segments, gaps and sets; what comes after a block belongs to no block's figure.</summary>

@@ -191,7 +191,7 @@ namespace JollySet.Data.Migrations
                     b.ToTable("Sessions");
                 });
 
-            modelBuilder.Entity("JollySet.Data.Studio", b =>
+            modelBuilder.Entity("JollySet.Data.StudioRow", b =>
                 {
                     b.Property<int>("Id")
                         .ValueGeneratedOnAdd()
@@ -215,7 +215,7 @@ namespace JollySet.Data.Migrations
 
             modelBuilder.Entity("JollySet.Data.ClassRow", b =>
                 {
-                    b.HasOne("JollySet.Data.Studio", null)
+                    b.HasOne("JollySet.Data.StudioRow", null)
                         .WithMany()
                         .HasForeignKey("StudioId")
                         .OnDelete(DeleteBehavior.Cascade)
@@ -224,7 +224,7 @@ namespace JollySet.Data.Migrations
 
             modelBuilder.Entity("JollySet.Data.HouseRuleRow", b =>
                 {
-                    b.HasOne("JollySet.Data.Studio", null)
+                    b.HasOne("JollySet.Data.StudioRow", null)
                         .WithMany()
                         .HasForeignKey("StudioId")
                         .OnDelete(DeleteBehavior.Cascade)
@@ -238,7 +238,7 @@ namespace JollySet.Data.Migrations
                         .HasForeignKey("ClassId")
                         .OnDelete(DeleteBehavior.Cascade);
 
-                    b.HasOne("JollySet.Data.Studio", null)
+                    b.HasOne("JollySet.Data.StudioRow", null)
                         .WithMany()
                         .HasForeignKey("StudioId")
                         .OnDelete(DeleteBehavior.Cascade)
@@ -253,7 +253,7 @@ namespace JollySet.Data.Migrations
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired();
 
-                    b.HasOne("JollySet.Data.Studio", null)
+                    b.HasOne("JollySet.Data.StudioRow", null)
                         .WithMany()
                         .HasForeignKey("StudioId")
                         .OnDelete(DeleteBehavior.Cascade)
@@ -262,7 +262,7 @@ namespace JollySet.Data.Migrations
 
             modelBuilder.Entity("JollySet.Data.SessionRow", b =>
                 {
-                    b.HasOne("JollySet.Data.Studio", null)
+                    b.HasOne("JollySet.Data.StudioRow", null)
                         .WithMany()
                         .HasForeignKey("StudioId")
                         .OnDelete(DeleteBehavior.Cascade)

@@ -188,7 +188,7 @@ namespace JollySet.Data.Migrations
                     b.ToTable("Sessions");
                 });
 
-            modelBuilder.Entity("JollySet.Data.Studio", b =>
+            modelBuilder.Entity("JollySet.Data.StudioRow", b =>
                 {
                     b.Property<int>("Id")
                         .ValueGeneratedOnAdd()
@@ -212,7 +212,7 @@ namespace JollySet.Data.Migrations
 
             modelBuilder.Entity("JollySet.Data.ClassRow", b =>
                 {
-                    b.HasOne("JollySet.Data.Studio", null)
+                    b.HasOne("JollySet.Data.StudioRow", null)
                         .WithMany()
                         .HasForeignKey("StudioId")
                         .OnDelete(DeleteBehavior.Cascade)
@@ -221,7 +221,7 @@ namespace JollySet.Data.Migrations
 
             modelBuilder.Entity("JollySet.Data.HouseRuleRow", b =>
                 {
-                    b.HasOne("JollySet.Data.Studio", null)
+                    b.HasOne("JollySet.Data.StudioRow", null)
                         .WithMany()
                         .HasForeignKey("StudioId")
                         .OnDelete(DeleteBehavior.Cascade)
@@ -235,7 +235,7 @@ namespace JollySet.Data.Migrations
                         .HasForeignKey("ClassId")
                         .OnDelete(DeleteBehavior.Cascade);
 
-                    b.HasOne("JollySet.Data.Studio", null)
+                    b.HasOne("JollySet.Data.StudioRow", null)
                         .WithMany()
                         .HasForeignKey("StudioId")
                         .OnDelete(DeleteBehavior.Cascade)
@@ -250,7 +250,7 @@ namespace JollySet.Data.Migrations
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired();
 
-                    b.HasOne("JollySet.Data.Studio", null)
+                    b.HasOne("JollySet.Data.StudioRow", null)
                         .WithMany()
                         .HasForeignKey("StudioId")
                         .OnDelete(DeleteBehavior.Cascade)
@@ -259,7 +259,7 @@ namespace JollySet.Data.Migrations
 
             modelBuilder.Entity("JollySet.Data.SessionRow", b =>
                 {
-                    b.HasOne("JollySet.Data.Studio", null)
+                    b.HasOne("JollySet.Data.StudioRow", null)
                         .WithMany()
                         .HasForeignKey("StudioId")
                         .OnDelete(DeleteBehavior.Cascade)

@@ -26,7 +26,7 @@ public class BuilderTests
     [InlineData("kit: mat, heavy dumbbells", 180)]
     public void A_warm_up_is_nearly_as_long_as_asked_and_suits_the_class(string header, int seconds)
     {
-        var plan = Put(Class(header), WarmUpBuilder.Build(Class(header), HouseRules.Shipped, seconds)!);
+        var plan = Put(Class(header), WarmUpBuilder.Build(Class(header), Studio.Shipped, seconds)!);
         Assert.InRange(Seconds(plan, "Warm-up"), seconds - 40, seconds);
         Assert.Equal(0, plan.Blocks.IndexOf(plan.Find("Warm-up")!));
         Assert.DoesNotContain(Review.Of(TimelineBuilder.Build(plan)), f => f.Code == "need-open" && f.Block == "Warm-up");
@@ -35,7 +35,7 @@ public class BuilderTests
     [Fact]
     public void A_warm_up_rehearses_every_pattern_and_says_why()
     {
-        var built = WarmUpBuilder.Build(Class("audience: regular"), HouseRules.Shipped, 300)!;
+        var built = WarmUpBuilder.Build(Class("audience: regular"), Studio.Shipped, 300)!;
         Assert.Equal(built.Block.Stations.Length, built.Why.Length);
         Assert.Contains("raises the pulse", built.Why);
         Assert.Contains(built.Why, w => w.Contains("rehearses squat", StringComparison.Ordinal));
@@ -49,7 +49,7 @@ public class BuilderTests
     [InlineData("needs: no floor", 240, 15, 30)]
     public void A_cool_down_reaches_what_was_loaded_evenly_in_the_time(string header, int seconds, int shortest, int longest)
     {
-        var plan = Put(Class(header), CoolDownBuilder.Build(Class(header), HouseRules.Shipped, seconds)!);
+        var plan = Put(Class(header), CoolDownBuilder.Build(Class(header), Studio.Shipped, seconds)!);
         Assert.InRange(Seconds(plan, "Cool-down"), seconds - 60, seconds);
         Assert.Equal("Cool-down", plan.Blocks[^1].Name);
         Assert.DoesNotContain(Review.Of(TimelineBuilder.Build(plan)), f => f.Code.StartsWith("cool-down", StringComparison.Ordinal));
@@ -61,26 +61,26 @@ public class BuilderTests
     [Fact]
     public void Building_again_takes_the_place_of_what_was_there()
     {
-        var once = Put(Class("audience: regular"), WarmUpBuilder.Build(Class("audience: regular"), HouseRules.Shipped, 300)!);
-        var twice = Put(once, WarmUpBuilder.Build(once, HouseRules.Shipped, 300, seed: 5)!);
+        var once = Put(Class("audience: regular"), WarmUpBuilder.Build(Class("audience: regular"), Studio.Shipped, 300)!);
+        var twice = Put(once, WarmUpBuilder.Build(once, Studio.Shipped, 300, seed: 5)!);
         Assert.Equal(once.Blocks.Select(b => b.Name), twice.Blocks.Select(b => b.Name));
         Assert.NotEqual(SheetWriter.Write(once), SheetWriter.Write(twice));
-        Assert.Equal(SheetWriter.Write(twice), SheetWriter.Write(Put(once, WarmUpBuilder.Build(once, HouseRules.Shipped, 300, seed: 5)!)));
+        Assert.Equal(SheetWriter.Write(twice), SheetWriter.Write(Put(once, WarmUpBuilder.Build(once, Studio.Shipped, 300, seed: 5)!)));
     }
 
     [Fact]
     public void With_no_main_part_there_is_nothing_to_build_from()
     {
         var empty = Sheet.Read("# T\nminutes: 30\n");
-        Assert.Null(WarmUpBuilder.Build(empty, HouseRules.Shipped, 300));
-        Assert.Null(CoolDownBuilder.Build(empty, HouseRules.Shipped, 300));
+        Assert.Null(WarmUpBuilder.Build(empty, Studio.Shipped, 300));
+        Assert.Null(CoolDownBuilder.Build(empty, Studio.Shipped, 300));
     }
 
     [Fact]
     public void Nobody_sits_on_the_floor_in_a_class_that_sits()
     {
         var plan = Sheet.Read("# T\nminutes: 30\nneeds: seated\nkit: chair\n== A (circuit, 3 rounds, work 40, rest 20)\nseated march\nseated knee extension\n");
-        foreach (var built in new[] { WarmUpBuilder.Build(plan, HouseRules.Shipped, 180), CoolDownBuilder.Build(plan, HouseRules.Shipped, 180) })
+        foreach (var built in new[] { WarmUpBuilder.Build(plan, Studio.Shipped, 180), CoolDownBuilder.Build(plan, Studio.Shipped, 180) })
             Assert.DoesNotContain(Review.Of(TimelineBuilder.Build(Put(plan, built!))), f => f is { Code: "need-open", Severity: Severity.Stop } && f.Block == built!.Block.Name);
     }
 }

@@ -18,7 +18,7 @@ public class FixTests
         var mends = 0;
         foreach (var finding in findings)
         {
-            if (Review.MendedOnce(plan, HouseRules.Shipped, finding) is not { } mended)
+            if (Review.MendedOnce(plan, Studio.Shipped, finding) is not { } mended)
                 continue;
             mends++;
             var after = Review.Of(TimelineBuilder.Build(mended));
@@ -36,11 +36,11 @@ public class FixTests
     {
         var plan = Sheet.Read("# T\nminutes: 2\n== A (circuit, work 40, rest 5)\nsquat\npush-up\n");
         var tight = Review.Of(TimelineBuilder.Build(plan)).Single(f => f.Code == "change-tight");
-        var worse = new Mend(tight, new Core.Edits.SetBlockSetting(plan.Blocks[0].Id, "rest", "300"), HouseRules.Shipped).Apply(plan);
+        var worse = new Mend(tight, new Core.Edits.SetBlockSetting(plan.Blocks[0].Id, "rest", "300"), Studio.Shipped).Apply(plan);
         Assert.Null(worse.Plan);
         Assert.Contains("something worse", worse.Errors[0].Message, StringComparison.Ordinal);
-        Assert.Contains("your own hand", new Mend(tight, null, HouseRules.Shipped).Apply(plan).Errors[0].Message, StringComparison.Ordinal);
-        Assert.NotNull(new Mend(tight, tight.Fix!, HouseRules.Shipped).Apply(plan).Plan);
+        Assert.Contains("your own hand", new Mend(tight, null, Studio.Shipped).Apply(plan).Errors[0].Message, StringComparison.Ordinal);
+        Assert.NotNull(new Mend(tight, tight.Fix!, Studio.Shipped).Apply(plan).Plan);
     }
 
     [Fact]
@@ -48,7 +48,7 @@ public class FixTests
     {
         var plan = Sheet.Read("# T\nminutes: 30\n== A (circuit, 3 rounds, work 40, rest 20, between 60, after 30)\nsquat\npush-up\nglute bridge\nplank\n");
         foreach (var code in new[] { "warm-up-missing", "cool-down-missing" })
-            plan = Review.Mended(plan, HouseRules.Shipped, code).Plan;
+            plan = Review.Mended(plan, Studio.Shipped, code).Plan;
         Assert.Equal(["Warm-up", "A", "Cool-down"], plan.Blocks.Select(b => b.Name));
         Assert.DoesNotContain(Review.Of(TimelineBuilder.Build(plan)), f => f.Code.StartsWith("warm-up", StringComparison.Ordinal) || f.Code.StartsWith("cool-down", StringComparison.Ordinal));
     }

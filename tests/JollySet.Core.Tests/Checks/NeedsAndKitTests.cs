@@ -34,7 +34,7 @@ public class NeedsAndKitTests
     public void An_open_need_is_mended_from_the_library()
     {
         var plan = Sheet.Read(Class("needs: knees, no floor", "squat", "push-up", "plank"));
-        var (mended, fixes) = Review.Mended(plan, HouseRules.Shipped, "need-open");
+        var (mended, fixes) = Review.Mended(plan, Studio.Shipped, "need-open");
         Assert.Equal(2, fixes);
         Assert.Empty(Look(SheetWriter.Write(mended), "need-open"));
         Assert.Contains("| for knees: squat to chair", SheetWriter.Write(mended), StringComparison.Ordinal);

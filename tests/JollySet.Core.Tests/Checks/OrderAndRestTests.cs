@@ -93,7 +93,7 @@ public class OrderAndRestTests
         Assert.Null(Worst(Sheet.OneBlock("circuit, work 40, rest 15", "crunch", "squat"), "low-to-standing"));
         Assert.Null(Worst(Sheet.OneBlock("circuit, work 40, rest 10", "squat", "crunch"), "low-to-standing"));
         var plan = Sheet.Read(Sheet.OneBlock("circuit, work 40, rest 10", "crunch", "squat"));
-        Assert.DoesNotContain(Review.Of(TimelineBuilder.Build(Review.Mended(plan, HouseRules.Shipped, "low-to-standing").Plan)), f => f.Code == "low-to-standing");
+        Assert.DoesNotContain(Review.Of(TimelineBuilder.Build(Review.Mended(plan, Studio.Shipped, "low-to-standing").Plan)), f => f.Code == "low-to-standing");
     }
 
     [Fact]

@@ -22,7 +22,7 @@ public class DraftTests
         Needs = ["knees"],
     };
 
-    private static Draft Make(Brief brief, DraftFormat format = DraftFormat.Circuit, int seed = 1) => Drafter.Make(DraftRequest.Of(brief, format, seed), HouseRules.Shipped);
+    private static Draft Make(Brief brief, DraftFormat format = DraftFormat.Circuit, int seed = 1) => Drafter.Make(DraftRequest.Of(brief, format, seed), Studio.Shipped);
 
     [Fact]
     public void Over_two_hundred_briefs_fit_stop_at_nothing_and_are_even()
@@ -68,7 +68,7 @@ public class DraftTests
     {
         HashSet<string> Main(Draft draft) => [.. draft.Plan!.Blocks.Where(b => b.IsMain).SelectMany(b => b.Stations).SelectMany(s => s.Doing.MoveNames())];
         var last = Main(Make(Loft));
-        var next = Drafter.Make(DraftRequest.Of(Loft) with { Recent = [.. last] }, HouseRules.Shipped);
+        var next = Drafter.Make(DraftRequest.Of(Loft) with { Recent = [.. last] }, Studio.Shipped);
         Assert.True(Main(next).Intersect(last).Count() <= last.Count / 4);
         Assert.Contains(next.Reasons, r => r.Text.Contains("not in the last classes", StringComparison.Ordinal));
     }
@@ -101,7 +101,7 @@ public class DraftTests
     public void Any_brief_gives_a_class_that_can_be_taught_or_says_why_there_is_none() => Briefs.Sample(
         request =>
         {
-            var draft = Drafter.Make(request, HouseRules.Shipped);
+            var draft = Drafter.Make(request, Studio.Shipped);
             if (draft.Plan is not { } plan)
             {
                 Assert.NotEmpty(draft.Why!);
@@ -119,7 +119,7 @@ public class DraftTests
     public void A_class_that_sits_is_made_of_what_can_be_done_sitting()
     {
         var plan = Make(Loft with { Focus = ["upper body"], Needs = ["seated"], Kit = ["chair", "light dumbbells"] }).Plan!;
-        var facts = new Facts(plan, MoveLibrary.Shipped);
+        var facts = new Facts(plan, Studio.Shipped);
         Assert.All(plan.Blocks.SelectMany(b => b.Stations), s => Assert.NotEqual(CoverKind.Open, Cover.Of(s, "seated", facts).Kind));
         Assert.All(plan.Blocks.SelectMany(b => b.Stations).SelectMany(s => s.Doing.MoveNames()), n => Assert.Contains(MoveLibrary.Shipped.Find(n)!.Around.GetValueOrDefault("seated", "seated"), new[] { "seated", "seated march" }));
     }

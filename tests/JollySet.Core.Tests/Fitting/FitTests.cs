@@ -45,7 +45,7 @@ public class FitTests
         """;
 
     private static FitAnswer Fit(ClassPlan plan, int minutes, params string[] locks) =>
-        new CpFitter().Fit(new FitRequest(plan, HouseRules.Shipped, minutes, [.. locks]));
+        new CpFitter().Fit(new FitRequest(plan, Studio.Shipped, minutes, [.. locks]));
 
     private static Length Likely(ClassPlan plan) => TimelineBuilder.Build(plan).Likely;
 
@@ -133,7 +133,7 @@ public class FitTests
     {
         using var stop = new CancellationTokenSource();
         stop.Cancel();
-        Assert.True(new CpFitter().Fit(new FitRequest(Sheet.Read(Loft), HouseRules.Shipped, 26, []), stop: stop.Token).Stopped);
+        Assert.True(new CpFitter().Fit(new FitRequest(Sheet.Read(Loft), Studio.Shipped, 26, []), stop: stop.Token).Stopped);
     }
 
     [Fact]
@@ -141,7 +141,7 @@ public class FitTests
     {
         var locks = FitItem.Of(plan).Where((_, i) => locked[i % locked.Length]).ToList();
         var minutes = Math.Clamp(Likely(plan).InTenths * (100 + percent) / 60_000, 1, 700);
-        var request = new FitRequest(plan, HouseRules.Shipped, minutes, [.. locks.Select(l => l.Key)]);
+        var request = new FitRequest(plan, Studio.Shipped, minutes, [.. locks.Select(l => l.Key)]);
         var answer = new CpFitter().Fit(request);
         Assert.Equal(answer.Proposals.IsEmpty, answer.Why is not null);
         foreach (var proposal in answer.Proposals)

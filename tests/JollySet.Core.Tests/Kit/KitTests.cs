@@ -38,7 +38,7 @@ public class KitTests
     [InlineData("footstep", "step", false)]
     public void An_entry_is_an_item_by_whole_words(string written, string item, bool isIt) => Assert.Equal(isIt, KitStock.Of(written).Is(item));
 
-    private static IEnumerable<string> Used(string head, string line) => KitUse.Of(Sheet.Read(Sheet.OneBlock(head, line))).Select(u => u.Item);
+    private static IEnumerable<string> Used(string head, string line) => KitUse.Of(Sheet.Time(Sheet.OneBlock(head, line))).Select(u => u.Item);
 
     [Fact]
     public void What_a_load_names_stands_in_place_of_the_librarys()
@@ -99,7 +99,7 @@ public class KitTests
         var findings = Review.Of(TimelineBuilder.Build(plan)).Where(f => f.Code == "need-unknown").ToList();
         Assert.Equal(2, findings.Count);
         Assert.Contains("Is “knees” meant?", findings[0].Message, StringComparison.Ordinal);
-        Assert.All(Core.Options.Covers.Of(plan), c => Assert.Equal(Core.Options.CoverKind.Unknown, c.Cover.Kind));
+        Assert.All(Core.Options.Covers.Of(TimelineBuilder.Build(plan)), c => Assert.Equal(Core.Options.CoverKind.Unknown, c.Cover.Kind));
     }
 
     [Fact]

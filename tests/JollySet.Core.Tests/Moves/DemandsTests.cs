@@ -47,7 +47,7 @@ public class DemandsTests
     [InlineData("step-up [none]", "step 1")]
     [InlineData("wall push-up", "")]
     public void A_station_needs_so_much_for_one_person(string line, string needs) =>
-        Assert.Equal(needs, string.Join(", ", KitUse.Of(Sheet.Read(Sheet.OneBlock("circuit, work 40", line))).Select(u => $"{u.Item} {u.Pieces}")));
+        Assert.Equal(needs, string.Join(", ", KitUse.Of(Sheet.Time(Sheet.OneBlock("circuit, work 40", line))).Select(u => $"{u.Item} {u.Pieces}")));
 
     [Theory]
     [InlineData("pregnancy", "glute bridge", true)]
@@ -74,9 +74,9 @@ public class DemandsTests
     [Fact]
     public void A_way_that_the_class_has_no_kit_for_gives_way_to_less_range()
     {
-        var chair = new MoveWay("squat to chair");
-        Assert.Equal(chair, NeedWays.There(chair, new Brief { Kit = ["chair"] }));
-        Assert.Equal(new AdjustedWay(Adjustment.SmallerRange), NeedWays.There(chair, new Brief { Kit = ["mat"] }));
-        Assert.Equal(new AdjustedWay(Adjustment.SmallerRange), NeedWays.There(chair, new Brief()));
+        var (chair, facts) = (new MoveWay("squat to chair"), new JollySet.Core.Timing.Facts(new ClassPlan("", new Brief()), Studio.Shipped));
+        Assert.Equal(chair, NeedWays.There(chair, new Brief { Kit = ["chair"] }, facts));
+        Assert.Equal(new AdjustedWay(Adjustment.SmallerRange), NeedWays.There(chair, new Brief { Kit = ["mat"] }, facts));
+        Assert.Equal(new AdjustedWay(Adjustment.SmallerRange), NeedWays.There(chair, new Brief(), facts));
     }
 }

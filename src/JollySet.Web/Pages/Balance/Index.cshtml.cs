@@ -85,7 +85,7 @@ public sealed class BalanceModel(ClassBook shelf, ClassTimelines timelines) : Pa
             SeeSawSvg.Words(pair),
             finding is null ? null : EditForm.FindingKey(finding),
             fix is null ? null : FixText(timeline.Plan, fix),
-            fix?.Apply(timeline.Plan).Plan is { } plan ? AfterText(balance, timeline, TimelineBuilder.Build(plan, timeline.Rules)) : "");
+            fix?.Apply(timeline.Plan).Plan is { } plan ? AfterText(balance, timeline, TimelineBuilder.Build(plan, timeline.Studio)) : "");
     }
 
     private static string FixText(ClassPlan plan, Core.Edits.PlanEdit fix) => fix switch

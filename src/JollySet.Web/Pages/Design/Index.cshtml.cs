@@ -69,7 +69,7 @@ public sealed class DesignModel(ClassBook shelf, SessionBook sessions, RulesBook
             return Request.Headers.ContainsKey("HX-Request") ? Partial("_Draft", this) : Page();
         }
 
-        var house = rules.Current();
+        var house = rules.Studio();
         var job = searches.Start($"design {HttpContext.Connection.RemoteIpAddress}", (stop, told) => new DraftFound(Fields, request.Seed, Drafter.Make(request, house, told, stop)));
         if (Request.Headers.ContainsKey("HX-Request"))
             return Partial("_Working", new WorkingView(job, "/design"));
@@ -104,7 +104,7 @@ public sealed class DesignModel(ClassBook shelf, SessionBook sessions, RulesBook
         Seed = seed;
         var form = new DesignForm(key => Request.Form[key].ToString(), fresh: false);
         Fields = form.Fields;
-        if (form.Request(seed, Recent()) is not { } request || Drafter.Make(request, rules.Current(), stop: HttpContext.RequestAborted).Plan is not { } plan || Core.Keeping.Gate.Pass(plan).Passed is not { } passed)
+        if (form.Request(seed, Recent()) is not { } request || Drafter.Make(request, rules.Studio(), stop: HttpContext.RequestAborted).Plan is not { } plan || Core.Keeping.Gate.Pass(plan).Passed is not { } passed)
             return Page();
         return Redirect($"/plan/{shelf.Add(passed, "designed from a brief").Id}");
     }
@@ -121,7 +121,7 @@ public sealed class DesignModel(ClassBook shelf, SessionBook sessions, RulesBook
 
     private DraftView ViewOf(Draft draft)
     {
-        var timeline = TimelineBuilder.Build(draft.Plan!, rules.Current());
+        var timeline = TimelineBuilder.Build(draft.Plan!, rules.Studio());
         var findings = Review.Of(timeline);
         string Reason(string block, int station) => draft.Reasons.FirstOrDefault(r => r.Block == block && r.Station == station)?.Text ?? "";
         return new DraftView(

@@ -96,7 +96,7 @@ public sealed class FitModel(ClassBook shelf, ClassTimelines timelines, IFitter 
         Revision = kept.Revision;
         Minutes = Math.Clamp(minutes ?? kept.Plan.Brief.Minutes ?? (int)Math.Ceiling(timeline.Length.InMinutes), 1, 720);
         Locks = [.. FitItem.Of(kept.Plan).GroupBy(i => i.Block).Select(g => new LockGroup(g.Key, [.. g.Select(i => (i, locked.Contains(i.Key)))]))];
-        var request = new FitRequest(kept.Plan, timeline.Rules, Minutes, [.. locked]);
+        var request = new FitRequest(kept.Plan, timeline.Studio, Minutes, [.. locked]);
         AimedAt = request.AimsAtClock ? "by the clock, as a class that is followed along" : "in likelihood, as a class that is led";
         return request;
     }

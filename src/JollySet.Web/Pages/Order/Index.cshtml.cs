@@ -107,14 +107,14 @@ public sealed class OrderModel(ClassBook shelf, ClassTimelines timelines, IOrder
         var weights = new OrderWeights(Within(muscles), Within(floor), Within(kit));
         Weights = [("muscles", "The muscles", "recovery, grip, low back", weights.Muscles), ("floor", "The floor", "going down and up", weights.Floor), ("kit", "The kit", "changing weights and props", weights.Kit)];
         Rows = [.. main.SelectMany(b => b.Stations.Select((line, at) => RowOf(b, at + 1, line, pin, pair)))];
-        return new OrderRequest(kept.Plan, timeline.Rules, Block, weights, Named(pin), Named(pair));
+        return new OrderRequest(kept.Plan, timeline.Studio, Block, weights, Named(pin), Named(pair));
     }
 
     private void Show(SearchJob job, OrderFound found)
     {
         Revision = found.Revision;
         BlockId = found.Request.Block is { } name ? found.Request.Plan.Find(name)?.Id ?? 0 : 0;
-        Found = FoundOf(TimelineBuilder.Build(found.Request.Plan, found.Request.Rules), found.Answer);
+        Found = FoundOf(TimelineBuilder.Build(found.Request.Plan, found.Request.Studio), found.Answer);
         if (job.StoppedFor is { } why && Found.Why is null)
             Found = Found with { Proven = $"{why}. {Found.Proven}" };
     }
@@ -145,7 +145,7 @@ public sealed class OrderModel(ClassBook shelf, ClassTimelines timelines, IOrder
         if (answer.Why is { } why)
             return new FoundView(why, "", "", "", "", [], [], null);
         var edit = answer.Edit as PutInOrder;
-        var after = edit?.Apply(timeline.Plan).Plan is { } plan ? TimelineBuilder.Build(plan, timeline.Rules) : timeline;
+        var after = edit?.Apply(timeline.Plan).Plan is { } plan ? TimelineBuilder.Build(plan, timeline.Studio) : timeline;
         var less = answer.CostBefore == 0 ? 0 : 1 - ((decimal)answer.CostAfter / answer.CostBefore);
         return new FoundView(
             null,

@@ -15,7 +15,7 @@ internal static class EditForm
 
     /// <summary>The edit, or null when the form asks for nothing known.</summary>
     /// <param name="plan">The class as it was when the form was made.</param>
-    public static PlanEdit? EditOf(IFormCollection form, ClassPlan plan, HouseRules rules)
+    public static PlanEdit? EditOf(IFormCollection form, ClassPlan plan, Studio studio)
     {
         var block = Number(form, "block");
         var station = Number(form, "station");
@@ -40,9 +40,9 @@ internal static class EditForm
             "move" => new MoveStation(station, Number(form, "to")),
             "fit" => Core.Fitting.FitTo.Read(Number(form, "minutes"), Text(form, "edits")),
             "order" => Core.Ordering.PutInOrder.Read(Text(form, "edits")),
-            "build" => Built(form, plan, rules),
-            "fix" => FindingOf(form, plan, rules) is { } finding ? new Mend(finding, finding.FixOrSearch(), rules) : null,
-            "dismiss" => FindingOf(form, plan, rules) is { MayBeDismissed: true } left ? new Dismiss(left.Code, left.Block, left.Mark, Text(form, "reason")) : null,
+            "build" => Built(form, plan, studio),
+            "fix" => FindingOf(form, plan, studio) is { } finding ? new Mend(finding, finding.FixOrSearch(), studio) : null,
+            "dismiss" => FindingOf(form, plan, studio) is { MayBeDismissed: true } left ? new Dismiss(left.Code, left.Block, left.Mark, Text(form, "reason")) : null,
             "take-up" => new TakeUpAgain(Text(form, "code"), Text(form, "where") is { Length: > 0 } where ? where : null, Text(form, "mark")),
             _ => null,
         };
@@ -54,8 +54,8 @@ internal static class EditForm
     /// <summary>Names a finding by what it says, so that a fix is only pressed for what was read.</summary>
     public static string FindingKey(Finding finding) => $"{finding.Code}|{finding.Block}|{string.Join(',', finding.Stations)}|{finding.Message}";
 
-    private static Finding? FindingOf(IFormCollection form, ClassPlan plan, HouseRules rules) =>
-        Review.Of(TimelineBuilder.Build(plan, rules)).FirstOrDefault(f => FindingKey(f) == Text(form, "finding"));
+    private static Finding? FindingOf(IFormCollection form, ClassPlan plan, Studio studio) =>
+        Review.Of(TimelineBuilder.Build(plan, studio)).FirstOrDefault(f => FindingKey(f) == Text(form, "finding"));
 
     /// <summary>The whole line where that was changed, else the fields that were.</summary>
     private static PlanEdit StationEdit(IFormCollection form, ClassPlan plan, int station)
@@ -67,11 +67,11 @@ internal static class EditForm
     }
 
     /// <summary>A warm-up or cool-down from what the main part loads, for the minutes given.</summary>
-    private static PlanEdit? Built(IFormCollection form, ClassPlan plan, HouseRules rules)
+    private static PlanEdit? Built(IFormCollection form, ClassPlan plan, Studio studio)
     {
         var seconds = Math.Clamp(Number(form, "build-minutes"), 1, 30) * 60;
         var seed = Number(form, "seed");
-        var built = Text(form, "build") == "cool-down" ? CoolDownBuilder.Build(plan, rules, seconds, seed) : WarmUpBuilder.Build(plan, rules, seconds, seed);
+        var built = Text(form, "build") == "cool-down" ? CoolDownBuilder.Build(plan, studio, seconds, seed) : WarmUpBuilder.Build(plan, studio, seconds, seed);
         return built is null ? null : PutBlock.Of(plan, built);
     }
 

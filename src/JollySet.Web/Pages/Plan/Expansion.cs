@@ -24,8 +24,8 @@ public sealed record Expansion(string Line, string Text, string Bunting, string 
         var added = new AddBlockLine(line).Apply(kept.Plan);
         if (added.Plan is not { } plan)
             return new Expansion(line, "", "", "", added.Errors);
-        var longer = TimelineBuilder.Build(plan, timeline.Rules);
-        var alone = TimelineBuilder.Build(plan with { Blocks = [block] }, timeline.Rules);
+        var longer = TimelineBuilder.Build(plan, timeline.Studio);
+        var alone = TimelineBuilder.Build(plan with { Blocks = [block] }, timeline.Studio);
         return new Expansion(
             line,
             SheetWriter.WriteBlock(kept.Plan, block),

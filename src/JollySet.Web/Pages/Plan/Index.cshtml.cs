@@ -55,7 +55,7 @@ public sealed class PlanModel(ClassBook shelf, ClassTimelines timelines, RulesBo
             "undo" => Answer(id, request, shelf.Undo(id, madeOn)),
             "redo" => Answer(id, request, shelf.Redo(id, madeOn)),
             _ when request.AsCopy => AsCopy(id, request, madeOn),
-            _ => Answer(id, request, shelf.Edit(id, madeOn, plan => EditForm.EditOf(request.Form, plan, rules.Current()), request.WhenStale)),
+            _ => Answer(id, request, shelf.Edit(id, madeOn, plan => EditForm.EditOf(request.Form, plan, rules.Studio()), request.WhenStale)),
         };
     }
 
@@ -85,7 +85,7 @@ public sealed class PlanModel(ClassBook shelf, ClassTimelines timelines, RulesBo
 
     /// <summary>What an edit that met another would do; null for undo and redo.</summary>
     private string? MineText(Guid id, EditRequest request) => request.Do is "undo" or "redo" ? null
-        : shelf.PlanAt(id, request.Revision!.Value) is { } before && EditForm.EditOf(request.Form, before, rules.Current()) is { } edit ? edit.Summary(before) : "your change";
+        : shelf.PlanAt(id, request.Revision!.Value) is { } before && EditForm.EditOf(request.Form, before, rules.Studio()) is { } edit ? edit.Summary(before) : "your change";
 
     /// <summary>The class was taken off the shelf meanwhile: what was typed is shown, and it can be brought back with the edit.</summary>
     private PartialViewResult Gone(Guid id, EditRequest request)
@@ -100,7 +100,7 @@ public sealed class PlanModel(ClassBook shelf, ClassTimelines timelines, RulesBo
     {
         if ((shelf.PlanAt(id, madeOn) ?? shelf.Get(id)?.Plan) is not { } before)
             return Gone(id, request);
-        var edit = EditForm.EditOf(request.Form, before, rules.Current());
+        var edit = EditForm.EditOf(request.Form, before, rules.Studio());
         var mine = edit?.Apply(before).Plan ?? before;
         var (passed, errors) = Core.Keeping.Gate.Pass(mine with { Title = CopyTitle.Of(mine.Title, "mine") });
         if (passed is null)

@@ -50,7 +50,7 @@ public sealed record StationRow(
         var station = block.Stations[number - 1];
         var sets = itsSets.ToList();
         var first = sets.Count > 0 ? sets[0] : timeline.Sets.First(s => s.Block == blockIndex);
-        var move = sets.Count > 0 ? first.Facts.Move : new Facts(timeline.Plan, Core.Moves.MoveLibrary.Shipped).Of(station, 1).Move;
+        var move = sets.Count > 0 ? first.Facts.Move : timeline.Facts.Of(station, 1).Move;
         var texts = TextsOf(station);
         var mine = failed is not null && failed.Station == station.Id;
         if (mine)

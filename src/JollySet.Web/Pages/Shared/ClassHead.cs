@@ -33,7 +33,7 @@ public sealed record ClassHead(
         Say.Clock(totals.Length),
         Say.Clock(totals.Likely),
         Say.Clock(totals.Work),
-        Ranges.AtHighEnds(kept.Plan) is { } high ? Say.Clock(TimelineBuilder.Build(high, timeline.Rules).Length) : null,
+        Ranges.AtHighEnds(kept.Plan) is { } high ? Say.Clock(TimelineBuilder.Build(high, timeline.Studio).Length) : null,
         kept.Plan.Brief.Minutes,
         AgainstBooking(kept.Plan.Brief.Minutes, totals),
         findings.Any(f => f.Code == "time-over"),

@@ -8,6 +8,7 @@ import { setTimeout as sleep } from "node:timers/promises";
 
 const edits = 400;
 const warmUp = 60;
+const shelved = 500;
 
 const serve = async (dll, port, settings) => {
   const server = spawn("dotnet", [dll], {
@@ -97,6 +98,14 @@ try {
   sizes.sort((a, b) => a - b);
   console.log("Plan edit, bytes before compression:", { median: sizes[sizes.length / 2], most: sizes.at(-1) });
   console.log("Plan page, ms:", await measured(() => fetch(plan)));
+  const newPage = await visit(`${site}/new`);
+  for (let i = 1; i < shelved; i++)
+    await post(`${site}/new?handler=Text`, newPage, { text: hour.replace("# Hour", `# Hour ${i}`) }).then((a) => a.text());
+  const first = performance.now();
+  await fetch(`${site}/`).then((a) => a.text());
+  console.log(`Shelf of ${shelved} hours, first time, ms:`, (performance.now() - first).toFixed(1));
+  console.log("Shelf after that, ms:", await measured(() => fetch(`${site}/`)));
+  console.log("Shelf, its last page, ms:", await measured(() => fetch(`${site}/?page=${Math.ceil(shelved / 24)}`)));
   const bareSite = "http://127.0.0.1:5078/";
   const barePage = await visit(bareSite);
   console.log("bare Razor post, ms:", await measured(() => post(bareSite, barePage, {})));

@@ -13,7 +13,7 @@ internal static class BalanceAnswer
     {
         var text = new StringBuilder();
         foreach (var pair in balance.SeeSaws)
-            text.Append(CultureInfo.InvariantCulture, $"{TiltWord(pair),-12} {pair.Name,-28} {Say.Time(pair.FirstSeconds),8} {Say.Time(pair.SecondSeconds),8}{(pair.Ratio is { } ratio ? $"  {ratio:0.00} to 1" : "")}\n");
+            text.Append(CultureInfo.InvariantCulture, $"{pair.TiltWord,-12} {pair.Name,-28} {Say.Time(pair.FirstSeconds),8} {Say.Time(pair.SecondSeconds),8}{(pair.Ratio is { } ratio ? $"  {ratio:0.00} to 1" : "")}\n");
         text.Append('\n');
         foreach (var muscle in balance.Muscles.Where(m => m.LoadSeconds > 0).OrderByDescending(m => m.LoadSeconds))
             text.Append(CultureInfo.InvariantCulture, $"{Words.Of(muscle.Muscle),-14} {muscle.LoadSeconds,8:0} s {muscle.SetEquivalents,6:0.0} sets{(muscle.HardSets > 0 ? $"  {muscle.HardSets} heavy" : "")}\n");
@@ -36,7 +36,7 @@ internal static class BalanceAnswer
             json.WriteString("second", pair.Second);
             json.WriteNumber("firstSeconds", Math.Round(pair.FirstSeconds, 1));
             json.WriteNumber("secondSeconds", Math.Round(pair.SecondSeconds, 1));
-            json.WriteString("tilt", TiltWord(pair));
+            json.WriteString("tilt", pair.TiltWord);
             json.WriteEndObject();
         }
 
@@ -98,6 +98,4 @@ internal static class BalanceAnswer
 
         json.WriteEndArray();
     }
-
-    private static string TiltWord(SeeSaw pair) => pair.Tilt == Tilt.NotJudged ? "not judged" : pair.Tilt.ToString().ToLowerInvariant();
 }

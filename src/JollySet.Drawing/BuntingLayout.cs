@@ -37,8 +37,8 @@ public static class BuntingLayout
         {
             var next = i + 1;
             var (block, pass) = (spans[i].Turn.Block, spans[i].Turn.Pass);
-            var like = timeline.Blocks[block].Format is StraightFormat ? null : spans[i].Likeness(timeline);
-            while (like is not null && next < spans.Count && (spans[next].Turn.Block, spans[next].Turn.Pass) == (block, pass) && spans[next].Likeness(timeline) == like)
+            var folds = timeline.Blocks[block].Format is not StraightFormat;
+            while (folds && next < spans.Count && (spans[next].Turn.Block, spans[next].Turn.Pass) == (block, pass) && spans[next].IsLike(spans[i], timeline))
                 next++;
             yield return (spans[i], next - i);
             i = next;

@@ -38,11 +38,16 @@ internal sealed record RopeSpan(Turn Turn, Length Start, Length End, ImmutableAr
         segment.Gap >= 0 && segment.Gap < timeline.Gaps.Length && timeline.Gaps[segment.Gap].Place is GapPlace.AfterRound or GapPlace.AfterBlock;
 
     /// <summary>What ropes that fold into one have in common. A reckoned change shortens with practice from round to round; that alone keeps no ropes apart.</summary>
-    public string Likeness(Timeline timeline) => string.Join('|', Segments
-        .Where(s => !EndsRound(timeline, s))
-        .Select(s => $"{s.Kind}{(s.Kind is SegmentKind.Change or SegmentKind.Switch || s.Open ? Length.Zero : s.Length)}{s.Station}{s.Side}{s.Reps}{(s.Set >= 0 ? timeline.Sets[s.Set].Facts.Name + timeline.Sets[s.Set].Facts.Held : "")}"))
-        + string.Join('|', Lost.Where(g => timeline.IsTight(g)).Select(g => timeline.Sets[g.To].Station))
-        + Segments.Any(s => EndsRound(timeline, s) && s.Water);
+    public bool IsLike(RopeSpan other, Timeline timeline) =>
+        Segments.Where(s => !EndsRound(timeline, s)).Select(s => Likeness(timeline, s)).SequenceEqual(other.Segments.Where(s => !EndsRound(timeline, s)).Select(s => Likeness(timeline, s)))
+        && Lost.Where(timeline.IsTight).Select(g => timeline.Sets[g.To].Station).SequenceEqual(other.Lost.Where(timeline.IsTight).Select(g => timeline.Sets[g.To].Station))
+        && Segments.Any(s => EndsRound(timeline, s) && s.Water) == other.Segments.Any(s => EndsRound(timeline, s) && s.Water);
+
+    private static (SegmentKind, Length, int, Side?, int?, string, string) Likeness(Timeline timeline, Segment s)
+    {
+        var facts = s.Set >= 0 ? timeline.Sets[s.Set].Facts : null;
+        return (s.Kind, s.Kind is SegmentKind.Change or SegmentKind.Switch || s.Open ? Length.Zero : s.Length, s.Station, s.Side, s.Reps, facts?.Name ?? "", facts?.Held ?? "");
+    }
 
     /// <summary>A gap belongs to the turn before it; words are a turn of their own.</summary>
     private static Turn TurnOf(Timeline timeline, Segment segment, Turn? before) =>

@@ -32,10 +32,7 @@ public static class SeeSawSvg
     }
 
     /// <summary>What it shows, in words.</summary>
-    public static string Words(SeeSaw pair) => $"{Say.Capital(pair.First)} {Say.Time(pair.FirstSeconds)}, {pair.Second} {Say.Time(pair.SecondSeconds)}: {TiltWord(pair)}";
-
-    /// <summary><c>level</c>, <c>leaning</c> …</summary>
-    public static string TiltWord(SeeSaw pair) => pair.Tilt == Tilt.NotJudged ? "not judged" : pair.Tilt.ToString().ToLowerInvariant();
+    public static string Words(SeeSaw pair) => $"{Say.Capital(pair.First)} {Say.Time(pair.FirstSeconds)}, {pair.Second} {Say.Time(pair.SecondSeconds)}: {pair.TiltWord}";
 
     /// <summary>Degrees, positive where the second side is down: 5 to level's limit, 10 to leaning's, then on to the steepest.</summary>
     private static double TiltOf(SeeSaw pair)

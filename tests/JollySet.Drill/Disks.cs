@@ -8,6 +8,8 @@ namespace JollySet.Drill;
 /// <summary>A full disk, a corrupt data file, and one of a later release: each is said in a sentence, and nothing kept is harmed.</summary>
 internal static class Disks
 {
+    private const int Room = 400_000;
+
     public static async Task Run(Report report)
     {
         await Refused(report, "corrupt data file", "cannot be opened", folder =>
@@ -55,7 +57,7 @@ internal static class Disks
     private static async Task FullDisk(Report report)
     {
         var folder = Directory.CreateTempSubdirectory("jolly-drill-disk-").FullName;
-        if (Process.Start(new ProcessStartInfo("mount", $"-t tmpfs -o size=2m tmpfs {folder}") { RedirectStandardError = true }) is not { } mount || !mount.WaitForExit(5000) || mount.ExitCode != 0)
+        if (Process.Start(new ProcessStartInfo("mount", $"-t tmpfs -o size=4m tmpfs {folder}") { RedirectStandardError = true }) is not { } mount || !mount.WaitForExit(5000) || mount.ExitCode != 0)
         {
             report.Leave("full disk", "a small disk can only be mounted by root");
             return;
@@ -79,6 +81,9 @@ internal static class Disks
             {
             }
 
+            // A little room is left, so that some edits go in before the disk is full.
+            using (var filler = File.OpenWrite(Path.Combine(folder, "filler")))
+                filler.SetLength(filler.Length - Room);
             for (var i = 0; i < 400 && !told; i++)
             {
                 var answer = await server.Post(plan, token, ("do", "brief"), ("revision", $"{kept}"), ("people", $"{i + 1}"));
@@ -93,7 +98,7 @@ internal static class Disks
             File.Delete(Path.Combine(folder, "filler"));
             var again = await server.Post(plan, token, ("do", "brief"), ("revision", $"{kept}"), ("people", "999"));
             var page = await server.Client.GetStringAsync(new Uri(plan, UriKind.Relative));
-            report.Say(told && again.StatusCode == HttpStatusCode.Redirect && page.Contains($"data-revision=\"{kept + 1}\"", StringComparison.Ordinal), "full disk", $"{kept - 1} edits until it was full, then {(told ? "said so" : "not said")}; once there was room the next edit was {(int)again.StatusCode}");
+            report.Say(told && kept > 1 && again.StatusCode == HttpStatusCode.Redirect && page.Contains($"data-revision=\"{kept + 1}\"", StringComparison.Ordinal), "full disk", $"{kept - 1} edits until it was full, then {(told ? "said so" : "not said")}; once there was room the next edit was {(int)again.StatusCode}");
         }
         finally
         {

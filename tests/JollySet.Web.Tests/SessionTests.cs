@@ -1,7 +1,7 @@
 using System.Net;
 using System.Net.Http.Json;
-using JollySet.Core.Plans;
 using JollySet.Core.Edits;
+using JollySet.Core.Plans;
 using JollySet.Core.Teaching;
 
 namespace JollySet.Web.Tests;

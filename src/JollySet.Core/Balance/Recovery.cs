@@ -31,31 +31,39 @@ public static class Recovery
     public static ImmutableArray<RecoveryLane> Of(Timeline timeline)
     {
         var spans = timeline.Segments.Where(s => s.Kind == SegmentKind.Work).GroupBy(s => s.Set).ToDictionary(g => g.Key, g => (Start: g.First().Start, End: g.Last().End));
-        var by = new Dictionary<string, SortedDictionary<int, decimal>>();
+        var by = new Dictionary<string, List<(int Set, decimal Seconds)>>();
+        var things = new Dictionary<(WorkFacts, Move), string[]>(new SamePair<WorkFacts, Move>());
+        // Work comes in the order of the class, so the parts of one set come together.
         foreach (var work in WorkedMoves.Of(timeline).Where(w => timeline.Sets[w.Set].Station > 0))
         {
-            foreach (var what in Things(timeline.Sets[work.Set], work.Move).Distinct())
+            var facts = timeline.Sets[work.Set].Facts;
+            if (!things.TryGetValue((facts, work.Move), out var known))
+                things[(facts, work.Move)] = known = [.. Things(facts, work.Move).Distinct()];
+            foreach (var what in known)
             {
                 var sets = by.TryGetValue(what, out var found) ? found : by[what] = [];
-                sets[work.Set] = sets.GetValueOrDefault(work.Set) + work.Seconds;
+                if (sets.Count > 0 && sets[^1].Set == work.Set)
+                    sets[^1] = (work.Set, sets[^1].Seconds + work.Seconds);
+                else
+                    sets.Add((work.Set, work.Seconds));
             }
         }
 
         return [.. by.Select(b => Lane(timeline, b.Key, b.Value, spans))];
     }
 
-    private static IEnumerable<string> Things(WorkSet set, Move move)
+    private static IEnumerable<string> Things(WorkFacts facts, Move move)
     {
         foreach (var (muscle, share) in move.Muscles)
             if (share >= 0.5m && !move.IsStretch)
                 yield return Words.Of(muscle);
-        if (set.Facts.Held.Length > 0 && (set.Facts.Heavy || move.Pattern is Pattern.Pull or Pattern.VerticalPull or Pattern.Carry))
+        if (facts.GripsIn(move))
             yield return "grip";
         if (move.Posture == Posture.AllFours || (move.Posture == Posture.Plank && !OnForearms.Contains(move.Name)))
             yield return "wrists";
         if (move.Pattern == Pattern.OverheadPush || move.Name.Contains("overhead", StringComparison.OrdinalIgnoreCase))
             yield return "overhead";
-        if (move.Posture == Posture.Hinged)
+        if (move.IsHinge())
             yield return "hinge";
         if (move.Pattern is Pattern.Squat or Pattern.Lunge)
             yield return "knees";
@@ -63,7 +71,7 @@ public static class Recovery
             yield return "neck";
     }
 
-    private static RecoveryLane Lane(Timeline timeline, string what, SortedDictionary<int, decimal> sets, Dictionary<int, (Length Start, Length End)> spans)
+    private static RecoveryLane Lane(Timeline timeline, string what, List<(int Set, decimal Seconds)> sets, Dictionary<int, (Length Start, Length End)> spans)
     {
         var rules = timeline.Rules;
         var spells = ImmutableArray.CreateBuilder<Spell>(sets.Count);

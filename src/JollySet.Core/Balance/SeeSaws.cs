@@ -13,6 +13,9 @@ public enum Tilt { NotJudged, Level, Leaning, Tipped }
 /// <param name="IsSoft">A pair that never goes beyond a note.</param>
 public sealed record SeeSaw(string First, string Second, decimal FirstSeconds, decimal SecondSeconds, Tilt Tilt, bool IsSoft)
 {
+    /// <summary>How it hangs, in a word.</summary>
+    public string TiltWord => Tilt == Tilt.NotJudged ? "not judged" : Tilt.ToString().ToLowerInvariant();
+
     /// <summary>Both names: <c>front delts | rear delts</c>.</summary>
     public string Name => $"{First} | {Second}";
 

@@ -12,7 +12,7 @@ internal sealed class JumpsCeiling : ICheck
 
     public IEnumerable<Finding> Look(ClassUnderReview review)
     {
-        var contacts = (int)Math.Round(WorkedMoves.Of(review.Timeline, b => !b.IsWords).Where(w => w.Move.Impact == Impact.High).Sum(w => ContactsOf(review, w)));
+        var contacts = (int)Math.Round(WorkedMoves.OfAll(review.Timeline).Where(w => w.Move.Impact == Impact.High).Sum(w => ContactsOf(review, w)));
         if (contacts == 0)
             yield break;
         var figures = Finding.Figures(("contacts", contacts));

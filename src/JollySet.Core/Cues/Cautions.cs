@@ -27,7 +27,7 @@ public static class Cautions
             (Move(m => m.IsOnFloor && m.Level == Level.Down), "Up slowly after work low down."),
             (Any(s => s.IsTimed && s.Length > timeline.Rules.CheckHoldSeconds && (s.Line.Amount is Timed { Hold: true } || s.Facts.Move is { Pattern: Pattern.Brace })), "Breathe through every hold, and loosen the grip."),
             (Move(m => m.Pattern == Pattern.OverheadPush), "Ribs down when the arms go overhead."),
-            (Move(m => m.Posture == Posture.Hinged), "A flat back in every hinge; no momentum."),
+            (Move(m => m.IsHinge()), "A flat back in every hinge; no momentum."),
             (timeline.Sets.Any(s => s.Facts.Props.Length > 0), "Steps, chairs and benches stand firm and cannot slip; nothing rolls."),
         ];
         return cautions.Where(c => c.Given).Select(c => c.Sentence);

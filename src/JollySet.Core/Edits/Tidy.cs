@@ -9,16 +9,11 @@ internal static class Tidy
     public static ClassPlan Up(ClassPlan before, ClassPlan plan) =>
         Ids.Given(WithFollowingDismissals(before, WithNamedRepeats(WithUsedSettings(Relinked(plan))).WithUsedMoves()));
 
-    /// <summary>Two back to back are a superset, three a trio, more a giant set; one alone goes straight.</summary>
     private static ClassPlan Relinked(ClassPlan plan) => plan with { Blocks = [.. plan.Blocks.Select(Relinked)] };
 
-    private static Block Relinked(Block block) => block.Format is not LinkedFormat linked ? block : block.Stations.Length switch
-    {
-        < 2 => Alone(block),
-        2 => block with { Format = linked with { Kind = LinkedKind.Superset } },
-        3 => block with { Format = linked with { Kind = LinkedKind.Trio } },
-        _ => block with { Format = linked with { Kind = LinkedKind.Giant } },
-    };
+    private static Block Relinked(Block block) => block.Format is not LinkedFormat linked ? block
+        : LinkedFormat.KindOf(block.Stations.Length) is { } kind ? block with { Format = linked with { Kind = kind } }
+        : Alone(block);
 
     /// <summary>One station alone goes straight; where the block says what straight sets have no word for, it is a circuit of one.</summary>
     private static Block Alone(Block block) => block.Settings is { Water: null, EachSide: null }

@@ -20,7 +20,7 @@ internal sealed record Drive(double[] Muscles, double Body)
     public static Drive[] Of(Timeline timeline)
     {
         var drives = timeline.Sets.Select(_ => new Drive(new double[Sizes.Length], 0)).ToArray();
-        foreach (var set in WorkedMoves.Of(timeline, block => !block.IsWords).GroupBy(w => w.Set))
+        foreach (var set in WorkedMoves.OfAll(timeline).GroupBy(w => w.Set))
             drives[set.Key] = OfSet(timeline.Sets[set.Key], [.. set], timeline.Blocks[timeline.Sets[set.Key].Block].IsMain ? 1 : EasyFactor, timeline.Rules);
         return drives;
     }

@@ -1,6 +1,6 @@
+using System.Text;
 using System.Text.Encodings.Web;
 using System.Text.Json;
-using System.Text;
 using JollySet.Core.Checks;
 using JollySet.Core.Plans;
 using JollySet.Core.Timing;

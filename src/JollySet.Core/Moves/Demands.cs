@@ -16,6 +16,9 @@ public static class Demands
         (move.Pace is PaceClass.PowerCompound or PaceClass.Swing && move.Load != LoadClass.None)
         || move.Name is "get-up" or "windmill" or "overhead squat" or "clean and press" or "dumbbell snatch" or "kettlebell clean";
 
+    /// <summary>A low back held in a hinge.</summary>
+    public static bool IsHinge(this Move move) => move.Posture == Posture.Hinged;
+
     /// <summary>A big move: several large muscles under load.</summary>
     public static bool IsBig(this Move move) =>
         move.Pattern is Pattern.Squat or Pattern.Hinge or Pattern.Lunge or Pattern.Push or Pattern.OverheadPush or Pattern.Pull or Pattern.VerticalPull

@@ -16,12 +16,6 @@ public sealed record OrderItem(int Block, int Number, Station Line, WorkFacts Fa
     /// <summary>As it is called to the class.</summary>
     public string Name => Facts.Name;
 
-    /// <summary>Hands that hold something heavy or pull.</summary>
-    public bool Grips => Facts.Held.Length > 0 && (Facts.Heavy || Facts.Move?.Pattern is Pattern.Pull or Pattern.VerticalPull or Pattern.Carry);
-
-    /// <summary>A low back held in a hinge.</summary>
-    public bool Hinges => Facts.Move?.Posture == Posture.Hinged;
-
     /// <summary>Upper, lower or core, by its prime movers; null where nobody knows.</summary>
     public Region? Region => Facts.Move is { Muscles.IsEmpty: false } move ? MuscleLoads.RegionOf(move.Muscles.MaxBy(m => m.Share).Muscle) : null;
 

@@ -21,8 +21,8 @@ internal static class OrderMeasures
     [
         ("Muscles that work twice running", (a, b) => IsCore(a) && IsCore(b) ? 0 : Math.Min(2, a.Overlap(b)), w => 10 * w.Muscles),
         ("Upper after upper, lower after lower", (a, b) => a.Region is Region.Upper or Region.Lower && a.Region == b.Region ? 1 : 0, w => 4 * w.Muscles),
-        ("Grip twice running", (a, b) => a.Grips && b.Grips ? 1 : 0, w => 6 * w.Muscles),
-        ("Hinge twice running", (a, b) => a.Hinges && b.Hinges ? 1 : 0, w => 6 * w.Muscles),
+        ("Grip twice running", (a, b) => a.Facts.Grips && b.Facts.Grips ? 1 : 0, w => 6 * w.Muscles),
+        ("Hinge twice running", (a, b) => a.Facts.Move?.IsHinge() == true && b.Facts.Move?.IsHinge() == true ? 1 : 0, w => 6 * w.Muscles),
         ("Changes of level", (a, b) => a.Facts.Level is { } from && b.Facts.Level is { } to && from != to ? 1 : 0, w => 10 * w.Floor),
         ("Changes of kit", (a, b) => (a.Facts.Held != b.Facts.Held ? 1 : 0) + (a.Facts.Props != b.Facts.Props ? 1 : 0), w => 7 * w.Kit),
     ];

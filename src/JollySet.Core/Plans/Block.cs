@@ -30,7 +30,11 @@ public enum School { Any, Opposing, Same, Split, Contrast }
 public enum LinkedKind { Superset, Trio, Giant }
 
 /// <summary>Two, three, four or more stations back to back, then rest.</summary>
-public sealed record LinkedFormat(LinkedKind Kind, School School) : BlockFormat;
+public sealed record LinkedFormat(LinkedKind Kind, School School) : BlockFormat
+{
+    /// <summary>Two back to back are a superset, three a trio, more a giant set; one alone is none.</summary>
+    public static LinkedKind? KindOf(int stations) => stations switch { < 2 => null, 2 => LinkedKind.Superset, 3 => LinkedKind.Trio, _ => LinkedKind.Giant };
+}
 
 /// <summary>All rounds of one station before the next station starts.</summary>
 public sealed record StraightFormat : BlockFormat;

@@ -144,7 +144,8 @@ public sealed partial class HouseRules
             throw new ArgumentOutOfRangeException(nameof(name), $"There is no house rule “{name}”.");
         if (!rule.Allows(value))
             throw new ArgumentOutOfRangeException(nameof(value), $"“{rule.Title}” goes from {rule.Least} to {rule.Most} {rule.Unit}.");
-        return new HouseRules(value == rule.Default ? changed.Remove(name) : changed.SetItem(name, value));
+        var exact = rule.Exact(value);
+        return new HouseRules(exact == rule.Default ? changed.Remove(name) : changed.SetItem(name, exact));
     }
 
     /// <summary>These rules with those that were kept; one that is no more, or no longer allows its value, is passed over.</summary>

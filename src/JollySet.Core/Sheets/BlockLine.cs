@@ -211,9 +211,9 @@ public static partial class BlockLine
         return new Slice(text, 0, text.Length, item.Line, item.Column);
     }
 
-    /// <summary>Two back to back are a superset, three a trio, more a giant set, whichever was said.</summary>
-    private static Block Linked(Block block) => block.Format is LinkedFormat linked && block.Stations.Length >= 2
-        ? block with { Format = linked with { Kind = block.Stations.Length switch { 2 => LinkedKind.Superset, 3 => LinkedKind.Trio, _ => LinkedKind.Giant } } }
+    /// <summary>By how many stations there are, whichever was said.</summary>
+    private static Block Linked(Block block) => block.Format is LinkedFormat linked && LinkedFormat.KindOf(block.Stations.Length) is { } kind
+        ? block with { Format = linked with { Kind = kind } }
         : block;
 
     [GeneratedRegex("^([0-9]+s?)/([0-9]+)s?$", RegexOptions.CultureInvariant)]

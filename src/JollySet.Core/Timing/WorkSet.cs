@@ -80,4 +80,10 @@ public sealed record WorkFacts(string Name, Move? Move, Family Family, Level? Le
 {
     /// <summary>Whether the load is a heavy one.</summary>
     public bool Heavy => Weight == LoadLevel.Heavy;
+
+    /// <summary>Whether its hands tire: what they hold is heavy, pulled or carried.</summary>
+    public bool Grips => GripsIn(Move);
+
+    /// <summary>The same while one of its moves is done.</summary>
+    public bool GripsIn(Move? part) => Held.Length > 0 && (Heavy || part?.Pattern is Pattern.Pull or Pattern.VerticalPull or Pattern.Carry);
 }

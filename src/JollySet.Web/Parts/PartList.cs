@@ -1,5 +1,7 @@
-using System.Security.Cryptography;
-using System.Text;
+using System.Buffers;
+using System.Globalization;
+using System.IO.Hashing;
+using System.Runtime.InteropServices;
 using System.Text.RegularExpressions;
 
 namespace JollySet.Web.Parts;
@@ -14,6 +16,7 @@ public sealed partial class PartList(IHttpContextAccessor context)
     /// <summary>The header in which a page says what it has: <c>id hash</c>, parted by commas.</summary>
     public const string Header = "X-Has-Parts";
 
+    private static readonly SearchValues<char> Space = SearchValues.Create(" \t\r\n");
     private readonly List<Part> parts = [];
     private readonly Stack<string> open = new();
     private Dictionary<string, string>? has;
@@ -42,9 +45,26 @@ public sealed partial class PartList(IHttpContextAccessor context)
     /// <summary>Whether the page that asks has that part with that hash.</summary>
     public bool Has(string id, string hash) => There.GetValueOrDefault(id) == hash;
 
-    /// <summary>A hash of what a part says, whatever the revision and the token in its forms.</summary>
-    public static string HashOf(string content) =>
-        Convert.ToHexString(SHA256.HashData(Encoding.UTF8.GetBytes(Passing().Replace(content, ""))).AsSpan(0, 6));
+    /// <summary>A hash of what a part says, whatever the revision and the token in its forms, and whatever the space between.</summary>
+    public static string HashOf(string content)
+    {
+        var hash = new XxHash3();
+        var at = 0;
+        foreach (var passing in Passing().EnumerateMatches(content))
+        {
+            Add(hash, content.AsSpan(at, passing.Index - at));
+            at = passing.Index + passing.Length;
+        }
+
+        Add(hash, content.AsSpan(at));
+        return hash.GetCurrentHashAsUInt64().ToString("X16", CultureInfo.InvariantCulture);
+    }
+
+    private static void Add(XxHash3 hash, ReadOnlySpan<char> content)
+    {
+        foreach (var word in content.SplitAny(Space))
+            hash.Append(MemoryMarshal.AsBytes(content[word]));
+    }
 
     private Dictionary<string, string> There => has ??= (context.HttpContext?.Request.Headers[Header].ToString() ?? "")
         .Split(',', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries)
@@ -53,6 +73,6 @@ public sealed partial class PartList(IHttpContextAccessor context)
         .DistinctBy(p => p[0])
         .ToDictionary(p => p[0], p => p[1]);
 
-    [GeneratedRegex("<input (?:name=\"__RequestVerificationToken\"|type=\"hidden\" name=\"revision\")[^>]*>|\\s+", RegexOptions.CultureInvariant)]
+    [GeneratedRegex("<input (?:name=\"__RequestVerificationToken\"|type=\"hidden\" name=\"revision\")[^>]*>", RegexOptions.CultureInvariant)]
     private static partial Regex Passing();
 }

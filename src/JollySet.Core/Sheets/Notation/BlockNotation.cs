@@ -64,13 +64,8 @@ internal static class BlockNotation
     /// <summary>What the lines of a block may not be; adds an error at each.</summary>
     public static void CheckLines(Block block, IReadOnlyList<Slice> lines, Slice head, SheetErrors errors)
     {
-        if (block.Format is LinkedFormat linked && !CountFits(linked.Kind, block.Stations.Length))
-            errors.Add(head, linked.Kind switch
-            {
-                LinkedKind.Superset => $"a superset has two stations; for {block.Stations.Length} write {(block.Stations.Length == 3 ? "trio" : block.Stations.Length > 3 ? "giant" : "straight")}",
-                LinkedKind.Trio => $"a trio has three stations; for {block.Stations.Length} write {(block.Stations.Length == 2 ? "superset" : block.Stations.Length > 3 ? "giant" : "straight")}",
-                _ => $"a giant set has four stations or more; for {block.Stations.Length} write {(block.Stations.Length == 3 ? "trio" : block.Stations.Length == 2 ? "superset" : "straight")}",
-            });
+        if (block.Format is LinkedFormat linked && LinkedFormat.KindOf(block.Stations.Length) is var kind && kind != linked.Kind)
+            errors.Add(head, $"{Has(linked.Kind)}; for {block.Stations.Length} write {kind?.ToString().ToLowerInvariant() ?? "straight"}");
         for (var i = 0; i < block.Stations.Length && i < lines.Count; i++)
             CheckLine(block, block.Stations[i], lines[i], errors);
     }
@@ -92,11 +87,11 @@ internal static class BlockNotation
             errors.Add(line, "a stack is done inside a time; write 40s");
     }
 
-    private static bool CountFits(LinkedKind kind, int stations) => kind switch
+    private static string Has(LinkedKind kind) => kind switch
     {
-        LinkedKind.Superset => stations == 2,
-        LinkedKind.Trio => stations == 3,
-        _ => stations >= 4,
+        LinkedKind.Superset => "a superset has two stations",
+        LinkedKind.Trio => "a trio has three stations",
+        _ => "a giant set has four stations or more",
     };
 
     private static string InBracket((string Key, string Value) setting) => setting switch

@@ -81,7 +81,7 @@ public sealed class BalanceModel(ClassBook shelf, ClassTimelines timelines) : Pa
         return new SeeSawView(
             pair.Name,
             SeeSawSvg.Of(pair, large),
-            SeeSawSvg.TiltWord(pair),
+            pair.TiltWord,
             SeeSawSvg.Words(pair),
             finding is null ? null : EditForm.FindingKey(finding),
             fix is null ? null : FixText(timeline.Plan, fix),
@@ -99,7 +99,7 @@ public sealed class BalanceModel(ClassBook shelf, ClassTimelines timelines) : Pa
     {
         var after = ClassBalance.Of(becomes);
         var length = was.Length == becomes.Length ? "" : $"{Say.Clock(was.Length)} becomes {Say.Clock(becomes.Length)}";
-        var changed = after.SeeSaws.Join(before.SeeSaws, a => a.Name, b => b.Name, (a, b) => (a, b)).Where(p => p.a.Tilt != p.b.Tilt).Select(p => $"{p.a.Name}: {SeeSawSvg.TiltWord(p.b)} → {SeeSawSvg.TiltWord(p.a)}");
+        var changed = after.SeeSaws.Join(before.SeeSaws, a => a.Name, b => b.Name, (a, b) => (a, b)).Where(p => p.a.Tilt != p.b.Tilt).Select(p => $"{p.a.Name}: {p.b.TiltWord} → {p.a.TiltWord}");
         return string.Join("; ", changed.Append(length).Where(t => t.Length > 0));
     }
 }

@@ -25,10 +25,10 @@ public sealed record DraftBlock(string Name, string Head, string Why, ImmutableA
 public sealed record DraftView(string Title, string Clock, string Likely, string Verdict, string Drawing, string Hanging, string Frame, ImmutableArray<DraftBlock> Blocks);
 
 /// <summary>What a search found, for the brief as it was typed.</summary>
-internal sealed record DraftFound(ImmutableArray<DesignField> Fields, int Seed, Draft Draft);
+public sealed record DraftFound(ImmutableArray<DesignField> Fields, int Seed, Draft Draft);
 
 /// <summary>A whole first draft from a brief alone.</summary>
-public sealed class DesignModel(ClassBook shelf, SessionBook sessions, RulesBook rules, SearchService searches) : PageModel
+public sealed class DesignModel(ClassBook shelf, SessionBook sessions, RulesBook rules, SearchService searches) : SearchPage<DraftFound>(searches)
 {
     private const int LastClasses = 3;
 
@@ -70,32 +70,7 @@ public sealed class DesignModel(ClassBook shelf, SessionBook sessions, RulesBook
         }
 
         var house = rules.Studio();
-        var job = searches.Start($"design {HttpContext.Connection.RemoteIpAddress}", (stop, told) => new DraftFound(Fields, request.Seed, Drafter.Make(request, house, told, stop)));
-        if (Request.Headers.ContainsKey("HX-Request"))
-            return Partial("_Working", new WorkingView(job, "/design"));
-        Show(job, (DraftFound)await SearchService.Wait(job, HttpContext.RequestAborted));
-        return Page();
-    }
-
-    /// <summary>What a search has found, or how far it is.</summary>
-    public async Task<IActionResult> OnGetFound(Guid job)
-    {
-        if (searches.Find(job) is not { } found)
-            return Partial("_Forgotten");
-        if (!found.Result.IsCompleted)
-            return Partial("_Working", new WorkingView(found, "/design"));
-        Show(found, (DraftFound)await found.Result);
-        return Partial("_Draft", this);
-    }
-
-    /// <summary>Stops it; what was found so far is kept.</summary>
-    public async Task<IActionResult> OnPostStop(Guid job)
-    {
-        if (searches.Find(job) is not { } found)
-            return Partial("_Forgotten");
-        found.Stop();
-        await Task.WhenAny(found.Result, Task.Delay(2000));
-        return await OnGetFound(job);
+        return await Search($"design {HttpContext.Connection.RemoteIpAddress}", (stop, told) => new DraftFound(Fields, request.Seed, Drafter.Make(request, house, told, stop)));
     }
 
     /// <summary>Puts the draft on the shelf: the same brief and seed give the same class.</summary>
@@ -109,7 +84,14 @@ public sealed class DesignModel(ClassBook shelf, SessionBook sessions, RulesBook
         return Redirect($"/plan/{shelf.Add(passed, "designed from a brief").Id}");
     }
 
-    private void Show(SearchJob job, DraftFound found)
+    /// <inheritdoc/>
+    protected override string Address => "/design";
+
+    /// <inheritdoc/>
+    protected override string FoundPart => "_Draft";
+
+    /// <inheritdoc/>
+    protected override void Show(SearchJob job, DraftFound found)
     {
         (Fields, Seed, Why, Cannot, StoppedFor) = (found.Fields, found.Seed, found.Draft.Why, found.Draft.Cannot, job.StoppedFor);
         View = found.Draft.Plan is null ? null : ViewOf(found.Draft);

@@ -19,10 +19,10 @@ public sealed record ProposalView(string Kind, string Clock, string Likely, Immu
 public sealed record LockGroup(string Block, ImmutableArray<(FitItem Item, bool IsLocked)> Items);
 
 /// <summary>What a search found, for the class as it was then.</summary>
-internal sealed record FitFound(int Revision, int Minutes, FitAnswer Answer);
+public sealed record FitFound(int Revision, int Minutes, FitAnswer Answer);
 
 /// <summary>Making a class as long as its booking: what may change, and up to three ways.</summary>
-public sealed class FitModel(ClassBook shelf, ClassTimelines timelines, IFitter fitter, SearchService searches) : PageModel
+public sealed class FitModel(ClassBook shelf, ClassTimelines timelines, IFitter fitter, SearchService searches) : SearchPage<FitFound>(searches)
 {
     /// <summary>The class's head.</summary>
     public ClassHead Head { get; private set; } = null!;
@@ -48,8 +48,6 @@ public sealed class FitModel(ClassBook shelf, ClassTimelines timelines, IFitter 
     /// <summary>Why the search ended early; null where it did not.</summary>
     public string? StoppedFor { get; private set; }
 
-    private string Address => $"/fit/{Head.Id}";
-
     /// <summary>Asks how long.</summary>
     public IActionResult OnGet(Guid id, int? minutes, string[] locked) => Load(id, minutes, locked) is null ? NotFound() : Page();
 
@@ -59,32 +57,7 @@ public sealed class FitModel(ClassBook shelf, ClassTimelines timelines, IFitter 
         if (Load(id, minutes, locked) is not { } request)
             return NotFound();
         var revision = Revision;
-        var job = searches.Start($"fit {id}", (stop, told) => new FitFound(revision, request.Minutes, fitter.Fit(request, told, stop)));
-        if (Request.Headers.ContainsKey("HX-Request"))
-            return Partial("_Working", new WorkingView(job, Address));
-        Show(job, (FitFound)await SearchService.Wait(job, HttpContext.RequestAborted));
-        return Page();
-    }
-
-    /// <summary>What a search has found, or how far it is.</summary>
-    public async Task<IActionResult> OnGetFound(Guid id, Guid job)
-    {
-        if (searches.Find(job) is not { } found || Load(id, null, []) is null)
-            return Partial("_Forgotten");
-        if (!found.Result.IsCompleted)
-            return Partial("_Working", new WorkingView(found, Address));
-        Show(found, (FitFound)await found.Result);
-        return Partial("_Proposals", this);
-    }
-
-    /// <summary>Stops it; what was found so far is kept.</summary>
-    public async Task<IActionResult> OnPostStop(Guid id, Guid job)
-    {
-        if (searches.Find(job) is not { } found)
-            return Partial("_Forgotten");
-        found.Stop();
-        await Task.WhenAny(found.Result, Task.Delay(2000));
-        return await OnGetFound(id, job);
+        return await Search($"fit {id}", (stop, told) => new FitFound(revision, request.Minutes, fitter.Fit(request, told, stop)));
     }
 
     private FitRequest? Load(Guid id, int? minutes, string[] locked)
@@ -101,7 +74,17 @@ public sealed class FitModel(ClassBook shelf, ClassTimelines timelines, IFitter 
         return request;
     }
 
-    private void Show(SearchJob job, FitFound found)
+    /// <inheritdoc/>
+    protected override string Address => $"/fit/{Head.Id}";
+
+    /// <inheritdoc/>
+    protected override string FoundPart => "_Proposals";
+
+    /// <inheritdoc/>
+    protected override bool LoadAgain(Guid id) => Load(id, null, []) is not null;
+
+    /// <inheritdoc/>
+    protected override void Show(SearchJob job, FitFound found)
     {
         (Revision, Minutes, StoppedFor) = (found.Revision, found.Minutes, found.Answer.Stopped ? job.StoppedFor : null);
         Answer(found.Answer);

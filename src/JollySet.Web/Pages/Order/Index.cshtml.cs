@@ -25,10 +25,10 @@ public sealed record FoundRow(string Block, int Number, string Name, string Was)
 public sealed record FoundView(string? Why, string Title, string Proven, string BeforeDrawing, string AfterDrawing, ImmutableArray<FoundRow> Rows, ImmutableArray<OrderMeasure> Measures, string? Edits);
 
 /// <summary>What a search found, for the class as it was then.</summary>
-internal sealed record OrderFound(int Revision, OrderRequest Request, OrderAnswer Answer);
+public sealed record OrderFound(int Revision, OrderRequest Request, OrderAnswer Answer);
 
 /// <summary>The best order of a block or of the whole main part.</summary>
-public sealed class OrderModel(ClassBook shelf, ClassTimelines timelines, IOrderer orderer, SearchService searches) : PageModel
+public sealed class OrderModel(ClassBook shelf, ClassTimelines timelines, IOrderer orderer, SearchService searches) : SearchPage<OrderFound>(searches)
 {
     /// <summary>The class's head.</summary>
     public ClassHead Head { get; private set; } = null!;
@@ -54,8 +54,6 @@ public sealed class OrderModel(ClassBook shelf, ClassTimelines timelines, IOrder
     /// <summary>The answer; null before anything was asked.</summary>
     public FoundView? Found { get; private set; }
 
-    private string Address => $"/order/{Head.Id}";
-
     /// <summary>Asks what; <paramref name="pin"/> and <paramref name="pair"/> hold block and number.</summary>
     public IActionResult OnGet(Guid id, string? block, string[] pin, string[] pair, int muscles = 5, int floor = 5, int kit = 5) =>
         Load(id, block, pin, pair, muscles, floor, kit) is null ? NotFound() : Page();
@@ -66,32 +64,7 @@ public sealed class OrderModel(ClassBook shelf, ClassTimelines timelines, IOrder
         if (Load(id, block, pin, pair, muscles, floor, kit) is not { } request)
             return NotFound();
         var revision = Revision;
-        var job = searches.Start($"order {id}", (stop, told) => new OrderFound(revision, request, orderer.Order(request, told, stop)));
-        if (Request.Headers.ContainsKey("HX-Request"))
-            return Partial("_Working", new WorkingView(job, Address));
-        Show(job, (OrderFound)await SearchService.Wait(job, HttpContext.RequestAborted));
-        return Page();
-    }
-
-    /// <summary>What a search has found, or how far it is.</summary>
-    public async Task<IActionResult> OnGetFound(Guid id, Guid job)
-    {
-        if (searches.Find(job) is not { } found || Load(id, null, [], [], 5, 5, 5) is null)
-            return Partial("_Forgotten");
-        if (!found.Result.IsCompleted)
-            return Partial("_Working", new WorkingView(found, Address));
-        Show(found, (OrderFound)await found.Result);
-        return Partial("_Found", this);
-    }
-
-    /// <summary>Stops it; what was found so far is kept.</summary>
-    public async Task<IActionResult> OnPostStop(Guid id, Guid job)
-    {
-        if (searches.Find(job) is not { } found)
-            return Partial("_Forgotten");
-        found.Stop();
-        await Task.WhenAny(found.Result, Task.Delay(2000));
-        return await OnGetFound(id, job);
+        return await Search($"order {id}", (stop, told) => new OrderFound(revision, request, orderer.Order(request, told, stop)));
     }
 
     private OrderRequest? Load(Guid id, string? block, string[] pin, string[] pair, int muscles, int floor, int kit)
@@ -110,7 +83,17 @@ public sealed class OrderModel(ClassBook shelf, ClassTimelines timelines, IOrder
         return new OrderRequest(kept.Plan, timeline.Studio, Block, weights, Named(pin), Named(pair));
     }
 
-    private void Show(SearchJob job, OrderFound found)
+    /// <inheritdoc/>
+    protected override string Address => $"/order/{Head.Id}";
+
+    /// <inheritdoc/>
+    protected override string FoundPart => "_Found";
+
+    /// <inheritdoc/>
+    protected override bool LoadAgain(Guid id) => Load(id, null, [], [], 5, 5, 5) is not null;
+
+    /// <inheritdoc/>
+    protected override void Show(SearchJob job, OrderFound found)
     {
         Revision = found.Revision;
         BlockId = found.Request.Block is { } name ? found.Request.Plan.Find(name)?.Id ?? 0 : 0;

@@ -131,7 +131,8 @@ public sealed class ClassBook(Storage storage, TimeProvider time)
 
     /// <inheritdoc cref="Edit(Guid, int, PlanEdit, WhenStale)"/>
     /// <param name="editOf">Gives the edit for the class as it was at that revision; null: there is nothing to change.</param>
-    public SaveResult Edit(Guid id, int madeOn, Func<ClassPlan, PlanEdit?> editOf, WhenStale whenStale = WhenStale.Ask)
+    /// <param name="passing">Hears what the class becomes before it is saved, so that it can be looked at meanwhile.</param>
+    public SaveResult Edit(Guid id, int madeOn, Func<ClassPlan, PlanEdit?> editOf, WhenStale whenStale = WhenStale.Ask, Action<ClassPlan>? passing = null)
     {
         for (var tries = 1; ; tries++)
         {
@@ -148,6 +149,7 @@ public sealed class ClassBook(Storage storage, TimeProvider time)
                 return new SaveResult(SaveOutcome.Refused, kept, result.Errors, [], result.Field);
             if (passed.Stored == found.Revision.Plan || (passed.Plan.LastId != kept.Plan.LastId && StoredPlan.Same(passed.Plan, kept.Plan)))
                 return new SaveResult(SaveOutcome.Saved, kept, [], [], result.Field);
+            passing?.Invoke(passed.Plan);
             var saved = Save(db, found.Class, passed.Plan, new RevisionRow { Plan = passed.Stored, Summary = edit.Summary(before), UndoTo = found.Class.Revision });
             if (saved is not null)
                 return new SaveResult(SaveOutcome.Saved, saved, [], [], result.Field);
@@ -228,16 +230,19 @@ public sealed class ClassBook(Storage storage, TimeProvider time)
         [],
         [.. db.Revisions.AsNoTracking().Where(r => r.ClassId == kept.Id && r.Number > madeOn).OrderBy(r => r.Number).Select(r => r.Summary)]);
 
+    /// <summary>Compiled once: every look and every edit asks it.</summary>
+    private static readonly Func<JollySetDb, Guid, Tuple<ClassRow, RevisionRow>?> Newest = EF.CompileQuery((JollySetDb db, Guid id) =>
+        (from c in db.Classes.AsNoTracking()
+         where c.Id == id
+         join r in db.Revisions.AsNoTracking() on new { ClassId = c.Id, Number = c.Revision } equals new { r.ClassId, r.Number }
+         select new Tuple<ClassRow, RevisionRow>(c, r)).SingleOrDefault());
+
     private static (ClassRow Class, RevisionRow Revision)? Current(JollySetDb db, Guid id)
     {
-        var found = (from c in db.Classes.AsNoTracking()
-                     where c.Id == id
-                     join r in db.Revisions.AsNoTracking() on new { ClassId = c.Id, Number = c.Revision } equals new { r.ClassId, r.Number }
-                     select new { c, r }).SingleOrDefault();
-        if (found is null)
+        if (Newest(db, id) is not { } found)
             return null;
-        db.Attach(found.c);
-        return (found.c, found.r);
+        db.Attach(found.Item1);
+        return (found.Item1, found.Item2);
     }
 
     /// <summary>The class of a row, or what is wrong with it. A revision never changes, so its plan is read once.</summary>

@@ -28,11 +28,14 @@ public static class Gate
             return Refused(sentence);
         try
         {
+            // The row and the sheet are tried at once: whoever edits waits for both.
+            var row = Task.Run(() => StoredPlan.Write(plan) is var stored && StoredPlan.ReadsBack(stored) ? stored : null);
             var read = SheetReader.ReadBack(SheetWriter.Write(plan), plan);
-            if (read.Plan is not { } back)
+            var same = read.Plan is { } back && StoredPlan.Same(back, plan);
+            var stored = row.GetAwaiter().GetResult();
+            if (read.Plan is null)
                 return (null, read.Errors);
-            var stored = StoredPlan.Write(plan);
-            return StoredPlan.Same(back, plan) && StoredPlan.ReadsBack(stored)
+            return same && stored is not null
                 ? (new PassedPlan(plan, stored), [])
                 : Refused("this cannot be written on a sheet and read back as it is; say it in other words");
         }

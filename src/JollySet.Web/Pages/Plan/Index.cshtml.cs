@@ -13,6 +13,8 @@ namespace JollySet.Web.Pages.Plan;
 /// <summary>The place of work: a class as bunting, and its open block as an editable list beside what was found.</summary>
 public sealed class PlanModel(ClassBook shelf, ClassTimelines timelines, RulesBook rules, PartList parts) : PageModel
 {
+    private (ClassPlan Plan, int Open, Task<PlanLook> Look)? ahead;
+
     /// <summary>What is shown.</summary>
     public PlanView View { get; private set; } = null!;
 
@@ -24,7 +26,7 @@ public sealed class PlanModel(ClassBook shelf, ClassTimelines timelines, RulesBo
     {
         if (shelf.Get(id) is not { } kept)
             return Missing(id);
-        View = PlanView.Of(kept, timelines.Of(kept), block, line: line);
+        View = PlanView.Of(kept, PlanLook.Of(id, kept.Plan, rules.Studio(), block), line: line);
         return parts.IsLive ? Parts(StatusCodes.Status200OK, kept) : Page();
     }
 
@@ -55,9 +57,16 @@ public sealed class PlanModel(ClassBook shelf, ClassTimelines timelines, RulesBo
             "undo" => Answer(id, request, shelf.Undo(id, madeOn)),
             "redo" => Answer(id, request, shelf.Redo(id, madeOn)),
             _ when request.AsCopy => AsCopy(id, request, madeOn),
-            _ => Answer(id, request, shelf.Edit(id, madeOn, plan => EditForm.EditOf(request.Form, plan, rules.Studio()), request.WhenStale)),
+            _ => Answer(id, request, shelf.Edit(id, madeOn, plan => EditForm.EditOf(request.Form, plan, rules.Studio()), request.WhenStale, plan => LookAhead(id, plan, request.Open))),
         };
     }
+
+    /// <summary>What the class becomes is looked at while it is being saved.</summary>
+    private void LookAhead(Guid id, ClassPlan plan, int open) => ahead = (plan, open, Task.Run(() => PlanLook.Of(id, plan, rules.Studio(), open)));
+
+    private PlanLook LookAt(KeptClass kept, int open) => ahead is { } look && look.Open == open && ReferenceEquals(look.Plan, kept.Plan)
+        ? look.Look.GetAwaiter().GetResult()
+        : PlanLook.Of(kept.Id, kept.Plan, rules.Studio(), open);
 
     private IActionResult Answer(Guid id, EditRequest request, SaveResult result)
     {
@@ -70,7 +79,7 @@ public sealed class PlanModel(ClassBook shelf, ClassTimelines timelines, RulesBo
             return new JsonResult(new { field = result.Field, message = string.Join("; ", result.Errors.Select(e => e.Message)), errors = result.Errors.Take(50).Select(e => new { e.Line, e.Column, e.Message }) }) { StatusCode = StatusCodes.Status422UnprocessableEntity };
         var failed = result.Outcome == SaveOutcome.Refused ? request.Failed(result) : null;
         var stale = result.Outcome == SaveOutcome.Stale ? new StaleEdit(request.Revision!.Value, result.Meanwhile, MineText(id, request), request.Carried()) : null;
-        View = PlanView.Of(kept, timelines.Of(kept), open, failed, stale, FocusAfter(request, result, kept));
+        View = PlanView.Of(kept, LookAt(kept, open), failed, stale, FocusAfter(request, result, kept));
         Response.StatusCode = result.Outcome switch
         {
             SaveOutcome.Refused => StatusCodes.Status422UnprocessableEntity,

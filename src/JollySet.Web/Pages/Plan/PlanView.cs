@@ -80,20 +80,12 @@ public sealed record PlanView(
     /// <summary>The header's lines by key.</summary>
     public static Dictionary<string, string> BriefTexts(Brief brief) => SheetWriter.WriteBrief(brief).Where(l => l.Key is not ("note" or "dismissed")).ToDictionary(l => l.Key, l => l.Value);
 
-    /// <summary>The view of a class, with one block open.</summary>
-    public static PlanView Of(KeptClass kept, Timeline timeline, int open, FailedEdit? failed = null, StaleEdit? stale = null, string? focus = null, string? line = null)
+    /// <summary>The view of a class as it was looked at.</summary>
+    public static PlanView Of(KeptClass kept, PlanLook look, FailedEdit? failed = null, StaleEdit? stale = null, string? focus = null, string? line = null)
     {
-        var plan = kept.Plan;
-        var block = plan.FindBlock(open) ?? plan.Blocks.FirstOrDefault(b => b.IsMain) ?? plan.Blocks.FirstOrDefault();
+        var (plan, timeline, findings, dismissed) = (kept.Plan, look.Timeline, look.Standing, look.Dismissed);
+        var block = look.Open;
         var byName = timeline.Blocks.ToDictionary(b => b.Name);
-        string Link(string name, int station) => $"/plan/{kept.Id}?block={plan.Find(name)?.Id}#s{byName[name].Stations.ElementAtOrDefault(station - 1)?.Id}";
-        // The drawing is made while the class is looked at.
-        var drawing = Task.Run(() =>
-        {
-            var efforts = Core.Effort.EffortModel.AtSetEnds(timeline, Person.Regular);
-            return (Wide: BuntingSvg.Hung(timeline, efforts, block?.Name, Link), Hanging: HangingSvg.Of(timeline, efforts, block?.Name, Link));
-        });
-        var (findings, dismissed) = Review.Whole(timeline);
         var totals = Totals.Of(timeline);
         var typed = failed is { Do: "block-line" } ? failed.Typed.GetValueOrDefault("line") : line;
         var brief = BriefTexts(plan.Brief);
@@ -106,8 +98,8 @@ public sealed record PlanView(
             failed is { Do: "brief" } ? failed.Typed.GetValueOrDefault("title", plan.Title) : plan.Title,
             ClassHead.Of(kept, timeline, totals, findings, "plan"),
             brief,
-            drawing.Result.Wide,
-            drawing.Result.Hanging,
+            look.Wide,
+            look.Hanging,
             [.. plan.Blocks.Select((b, i) => new BlockTab(b.Id, b.Name, Say.Clock(totals.Blocks[i].Length), Say.Clock(totals.Blocks[i].Likely), b == block, findings.Where(f => f.Block == b.Name).Select(f => (Severity?)f.Severity).Max(), b.IsWords))],
             block is null ? null : BlockView.Of(timeline, totals, block, kept.Revision, findings, failed),
             [.. findings.Select(f => new FindingView(f.Severity.ToString().ToLowerInvariant(), f.Message, f.Block is null ? null : plan.Find(f.Block)?.Id, f.Stations.IsEmpty || f.Block is null ? null : byName.GetValueOrDefault(f.Block)?.Stations.ElementAtOrDefault(f.Stations[0] - 1)?.Id, EditForm.FindingKey(f), f.MayBeFixed, f.MayBeDismissed))],

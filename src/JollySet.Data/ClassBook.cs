@@ -131,7 +131,7 @@ public sealed class ClassBook(Storage storage, TimeProvider time)
 
     /// <inheritdoc cref="Edit(Guid, int, PlanEdit, WhenStale)"/>
     /// <param name="editOf">Gives the edit for the class as it was at that revision; null: there is nothing to change.</param>
-    /// <param name="passing">Hears what the class becomes before it is saved, so that it can be looked at meanwhile.</param>
+    /// <param name="passing">Hears what the class may become before it is passed and saved, so that it can be looked at meanwhile.</param>
     public SaveResult Edit(Guid id, int madeOn, Func<ClassPlan, PlanEdit?> editOf, WhenStale whenStale = WhenStale.Ask, Action<ClassPlan>? passing = null)
     {
         for (var tries = 1; ; tries++)
@@ -142,14 +142,13 @@ public sealed class ClassBook(Storage storage, TimeProvider time)
             var before = madeOn == kept.Revision ? kept.Plan : PlanAt(db, id, madeOn) ?? kept.Plan;
             if (editOf(before) is not { } edit)
                 return new SaveResult(SaveOutcome.Saved, kept, [], []);
-            var (result, isStale) = Applied(kept, before, edit, whenStale);
+            var (result, isStale) = Applied(kept, before, edit, whenStale, passing);
             if (isStale)
                 return Stale(db, kept, madeOn);
             if (result.Passed is not { } passed)
                 return new SaveResult(SaveOutcome.Refused, kept, result.Errors, [], result.Field);
             if (passed.Stored == found.Revision.Plan || (passed.Plan.LastId != kept.Plan.LastId && StoredPlan.Same(passed.Plan, kept.Plan)))
                 return new SaveResult(SaveOutcome.Saved, kept, [], [], result.Field);
-            passing?.Invoke(passed.Plan);
             var saved = Save(db, found.Class, passed.Plan, new RevisionRow { Plan = passed.Stored, Summary = edit.Summary(before), UndoTo = found.Class.Revision });
             if (saved is not null)
                 return new SaveResult(SaveOutcome.Saved, saved, [], [], result.Field);
@@ -173,9 +172,9 @@ public sealed class ClassBook(Storage storage, TimeProvider time)
 
     private DateTime Now => time.GetUtcNow().UtcDateTime;
 
-    private static (EditResult Result, bool IsStale) Applied(KeptClass kept, ClassPlan before, PlanEdit edit, WhenStale whenStale)
+    private static (EditResult Result, bool IsStale) Applied(KeptClass kept, ClassPlan before, PlanEdit edit, WhenStale whenStale, Action<ClassPlan>? passing)
     {
-        var mine = edit.Apply(before);
+        var mine = edit.Apply(before, ReferenceEquals(before, kept.Plan) ? passing : null);
         if (mine.Plan is null || ReferenceEquals(before, kept.Plan))
             return (mine, false);
         if (whenStale == WhenStale.Ask && Merge.Clash(before, mine.Plan, kept.Plan))

@@ -235,6 +235,41 @@ public sealed class PlanPageTests : IDisposable
         Assert.Null(answer.QuerySelector("#brief-form"));
     }
 
+    /// <summary>Parts with what they show, but for what every form carries along.</summary>
+    private async Task<Dictionary<string, (string Hash, string Shows)>> Parts() => (await app.Get(Deck)).QuerySelectorAll("[data-part]").ToDictionary(
+        p => p.Id!,
+        p =>
+        {
+            var shown = (IElement)p.Clone();
+            foreach (var inner in shown.QuerySelectorAll("[data-part], input[name=__RequestVerificationToken], input[name=revision]").ToList())
+                inner.Remove();
+            shown.RemoveAttribute("data-part");
+            return (p.GetAttribute("data-part")!, string.Concat(shown.OuterHtml.Where(c => !char.IsWhiteSpace(c))));
+        });
+
+    [Fact]
+    public async Task A_part_that_shows_something_else_has_another_hash()
+    {
+        var block = app.Block(Slack, "A: Deck circuit");
+        var (before, changed) = (await Parts(), 0);
+        foreach (var edit in new PlanEdit[]
+        {
+            new SetStationPart(Station(1), "amount", "x12"), new SetStationPart(Station(2), "easier", ""), new SetStationPart(Station(3), "move", "plank"),
+            new SetStationPart(Station(1), "note", "Mind the step."), new SetStationPart(Station(4), "rest", "45"), new SetBlockSetting(block, "rest", "5"), new SetBlockSetting(block, "rounds", "2"),
+            new SetBlockSetting(block, "after", "60 water"), new SetBriefLine("minutes", "20"), new SetBriefLine("claims", "9 moves"), new SetBriefLine("kit", "mat"), new SetBriefLine("needs", "knees, low back"),
+            new AddStation(block, "calf raise"), new SetBlockSetting(block, "format", "straight"),
+        })
+        {
+            Assert.Equal(JollySet.Data.SaveOutcome.Saved, app.Shelf.Edit(Slack, app.Shelf.Get(Slack)!.Revision, edit).Outcome);
+            var after = await Parts();
+            Assert.All(after.Where(p => before.ContainsKey(p.Key) && before[p.Key].Shows != p.Value.Shows), p => Assert.NotEqual(before[p.Key].Hash, p.Value.Hash));
+            changed += after.Count(p => before.ContainsKey(p.Key) && before[p.Key].Shows != p.Value.Shows);
+            before = after;
+        }
+
+        Assert.InRange(changed, 40, 1000);
+    }
+
     [Fact]
     public async Task A_live_refusal_names_the_field_and_the_reason()
     {

@@ -12,11 +12,13 @@ public abstract record PlanEdit
     public abstract string Summary(ClassPlan plan);
 
     /// <summary>The plan with the change, ready to be kept, or what stands in its way; <paramref name="plan"/> itself is never touched.</summary>
-    public EditResult Apply(ClassPlan plan)
+    /// <param name="passing">Hears what the plan becomes before the gate has looked at it, so that it can be reckoned meanwhile.</param>
+    public EditResult Apply(ClassPlan plan, Action<ClassPlan>? passing = null)
     {
         var result = Step(plan);
         if (result.Plan is null)
             return result;
+        passing?.Invoke(result.Plan);
         var (passed, errors) = Gate.Pass(result.Plan);
         return passed is null ? new EditResult(null, errors, result.Field) : new EditResult(passed.Plan, [], result.Field) { Passed = passed };
     }

@@ -31,11 +31,11 @@ public static class Gate
             // The row and the sheet are tried at once: whoever edits waits for both.
             var row = Task.Run(() => StoredPlan.Write(plan) is var stored && StoredPlan.ReadsBack(stored) ? stored : null);
             var read = SheetReader.ReadBack(SheetWriter.Write(plan), plan);
-            var same = read.Plan is { } back && StoredPlan.Same(back, plan);
+            var back = read.Plan is { } said && Ids.Placed(plan, said) is { } placed ? StoredPlan.Write(placed) : null;
             var stored = row.GetAwaiter().GetResult();
             if (read.Plan is null)
                 return (null, read.Errors);
-            return same && stored is not null
+            return stored is not null && back == stored
                 ? (new PassedPlan(plan, stored), [])
                 : Refused("this cannot be written on a sheet and read back as it is; say it in other words");
         }

@@ -21,6 +21,15 @@ public static class Ids
     public static ClassPlan Without(ClassPlan plan) =>
         plan with { LastId = 0, Blocks = [.. plan.Blocks.Select(b => b with { Id = 0, Stations = [.. b.Stations.Select(s => s with { Id = 0 })] })] };
 
+    /// <summary>A plan of the same shape with that one's numbers, place by place; null where the shapes differ.</summary>
+    public static ClassPlan? Placed(ClassPlan from, ClassPlan to)
+    {
+        if (from.Blocks.Length != to.Blocks.Length || from.Blocks.Zip(to.Blocks).Any(b => b.First.Stations.Length != b.Second.Stations.Length))
+            return null;
+        var blocks = from.Blocks.Zip(to.Blocks, (was, now) => now with { Id = was.Id, Stations = [.. was.Stations.Zip(now.Stations, (a, b) => b with { Id = a.Id })] });
+        return to with { LastId = from.LastId, Blocks = [.. blocks] };
+    }
+
     /// <summary>A plan written anew, with the numbers that its blocks and stations had: blocks by name, stations by their line, then by what is done.</summary>
     /// <param name="same">Whether two stations have the same line.</param>
     public static ClassPlan Carried(ClassPlan from, ClassPlan to, Func<Station, Station, bool> same)

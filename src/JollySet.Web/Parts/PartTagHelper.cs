@@ -1,4 +1,5 @@
 using System.Text.Encodings.Web;
+using System.Text.Json;
 using Microsoft.AspNetCore.Razor.TagHelpers;
 
 namespace JollySet.Web.Parts;
@@ -7,6 +8,9 @@ namespace JollySet.Web.Parts;
 [HtmlTargetElement(Attributes = "part")]
 public sealed class PartTagHelper(PartList parts) : TagHelper
 {
+    /// <summary>Pairs in brackets are fields.</summary>
+    private static readonly JsonSerializerOptions Whole = new() { IncludeFields = true };
+
     /// <summary>The element's id.</summary>
     [HtmlAttributeName("part")]
     public string Part { get; set; } = "";
@@ -15,23 +19,22 @@ public sealed class PartTagHelper(PartList parts) : TagHelper
     [HtmlAttributeName("part-key")]
     public string? Key { get; set; }
 
+    /// <summary>All that its content is made of, where that is known beforehand: what the page has already is then not even written.</summary>
+    [HtmlAttributeName("part-is")]
+    public object? Is { get; set; }
+
     /// <inheritdoc/>
     public override async Task ProcessAsync(TagHelperContext context, TagHelperOutput output)
     {
         parts.Open(Part);
-        var content = await output.GetChildContentAsync();
-        var html = content.GetContent();
-        var hash = PartList.HashOf(string.Concat(output.Attributes.Select(a => $"{a.Name}={a.Value};")) + (Key ?? html));
-        output.Attributes.SetAttribute("id", Part);
-        output.Attributes.SetAttribute("data-part", hash);
-        if (parts.Has(Part, hash))
-        {
-            // The page has it: where the part around it is sent, a place for it is enough.
-            output.Attributes.SetAttribute("data-same", "");
-            output.Content.SetContent("");
-            parts.Close(hash, "");
+        var attributes = string.Concat(output.Attributes.Select(a => $"{a.Name}={a.Value};"));
+        var known = Is is null ? null : PartList.HashOf(attributes + JsonSerializer.Serialize(Is, Whole));
+        if (known is not null && Mark(output, known))
             return;
-        }
+        var content = await output.GetChildContentAsync();
+        var hash = known ?? PartList.HashOf(attributes + (Key ?? content.GetContent()));
+        if (known is null && Mark(output, hash))
+            return;
 
         output.Content.SetHtmlContent(content);
         if (!parts.IsLive)
@@ -43,5 +46,18 @@ public sealed class PartTagHelper(PartList parts) : TagHelper
         using var written = new StringWriter();
         output.WriteTo(written, HtmlEncoder.Default);
         parts.Close(hash, output.TagName == "g" ? $"<svg data-wrap>{written}</svg>" : written.ToString());
+    }
+
+    /// <summary>Names the element and its hash; true when the page has it, so that where the part around it is sent a place for it is enough.</summary>
+    private bool Mark(TagHelperOutput output, string hash)
+    {
+        output.Attributes.SetAttribute("id", Part);
+        output.Attributes.SetAttribute("data-part", hash);
+        if (!parts.Has(Part, hash))
+            return false;
+        output.Attributes.SetAttribute("data-same", "");
+        output.Content.SetContent("");
+        parts.Close(hash, "");
+        return true;
     }
 }

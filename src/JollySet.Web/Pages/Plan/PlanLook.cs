@@ -1,17 +1,24 @@
 using System.Collections.Immutable;
 using JollySet.Core.Checks;
+using JollySet.Core.Cues;
 using JollySet.Core.Effort;
 using JollySet.Core.Plans;
+using JollySet.Core.Sheets;
 using JollySet.Core.Timing;
 using JollySet.Drawing;
 
 namespace JollySet.Web.Pages.Plan;
 
-/// <summary>What takes longest to reckon of a plan: its timeline, what its review says, and its drawing with one block open. It can be made while the plan is still being saved.</summary>
+/// <summary>What is reckoned of a plan for the screen: its timeline, what its review says, its words, and its drawing with one block open. It can be made while the plan is still being saved.</summary>
 public sealed record PlanLook(
     Timeline Timeline,
     ImmutableArray<Finding> Standing,
     ImmutableArray<(Finding Finding, string Reason)> Dismissed,
+    Totals Totals,
+    ImmutableArray<string> Opening,
+    ImmutableArray<Claim> Claims,
+    ImmutableArray<string> Cautions,
+    string Sheet,
     Block? Open,
     HungClass Wide,
     string Hanging)
@@ -24,8 +31,11 @@ public sealed record PlanLook(
         var block = plan.FindBlock(open) ?? plan.Blocks.FirstOrDefault(b => b.IsMain) ?? plan.Blocks.FirstOrDefault();
         var drawing = Task.Run(() => Drawn(id, plan, timeline, block?.Name));
         var (standing, dismissed) = Review.Whole(timeline);
+        var totals = Totals.Of(timeline);
+        var claims = timeline.Sets.IsEmpty ? [] : Core.Cues.Claims.Of(timeline);
+        var (opening, cautions, sheet) = (Core.Cues.Opening.Of(timeline).ToImmutableArray(), Core.Cues.Cautions.Of(timeline).ToImmutableArray(), SheetWriter.Write(plan));
         var (wide, hanging) = drawing.GetAwaiter().GetResult();
-        return new PlanLook(timeline, standing, dismissed, block, wide, hanging);
+        return new PlanLook(timeline, standing, dismissed, totals, opening, claims, cautions, sheet, block, wide, hanging);
     }
 
     private static (HungClass Wide, string Hanging) Drawn(Guid id, ClassPlan plan, Timeline timeline, string? open)

@@ -86,7 +86,7 @@ public sealed record PlanView(
         var (plan, timeline, findings, dismissed) = (kept.Plan, look.Timeline, look.Standing, look.Dismissed);
         var block = look.Open;
         var byName = timeline.Blocks.ToDictionary(b => b.Name);
-        var totals = Totals.Of(timeline);
+        var totals = look.Totals;
         var typed = failed is { Do: "block-line" } ? failed.Typed.GetValueOrDefault("line") : line;
         var brief = BriefTexts(plan.Brief);
         if (failed is { Do: "brief" })
@@ -104,10 +104,10 @@ public sealed record PlanView(
             block is null ? null : BlockView.Of(timeline, totals, block, kept.Revision, findings, failed),
             [.. findings.Select(f => new FindingView(f.Severity.ToString().ToLowerInvariant(), f.Message, f.Block is null ? null : plan.Find(f.Block)?.Id, f.Stations.IsEmpty || f.Block is null ? null : byName.GetValueOrDefault(f.Block)?.Stations.ElementAtOrDefault(f.Stations[0] - 1)?.Id, EditForm.FindingKey(f), f.MayBeFixed, f.MayBeDismissed))],
             [.. dismissed.Select(d => new DismissedView(d.Finding.Message, d.Reason, d.Finding.Code, d.Finding.Block, d.Finding.Mark))],
-            [.. Core.Cues.Opening.Of(timeline)],
-            timeline.Sets.IsEmpty ? [] : Core.Cues.Claims.Of(timeline),
-            [.. Core.Cues.Cautions.Of(timeline)],
-            failed is { Do: "sheet" } ? failed.Typed.GetValueOrDefault("text", "") : SheetWriter.Write(plan),
+            look.Opening,
+            look.Claims,
+            look.Cautions,
+            failed is { Do: "sheet" } ? failed.Typed.GetValueOrDefault("text", "") : look.Sheet,
             kept.LastChange,
             kept.CanUndo,
             kept.CanRedo,

@@ -76,7 +76,7 @@ await shot(await openBlock("Rope Ladder", "A: Down the ladder"), "plan-ladder");
 await shot(await searched(`${classes["Slack Water Strength"].replace("plan", "fit")}?minutes=25`, "#work", ".proposal"), "fit");
 await shot(await open(wide, classes["Tide Table"].replace("plan", "balance")), "balance");
 await shot(await open(wide, classes["Ferry Half Hour"].replace("plan", "effort") + "?recovery=true"), "effort");
-await shot(await searched(classes["Tide Table"].replace("plan", "order"), "#work", ".proven"), "order");
+await shot(await searched(classes["Spring Tide"].replace("plan", "order"), "#work", ".proven"), "order");
 await shot(
   await searched("/design?needs=knees&kit=mat,%20light%20dumbbells,%20heavy%20dumbbells&seed=2", "#draft-it", "#draft-title"),
   "design",

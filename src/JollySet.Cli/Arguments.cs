@@ -1,11 +1,15 @@
 namespace JollySet.Cli;
 
-/// <summary>A verb, its file and its options, as typed.</summary>
-internal sealed record Arguments(string Verb, string? File, IReadOnlyDictionary<string, string> Options)
+/// <summary>A verb, its file or names, and its options, as typed.</summary>
+internal sealed record Arguments(string Verb, IReadOnlyList<string> Words, IReadOnlyDictionary<string, string> Options)
 {
+    private const string OfNames = "name";
     private static readonly HashSet<string> Flags = ["--json", "--apply"];
     private static readonly HashSet<string> Valued = ["--format", "--to", "--rules", "--start", "--fix", "--minutes", "--block", "--lock", "--take", "--muscles", "--floor", "--kit", "--pin", "--pair"];
     private static readonly HashSet<string> Repeated = ["--lock", "--pin", "--pair"];
+
+    /// <summary>The one file, where one was named.</summary>
+    public string? File => Words.Count > 0 ? Words[0] : null;
 
     public bool Has(string option) => Options.ContainsKey(option);
 
@@ -13,7 +17,7 @@ internal sealed record Arguments(string Verb, string? File, IReadOnlyDictionary<
     public static (Arguments? Parsed, string? Wrong) Parse(string[] args)
     {
         var options = new Dictionary<string, string>();
-        string? file = null;
+        var words = new List<string>();
         for (var i = 1; i < args.Length; i++)
         {
             if (Flags.Contains(args[i]))
@@ -22,14 +26,14 @@ internal sealed record Arguments(string Verb, string? File, IReadOnlyDictionary<
                 options[args[i]] = options.TryGetValue(args[i], out var before) && Repeated.Contains(args[i]) ? $"{before}\n{args[++i]}" : args[++i];
             else if (args[i] == "-" || !args[i].StartsWith('-'))
             {
-                if (file is not null)
-                    return (null, $"one FILE is expected; there are two: {file} and {args[i]}");
-                file = args[i];
+                if (words.Count > 0 && args[0] != OfNames)
+                    return (null, $"one FILE is expected; there are two: {words[0]} and {args[i]}");
+                words.Add(args[i]);
             }
             else
                 return (null, Valued.Contains(args[i]) ? $"{args[i]} needs a value" : $"there is no option {args[i]}");
         }
 
-        return (new Arguments(args.Length > 0 ? args[0] : "", file, options), null);
+        return (new Arguments(args.Length > 0 ? args[0] : "", words, options), null);
     }
 }

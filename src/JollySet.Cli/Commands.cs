@@ -4,6 +4,7 @@ using JollySet.Core.Balance;
 using JollySet.Core.Checks;
 using JollySet.Core.Export;
 using JollySet.Core.Moves;
+using JollySet.Core.Moves.Names;
 using JollySet.Core.Plans;
 using JollySet.Core.Sheets;
 using JollySet.Core.Timing;
@@ -27,6 +28,7 @@ public static class Commands
         jolly effort FILE [--json]
         jolly convert FILE --to sheet|json
         jolly moves [--json]
+        jolly name NAME… | - [--json]
         FILE is a class sheet or its JSON; - is standard input. --rules FILE: house rules as JSON.
         """;
 
@@ -39,6 +41,8 @@ public static class Commands
             return Refuse(error, wrong!);
         if (arguments.Verb == "moves")
             return Answer(output, arguments.Has("--json") ? MovesAnswer.Json() : MovesAnswer.Table());
+        if (arguments.Verb == "name")
+            return Names(arguments, input, output, error);
         if (arguments.Verb is not ("timeline" or "totals" or "check" or "fit" or "order" or "balance" or "effort" or "convert"))
             return Refuse(error, arguments.Verb.Length == 0 ? "a verb is expected" : $"there is no verb “{arguments.Verb}”", Usage);
         if (arguments.File is null)
@@ -56,6 +60,19 @@ public static class Commands
             "check" => Check(arguments, plan, studio, output, error),
             _ => Convert(arguments, plan, output, error),
         };
+    }
+
+    /// <summary>How names are understood, one a line of standard input where <c>-</c> is said; 1 where one is unknown.</summary>
+    private static int Names(Arguments arguments, Stream input, TextWriter output, TextWriter error)
+    {
+        var names = arguments.Words.ToList();
+        if (names is ["-"])
+            names = [.. new StreamReader(input).ReadToEnd().Split('\n', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries)];
+        if (names.Count == 0)
+            return Refuse(error, "name needs a NAME, or - and names on standard input");
+        var readings = names.Select(MoveLibrary.Shipped.Reader.Read).ToList();
+        Answer(output, arguments.Has("--json") ? NameAnswer.Json(readings) : NameAnswer.Table(readings));
+        return readings.Any(r => r.Known == Sureness.Unknown) ? Findings : Good;
     }
 
     private static int TimelineOf(Arguments arguments, Timeline timeline, TextWriter output, TextWriter error, DateTime start)

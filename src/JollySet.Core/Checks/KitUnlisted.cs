@@ -38,11 +38,11 @@ internal sealed class KitUnlisted : ICheck
     private static bool IsNeeded(KitStock listed, IEnumerable<KitUse> uses, Timing.Timeline timeline)
     {
         var (plan, library) = (timeline.Plan, timeline.Library);
-        bool Options(Station line) => line.Options.Select(o => o.Way).OfType<MoveWay>().Select(w => library.Find(w.Move)).OfType<Move>().Any(m => KitUse.Items(m).Any(listed.Is))
+        bool Options(Station line) => line.Options.Select(o => o.Way).OfType<MoveWay>().Select(w => library.Understood(w.Move)).OfType<Move>().Any(m => KitUse.Items(m).Any(listed.Is))
             || (line.Load?.Rounds.Any(l => l.Implement is { } tool && listed.Is(tool)) ?? false);
         return listed.Written.Contains("optional", StringComparison.OrdinalIgnoreCase)
             || uses.Any(u => listed.Is(u.Item))
             || plan.Blocks.SelectMany(b => b.Stations).Any(Options)
-            || (listed.Is("mat") && plan.Blocks.SelectMany(b => b.Stations).SelectMany(s => s.Doing.MoveNames()).Any(n => library.Find(n)?.IsOnFloor == true));
+            || (listed.Is("mat") && plan.Blocks.SelectMany(b => b.Stations).SelectMany(s => s.Doing.MoveNames()).Any(n => library.Understood(n)?.IsOnFloor == true));
     }
 }

@@ -33,7 +33,7 @@ internal sealed class NoEasierWay : ICheck
     private static Several? FixOf(Timing.Timeline timeline, Block block, IEnumerable<(Station Station, int Number)> open)
     {
         var edits = open
-            .Select(s => (s.Number, way: s.Station.Doing is OneMove one && timeline.Library.Find(one.Name) is { } move ? StationFor.WayOf(move.Easier) : null))
+            .Select(s => (s.Number, way: s.Station.Doing is OneMove one && timeline.Library.Understood(one.Name) is { } move ? StationFor.WayOf(move.Easier) : null))
             .Where(s => s.way is not null)
             .Select(s => (PlanEdit)new SetStationPart(block.Stations[s.Number - 1].Id, "easier", SheetWriter.WriteWay(s.way!)))
             .ToImmutableArray();

@@ -31,11 +31,11 @@ internal sealed class NoHarderWay : ICheck
     private static Several? FixOf(Timing.Timeline timeline, IEnumerable<(Block Block, Station Station, int Number)> open)
     {
         var edits = from line in open
-                    where line.Station.Doing is OneMove one && timeline.Library.Find(one.Name) is { Harder.Length: > 0 } move && Fits(timeline, move.Harder)
-                    let way = StationFor.WayOf(timeline.Library.Find(((OneMove)line.Station.Doing).Name)!.Harder)!
+                    where line.Station.Doing is OneMove one && timeline.Library.Understood(one.Name) is { Harder.Length: > 0 } move && Fits(timeline, move.Harder)
+                    let way = StationFor.WayOf(timeline.Library.Understood(((OneMove)line.Station.Doing).Name)!.Harder)!
                     select (PlanEdit)new SetStationPart(line.Station.Id, "harder", SheetWriter.WriteWay(way));
         return edits.ToArray() is { Length: > 0 } all ? new Several([.. all]) : null;
     }
 
-    private static bool Fits(Timing.Timeline timeline, string way) => timeline.Library.Find(way) is not { } move || (Suits.Kit(timeline.Plan.Brief, move) && Suits.Needs(timeline.Plan.Brief, move));
+    private static bool Fits(Timing.Timeline timeline, string way) => timeline.Library.Understood(way) is not { } move || (Suits.Kit(timeline.Plan.Brief, move) && Suits.Needs(timeline.Plan.Brief, move));
 }

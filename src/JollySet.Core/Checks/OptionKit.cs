@@ -16,7 +16,7 @@ internal sealed class OptionKit : ICheck
         {
             var open = (from line in block.Stations.Select((station, at) => (station, number: at + 1))
                         from way in line.station.Options.Select(o => o.Way).OfType<MoveWay>()
-                        where way.Load?.Level != LoadLevel.None && review.Timeline.Library.Find(way.Move) is { } move && KitUse.Items(move).Any(i => i != "mat" && !listed.Any(l => l.Is(i)))
+                        where way.Load?.Level != LoadLevel.None && review.Timeline.Library.Understood(way.Move) is { } move && KitUse.Items(move).Any(i => i != "mat" && !listed.Any(l => l.Is(i)))
                         select (line.number, way.Move)).ToList();
             if (open.Count > 0)
                 yield return new Finding(

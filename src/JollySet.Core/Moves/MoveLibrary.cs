@@ -1,3 +1,4 @@
+using System.Collections.Concurrent;
 using System.Collections.Frozen;
 using System.Collections.Immutable;
 
@@ -7,7 +8,10 @@ namespace JollySet.Core.Moves;
 public sealed class MoveLibrary
 {
     private static readonly Lazy<MoveLibrary> ShippedMoves = new(() => new MoveLibrary(LibraryFiles.Read()));
+    private const int MostUnderstood = 10_000;
     private readonly FrozenDictionary<string, Move> byName;
+    private readonly ConcurrentDictionary<string, Move?> understood = new(StringComparer.OrdinalIgnoreCase);
+    private readonly Lazy<Names.NameReader> reader;
 
     /// <summary>A library of these moves.</summary>
     /// <exception cref="ArgumentException">Two moves share a name.</exception>
@@ -17,6 +21,7 @@ public sealed class MoveLibrary
         byName = All
             .SelectMany(m => m.Also.Prepend(m.Name).Select(name => KeyValuePair.Create(name, m)))
             .ToFrozenDictionary(StringComparer.OrdinalIgnoreCase);
+        reader = new Lazy<Names.NameReader>(() => new Names.NameReader(this));
         if (byName.Count != All.Sum(m => 1 + m.Also.Length))
             throw new ArgumentException("Two moves of the library share a name.", nameof(moves));
     }
@@ -30,8 +35,23 @@ public sealed class MoveLibrary
     /// <summary>The move of that name or other name, whatever the case; null when there is none.</summary>
     public Move? Find(string name) => byName.GetValueOrDefault(name);
 
+    /// <summary>The move that a written name certainly means: by one of its names, or by a base and what changes it (<see cref="Names.NameReader"/>); null where that is not certain.</summary>
+    public Move? Understood(string name)
+    {
+        if (Find(name) is { } known)
+            return known;
+        if (understood.TryGetValue(name, out var before))
+            return before;
+        if (understood.Count >= MostUnderstood)
+            understood.Clear();
+        return understood[name] = Reader.Read(name) is { Known: Names.Sureness.Certain } reading ? reading.Move : null;
+    }
+
+    /// <summary>Reads the names that people write.</summary>
+    public Names.NameReader Reader => reader.Value;
+
     /// <summary>The one name by which a move is counted, whichever of its names is written; a move nobody knows keeps its own.</summary>
-    public string NameOf(string name) => Find(name)?.Name ?? name;
+    public string NameOf(string name) => Understood(name)?.Name ?? name;
 
     /// <summary>The known name nearest to one that is not known, or null when none is near.</summary>
     public string? Nearest(string name) => NearestName.Of(name, byName.Keys);

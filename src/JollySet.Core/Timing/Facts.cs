@@ -7,13 +7,13 @@ namespace JollySet.Core.Timing;
 /// <summary>Looks up what a station's line means with the library beside it.</summary>
 public sealed class Facts(ClassPlan plan, Studio studio)
 {
-    /// <summary>The move of that name in the library or, with the facts it borrows, in the class; null for no facts.</summary>
+    /// <summary>The move of that name in the library or, with the facts it borrows, in the class; else what the name certainly means; null for no facts.</summary>
     public Move? MoveOf(string name)
     {
         if (studio.Library.Find(name) is { } known)
             return known;
-        var like = plan.NewMoves.FirstOrDefault(m => m.Name.Equals(name, StringComparison.OrdinalIgnoreCase))?.Like;
-        return like is null ? null : studio.Library.Find(like);
+        var own = plan.NewMoves.FirstOrDefault(m => m.Name.Equals(name, StringComparison.OrdinalIgnoreCase));
+        return own is null ? studio.Library.Understood(name) : own.Like is { } like ? studio.Library.Understood(like) : null;
     }
 
     /// <summary>What the line says in that round.</summary>

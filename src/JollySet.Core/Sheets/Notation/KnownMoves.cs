@@ -14,18 +14,19 @@ internal sealed class KnownMoves(MoveLibrary library, Func<string, bool>? also =
 
     public bool IsNew(string name) => added.Any(m => m.Name.Equals(name, StringComparison.OrdinalIgnoreCase));
 
-    public bool InLibrary(string name) => library.Find(name) is not null;
+    /// <summary>Whether the library has the name, or is certain what it means.</summary>
+    public bool InLibrary(string name) => library.Understood(name) is not null;
 
     /// <summary>Whether a class may call a move of its own by that name.</summary>
-    public bool IsTaken(string name) => also is null && InLibrary(name);
+    public bool IsTaken(string name) => also is null && library.Find(name) is not null;
 
     /// <summary>Whether a move goes by that name.</summary>
     public bool Knows(string name) => InLibrary(name) || IsNew(name) || also?.Invoke(name) == true;
 
     /// <summary>The library's move that a name stands for: its own, or the one that a new move is like; null for none.</summary>
-    public string? LibraryNameOf(string name) => InLibrary(name) || also?.Invoke(name) == true && !IsNew(name)
-        ? name
-        : added.Find(m => m.Name.Equals(name, StringComparison.OrdinalIgnoreCase))?.Like;
+    public string? LibraryNameOf(string name) => IsNew(name)
+        ? added.Find(m => m.Name.Equals(name, StringComparison.OrdinalIgnoreCase))?.Like
+        : InLibrary(name) || also?.Invoke(name) == true ? name : null;
 
     /// <summary>False when the class has another move of that name already.</summary>
     public bool Add(NewMove move)

@@ -1,0 +1,139 @@
+using System.Collections.Frozen;
+using System.Collections.Immutable;
+
+namespace JollySet.Core.Moves.Names;
+
+/// <summary>Reads names as people write them: a base and modifiers in any order, with hyphens or without, one or many, short or long, a slip of the pen in them. What is not certain is never taken as if it were.</summary>
+public sealed class NameReader
+{
+    private static readonly FrozenDictionary<string, (Modifier Modifier, string[] Way)[]> ByFirst = Modifiers.All
+        .SelectMany(m => m.Ways.Select(way => (m, way)))
+        .GroupBy(w => w.way[0])
+        .ToFrozenDictionary(g => g.Key, g => g.ToArray());
+
+    private const int MostModifiers = 5;
+    private const int Choices = 3;
+    private const int LongWord = 7;
+    private const int ShortestSlip = 4;
+    private readonly FrozenDictionary<string, Move> byKey;
+    private readonly FrozenDictionary<string, Move?> bySorted;
+    private readonly ImmutableArray<(Move Move, HashSet<string> Words)> all;
+    private readonly FrozenSet<string> vocabulary;
+
+    /// <summary>A reader over a library's names.</summary>
+    public NameReader(MoveLibrary library)
+    {
+        var names = library.All.SelectMany(m => m.Also.Prepend(m.Name).Select(name => (move: m, words: NameWords.Of(name)))).Where(n => n.words.Count > 0).ToList();
+        byKey = names.GroupBy(n => NameWords.KeyOf(n.words)).Where(g => g.Select(n => n.move).Distinct().Count() == 1).ToFrozenDictionary(g => g.Key, g => g.First().move);
+        bySorted = names.GroupBy(n => Sorted(n.words)).ToFrozenDictionary(g => g.Key, g => g.Select(n => n.move).Distinct().Count() == 1 ? g.First().move : null);
+        all = [.. names.Select(n => (n.move, n.words.ToHashSet()))];
+        vocabulary = names.SelectMany(n => n.words).Concat(Modifiers.All.SelectMany(m => m.Ways).SelectMany(w => w)).ToFrozenSet();
+    }
+
+    /// <summary>What a name means.</summary>
+    public NameReading Read(string text)
+    {
+        var words = NameWords.Of(text);
+        if (words.Count == 0)
+            return new NameReading(text, Sureness.Unknown, null, "", [], "there is no word in it", []);
+        if (Understood(text, words) is { } sure)
+            return sure;
+        var mended = words.Select(Mended).ToList();
+        if (!mended.SequenceEqual(words) && Understood(text, mended) is { } slip)
+            return slip with { Known = Sureness.Likely, How = $"is {slip.How} meant?", Nearest = [slip.Move!.Name, .. Near(mended, Choices - 1, slip.Base)] };
+        var near = Near(words, Choices, "");
+        if (near.IsEmpty)
+            near = Near(mended, Choices, "");
+        return new NameReading(text, Sureness.Unknown, null, "", [], near.IsEmpty ? "nothing like it is known" : $"near are {string.Join(", ", near)}", near);
+    }
+
+    /// <summary>The base that keeps most of the words, with the modifiers that are left; null where there is none.</summary>
+    private NameReading? Understood(string text, List<string> words)
+    {
+        if (BaseOf(words) is { } whole)
+            return Told(text, whole, [], whole);
+        var found = Found(words);
+        if (found.Count is 0 or > MostModifiers)
+            return null;
+        // Fewest words taken out first: a name that holds a modifier's word may be a base of its own.
+        foreach (var taken in Enumerable.Range(1, (1 << found.Count) - 1).OrderBy(taken => WordsOf(found, taken)))
+        {
+            var rest = new List<string>(words.Count);
+            for (var i = 0; i < words.Count; i++)
+                if (!IsTaken(found, taken, i))
+                    rest.Add(words[i]);
+            if (rest.Count + WordsOf(found, taken) != words.Count || BaseOf(rest) is not { } move)
+                continue;
+            var (changed, says) = ((Move?)move, ImmutableArray.CreateBuilder<string>());
+            for (var i = 0; i < found.Count && changed is not null; i++)
+            {
+                if ((taken & (1 << i)) == 0)
+                    continue;
+                var before = changed;
+                changed = found[i].Modifier.Rule(before);
+                if (changed is not null && !ReferenceEquals(changed, before))
+                    says.Add(found[i].Modifier.Says);
+            }
+
+            if (changed is not null)
+                return Told(text, move, says.ToImmutable(), changed);
+        }
+
+        return null;
+    }
+
+    private static int WordsOf(List<(Modifier Modifier, int At, int Length)> found, int taken)
+    {
+        var words = 0;
+        for (var i = 0; i < found.Count; i++)
+            words += (taken & (1 << i)) != 0 ? found[i].Length : 0;
+        return words;
+    }
+
+    private static bool IsTaken(List<(Modifier Modifier, int At, int Length)> found, int taken, int place)
+    {
+        for (var i = 0; i < found.Count; i++)
+            if ((taken & (1 << i)) != 0 && place >= found[i].At && place < found[i].At + found[i].Length)
+                return true;
+        return false;
+    }
+
+    private static NameReading Told(string text, Move of, ImmutableArray<string> modifiers, Move changed) => modifiers.IsEmpty
+        ? new NameReading(text, Sureness.Certain, of, of.Name, [], of.Name, [])
+        : new NameReading(text, Sureness.Certain, changed with { Name = $"{string.Join(", ", modifiers)} {of.Name}", Also = [] }, of.Name, modifiers, $"{string.Join(", ", modifiers)} · {of.Name}", []);
+
+    private Move? BaseOf(List<string> words) => words.Count == 0 ? null
+        : byKey.GetValueOrDefault(NameWords.KeyOf(words)) ?? bySorted.GetValueOrDefault(Sorted(words));
+
+    private static string Sorted(IEnumerable<string> words) => string.Join(' ', words.Order(StringComparer.Ordinal));
+
+    private static List<(Modifier Modifier, int At, int Length)> Found(List<string> words)
+    {
+        var found = new List<(Modifier, int, int)>();
+        for (var at = 0; at < words.Count; at++)
+            if (ByFirst.TryGetValue(words[at], out var ways))
+                foreach (var (modifier, way) in ways)
+                    if (at + way.Length <= words.Count && words.GetRange(at, way.Length).SequenceEqual(way))
+                        found.Add((modifier, at, way.Length));
+        return found;
+    }
+
+    /// <summary>The one known word that a word is a slip of: one letter in a word of four or more, two in a longer one.</summary>
+    private string Mended(string word)
+    {
+        if (word.Length < ShortestSlip || vocabulary.Contains(word))
+            return word;
+        var most = word.Length >= LongWord ? 2 : 1;
+        var near = vocabulary.Where(v => Math.Abs(v.Length - word.Length) <= most && v.Length >= ShortestSlip - 1).Select(v => (v, edits: NearestName.Edits(word, v, most))).Where(v => v.edits <= most).OrderBy(v => v.edits).Take(2).ToList();
+        return near.Count == 1 || (near.Count == 2 && near[0].edits < near[1].edits) ? near[0].v : word;
+    }
+
+    /// <summary>The names that share most words with it.</summary>
+    private ImmutableArray<string> Near(List<string> words, int most, string butNot) =>
+    [
+        .. all.Select(n => (n.Move, shared: words.Count(n.Words.Contains), extra: n.Words.Count))
+            .Where(n => n.shared > 0 && n.Move.Name != butNot)
+            .OrderByDescending(n => n.shared).ThenBy(n => n.extra).ThenBy(n => n.Move.Name, StringComparer.Ordinal)
+            .Select(n => n.Move.Name).Distinct().Take(most),
+    ];
+}

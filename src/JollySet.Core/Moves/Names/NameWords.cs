@@ -1,0 +1,88 @@
+using System.Collections.Frozen;
+using System.Globalization;
+using System.Text;
+
+namespace JollySet.Core.Moves.Names;
+
+/// <summary>Takes a written name apart into words that many hands would agree on: small, singular, without signs and accents, short forms spelled out.</summary>
+internal static class NameWords
+{
+    private const int LongestName = 200;
+
+    /// <summary>What people write short, and what it stands for.</summary>
+    private static readonly FrozenDictionary<string, string[]> Short = new Dictionary<string, string[]>
+    {
+        ["db"] = ["dumbbell"], ["dumbell"] = ["dumbbell"], ["kb"] = ["kettlebell"], ["kettle"] = ["kettlebell"], ["bb"] = ["barbell"],
+        ["sa"] = ["single", "arm"], ["sl"] = ["single", "leg"], ["alt"] = ["alternating"], ["alternate"] = ["alternating"], ["bw"] = ["bodyweight"],
+        ["ext"] = ["extension"], ["oh"] = ["overhead"], ["rev"] = ["reverse"], ["lat"] = ["lateral"], ["ecc"] = ["eccentric"],
+        ["stiff"] = ["stiff"], ["legged"] = ["leg"], ["armed"] = ["arm"], ["handed"] = ["arm"], ["travelling"] = ["walking"], ["traveling"] = ["walking"],
+        ["kickstand"] = ["staggered"], ["bstance"] = ["staggered"], ["plie"] = ["sumo"], ["pushup"] = ["push", "up"], ["pressup"] = ["push", "up"], ["situp"] = ["sit", "up"],
+        ["pullup"] = ["pull", "up"], ["chinup"] = ["chin", "up"], ["stepup"] = ["step", "up"], ["curtsey"] = ["curtsy"], ["resistance"] = [], ["exercise"] = [],
+        ["the"] = [], ["a"] = [], ["your"] = [],
+    }.ToFrozenDictionary();
+
+    private static readonly FrozenSet<string> Ones = new[] { "one", "1" }.ToFrozenSet();
+
+    /// <summary>The words, in order; none where nothing but signs is written.</summary>
+    public static List<string> Of(string name)
+    {
+        var words = new List<string>();
+        foreach (var raw in Split(name.Length > LongestName ? name[..LongestName] : name))
+        {
+            var word = Singular(raw);
+            if (Short.TryGetValue(word, out var spelled) || Short.TryGetValue(raw, out spelled))
+                words.AddRange(spelled);
+            else
+                words.Add(word);
+        }
+
+        // “One arm” and “single arm” are the same; so are a press-up and a push-up, a B stance and a staggered one.
+        for (var i = 0; i + 1 < words.Count; i++)
+        {
+            if (Ones.Contains(words[i]) && words[i + 1] is "arm" or "leg")
+                words[i] = "single";
+            else if (words[i] == "press" && words[i + 1] == "up")
+                words[i] = "push";
+            else if (words[i] == "b" && words[i + 1] == "stance")
+                (words[i], words[i + 1]) = ("staggered", "");
+        }
+
+        words.RemoveAll(w => w.Length == 0);
+        return words;
+    }
+
+    /// <summary>The words without what stands between them, so that a hyphen, a space or neither are alike.</summary>
+    public static string KeyOf(IEnumerable<string> words) => string.Concat(words);
+
+    private static List<string> Split(string name)
+    {
+        var words = new List<string>();
+        var word = new StringBuilder();
+        foreach (var c in name.Normalize(NormalizationForm.FormD))
+        {
+            if (CharUnicodeInfo.GetUnicodeCategory(c) == UnicodeCategory.NonSpacingMark || c is '\'' or '’')
+                continue;
+            if (char.IsLetterOrDigit(c))
+            {
+                word.Append(char.ToLowerInvariant(c));
+            }
+            else if (word.Length > 0)
+            {
+                words.Add(word.ToString());
+                word.Clear();
+            }
+        }
+
+        if (word.Length > 0)
+            words.Add(word.ToString());
+        return words;
+    }
+
+    private static string Singular(string word) => word is "ups" ? "up"
+        : word.Length < 4 || word.EndsWith("ss", StringComparison.Ordinal) || word.EndsWith("us", StringComparison.Ordinal) ? word
+        : word is "calves" ? "calf"
+        : word.EndsWith("ies", StringComparison.Ordinal) || word is "flyes" ? word[..^(word is "flyes" ? 2 : 3)] + (word is "flyes" ? "" : "y")
+        : word.EndsWith("sses", StringComparison.Ordinal) || word.EndsWith("ches", StringComparison.Ordinal) || word.EndsWith("shes", StringComparison.Ordinal) || word.EndsWith("xes", StringComparison.Ordinal) ? word[..^2]
+        : word.EndsWith('s') ? word[..^1]
+        : word;
+}

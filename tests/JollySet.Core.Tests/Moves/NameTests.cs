@@ -1,0 +1,128 @@
+using CsCheck;
+using JollySet.Core.Moves;
+using JollySet.Core.Moves.Names;
+using JollySet.Core.Plans;
+using JollySet.Core.Sheets;
+using JollySet.Core.Timing;
+
+namespace JollySet.Core.Tests.Moves;
+
+public sealed class NameTests
+{
+    private static readonly NameReader Reader = MoveLibrary.Shipped.Reader;
+
+    /// <summary>Names as hands write them, and what a coach understands: a base, with what changes it before the dot.</summary>
+    [Theory]
+    [InlineData("SA DB row", "single-arm row")]
+    [InlineData("One arm row", "single-arm row")]
+    [InlineData("RDLs", "Romanian deadlift")]
+    [InlineData("DB RDL", "Romanian deadlift")]
+    [InlineData("single leg RDL", "single-leg deadlift")]
+    [InlineData("B-stance deadlift", "staggered deadlift")]
+    [InlineData("kickstand deadlift", "staggered deadlift")]
+    [InlineData("clams", "clamshell")]
+    [InlineData("press ups", "push-up")]
+    [InlineData("PUSHUPS", "push-up")]
+    [InlineData("goblet squats", "goblet squat")]
+    [InlineData("Bulgarian split squats", "rear-foot raised split squat")]
+    [InlineData("SL glute bridge", "single-leg glute bridge")]
+    [InlineData("half-kneeling DB press", "half-kneeling press")]
+    [InlineData("half kneeling single arm overhead press", "half-kneeling · single-arm overhead press")]
+    [InlineData("overhead press, single arm, half-kneeling", "half-kneeling · single-arm overhead press")]
+    [InlineData("seated shoulder press", "seated · overhead press")]
+    [InlineData("alt bicep curls", "alternating · biceps curl")]
+    [InlineData("lat raises", "lateral raise")]
+    [InlineData("skullcrushers", "skull crusher")]
+    [InlineData("KB swings", "kettlebell swing")]
+    [InlineData("kettlebell deadlift", "kettlebell · deadlift")]
+    [InlineData("BB bent over row", "barbell · bent-over row")]
+    [InlineData("banded glute bridge", "banded · glute bridge")]
+    [InlineData("bum kicks", "heel flick")]
+    [InlineData("plié squats", "sumo squat")]
+    [InlineData("squat pulses", "squat pulse")]
+    [InlineData("farmer’s walk", "farmer carry")]
+    [InlineData("TGU", "get-up")]
+    [InlineData("Pallof press", "band press-out")]
+    [InlineData("slow eccentric squat", "slow, slow · squat")]
+    public void A_name_is_understood_as_a_coach_would(string written, string how)
+    {
+        var reading = Reader.Read(written);
+        Assert.Equal((Sureness.Certain, how), (reading.Known, reading.How));
+        Assert.Equal(how.Split(" · ")[^1], reading.Base);
+    }
+
+    [Theory]
+    [InlineData("romanian dedlift", "Romanian deadlift")]
+    [InlineData("gobelt squat", "goblet squat")]
+    [InlineData("overhaed press", "overhead press")]
+    public void A_slip_is_asked_about_with_the_first_choice_named(string written, string meant)
+    {
+        var reading = Reader.Read(written);
+        Assert.Equal((Sureness.Likely, meant), (reading.Known, reading.Base));
+        Assert.Equal(meant, reading.Nearest[0]);
+    }
+
+    [Theory]
+    [InlineData("flying saucer")]
+    [InlineData("barbell push-up")]
+    [InlineData("seated plank")]
+    [InlineData("half-kneeling squat")]
+    [InlineData("two eggs, 200 g flour")]
+    [InlineData("for (var i = 0; i < 10; i++)")]
+    [InlineData("…")]
+    [InlineData("приседания")]
+    public void What_nobody_knows_is_never_certain(string written) => Assert.Equal(Sureness.Unknown, Reader.Read(written).Known);
+
+    public static TheoryData<string> Names => [.. MoveLibrary.Shipped.All.SelectMany(m => m.Also.Prepend(m.Name))];
+
+    [Theory]
+    [MemberData(nameof(Names))]
+    public void Every_name_is_understood_however_it_is_joined_and_spelled(string name)
+    {
+        var move = MoveLibrary.Shipped.Find(name);
+        foreach (var written in new[] { name.ToUpperInvariant(), name.Replace('-', ' '), name.Replace("-", "", StringComparison.Ordinal), $"the {name}", $"  {name}. ", name.Replace(' ', '-') })
+            Assert.Equal((Sureness.Certain, move), (Reader.Read(written).Known, Reader.Read(written).Move));
+    }
+
+    /// <summary>Whatever a modifier makes of a move, its facts hold together.</summary>
+    [Fact]
+    public void A_modifier_never_makes_a_move_that_contradicts_itself() => Assert.All(
+        from move in MoveLibrary.Shipped.All
+        from modifier in Modifiers.All
+        let changed = modifier.Rule(move)
+        where changed is not null
+        select (move, modifier, changed), made =>
+        {
+            var (move, modifier, changed) = made;
+            Assert.All(changed.Muscles, m => Assert.Contains(m.Share, new[] { 0.25m, 0.5m, 1m }));
+            Assert.Equal(changed.Muscles.Length, changed.Muscles.Select(m => m.Muscle).Distinct().Count());
+            Assert.Equal(move.Muscles.Where(m => m.Share == 1).Select(m => m.Muscle), changed.Muscles.Where(m => m.Share == 1).Select(m => m.Muscle));
+            Assert.All(changed.Kit, item => Assert.Contains(item, KitList.Known));
+            Assert.All(changed.Around, way => Assert.Contains(way.Key, Needs.Ways));
+            Assert.True(changed.Load == LoadClass.None || changed.Kit.Any(i => KitList.IsHeld(i) || i == "band") || move.Load == changed.Load, $"{modifier.Says} {move.Name} is loaded with nothing");
+            // The same word twice says no more than once.
+            Assert.Equal(changed.Kit, (modifier.Rule(changed) ?? changed).Kit);
+        });
+
+    [Fact]
+    public void Any_text_is_read_quickly_and_without_harm() => Gen.OneOf(PlanGen.Texts, Gen.String).Sample(text => Assert.Equal(text, Reader.Read(text).Text));
+
+    [Fact]
+    public void A_sheet_says_them_as_its_writer_does_and_is_reckoned_by_what_they_mean()
+    {
+        var plan = Sheet.Read("# T\n== A (circuit, work 40, rest 20)\nSA DB row, each side\nRDLs\nseated shoulder press\n");
+        Assert.Equal(["SA DB row", "RDLs", "seated shoulder press"], plan.MoveNames());
+        Assert.Equal(SheetWriter.Write(plan), SheetWriter.Write(Sheet.Read(SheetWriter.Write(plan))));
+        var timeline = TimelineBuilder.Build(plan);
+        Assert.Equal(["single-arm row", "Romanian deadlift", "seated overhead press"], timeline.Sets.Where(s => !s.SecondSide).Select(s => s.Facts.Move!.Name));
+        Assert.Equal(Level.Down, timeline.Sets[^1].Facts.Level);
+        Assert.Contains("the nearest is “Romanian deadlift”", Sheet.Errors(Sheet.OneBlock("circuit, work 40", "romanian dedlift")), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void A_move_of_the_classs_own_keeps_its_name_whatever_else_it_could_mean()
+    {
+        var plan = Sheet.Read("# T\n== A (circuit, work 40)\nnew: seated shoulder press (like plank)\nseated shoulder press\nnew: banded squat\nbanded squat\n");
+        Assert.Equal(["plank", null], TimelineBuilder.Build(plan).Sets.Select(s => s.Facts.Move?.Name));
+    }
+}

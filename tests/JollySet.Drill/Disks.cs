@@ -54,6 +54,21 @@ internal static class Disks
         report.Say(!started && server.ExitCode == 3 && said.Contains("jolly.db", StringComparison.Ordinal) && said.Contains(says, StringComparison.Ordinal) && !said.Contains("   at ", StringComparison.Ordinal), what, said);
     }
 
+    /// <summary>Fills the disk but for a little room, so that some edits go in before it is full. Nothing is held back in a buffer.</summary>
+    private static void Fill(string file)
+    {
+        using var filler = new FileStream(file, FileMode.Create, FileAccess.Write, FileShare.Read, bufferSize: 0);
+        try
+        {
+            while (true)
+                filler.Write(new byte[4096]);
+        }
+        catch (IOException)
+        {
+            filler.SetLength(filler.Length - Room);
+        }
+    }
+
     private static async Task FullDisk(Report report)
     {
         var folder = Directory.CreateTempSubdirectory("jolly-drill-disk-").FullName;
@@ -69,21 +84,8 @@ internal static class Disks
             await server.Start();
             var plan = await server.Make("# Full\nminutes: 10\n== A (circuit, work 40, rest 20)\nsquat\n");
             var token = await server.Token(plan);
-            File.WriteAllBytes(Path.Combine(folder, "filler"), new byte[1]);
             var (kept, told) = (1, false);
-            try
-            {
-                using var filler = File.OpenWrite(Path.Combine(folder, "filler"));
-                while (true)
-                    filler.Write(new byte[4096]);
-            }
-            catch (IOException)
-            {
-            }
-
-            // A little room is left, so that some edits go in before the disk is full.
-            using (var filler = File.OpenWrite(Path.Combine(folder, "filler")))
-                filler.SetLength(filler.Length - Room);
+            Fill(Path.Combine(folder, "filler"));
             for (var i = 0; i < 400 && !told; i++)
             {
                 var answer = await server.Post(plan, token, ("do", "brief"), ("revision", $"{kept}"), ("people", $"{i + 1}"));

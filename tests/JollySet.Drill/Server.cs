@@ -33,6 +33,16 @@ internal sealed partial class Server : IDisposable
         }
     }
 
+    /// <summary>What the processors have spent on it so far, in seconds: a machine that does something else beside it adds nothing.</summary>
+    public double SpentSeconds
+    {
+        get
+        {
+            process!.Refresh();
+            return process.TotalProcessorTime.TotalSeconds;
+        }
+    }
+
     /// <summary>Starts it; true once it answers, false when it ended by itself.</summary>
     public async Task<bool> Start()
     {

@@ -178,6 +178,17 @@ public class ErrorTests
         Assert.Contains("not JSON", PlanReader.Read("{\"title\": }").Errors[0].Message, StringComparison.Ordinal);
     }
 
+    /// <summary>What comes by JSON can say no more than a sheet can.</summary>
+    [Theory]
+    [InlineData("heavy kettlebe[ll")]
+    [InlineData("heavy [kettlebell]")]
+    [InlineData("heavy/light ba]g")]
+    public void A_load_by_json_holds_no_brackets(string load)
+    {
+        var read = PlanReader.Read($"{{\"title\": \"T\", \"blocks\": [{{\"name\": \"A\", \"format\": \"circuit\", \"stations\": [{{\"move\": \"squat\", \"load\": \"{load}\"}}]}}]}}");
+        Assert.Contains("no square brackets", Assert.Single(read.Errors).Message, StringComparison.Ordinal);
+    }
+
     [Fact]
     public void A_new_move_is_known_to_the_whole_sheet_and_may_borrow_facts()
     {

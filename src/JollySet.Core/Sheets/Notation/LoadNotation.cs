@@ -41,6 +41,8 @@ internal static class LoadNotation
         load = Weighed(load, words[next].Text);
         if (load is { Level: null, Mass: null })
             return errors.None<Load?>(words[next], Forms);
+        if (slice.Text.IndexOfAny(['[', ']']) >= 0)
+            return errors.None<Load?>(slice, "a load’s own words hold no square brackets");
         return next + 1 == words.Count ? load : load with { Implement = string.Join(' ', words.Skip(next + 1).Select(w => w.Text)) };
     }
 

@@ -17,6 +17,7 @@ public sealed class NameReader
     private const int ShortestSlip = 4;
     private readonly FrozenDictionary<string, Move> byKey;
     private readonly FrozenDictionary<string, Move?> bySorted;
+    private readonly FrozenDictionary<string, Move> byLetters;
     private readonly ImmutableArray<(Move Move, HashSet<string> Words)> all;
     private readonly FrozenSet<string> vocabulary;
 
@@ -26,6 +27,7 @@ public sealed class NameReader
         var names = library.All.SelectMany(m => m.Also.Prepend(m.Name).Select(name => (move: m, words: NameWords.Of(name)))).Where(n => n.words.Count > 0).ToList();
         byKey = names.GroupBy(n => NameWords.KeyOf(n.words)).Where(g => g.Select(n => n.move).Distinct().Count() == 1).ToFrozenDictionary(g => g.Key, g => g.First().move);
         bySorted = names.GroupBy(n => Sorted(n.words)).ToFrozenDictionary(g => g.Key, g => g.Select(n => n.move).Distinct().Count() == 1 ? g.First().move : null);
+        byLetters = library.All.SelectMany(m => m.Also.Prepend(m.Name).Select(name => (move: m, letters: NameWords.Joined(name)))).GroupBy(n => n.letters).Where(g => g.Select(n => n.move).Distinct().Count() == 1).ToFrozenDictionary(g => g.Key, g => g.First().move);
         all = [.. names.Select(n => (n.move, n.words.ToHashSet()))];
         vocabulary = names.SelectMany(n => n.words).Concat(Modifiers.All.SelectMany(m => m.Ways).SelectMany(w => w)).ToFrozenSet();
     }
@@ -36,6 +38,8 @@ public sealed class NameReader
         var words = NameWords.Of(text);
         if (words.Count == 0)
             return new NameReading(text, Sureness.Unknown, null, "", [], "there is no word in it", []);
+        if (byLetters.TryGetValue(NameWords.Joined(text), out var written))
+            return Told(text, written, [], written);
         if (Understood(text, words) is { } sure)
             return sure;
         var mended = words.Select(Mended).ToList();

@@ -8,6 +8,8 @@ namespace JollySet.Core.Moves.Names;
 internal static class NameWords
 {
     private const int LongestName = 200;
+    private const string Accented = "àáâãäåèéêëìíîïòóôõöùúûüñç";
+    private const string Plain = "aaaaaaeeeeiiiiooooouuuunc";
 
     /// <summary>What people write short, and what it stands for.</summary>
     private static readonly FrozenDictionary<string, string[]> Short = new Dictionary<string, string[]>
@@ -51,6 +53,9 @@ internal static class NameWords
         return words;
     }
 
+    /// <summary>The letters as they are written, without what stands between them: a name that nothing has been made of.</summary>
+    public static string Joined(string name) => string.Concat(Split(name.Length > LongestName ? name[..LongestName] : name));
+
     /// <summary>The words without what stands between them, so that a hyphen, a space or neither are alike.</summary>
     public static string KeyOf(IEnumerable<string> words) => string.Concat(words);
 
@@ -58,8 +63,9 @@ internal static class NameWords
     {
         var words = new List<string>();
         var word = new StringBuilder();
-        foreach (var c in name.Normalize(NormalizationForm.FormD))
+        foreach (var sign in name)
         {
+            var c = Accented.IndexOf(char.ToLowerInvariant(sign), StringComparison.Ordinal) is var at and >= 0 ? Plain[at] : sign;
             if (CharUnicodeInfo.GetUnicodeCategory(c) == UnicodeCategory.NonSpacingMark || c is '\'' or '’')
                 continue;
             if (char.IsLetterOrDigit(c))

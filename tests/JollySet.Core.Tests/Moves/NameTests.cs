@@ -2,7 +2,6 @@ using CsCheck;
 using JollySet.Core.Moves;
 using JollySet.Core.Moves.Names;
 using JollySet.Core.Plans;
-using JollySet.Core.Sheets;
 using JollySet.Core.Timing;
 
 namespace JollySet.Core.Tests.Moves;
@@ -106,18 +105,6 @@ public sealed class NameTests
 
     [Fact]
     public void Any_text_is_read_quickly_and_without_harm() => Gen.OneOf(PlanGen.Texts, Gen.String).Sample(text => Assert.Equal(text, Reader.Read(text).Text));
-
-    [Fact]
-    public void A_sheet_says_them_as_its_writer_does_and_is_reckoned_by_what_they_mean()
-    {
-        var plan = Sheet.Read("# T\n== A (circuit, work 40, rest 20)\nSA DB row, each side\nRDLs\nseated shoulder press\n");
-        Assert.Equal(["SA DB row", "RDLs", "seated shoulder press"], plan.MoveNames());
-        Assert.Equal(SheetWriter.Write(plan), SheetWriter.Write(Sheet.Read(SheetWriter.Write(plan))));
-        var timeline = TimelineBuilder.Build(plan);
-        Assert.Equal(["single-arm row", "Romanian deadlift", "seated overhead press"], timeline.Sets.Where(s => !s.SecondSide).Select(s => s.Facts.Move!.Name));
-        Assert.Equal(Level.Down, timeline.Sets[^1].Facts.Level);
-        Assert.Contains("the nearest is “Romanian deadlift”", Sheet.Errors(Sheet.OneBlock("circuit, work 40", "romanian dedlift")), StringComparison.Ordinal);
-    }
 
     [Fact]
     public void A_move_of_the_classs_own_keeps_its_name_whatever_else_it_could_mean()

@@ -14,8 +14,7 @@ internal sealed class KnownMoves(MoveLibrary library, Func<string, bool>? also =
 
     public bool IsNew(string name) => added.Any(m => m.Name.Equals(name, StringComparison.OrdinalIgnoreCase));
 
-    /// <summary>Whether the library has the name, or is certain what it means.</summary>
-    public bool InLibrary(string name) => library.Understood(name) is not null;
+    public bool InLibrary(string name) => library.Find(name) is not null;
 
     /// <summary>Whether a class may call a move of its own by that name.</summary>
     public bool IsTaken(string name) => also is null && library.Find(name) is not null;

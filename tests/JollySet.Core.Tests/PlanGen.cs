@@ -198,7 +198,10 @@ internal static class PlanGen
         }).ToImmutableArray();
         if (again && named.FirstOrDefault(b => !b.IsWords) is { } first && named.All(b => b.Name != ClassPlan.AgainName(first.Name, 0)))
             named = named.Add(new Block(ClassPlan.AgainName(first.Name, 0), new AgainFormat(first.Name), new BlockSettings(After: Gap.OfSeconds(30))));
-        var plan = new ClassPlan(title, brief) { Blocks = named, NewMoves = [.. moves.Select((n, i) => new NewMove(n, i % 2 == 0 ? "squat" : null))] };
+        // Some are like another, some in all but something, some have no facts; and some that only stations do nobody has heard of.
+        var inOptions = named.SelectMany(b => b.Stations).SelectMany(s => s.Options).Select(o => o.Way).OfType<MoveWay>().Select(w => w.Move).ToHashSet(StringComparer.OrdinalIgnoreCase);
+        var known = moves.Where((n, i) => i % 4 != 3 || inOptions.Contains(n)).Select((n, i) => new NewMove(n, i % 2 == 0 ? "squat" : null, i % 4 == 0 ? "kneeling, alternating, kit: chair, mat" : null));
+        var plan = new ClassPlan(title, brief) { Blocks = named, NewMoves = [.. known] };
         return plan.WithUsedMoves();
     }
 

@@ -100,11 +100,11 @@ public sealed class FitAndRulesTests : IDisposable
     public async Task A_line_that_cannot_be_read_is_kept_with_its_errors()
     {
         var form = (await app.Get($"/plan/{Slack}")).QuerySelector(".type-block")!;
-        var answer = await app.Submit(form, ("do", "block-line"), ("line", "40/20: squaat"));
+        var answer = await app.Submit(form, ("do", "block-line"), ("line", "40/20: squat x0"));
         Assert.Equal(HttpStatusCode.UnprocessableEntity, answer.StatusCode);
         var page = await App.Parse(answer);
-        Assert.Equal("40/20: squaat", page.QuerySelector("#block-line")!.GetAttribute("value"));
-        Assert.Contains("At letter 8", page.QuerySelector(".expansion-errors")!.TextContent, StringComparison.Ordinal);
+        Assert.Equal("40/20: squat x0", page.QuerySelector("#block-line")!.GetAttribute("value"));
+        Assert.Contains("At letter 15", page.QuerySelector(".expansion-errors")!.TextContent, StringComparison.Ordinal);
         Assert.Empty((await app.Get($"/plan/{Slack}?handler=expand&line=")).QuerySelectorAll(".expansion-text"));
     }
 

@@ -31,7 +31,7 @@ public sealed class NewAndShelfTests : IDisposable
 
     [Theory]
     [InlineData("", "the sheet is empty")]
-    [InlineData("# T\n== A (circuit, work 0)\nsquaat\n", "line 3, column 1")]
+    [InlineData("# T\n== A (circuit, work 0)\nsquat x0\n", "line 3, column 8")]
     [InlineData("# T\n== A (superset opposing, 3 rounds)\nsquat x10\n", "a superset has two stations")]
     public async Task A_wrong_sheet_stays_where_it_was_with_every_error(string text, string said)
     {

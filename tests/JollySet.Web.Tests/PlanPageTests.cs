@@ -52,7 +52,7 @@ public sealed class PlanPageTests : IDisposable
     [InlineData("amount", "0s", "at least 1 s")]
     [InlineData("amount", "-5s", "cannot be negative")]
     [InlineData("amount", "99:99", "the seconds go to 59")]
-    [InlineData("move", "squaat", "the nearest is “squat”")]
+    [InlineData("move", "squat +", "a move is expected on each side")]
     [InlineData("load", "hevy", "a load is light")]
     public async Task A_wrong_value_stays_in_its_field_with_a_sentence_beside_it(string field, string value, string said)
     {
@@ -63,6 +63,20 @@ public sealed class PlanPageTests : IDisposable
         Assert.Equal((value, "true"), (input.GetAttribute("value"), input.GetAttribute("aria-invalid")));
         Assert.Contains(said, page.QuerySelector($"#s{Station(2)} .field-error")!.TextContent, StringComparison.Ordinal);
         Assert.Equal(1, app.Shelf.Get(Slack)!.Revision);
+    }
+
+    [Fact]
+    public async Task A_name_that_nobody_knows_keeps_its_station_and_is_mended_by_one_press()
+    {
+        await app.Submit(await StationForm(2), ("move", "halyard row"));
+        var page = await app.Get(Deck);
+        Assert.Equal("halyard row", page.QuerySelector($"#s{Station(2)} input[name=move]")!.GetAttribute("value"));
+        var asked = page.QuerySelectorAll(".finding").Single(f => f.TextContent.Contains("“halyard row” is not understood", StringComparison.Ordinal));
+        var like = asked.QuerySelectorAll(".choices button");
+        Assert.InRange(like.Length, 1, 3);
+        await app.Submit(asked.QuerySelector(".choices")!, ("do", like[0].GetAttribute("value")!));
+        Assert.DoesNotContain("is not understood", (await app.Get(Deck)).QuerySelector("#findings")?.TextContent ?? (await app.Get(Deck)).Body!.TextContent, StringComparison.Ordinal);
+        Assert.Equal("halyard row", Assert.Single(app.Shelf.Get(Slack)!.Plan.NewMoves).Name);
     }
 
     [Theory]
@@ -82,9 +96,9 @@ public sealed class PlanPageTests : IDisposable
         var form = (await app.Get(Deck)).QuerySelector(".add-station")!;
         await app.Submit(form, ("do", "add"), ("line", "calf raise x12"));
         Assert.Equal(5, app.Shelf.Get(Slack)!.Plan.Blocks[2].Stations.Length);
-        var page = await App.Parse(await app.Submit((await app.Get(Deck)).QuerySelector(".add-station")!, ("do", "add"), ("line", "calf rise x12")));
-        Assert.Equal("calf rise x12", page.QuerySelector("#add-line")!.GetAttribute("value"));
-        Assert.Contains("the nearest is “calf raise”", page.QuerySelector("#add-wrong")!.TextContent, StringComparison.Ordinal);
+        var page = await App.Parse(await app.Submit((await app.Get(Deck)).QuerySelector(".add-station")!, ("do", "add"), ("line", "calf raise x0")));
+        Assert.Equal("calf raise x0", page.QuerySelector("#add-line")!.GetAttribute("value"));
+        Assert.Contains("from 1", page.QuerySelector("#add-wrong")!.TextContent, StringComparison.Ordinal);
     }
 
     [Fact]
@@ -98,8 +112,8 @@ public sealed class PlanPageTests : IDisposable
         var text = page.QuerySelector("#block-text")!.Closest("form")!;
         await app.Submit(text, ("do", "block-text"), ("text", "== A: Steps (circuit, work 30)\nsquat\n"));
         Assert.Equal("A: Steps", app.Shelf.Get(Slack)!.Plan.Blocks[2].Name);
-        var wrong = await App.Parse(await app.Submit((await app.Get($"/plan/{Slack}?block={app.Block(Slack, "A: Steps")}")).QuerySelector("#block-text")!.Closest("form")!, ("do", "block-text"), ("text", "== A: Steps (circuit, work 0)\nsquaat\n")));
-        Assert.Contains("squaat", wrong.QuerySelector("#block-text")!.TextContent, StringComparison.Ordinal);
+        var wrong = await App.Parse(await app.Submit((await app.Get($"/plan/{Slack}?block={app.Block(Slack, "A: Steps")}")).QuerySelector("#block-text")!.Closest("form")!, ("do", "block-text"), ("text", "== A: Steps (circuit, work 0)\nsquat x0\n")));
+        Assert.Contains("squat x0", wrong.QuerySelector("#block-text")!.TextContent, StringComparison.Ordinal);
         Assert.Equal(2, wrong.QuerySelectorAll(".block-acts .errors li").Length);
     }
 

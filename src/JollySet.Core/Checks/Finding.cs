@@ -6,6 +6,9 @@ namespace JollySet.Core.Checks;
 /// <summary>How much a finding matters; <see cref="Stop"/> is for what cannot or must not be taught as written.</summary>
 public enum Severity { Note, Warn, Stop }
 
+/// <summary>One of several ways to mend a finding, and what its button says.</summary>
+public sealed record Choice(string Label, PlanEdit Edit);
+
 /// <summary>One thing a careful colleague would catch.</summary>
 /// <param name="Code">The check's name, as in docs/checks.md.</param>
 /// <param name="Message">A sentence with the numbers in it.</param>
@@ -37,6 +40,9 @@ public sealed record Finding(
     /// <summary>What was found, in figures: once they change, a dismissal holds no longer.</summary>
     public string Mark => string.Join(' ', new[] { Subject, Stations.IsEmpty ? "" : $"stations {string.Join('/', Stations)}" }
         .Concat(Numbers.Select(n => $"{n.Key} {n.Value.ToString("0.###", System.Globalization.CultureInfo.InvariantCulture)}")).Where(p => p.Length > 0));
+
+    /// <summary>Edits to choose from, where there is more than one way to mend it.</summary>
+    public ImmutableArray<Choice> Choices { get; init; } = [];
 
     /// <summary>Looks for an edit that mends it, where that takes a search; null where <see cref="Fix"/> says it all.</summary>
     public Func<PlanEdit?>? FixSearch { get; init; }

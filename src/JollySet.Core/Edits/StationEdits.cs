@@ -82,8 +82,7 @@ public sealed record SetStationPart(int Station, string Part, string Value) : St
     protected override EditResult Change(ClassPlan plan, Block block, int at)
     {
         var errors = new SheetErrors();
-        var known = plan.MoveNames().ToHashSet(StringComparer.OrdinalIgnoreCase);
-        var moves = new KnownMoves(Moves.MoveLibrary.Shipped, known.Contains);
+        var moves = new KnownMoves(Moves.MoveLibrary.Shipped);
         foreach (var move in plan.NewMoves)
             moves.Add(move);
         var value = Slice.OfLine(Value.ReplaceLineEndings(" "), 1).Trim();

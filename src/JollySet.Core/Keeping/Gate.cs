@@ -30,7 +30,7 @@ public static class Gate
         {
             // The row and the sheet are tried at once: whoever edits waits for both.
             var row = Task.Run(() => StoredPlan.Write(plan) is var stored && StoredPlan.ReadsBack(stored) ? stored : null);
-            var read = SheetReader.ReadBack(SheetWriter.Write(plan), plan);
+            var read = SheetReader.ReadBack(SheetWriter.Write(plan));
             var back = read.Plan is { } said && Ids.Placed(plan, said) is { } placed ? StoredPlan.Write(placed) : null;
             var stored = row.GetAwaiter().GetResult();
             if (read.Plan is null)

@@ -3,8 +3,9 @@ using System.Collections.Immutable;
 namespace JollySet.Core.Plans;
 
 /// <summary>A move that the class brings along.</summary>
-/// <param name="Like">The library move whose facts it has; null: no facts.</param>
-public sealed record NewMove(string Name, string? Like = null);
+/// <param name="Like">The move whose facts it has; null: no facts.</param>
+/// <param name="But">In what it differs from that, as <see cref="Moves.Names.Differences"/> reads it; null: in nothing.</param>
+public sealed record NewMove(string Name, string? Like = null, string? But = null);
 
 /// <summary>What the instructor decided: everything a class sheet says, and nothing computed.</summary>
 public sealed record ClassPlan(string Title, Brief Brief)

@@ -202,7 +202,7 @@ public static partial class BlockLine
     private static Slice Completed(Slice item, KnownMoves moves)
     {
         var name = LineParts.Of(item, new SheetErrors()).Name;
-        if (name.Length < 3 || name.Text.AsSpan().ContainsAny(Signs) || moves.InLibrary(name.Text) || moves.IsNew(name.Text))
+        if (name.Length < 3 || name.Text.AsSpan().ContainsAny(Signs) || moves.IsUnderstood(name.Text))
             return item;
         var starting = MoveLibrary.Shipped.All.Where(m => m.Name.StartsWith(name.Text, StringComparison.OrdinalIgnoreCase)).Take(2).ToList();
         if (starting.Count != 1)

@@ -16,7 +16,7 @@ public sealed class JsonPlanReader
 
     private readonly bool isKept;
 
-    private JsonPlanReader(MoveLibrary library, bool isKept = false) => (moves, this.isKept) = (new KnownMoves(library, isKept ? _ => true : null), isKept);
+    private JsonPlanReader(MoveLibrary library, bool isKept = false) => (moves, this.isKept) = (new KnownMoves(library, isKept), isKept);
 
     /// <summary>A plan that was kept in this format by an earlier release: its names are taken as they are and its size is not judged.</summary>
     /// <exception cref="FormatException">It cannot be read.</exception>
@@ -111,12 +111,13 @@ public sealed class JsonPlanReader
 
     private void TakeNewMove(JsonTree item)
     {
-        var members = Members(item, "name", "like");
+        var members = Members(item, "name", "like", "but");
         var name = members.GetValueOrDefault("name") is { } n ? Name(n) : "";
-        var like = members.GetValueOrDefault("like") is { } l && Text(l) is { } borrowed && moves.Known(Bare(borrowed), errors, "") is { } other ? moves.LibraryNameOf(other) : null;
+        var like = members.GetValueOrDefault("like") is { } l && Text(l) is { } borrowed ? KnownMoves.Named(Bare(borrowed), errors) : null;
+        var but = members.GetValueOrDefault("but") is { } b && Text(b) is { } said ? NewMoveNotation.ReadBut(said.Slice, errors) : null;
         if (name.Length == 0)
             errors.Add(item.Line, item.Column, "", "a new move needs a “name”");
-        else if (moves.IsTaken(name) || !moves.Add(new NewMove(name, like)))
+        else if (moves.IsTaken(name) || !moves.Add(new NewMove(name, like is null ? null : moves.SourceOf(like), but)))
             errors.Add(item.Line, item.Column, name, "there is a move of that name already");
     }
 
@@ -196,7 +197,7 @@ public sealed class JsonPlanReader
         switch (key.Text)
         {
             case "move":
-                return moves.InLibrary(text.OneLine) || moves.IsNew(text.OneLine)
+                return moves.IsNew(text.OneLine)
                     ? station with { Doing = new OneMove(text.OneLine) }
                     : station with { Doing = StationNotation.ReadDoing(slice, moves, errors) ?? station.Doing };
             case "any":

@@ -79,6 +79,8 @@ public static class JsonPlanWriter
         json.WriteString("name", move.Name);
         if (move.Like is { } like)
             json.WriteString("like", like);
+        if (move.But is { } but)
+            json.WriteString("but", but);
     }
 
     private static void WriteBlock(Utf8JsonWriter json, Block block)
@@ -105,7 +107,7 @@ public static class JsonPlanWriter
     {
         json.WriteString(station.Doing is ToBeChosen ? "any" : "move", station.Doing switch
         {
-            OneMove one => one.Name,
+            OneMove one => Quoted.Write(one.Name),
             ToBeChosen chosen => Words.Of(chosen.Pattern),
             var several => StationNotation.WriteDoing(several),
         });

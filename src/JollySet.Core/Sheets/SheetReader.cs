@@ -16,7 +16,7 @@ public sealed class SheetReader
     private Slice head;
     private readonly List<Slice> lines = [];
 
-    private SheetReader(MoveLibrary library, Func<string, bool>? also = null) => moves = new KnownMoves(library, also);
+    private SheetReader(MoveLibrary library, bool isKept = false) => moves = new KnownMoves(library, isKept);
 
     /// <summary>The plan of a sheet's bytes, or every error: not UTF-8, too large, or what stands in it.</summary>
     public static ReadResult Read(ReadOnlySpan<byte> bytes, MoveLibrary? library = null)
@@ -44,15 +44,14 @@ public sealed class SheetReader
         return new SheetReader(library ?? MoveLibrary.Shipped).ReadAll(text.TrimStart('\uFEFF'));
     }
 
-    /// <summary>The plan of a sheet that was written from <paramref name="written"/>: its names are taken as they are, and its size was judged before.</summary>
-    internal static ReadResult ReadBack(string text, ClassPlan written)
+    /// <summary>The plan of a sheet that was written from a plan: its names are taken as they are, and its size was judged before.</summary>
+    internal static ReadResult ReadBack(string text)
     {
         if (Encoding.UTF8.GetByteCount(text) > Limits.Bytes)
             return Refused($"{Encoding.UTF8.GetByteCount(text) / 1000} kB", $"as a sheet a class is at most {Limits.Bytes / 1000} kB");
         if (text.Contains('\0', StringComparison.Ordinal))
             return Refused("", "a text in it holds a sign that no sheet can hold");
-        var names = written.MoveNames().ToHashSet(StringComparer.OrdinalIgnoreCase);
-        return new SheetReader(MoveLibrary.Shipped, names.Contains).ReadAll(text, isKept: true);
+        return new SheetReader(MoveLibrary.Shipped, isKept: true).ReadAll(text, isKept: true);
     }
 
     /// <summary>One block, head and lines, for a class that has these other blocks and moves.</summary>

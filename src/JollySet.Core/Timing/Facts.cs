@@ -1,5 +1,7 @@
+using System.Collections.Concurrent;
 using System.Collections.Immutable;
 using JollySet.Core.Moves;
+using JollySet.Core.Moves.Names;
 using JollySet.Core.Plans;
 
 namespace JollySet.Core.Timing;
@@ -7,14 +9,19 @@ namespace JollySet.Core.Timing;
 /// <summary>Looks up what a station's line means with the library beside it.</summary>
 public sealed class Facts(ClassPlan plan, Studio studio)
 {
-    /// <summary>The move of that name in the library or, with the facts it borrows, in the class; else what the name certainly means; null for no facts.</summary>
+    private readonly ConcurrentDictionary<NewMove, Move?> owned = new();
+
+    /// <summary>The class's own move of that name, with the facts it borrows; else what the name certainly means in the library; null for no facts.</summary>
     public Move? MoveOf(string name)
     {
-        if (studio.Library.Find(name) is { } known)
-            return known;
-        var own = plan.NewMoves.FirstOrDefault(m => m.Name.Equals(name, StringComparison.OrdinalIgnoreCase));
-        return own is null ? studio.Library.Understood(name) : own.Like is { } like ? studio.Library.Understood(like) : null;
+        if (plan.NewMoves.IsEmpty || plan.NewMoves.FirstOrDefault(m => m.Name.Equals(name, StringComparison.OrdinalIgnoreCase)) is not { } own)
+            return studio.Library.Understood(name);
+        return owned.GetOrAdd(own, Owned);
     }
+
+    private Move? Owned(NewMove own) => own.Like is { } like && studio.Library.Understood(like) is { } source
+        ? own.But is { } but ? Differences.Applied(source, but) with { Name = own.Name, Also = [] } : source
+        : null;
 
     /// <summary>What the line says in that round.</summary>
     public WorkFacts Of(Station line, int round) => Of(null, line, round);

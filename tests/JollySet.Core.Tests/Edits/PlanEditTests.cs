@@ -52,7 +52,7 @@ public class PlanEditTests
     [Theory]
     [InlineData("amount", "0s", "at least 1 s")]
     [InlineData("amount", "99:99", "go to 59")]
-    [InlineData("move", "squatt", "the nearest is “squat”")]
+    [InlineData("move", "squat +", "a move is expected on each side")]
     public void A_wrong_value_is_refused_with_the_sheets_own_sentence(string part, string value, string said) =>
         Assert.Contains(said, After(new SetStationPart(Station(1), part, value)), StringComparison.Ordinal);
 

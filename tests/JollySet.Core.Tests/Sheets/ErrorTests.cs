@@ -10,13 +10,12 @@ public class ErrorTests
     [Fact]
     public void Five_mistakes_are_five_errors_each_at_its_place()
     {
-        var result = SheetReader.Read("# Bad\nminutes: ten\n== A (circuit, work 0)\nsquatt\nsquat 40\npush-up, sideways\n");
-        Assert.Equal([(2, 10), (3, 21), (4, 1), (5, 7), (6, 10)], result.Errors.Select(e => (e.Line, e.Column)));
+        var result = SheetReader.Read("# Bad\nminutes: ten\n== A (circuit, work 0)\nsquat x0\nsquat 40\npush-up, sideways\n");
+        Assert.Equal([(2, 10), (3, 21), (4, 8), (5, 7), (6, 10)], result.Errors.Select(e => (e.Line, e.Column)));
         Assert.Null(result.Plan);
     }
 
     [Theory]
-    [InlineData("squatt", "the nearest is “squat”")]
     [InlineData("squat 40", "40s for seconds, x40 for reps")]
     [InlineData("squat 0s", "at least 1 s")]
     [InlineData("squat -5s", "cannot be negative")]
@@ -28,14 +27,12 @@ public class ErrorTests
     [InlineData("squat @0", "more than 0 s")]
     [InlineData("squat @1-2", "a tempo is written")]
     [InlineData("squat, each side, left", "said already")]
-    [InlineData("squat | easier: squaat", "words stand in double quotes")]
     [InlineData("squat | easyer: squat", "easier, harder, or")]
     [InlineData("squat \"half", "not closed")]
     [InlineData("any: pulling", "a pattern is one of")]
     [InlineData("new: squat", "leave “new:” out")]
     [InlineData("squat @4 beats", "needs a flow block")]
     [InlineData("squat + ", "each side of “+”")]
-    [InlineData("squat + bent-over rwo x10", "the nearest is “bent-over row”")]
     [InlineData("squat 40s, start 1/4", "only a stack")]
     [InlineData("stack(squat, row) x4", "done inside a time")]
     public void A_stations_line_says_what_to_write_instead(string line, string said) =>
@@ -173,8 +170,8 @@ public class ErrorTests
     [Fact]
     public void Json_errors_have_their_place_too()
     {
-        var read = PlanReader.Read("{\n \"title\": \"T\",\n \"blocks\": [\n  {\"name\": \"A\", \"format\": \"circuit\", \"settings\": {\"work\": \"0\"},\n   \"stations\": [{\"move\": \"squatt\"}]}]}");
-        Assert.Equal([(4, 60), (5, 27)], read.Errors.Select(e => (e.Line, e.Column)));
+        var read = PlanReader.Read("{\n \"title\": \"T\",\n \"blocks\": [\n  {\"name\": \"A\", \"format\": \"circuit\", \"settings\": {\"work\": \"0\"},\n   \"stations\": [{\"move\": \"squat\", \"amount\": \"x0\"}]}]}");
+        Assert.Equal([(4, 60), (5, 47)], read.Errors.Select(e => (e.Line, e.Column)));
         Assert.Contains("not JSON", PlanReader.Read("{\"title\": }").Errors[0].Message, StringComparison.Ordinal);
     }
 

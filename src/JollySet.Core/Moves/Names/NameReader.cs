@@ -1,3 +1,4 @@
+using System.Buffers;
 using System.Collections.Frozen;
 using System.Collections.Immutable;
 
@@ -10,6 +11,9 @@ public sealed class NameReader
         .SelectMany(m => m.Ways.Select(way => (m, way)))
         .GroupBy(w => w.way[0])
         .ToFrozenDictionary(g => g.Key, g => g.ToArray());
+
+    /// <summary>Signs that part one thing from another: what holds one is no single name.</summary>
+    private static readonly SearchValues<char> Joints = SearchValues.Create("&+>|/;#=@\"[]()");
 
     private const int MostModifiers = 5;
     private const int Choices = 3;
@@ -36,19 +40,32 @@ public sealed class NameReader
     public NameReading Read(string text)
     {
         var words = NameWords.Of(text);
+        if (text.AsSpan().ContainsAny(Joints))
+            return new NameReading(text, Sureness.Unknown, null, "", [], "several things stand in it", Near(words, Choices, ""));
         if (words.Count == 0)
             return new NameReading(text, Sureness.Unknown, null, "", [], "there is no word in it", []);
         if (byLetters.TryGetValue(NameWords.Joined(text), out var written))
             return Told(text, written, [], written);
-        if (Understood(text, words) is { } sure)
+        if (Understood(text, words) is { } sure && IsOneOf(text))
             return sure;
         var mended = words.Select(Mended).ToList();
         if (!mended.SequenceEqual(words) && Understood(text, mended) is { } slip)
-            return slip with { Known = Sureness.Likely, How = $"is {slip.How} meant?", Nearest = [slip.Move!.Name, .. Near(mended, Choices - 1, slip.Base)] };
+            return slip with { Known = Sureness.Likely, How = $"is {slip.How} meant?", Nearest = [slip.Base, .. Near(mended, Choices - 1, slip.Base)], Meant = slip.Modifiers.IsEmpty ? slip.Base : string.Join(' ', mended) };
         var near = Near(words, Choices, "");
         if (near.IsEmpty)
             near = Near(mended, Choices, "");
         return new NameReading(text, Sureness.Unknown, null, "", [], near.IsEmpty ? "nothing like it is known" : $"near are {string.Join(", ", near)}", near);
+    }
+
+    /// <summary>What stands after a comma changes what stands before it; where it is a move itself, two are named.</summary>
+    private static bool IsOneOf(string text)
+    {
+        var comma = text.IndexOf(',', StringComparison.Ordinal);
+        if (comma < 0)
+            return true;
+        var words = NameWords.Of(text[comma..]);
+        var found = Found(words);
+        return Enumerable.Range(0, words.Count).All(at => found.Exists(f => at >= f.At && at < f.At + f.Length));
     }
 
     /// <summary>The base that keeps most of the words, with the modifiers that are left; null where there is none.</summary>

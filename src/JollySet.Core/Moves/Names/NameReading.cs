@@ -22,4 +22,8 @@ public enum Sureness
 /// <param name="Modifiers">What changes the base, as it is told.</param>
 /// <param name="How">In one line: what was understood, or what is near.</param>
 /// <param name="Nearest">Up to three names to choose from where it is not certain.</param>
-public sealed record NameReading(string Text, Sureness Known, Move? Move, string Base, ImmutableArray<string> Modifiers, string How, ImmutableArray<string> Nearest);
+public sealed record NameReading(string Text, Sureness Known, Move? Move, string Base, ImmutableArray<string> Modifiers, string How, ImmutableArray<string> Nearest)
+{
+    /// <summary>The name without its slips, where it is likely.</summary>
+    public string Meant { get; init; } = "";
+}

@@ -8,7 +8,9 @@ internal sealed record LineParts(Slice Name, Slice? Amount, Slice? Load, Slice? 
     public static LineParts Of(Slice line, SheetErrors errors)
     {
         var words = line.Words();
-        var named = words.TakeWhile(w => !StartsPart(w)).Count();
+        var named = 0;
+        while (named < words.Count && !StartsPart(words, named))
+            named++;
         var parts = new LineParts(Joined(line, words, 0, named), null, null, null);
         for (var i = named; i < words.Count;)
         {
@@ -45,10 +47,12 @@ internal sealed record LineParts(Slice Name, Slice? Amount, Slice? Load, Slice? 
         return before ?? part;
     }
 
-    private static bool StartsPart(Slice word) =>
-        word.First is '[' or '@'
-        || (word.First == '+' && word.Length > 1 && char.IsAsciiDigit(word.Text[1]))
-        || AmountNotation.LooksLike(word.Text) || word.Is("hold") || word.Is("pulses");
+    /// <summary>“Hold” begins an amount where one follows it; else it is the end of a name: <c>plank hold</c>.</summary>
+    private static bool StartsPart(List<Slice> words, int at) =>
+        words[at].First is '[' or '@'
+        || (words[at].First == '+' && words[at].Length > 1 && char.IsAsciiDigit(words[at].Text[1]))
+        || AmountNotation.LooksLike(words[at].Text) || words[at].Is("pulses")
+        || (words[at].Is("hold") && (at == 0 || (at + 1 < words.Count && AmountNotation.LooksLike(words[at + 1].Text))));
 
     private static int WordsTaken(List<Slice> words, int at)
     {

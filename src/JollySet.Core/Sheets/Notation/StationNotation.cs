@@ -65,7 +65,7 @@ internal static class StationNotation
     /// <summary>What is done, as written: the move's name, <c>new: …</c> or <c>any: …</c>.</summary>
     public static string Name(Doing doing, Func<string, NewMove?> firstUse) => doing switch
     {
-        OneMove one when firstUse(one.Name) is { } added => WriteNew(added with { Name = one.Name }),
+        OneMove one when firstUse(one.Name) is { } added => NewMoveNotation.Write(added with { Name = one.Name }),
         OneMove one => Quoted.Write(one.Name),
         ToBeChosen chosen => $"any: {Words.Of(chosen.Pattern)}",
         Combined combined => string.Join(" + ", combined.Parts.Select(p => Name(p, firstUse))),
@@ -96,8 +96,8 @@ internal static class StationNotation
         }
 
         if (name.StartsWith("new:"))
-            return ReadNew(name.From(4).Trim(), moves, errors);
-        return moves.Known(name, errors, "; write “new: ” before a move of your own") is { } known ? new OneMove(known) : null;
+            return NewMoveNotation.Read(name.From(4).Trim(), moves, errors);
+        return KnownMoves.Named(name, errors) is { } named ? new OneMove(named) : null;
     }
 
     private static ImmutableArray<Doing>? Parts(Slice names, char sign, KnownMoves moves, SheetErrors errors)
@@ -116,33 +116,6 @@ internal static class StationNotation
         return int.TryParse(number, NumberStyles.None, CultureInfo.InvariantCulture, out var count) && count is > 0 and <= Limits.Reps
             ? new Pulses(count)
             : errors.None<Pulses?>(slice, "pulses are written “+10 pulses” after a count, or “pulses” in timed work");
-    }
-
-    /// <summary>A move of the class's own, as it stands where it is first written.</summary>
-    public static string WriteNew(NewMove move) => $"new: {Quoted.Write(move.Name)}" + (move.Like is { } like ? $" (like {Quoted.Write(like)})" : "");
-
-    /// <summary>A move of the class's own, after <c>new:</c>; null after adding the error.</summary>
-    public static OneMove? ReadNew(Slice name, KnownMoves moves, SheetErrors errors)
-    {
-        string? like = null;
-        var words = name.Words();
-        if (words.Count > 1 && words[^1].StartsWith("(like ") && words[^1].Text.EndsWith(')'))
-        {
-            var borrowed = words[^1].From(6).To(words[^1].Length - 7).Trim();
-            like = moves.Known(borrowed, errors, "") is { } other ? moves.LibraryNameOf(other) : null;
-            name = name.To(words[^1].Start - name.Start).Trim();
-        }
-
-        var text = Quoted.Read(name);
-        if (text.Trim().Length == 0)
-            return errors.None<OneMove?>(name, "a name is expected after “new:”");
-        if (text.Length > Limits.NameLetters)
-            return errors.None<OneMove?>(name, $"a name of {text.Length} letters; the limit is {Limits.NameLetters}");
-        if (moves.IsTaken(text))
-            return errors.None<OneMove?>(name, "the library has a move of that name; leave “new:” out");
-        if (!moves.Add(new NewMove(text, like)))
-            return errors.None<OneMove?>(name, "the class has a new move of that name, like another; write its name alone");
-        return new OneMove(text);
     }
 
     private static Station ReadHead(Slice head, KnownMoves moves, SheetErrors errors)

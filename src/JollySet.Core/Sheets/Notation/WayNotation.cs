@@ -22,9 +22,11 @@ internal static class WayNotation
             errors.Add(amount, "an option has no amount of its own; it is done for as long or as often as the move");
         if (parts.Pulses is { } pulses)
             errors.Add(pulses, "an option has no pulses of its own");
-        var name = isNew ? StationNotation.ReadNew(parts.Name, moves, errors)?.Name : moves.Known(parts.Name, errors, "; your own words stand in double quotes");
+        var name = isNew ? NewMoveNotation.Read(parts.Name, moves, errors)?.Name : KnownMoves.Named(parts.Name, errors);
         if (name is null)
             return null;
+        if (!moves.InLibrary(name) && Quoted.Write(name) != name)
+            moves.Add(new NewMove(name));
         var load = parts.Load is { } l ? LoadNotation.ReadOne(l, errors) : null;
         var tempo = parts.Tempo is { } t ? TempoNotation.ReadOne(t, errors) : null;
         return new MoveWay(name, load, tempo);
@@ -42,7 +44,7 @@ internal static class WayNotation
     };
 
     private static string Name(string name, NewMove? first) =>
-        first is not null ? StationNotation.WriteNew(first with { Name = name })
-        : Adjustments.ContainsKey(name) || Quoted.Write(name) != name ? StationNotation.WriteNew(new NewMove(name))
+        first is not null ? NewMoveNotation.Write(first with { Name = name })
+        : Adjustments.ContainsKey(name) || Quoted.Write(name) != name ? NewMoveNotation.Write(new NewMove(name))
         : name;
 }

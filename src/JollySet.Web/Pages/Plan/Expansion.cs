@@ -13,6 +13,9 @@ namespace JollySet.Web.Pages.Plan;
 /// <param name="Takes">Its length, and what that makes of the class.</param>
 public sealed record Expansion(string Line, string Text, string Bunting, string Takes, ImmutableArray<SheetError> Errors)
 {
+    /// <summary>What is said of names that nobody knows; they are asked about once the block stands.</summary>
+    public string Unknown { get; init; } = "";
+
     /// <summary>The expansion of a line; null for an empty one.</summary>
     public static Expansion? Of(KeptClass kept, Timeline timeline, string? line)
     {
@@ -26,11 +29,15 @@ public sealed record Expansion(string Line, string Text, string Bunting, string 
             return new Expansion(line, "", "", "", added.Errors);
         var longer = TimelineBuilder.Build(plan, timeline.Studio);
         var alone = TimelineBuilder.Build(plan with { Blocks = [block] }, timeline.Studio);
+        var unknown = block.Stations.SelectMany(s => s.MoveNames()).Distinct().Where(n => new Facts(plan, timeline.Studio).MoveOf(n) is null).Select(n => (name: n, near: timeline.Library.Reader.Read(n).Nearest)).ToList();
         return new Expansion(
             line,
             SheetWriter.WriteBlock(kept.Plan, block),
             SmallBunting.Of(alone),
             $"{Say.Clock(Totals.Of(longer).Blocks[AddBlockLine.PlaceIn(kept.Plan)].Length)} by the clock; the class becomes {Say.Clock(longer.Length)}, likely {Say.Clock(longer.Likely)}",
-            []);
+            [])
+        {
+            Unknown = string.Join(" ", unknown.Select(u => $"“{u.name}” is not understood{(u.near.IsEmpty ? "" : $"; near are {string.Join(", ", u.near)}")}.")),
+        };
     }
 }

@@ -36,15 +36,14 @@ internal sealed partial class AnnouncedUnplanned : ICheck
         where review.Balance.Muscles[(int)muscle].LoadSeconds == 0
         select Found($"The focus names {Words.Of(muscle)}, and nothing works them.", Words.Of(muscle));
 
-    /// <summary>A note that speaks of a library move which no station does and no option offers. Names of one short word mean too many things.</summary>
+    /// <summary>A note that speaks of a library move which no station does and no option offers. Names of one word mean too many things, save those of jumps.</summary>
     private static IEnumerable<Finding> Moved(Timing.Timeline timeline, List<string> said)
     {
         var plan = timeline.Plan;
         var done = string.Join('|', plan.Blocks.SelectMany(b => b.Stations).SelectMany(s => s.Doing.MoveNames().Concat(s.Options.Select(o => Words.Of(o.Way)))));
         return from text in said
-               from move in timeline.Library.All
-               where move.Name.AsSpan().ContainsAny(' ', '-') || move.Name == "burpee"
-               where text.Contains(move.Name, StringComparison.OrdinalIgnoreCase) && !done.Contains(move.Name, StringComparison.OrdinalIgnoreCase)
+               from move in timeline.Library.SpokenOf(text)
+               where !done.Contains(move.Name, StringComparison.OrdinalIgnoreCase)
                select Found($"{Say.Capital(move.Name)} is announced (“{text}”) and not planned.", move.Name);
     }
 

@@ -1,3 +1,4 @@
+using System.Buffers;
 using System.Collections.Concurrent;
 using System.Collections.Frozen;
 using System.Collections.Immutable;
@@ -12,6 +13,7 @@ public sealed class MoveLibrary
     private readonly FrozenDictionary<string, Move> byName;
     private readonly ConcurrentDictionary<string, Move?> understood = new(StringComparer.OrdinalIgnoreCase);
     private readonly Lazy<Names.NameReader> reader;
+    private readonly Lazy<(ImmutableArray<Move> Moves, SearchValues<string> Names)> speakable;
 
     /// <summary>A library of these moves.</summary>
     /// <exception cref="ArgumentException">Two moves share a name.</exception>
@@ -22,6 +24,12 @@ public sealed class MoveLibrary
             .SelectMany(m => m.Also.Prepend(m.Name).Select(name => KeyValuePair.Create(name, m)))
             .ToFrozenDictionary(StringComparer.OrdinalIgnoreCase);
         reader = new Lazy<Names.NameReader>(() => new Names.NameReader(this));
+        speakable = new(() =>
+        {
+            // One word alone mostly means something else in a sentence: “squat low”.
+            ImmutableArray<Move> moves = [.. All.Where(m => m.Name.AsSpan().ContainsAny(' ', '-') || m.Impact == Impact.High)];
+            return (moves, SearchValues.Create([.. moves.Select(m => m.Name)], StringComparison.OrdinalIgnoreCase));
+        });
         if (byName.Count != All.Sum(m => 1 + m.Also.Length))
             throw new ArgumentException("Two moves of the library share a name.", nameof(moves));
     }
@@ -46,6 +54,11 @@ public sealed class MoveLibrary
             understood.Clear();
         return understood[name] = Reader.Read(name) is { Known: Names.Sureness.Certain } reading ? reading.Move : null;
     }
+
+    /// <summary>The moves whose whole name stands in a sentence.</summary>
+    public IEnumerable<Move> SpokenOf(string text) => text.AsSpan().ContainsAny(speakable.Value.Names)
+        ? speakable.Value.Moves.Where(m => text.Contains(m.Name, StringComparison.OrdinalIgnoreCase))
+        : [];
 
     /// <summary>Reads the names that people write.</summary>
     public Names.NameReader Reader => reader.Value;

@@ -54,7 +54,7 @@ public sealed class NameReader
         var near = Near(words, Choices, "");
         if (near.IsEmpty)
             near = Near(mended, Choices, "");
-        return new NameReading(text, Sureness.Unknown, null, "", [], near.IsEmpty ? "nothing like it is known" : $"near are {string.Join(", ", near)}", near);
+        return new NameReading(text, Sureness.Unknown, null, "", [], near.IsEmpty ? "nothing like it is known" : $"near are {string.Join(", ", near)}", near) { Shared = near.IsEmpty ? 0 : all.Where(n => n.Move.Name == near[0]).Max(n => words.Count(n.Words.Contains)) };
     }
 
     /// <summary>What stands after a comma changes what stands before it; where it is a move itself, two are named.</summary>
@@ -142,7 +142,12 @@ public sealed class NameReader
     /// <summary>The one known word that a word is a slip of: one letter in a word of four or more, two in a longer one.</summary>
     private string Mended(string word)
     {
-        if (word.Length < ShortestSlip || vocabulary.Contains(word))
+        if (vocabulary.Contains(word))
+            return word;
+        // In a short word only two letters may have changed places.
+        if (word.Length == ShortestSlip - 1)
+            return new[] { $"{word[1]}{word[0]}{word[2]}", $"{word[0]}{word[2]}{word[1]}" }.Where(vocabulary.Contains).Distinct().ToList() is [var swapped] ? swapped : word;
+        if (word.Length < ShortestSlip)
             return word;
         var most = word.Length >= LongWord ? 2 : 1;
         var near = vocabulary.Where(v => Math.Abs(v.Length - word.Length) <= most && v.Length >= ShortestSlip - 1).Select(v => (v, edits: NearestName.Edits(word, v, most))).Where(v => v.edits <= most).OrderBy(v => v.edits).Take(2).ToList();

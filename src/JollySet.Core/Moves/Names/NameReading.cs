@@ -24,6 +24,9 @@ public enum Sureness
 /// <param name="Nearest">Up to three names to choose from where it is not certain.</param>
 public sealed record NameReading(string Text, Sureness Known, Move? Move, string Base, ImmutableArray<string> Modifiers, string How, ImmutableArray<string> Nearest)
 {
+    /// <summary>How many of its words the nearest known name has too.</summary>
+    public int Shared { get; init; }
+
     /// <summary>The name without its slips, where it is likely.</summary>
     public string Meant { get; init; } = "";
 }

@@ -1,0 +1,147 @@
+using System.Globalization;
+using JollySet.Core.Moves;
+
+namespace JollySet.Core.Cards;
+
+/// <summary>What a card leaves open is filled with a guess that is asked about.</summary>
+internal static class CardGaps
+{
+    private const int Work = 40;
+    private const int Rest = 20;
+    private const int Stretch = 30;
+    private const int Least = 10;
+
+    /// <summary>Closes what is open in every block.</summary>
+    /// <returns>The blocks without a move, which became time of people's own.</returns>
+    public static List<CardBlock> Closed(List<CardBlock> blocks, List<CardQuestion> questions, List<CardWords> words)
+    {
+        var free = new List<CardBlock>();
+        foreach (var block in blocks)
+        {
+            var line = words[block.Line - 1];
+            if (block.Stations.Count == 0)
+            {
+                block.IsOwnTime = true;
+                free.Add(block);
+                var minutes = (block.Length ?? 60) / 60m;
+                questions.Add(new CardQuestion(block.Line, 1, $"no moves are named in {block.Name}", [new CardChoice($"{minutes:0.#} min of their own time", line.Raw), new CardChoice("a note", $"note: {line.Text}")]));
+                continue;
+            }
+
+            Rests(block);
+            Amounts(block, line, questions);
+            Between(block, line, questions);
+            Sides(block, words, questions);
+        }
+
+        return free;
+    }
+
+    /// <summary>Rests written one by one under the moves are the block's where they are all alike.</summary>
+    private static void Rests(CardBlock block)
+    {
+        var stations = block.Stations;
+        var last = stations[^1];
+        if (block.IsStraight || block.IsLinked || block.Scheme is not null)
+        {
+            if (stations.Select(s => s.Rest).OfType<int>().ToList() is { Count: > 0 } said && said.Distinct().Count() == 1)
+            {
+                block.Rest ??= said[0];
+                stations.ForEach(s => s.Rest = null);
+            }
+
+            return;
+        }
+
+        var inner = stations.Take(stations.Count - 1).Select(s => s.Rest).ToList();
+        if (inner.Count > 0 && inner.TrueForAll(r => r is not null && r == inner[0]))
+        {
+            if (last.Rest is { } closing && closing != inner[0])
+                Closing(block, closing);
+            block.Rest ??= inner[0];
+            stations.ForEach(s => s.Rest = null);
+        }
+        else if (last.Rest is { } only && inner.TrueForAll(r => r is null) && inner.Count > 0)
+        {
+            Closing(block, only);
+            last.Rest = null;
+        }
+    }
+
+    /// <summary>A rest under the last move comes between rounds where there are several, else after the block.</summary>
+    private static void Closing(CardBlock block, int seconds)
+    {
+        if (block.RoundsLow > 1)
+            block.Between ??= seconds;
+        else
+            block.After ??= seconds;
+    }
+
+    private static void Amounts(CardBlock block, CardWords line, List<CardQuestion> questions)
+    {
+        var open = block.Stations.FindAll(s => s.Amount is null);
+        if (open.Count == 0 || block.Work is not null || block.Scheme is not null)
+            return;
+        if (block.Length is { } length && (block.Part != CardPart.Main || !block.IsAmrap) && block.Every is null)
+        {
+            var rounds = block.RoundsLow ?? 1;
+            block.Work = Math.Max(Least, (length / rounds - block.Stations.Count * (block.Rest ?? 0)) / block.Stations.Count / 5 * 5);
+            return;
+        }
+
+        string Each(int seconds) => string.Create(CultureInfo.InvariantCulture, $"{line.Raw.TrimEnd(':')} {seconds}s each{(line.Raw.TrimEnd().EndsWith(':') ? ":" : "")}");
+        if (block.Part != CardPart.Main)
+        {
+            block.Work = block.Part == CardPart.WarmUp ? Work : Stretch;
+            if (open.Count == block.Stations.Count)
+                questions.Add(new CardQuestion(block.Line, 1, $"how long is each move of {block.Name}?", [.. new[] { block.Work.Value, 60, 30 }.Distinct().Select(s => new CardChoice($"{s} s each", Each(s)))]));
+        }
+        else if (block.IsLinked || block.IsStraight || block.IsAmrap || block.Every is not null || open.Count < block.Stations.Count)
+        {
+            foreach (var station in open)
+                station.Amount = "x10";
+            questions.Add(new CardQuestion(open[0].Line, 1, $"how often is {open[0].Name} done?", [new CardChoice("10 times", open[0].Name + " x10"), new CardChoice("12 times", open[0].Name + " x12"), new CardChoice("8 times", open[0].Name + " x8")]));
+        }
+        else
+        {
+            block.Work = Work;
+            block.Rest ??= Rest;
+            questions.Add(new CardQuestion(block.Line, 1, $"how long is each station of {block.Name}?", [new CardChoice("40 s on, 20 s off", Timed(block, line, "40/20")), new CardChoice("30 on, 30 off", Timed(block, line, "30/30")), new CardChoice("45 on, 15 off", Timed(block, line, "45/15"))]));
+        }
+    }
+
+    /// <summary>The line with its times said: on the head where there is one, else above the first move.</summary>
+    private static string Timed(CardBlock block, CardWords line, string times) =>
+        block.Stations.Exists(s => s.Line == block.Line) ? $"{times}\n{line.Raw}" : $"{line.Raw.TrimEnd(':')} {times}";
+
+    private static void Between(CardBlock block, CardWords line, List<CardQuestion> questions)
+    {
+        var rounds = block.RoundsLow ?? block.Stations[0].Sets ?? 1;
+        var repeats = rounds > 1 || block.Scheme is not null;
+        if (!repeats || block.Between is not null || block.Rest is not null || block.Every is not null || block.IsAmrap || block.Part != CardPart.Main)
+            return;
+        string Said(int s) => block.Stations.Exists(x => x.Line == block.Line)
+            ? string.Create(CultureInfo.InvariantCulture, $"{line.Raw}\nrest {s}s between rounds")
+            : string.Create(CultureInfo.InvariantCulture, $"{line.Raw.TrimEnd(':')}, {s}s rest between rounds");
+        questions.Add(new CardQuestion(block.Line, 1, $"no rest between the rounds of {block.Name}?", [new CardChoice("not said", line.Raw), new CardChoice("60 s", Said(60)), new CardChoice("30 s", Said(30)), new CardChoice("90 s", Said(90))]));
+    }
+
+    /// <summary>A move of one side with no word of sides: half and half in timed work.</summary>
+    private static void Sides(CardBlock block, List<CardWords> words, List<CardQuestion> questions)
+    {
+        if (block.Part != CardPart.Main)
+            return;
+        foreach (var station in block.Stations.Where(s => s.Sides is null && s.Move?.Sides == MoveSides.OneSided && !s.Name.Contains(" + ", StringComparison.Ordinal)))
+        {
+            var isTimed = station.Amount is null ? block.Work is not null : !station.Amount.StartsWith('x');
+            var raw = words[station.Line - 1].Raw;
+            List<(string Label, string Sides)> ways = [("by turns", "alternating"), (isTimed ? "left and right, all of it each" : "as often on each side", "each side")];
+            if (isTimed)
+                ways.Insert(station.Move!.Pattern == Pattern.Lunge ? 1 : 0, ("change sides at half", "switch halfway"));
+            else if (station.Move!.Pattern != Pattern.Lunge)
+                ways.Reverse();
+            station.Sides = ways[0].Sides;
+            questions.Add(new CardQuestion(station.Line, 1, $"which sides for {station.Name}?", [.. ways.Select(c => new CardChoice(c.Label, $"{raw}, {c.Sides}"))]));
+        }
+    }
+}

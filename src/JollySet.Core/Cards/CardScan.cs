@@ -1,0 +1,301 @@
+using System.Globalization;
+using System.Text.RegularExpressions;
+
+namespace JollySet.Core.Cards;
+
+/// <summary>What gap a rest on a card is meant for.</summary>
+internal enum CardGap { Unsaid, Moves, Rounds, After }
+
+/// <summary>Picks out of a stretch of words what says how long, how often, how heavy and on which side; what is left is a name or a note. All times in seconds.</summary>
+internal sealed partial class CardScan
+{
+    private const string Seconds = @"(?:seconds?|secs?|sek(?:unden)?|s|"")(?![a-z])";
+    private const string Minutes = @"(?:minutes?|mins?|minuten|'|(?<=\b[1-9]\s?)m)(?![a-z])\.?";
+    private const string Time = @"(?:\d{1,2}:\d\d|\d+(?:[.,]\d+)?\s*(?:" + Seconds + "|" + Minutes + "))";
+    private const string Rounds = @"(?:rounds?|rds?|sets?|laps?|circuits?|supersets?|pairs?|runden)";
+    private const string Moves = @"(?:exercises?|moves?|stations?|reps?|each)";
+    private const string Between = @"\s*(?<where>(?:in\s+)?(?:between|btw|b/w|after)\s*(?:each\s+|every\s+|all\s+)?(?:" + Rounds + "|" + Moves + @")?)?";
+    private const int MostGaps = 3;
+    private string left;
+
+    public CardScan(string text, bool isLine = true)
+    {
+        left = Numbers().Replace(text, m => Worded(m.Value));
+        left = MinuteOff().Replace(left, "60s ${off}");
+        Take(EveryMinute(), m => (Every, Total) = (m.Groups["n"].Success ? int.Parse(m.Groups["n"].Value, CultureInfo.InvariantCulture) * 60 : 60, m.Groups["t"].Success ? int.Parse(m.Groups["t"].Value, CultureInfo.InvariantCulture) * 60 : null));
+        Take(Amrap(), m => (IsAmrap, Length) = (true, m.Groups["t"].Success ? int.TryParse(m.Groups["t"].Value, NumberStyles.None, CultureInfo.InvariantCulture, out var bare) ? bare * 60 : TimeOf(m.Groups["t"].Value) : Length));
+        Take(PiecesLoad(), m => Load = $"{m.Groups["n"].Value}x{Dot(m.Groups["w"].Value)}{Unit(m.Groups["u"].Value)}");
+        Take(Mass(), m => Load = Dot(m.Groups["w"].Value) + Unit(m.Groups["u"].Value));
+        Take(TempoDigits(), m => Tempo = string.Join('-', new[] { "a", "b", "c", "d" }.Select(g => m.Groups[g].Value).Where(v => v.Length > 0)));
+        if (Tempo is { Length: 5 })
+            Tempo += "-0";
+        Take(TimesWorkRest(), m => (RoundsLow, Work, Rest) = (Int(m, "n"), Int(m, "w"), Int(m, "r")));
+        Take(OnOff(), m => (Work, Rest) = (Int(m, "w"), Int(m, "r")));
+        Take(Running(), m => Scheme = SchemeOf(m.Value));
+        Take(WorkRest(), m => (Work, Rest) = (Int(m, "w"), Int(m, "r")));
+        for (var n = 0; n < MostGaps; n++)
+        {
+            Take(RestFirst(), m => Gap(TimeOr(m.Groups["t"].Value), m));
+            Take(RestLast(), m => Gap(TimeOf(m.Groups["t"].Value), m));
+            Take(BetweenOnly(), m => Gap(TimeOf(m.Groups["t"].Value), m));
+        }
+
+        Take(NoRest(), _ => { });
+        Take(HalfwayTurn(), _ => Sides = "reverse halfway");
+        Take(Halfway(), _ => Sides = "switch halfway");
+        Take(EachSide(), _ => Sides = "each side");
+        Take(BothInTurn(), _ => Sides = "each side");
+        Take(InTurns(), _ => Sides ??= "alternating");
+        Take(RoundCount(), m => (RoundsLow, RoundsHigh) = (Int(m, "n"), m.Groups["m"].Success ? Int(m, "m") : null));
+        Take(Repeat(), m => RoundsLow ??= m.Groups["n"].Success ? Int(m, "n") : 2);
+        Take(SetsOf(), TakeSets);
+        Take(ByRound(), m => RepsByRound = m.Groups["l"].Value.Replace(" ", "", StringComparison.Ordinal));
+        Take(EachLong(), m => (Length, IsEach) = (TimeOf(m.Groups["t"].Value), true));
+        Take(Lasting(), m => Length ??= TimeOf(m.Groups["t"].Value));
+        Take(EachCount(), m => (RepsLow, RepsHigh, Sides) = (Int(m, "n"), m.Groups["m"].Success ? Int(m, "m") : null, "each side"));
+        Take(Times(), m => (RepsLow, RepsHigh) = (Int(m, "n"), m.Groups["m"].Success ? Int(m, "m") : null));
+        if (isLine)
+            Take(CountFirst(), m => (RepsLow, RepsHigh) = (Int(m, "n"), m.Groups["m"].Success ? Int(m, "m") : null));
+        if (isLine)
+            Take(CountLast(), m => (RepsLow, RepsHigh) = (Int(m, "n"), m.Groups["m"].Success ? Int(m, "m") : null));
+        Take(Weight(), m => Load ??= m.Groups["w"].Value.ToLowerInvariant() switch { "med" or "medium" => "moderate", var said => said });
+        Take(Side(), m => Sides ??= m.Groups["s"].Value.StartsWith("r", StringComparison.OrdinalIgnoreCase) ? "right" : "left");
+        Take(Slowly(), _ => Tempo ??= "slow");
+    }
+
+    public int? RoundsLow { get; private set; }
+    public int? RoundsHigh { get; private set; }
+    public int? Work { get; private set; }
+    public int? Rest { get; private set; }
+    public List<(int Seconds, CardGap For)> Gaps { get; } = [];
+    public int? Sets { get; private set; }
+    public int? RepsLow { get; private set; }
+    public int? RepsHigh { get; private set; }
+    public string? RepsByRound { get; private set; }
+    public int? Length { get; private set; }
+    public bool IsEach { get; private set; }
+    public string? Sides { get; private set; }
+    public string? Load { get; private set; }
+    public string? Tempo { get; private set; }
+    public CardScheme? Scheme { get; private set; }
+    public int? Every { get; private set; }
+    public int? Total { get; private set; }
+    public bool IsAmrap { get; private set; }
+
+    /// <summary>Whether anything was picked out.</summary>
+    public bool Any { get; private set; }
+
+    /// <summary>Whether it says how a block runs.</summary>
+    public bool SaysBlock => RoundsLow is not null || Work is not null || Scheme is not null || Every is not null || IsAmrap;
+
+    /// <summary>Whether it says what one station does.</summary>
+    public bool SaysStation => Sets is not null || RepsLow is not null || RepsByRound is not null || Load is not null || Sides is not null || Tempo is not null;
+
+    /// <summary>What is left, without signs at its ends.</summary>
+    public string Left => Ends().Replace(Spaces().Replace(Hollow().Replace(left, " "), " "), "").Trim();
+
+    /// <summary>The amount as a sheet writes it; null where none is said.</summary>
+    public string? Amount => RepsByRound is { } list ? "x" + list
+        : RepsLow is { } low ? $"x{low}{(RepsHigh is { } high && high > low ? $"..{high}" : "")}"
+        : Length is { } length ? $"{length}s" : null;
+
+    private void Take(Regex regex, Action<Match> taken)
+    {
+        if (regex.Match(left) is not { Success: true } match)
+            return;
+        Any = true;
+        taken(match);
+        left = string.Concat(left.AsSpan(0, match.Index), "  ", left.AsSpan(match.Index + match.Length));
+    }
+
+    private void TakeSets(Match m)
+    {
+        Sets = Int(m, "n");
+        if (m.Groups["t"].Success)
+            Length = TimeOf(m.Groups["t"].Value);
+        else
+            (RepsLow, RepsHigh) = (Int(m, "a"), m.Groups["b"].Success ? Int(m, "b") : null);
+    }
+
+    private void Gap(int? seconds, Match m)
+    {
+        if (seconds is not { } said)
+            return;
+        var where = m.Groups["where"].Value.ToLowerInvariant();
+        Gaps.Add((said, where.Length == 0 ? CardGap.Unsaid
+            : WordOfRounds().IsMatch(where) ? CardGap.Rounds
+            : where.StartsWith("after", StringComparison.Ordinal) && !WordOfMoves().IsMatch(where) ? CardGap.After
+            : CardGap.Moves));
+    }
+
+    /// <summary>A bare number after “rest” is seconds; a very small one minutes.</summary>
+    private static int? TimeOr(string text) => int.TryParse(text, NumberStyles.None, CultureInfo.InvariantCulture, out var bare) ? bare <= 3 ? bare * 60 : bare : TimeOf(text);
+
+    /// <summary>Seconds of a time as people write it; null where it is none or longer than a class.</summary>
+    public static int? TimeOf(string text)
+    {
+        var t = text.Trim().TrimEnd('.');
+        var colon = t.IndexOf(':', StringComparison.Ordinal);
+        if (colon > 0)
+            return int.TryParse(t[..colon], NumberStyles.None, CultureInfo.InvariantCulture, out var m) && int.TryParse(t.AsSpan(colon + 1, 2), NumberStyles.None, CultureInfo.InvariantCulture, out var s) ? m * 60 + s : null;
+        var digits = new string([.. t.TakeWhile(c => char.IsAsciiDigit(c) || c is '.' or ',')]).Replace(',', '.').TrimEnd('.');
+        var unit = t[Math.Min(t.Length, digits.Length)..].Trim().ToLowerInvariant();
+        if (!decimal.TryParse(digits, NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var number) || number > 40_000)
+            return null;
+        return (int)(unit.StartsWith('m') || unit == "'" ? number * 60 : number);
+    }
+
+    private static int? Int(Match m, string group) => int.TryParse(m.Groups[group].Value, NumberStyles.None, CultureInfo.InvariantCulture, out var n) ? n : null;
+
+    private static string Dot(string number) => number.Replace(',', '.');
+
+    private static string Unit(string unit) => unit.StartsWith('l') || unit.StartsWith('L') ? "lb" : "kg";
+
+    private static string Worded(string word) => word.ToLowerInvariant() switch
+    {
+        "once" => "1 time",
+        "twice" => "2 times",
+        "a" or "an" or "one" => "1",
+        "two" => "2",
+        "three" => "3",
+        "four" => "4",
+        "five" => "5",
+        "six" => "6",
+        "eight" => "8",
+        "ten" => "10",
+        "twelve" => "12",
+        "fifteen" => "15",
+        "twenty" => "20",
+        "thirty" => "30",
+        "forty" => "40",
+        "forty-five" => "45",
+        "sixty" => "60",
+        _ => word,
+    };
+
+    private static CardScheme? SchemeOf(string text)
+    {
+        var numbers = Digits().Matches(text).Select(m => int.TryParse(m.Value, NumberStyles.None, CultureInfo.InvariantCulture, out var n) ? n : 0).ToList();
+        return CardScheme.Of(numbers, InSeconds().IsMatch(text), goesOn: text.Contains("..", StringComparison.Ordinal) || numbers.Count == 2);
+    }
+
+    [GeneratedRegex(@"\b(?:once|twice|(?:an?|one|two|three|four|five|six|eight|ten|twelve|fifteen|twenty|thirty|forty|forty-five|sixty)(?=[\s-]+(?:more\s+|full\s+)?(?:rounds?|times|sets?|minutes?|mins?|seconds?|secs?|reps?|people|laps?)\b))", RegexOptions.IgnoreCase)]
+    private static partial Regex Numbers();
+
+    [GeneratedRegex(@"(?<![\d.]\s?)\b(?:1\s+)?min(?:ute)?s?['s]*\s+(?<off>break|rest|off|recovery|between)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex MinuteOff();
+
+    [GeneratedRegex(@"\b(?:e(?<n>\d)?mom|every\s+(?:(?<n>\d)\s*)?min(?:ute)?s?(?:\s+on\s+the\s+min(?:ute)?)?)\b\s*(?:[-:x,]|for)?\s*(?:(?<t>\d{1,2})\s*(?:'|min(?:ute)?s?\b)?(?!\s*(?:rounds?|rds?|sets?|/|x)))?", RegexOptions.IgnoreCase)]
+    private static partial Regex EveryMinute();
+
+    [GeneratedRegex(@"(?:(?<t>" + Time + @")\s*)?\b(?:amrap|as many (?:rounds|reps)(?: and reps)? as (?:possible|you can))\b\s*(?:in|for|[-:,])?\s*(?<t>" + Time + @"|\d{1,2}\b(?!\s*[a-z]))?", RegexOptions.IgnoreCase)]
+    private static partial Regex Amrap();
+
+    [GeneratedRegex(@"@?\s*\b(?<n>[12])\s*x\s*(?<w>\d{1,3}(?:[.,]\d)?)\s*(?<u>kgs?|lbs?|kilos?)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex PiecesLoad();
+
+    [GeneratedRegex(@"@?\s*\b(?<w>\d{1,3}(?:[.,]\d{1,2})?)\s*(?<u>kgs?|lbs?|kilos?)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Mass();
+
+    [GeneratedRegex(@"(?:\btempo\s*:?\s*|@\s*)(?<a>\d)\s*[-./]?\s*(?<b>\d)\s*[-./]?\s*(?<c>[\dx])(?:\s*[-./]?\s*(?<d>[\dx]))?(?!\d)", RegexOptions.IgnoreCase)]
+    private static partial Regex TempoDigits();
+
+    [GeneratedRegex(@"\b(?<n>\d{1,2})\s*x\s*(?<w>\d{1,3})\s*s?\s*[/:]\s*(?<r>\d{1,3})\s*s?\b", RegexOptions.IgnoreCase)]
+    private static partial Regex TimesWorkRest();
+
+    [GeneratedRegex(@"\b(?<w>\d{1,3})\s*(?:" + Seconds + @")?\s*(?:of\s+)?(?:on|work|working|arbeit)\b[\s,;/&+-]*(?:and\s+|then\s+|with\s+)?(?<r>\d{1,3})\s*(?:" + Seconds + @")?\s*(?:of\s+)?(?:off|rest|pause|recovery)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex OnOff();
+
+    [GeneratedRegex(@"(?<![\d/x.:-])(?:\d{1,3}\s*-\s*){2,}\d{1,3}(?:\s*-?\s*\.{2,}\s*-?\s*\d{1,3})?\s*(?:secs?|seconds?|s)?\b|(?<![\d/x.:-])\d{1,3}\s*-\s*\d{1,3}\s*-?\s*\.{2,}\s*-?\s*\d{1,3}(?:\s*(?:secs?|seconds?|s)\b)?|(?<=\b(?:ladder|countdown)\b[^\d]{0,12})\d{1,3}\s*(?:-|to|\.{2,}|down to|up to)\s*\d{1,3}|\b\d{1,3}\s*(?:-|to|\.{2,}|down to|up to)\s*\d{1,3}(?=\s*(?:ladder|countdown)\b)", RegexOptions.IgnoreCase)]
+    private static partial Regex Running();
+
+    [GeneratedRegex(@"(?<![\d/.])(?<w>\d{2,3})\s*(?:" + Seconds + @")?\s*[/:]\s*(?<r>\d{1,3})\s*(?:" + Seconds + @")?(?![\d/:.])", RegexOptions.IgnoreCase)]
+    private static partial Regex WorkRest();
+
+    [GeneratedRegex(@"\b(?:rest|break|recover(?:y)?|breather|pause|off)\b\s*[:=]?\s*(?:for\s+|of\s+|about\s+)*(?<t>" + Time + @"|\d{1,3}\b(?!\s*[x/]))" + Between, RegexOptions.IgnoreCase)]
+    private static partial Regex RestFirst();
+
+    [GeneratedRegex(@"(?:\b(?:take|then|with|and)\s+)?(?<t>" + Time + @")\s*(?:of\s+)?\b(?:rest|break|recover(?:y)?|breather|pause|off)\b" + Between, RegexOptions.IgnoreCase)]
+    private static partial Regex RestLast();
+
+    [GeneratedRegex(@"(?<t>" + Time + @")\s*(?<where>(?:in\s+)?(?:between|btw|b/w|after)\b\s*(?:each\s+|every\s+|all\s+)?(?:" + Rounds + "|" + Moves + @")?\b)", RegexOptions.IgnoreCase)]
+    private static partial Regex BetweenOnly();
+
+    [GeneratedRegex(@"\b(?:no|without|little) (?:rest|break)s?\b(?:\s+between\s+(?:exercises|moves|rounds|sets))?", RegexOptions.IgnoreCase)]
+    private static partial Regex NoRest();
+
+    [GeneratedRegex(@"\b(?:reverse|change direction|other way)\s*(?:at\s+|about\s+)?half(?:\s?way)?\b", RegexOptions.IgnoreCase)]
+    private static partial Regex HalfwayTurn();
+
+    [GeneratedRegex(@"\b(?:swap|switch|change)(?:\s+(?:sides?|legs?|arms?|over))?\s+(?:at\s+)?half(?:\s?-?(?:way|time))?\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Halfway();
+
+    [GeneratedRegex(@"(?:\b(?:on\s+)?(?:each|per|every|ea\.?|p/?)|/|\be/)\s*(?:side|leg|arm|way|hand|s)\b|\b(?:p/s|e/s|ea\.?\s?s)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex EachSide();
+
+    [GeneratedRegex(@"\b(?:both sides|l\s*[&/+]\s*r|r\s*[&/+]\s*l|left\s*(?:and|then|&|\+|/)\s*right|right\s*(?:and|then|&|\+|/)\s*left|l then r|r then l)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex BothInTurn();
+
+    [GeneratedRegex(@"\balt(?:ernat(?:e|ing))?\.?\s+(?:sides?|legs?|arms?)\b|\balt(?:ernat(?:e|ing))?\.?\s*$|(?<=,\s*)alternating\b|\(alt(?:ernat(?:e|ing))?\.?\)", RegexOptions.IgnoreCase)]
+    private static partial Regex InTurns();
+
+    [GeneratedRegex(@"\b(?:x\s*)?(?<n>\d{1,3})(?:\s*(?:-|to|\.\.)\s*(?<m>\d{1,3}))?\s*x?\s*(?:rounds?|rds?|laps?|sets?(?!\s*(?:of|x)\b)|times(?:\s+(?:through|round))?|runden|circuits?|tours?|x through)\b(?:\s+of(?:\s+the following)?\b)?", RegexOptions.IgnoreCase)]
+    private static partial Regex RoundCount();
+
+    [GeneratedRegex(@"\b(?:repeat|rpt|redo)\b(?:\s+(?:all|everything|the (?:circuit|block|lot)))?\s*(?:x\s*)?(?<n>\d{1,2})?(?:\s*times)?\s*(?:x\b)?", RegexOptions.IgnoreCase)]
+    private static partial Regex Repeat();
+
+    [GeneratedRegex(@"\b(?<n>\d{1,2})\s*(?:sets?\s*)?(?:x|of|by|\*)\s*(?:(?<t>" + Time + @")|(?<a>\d{1,3})(?:\s*(?:-|to|\.\.)\s*(?<b>\d{1,3}))?(?:\s*reps?\b)?(?![\d/]))", RegexOptions.IgnoreCase)]
+    private static partial Regex SetsOf();
+
+    [GeneratedRegex(@"(?:\bx\s*)?(?<![\d/])(?<l>\d{1,3}(?:\s*/\s*\d{1,3}){2,})(?:\s*reps?\b)?", RegexOptions.IgnoreCase)]
+    private static partial Regex ByRound();
+
+    [GeneratedRegex(@"(?<t>" + Time + @")\s*(?:each|per (?:move|exercise|station)|a (?:move|station))\b", RegexOptions.IgnoreCase)]
+    private static partial Regex EachLong();
+
+    [GeneratedRegex(@"(?:\b(?:for\s+)?(?:about\s+|around\s+)?)(?<t>" + Time + ")", RegexOptions.IgnoreCase)]
+    private static partial Regex Lasting();
+
+    [GeneratedRegex(@"\bx\s*(?<n>\d{1,3})(?:\s*(?:-|to|\.\.)\s*(?<m>\d{1,3}))?\b(?!\s*[x/])(?:\s*reps?\b)?|\b(?<n>\d{1,3})(?:\s*(?:-|to|\.\.)\s*(?<m>\d{1,3}))?\s*(?:reps?|x|total)\b(?!\s*\d)", RegexOptions.IgnoreCase)]
+    private static partial Regex Times();
+
+    [GeneratedRegex(@"\b(?:x\s*)?(?<n>\d{1,3})(?:\s*(?:-|to|\.\.)\s*(?<m>\d{1,3}))?\s*(?:reps?\s*)?(?:each|ea)\b\.?", RegexOptions.IgnoreCase)]
+    private static partial Regex EachCount();
+
+    [GeneratedRegex(@"^\s*(?<n>\d{1,3})(?:\s*(?:-|to)\s*(?<m>\d{1,3}))?\s+(?=[a-z])(?!(?:arm|leg|kg|lb|kilo|and a half|handed|legged|armed|people|ppl)\b)", RegexOptions.IgnoreCase)]
+    private static partial Regex CountFirst();
+
+    [GeneratedRegex(@"(?<=[a-z)]\s*[-:,]?\s*)(?<n>\d{1,3})(?:\s*(?:-|to)\s*(?<m>\d{1,3}))?\s*$", RegexOptions.IgnoreCase)]
+    private static partial Regex CountLast();
+
+    [GeneratedRegex(@"\b(?<w>heavy|light|moderate|medium|med)\b(?:\s+(?:weights?|dbs?|dumbbells?|load))?", RegexOptions.IgnoreCase)]
+    private static partial Regex Weight();
+
+    [GeneratedRegex(@"^\s*(?<s>R|L|right|left|Right|Left|RIGHT|LEFT)\b[:.)-]?\s+(?=[A-Za-z])|\s+[-(]?(?:on\s+(?:the\s+)?)?(?<s>R|L|right|left|Right|Left|RIGHT|LEFT)\)?(?:\s+(?:side|leg|arm))?\s*$")]
+    private static partial Regex Side();
+
+    [GeneratedRegex(@"\(slow(?:ly)?\)|[,-]\s*slow(?:ly)?\s*$|^\s*slow(?:ly)?\s*$", RegexOptions.IgnoreCase)]
+    private static partial Regex Slowly();
+
+    [GeneratedRegex(Rounds, RegexOptions.IgnoreCase)]
+    private static partial Regex WordOfRounds();
+
+    [GeneratedRegex(Moves, RegexOptions.IgnoreCase)]
+    private static partial Regex WordOfMoves();
+
+    [GeneratedRegex(@"\d+")]
+    private static partial Regex Digits();
+
+    [GeneratedRegex(@"\d\s*s(?:ec|econd)?s?\s*$", RegexOptions.IgnoreCase)]
+    private static partial Regex InSeconds();
+
+    [GeneratedRegex(@"\s+")]
+    private static partial Regex Spaces();
+
+    [GeneratedRegex(@"[(\[][\s,;:.\-+&/]*[)\]]")]
+    private static partial Regex Hollow();
+
+    [GeneratedRegex(@"^[\s,;:.\-+&/@=]+|[\s,;:.\-+&/@=(\[]+$")]
+    private static partial Regex Ends();
+}

@@ -1,0 +1,101 @@
+using System.Text;
+
+namespace JollySet.Core.Cards;
+
+/// <summary>Tables as they are copied from a spreadsheet, written in Markdown or saved as CSV: each row in the words of a card.</summary>
+internal static class CardTable
+{
+    private static readonly Dictionary<string, string> Columns = new(StringComparer.OrdinalIgnoreCase)
+    {
+        ["move"] = "name", ["exercise"] = "name", ["exercises"] = "name", ["name"] = "name", ["station"] = "name", ["movement"] = "name", ["what"] = "name",
+        ["sets"] = "sets", ["set"] = "sets", ["rounds"] = "sets", ["rds"] = "sets",
+        ["reps"] = "reps", ["rep"] = "reps", ["amount"] = "reps", ["count"] = "reps",
+        ["time"] = "time", ["work"] = "time", ["duration"] = "time", ["secs"] = "time", ["seconds"] = "time",
+        ["rest"] = "rest", ["recovery"] = "rest",
+        ["load"] = "load", ["weight"] = "load", ["kit"] = "load", ["tempo"] = "tempo",
+        ["side"] = "side", ["sides"] = "side", ["notes"] = "note", ["note"] = "note", ["cue"] = "note", ["cues"] = "note", ["comment"] = "note", ["block"] = "block",
+        ["easier"] = "easier", ["harder"] = "harder",
+    };
+
+    /// <summary>Rows of tables by the number of their line, from 0; a heading row says nothing of its own.</summary>
+    public static Dictionary<int, string> Rows(string[] lines)
+    {
+        var rows = new Dictionary<int, string>();
+        string[]? heads = null;
+        var sign = '\0';
+        for (var at = 0; at < lines.Length; at++)
+        {
+            var line = lines[at];
+            if (heads is not null && line.Contains(sign, StringComparison.Ordinal))
+            {
+                rows[at] = Row(heads, Cells(line, sign));
+                continue;
+            }
+
+            heads = null;
+            foreach (var mark in "\t|,;")
+            {
+                if (line.Length > CardText.LongestLine || !line.Contains(mark, StringComparison.Ordinal))
+                    continue;
+                var cells = Cells(line, mark);
+                var known = cells.Select(c => Columns.GetValueOrDefault(c.Trim(), "")).ToArray();
+                if (known.Contains("name") && known.Count(k => k.Length > 0) >= 2)
+                {
+                    (heads, sign) = (known, mark);
+                    rows[at] = "";
+                    break;
+                }
+            }
+        }
+
+        return rows;
+    }
+
+    private static string Row(string[] heads, List<string> cells)
+    {
+        if (cells.All(c => c.Trim().Trim('-', ':').Length == 0))
+            return "";
+        string Said(string head) => string.Join(' ', cells.Where((c, i) => i < heads.Length && heads[i] == head).Select(c => c.Trim())).Trim();
+        var (sets, reps, time) = (Said("sets"), Said("reps"), Said("time"));
+        var row = new StringBuilder();
+        var amount = reps.Length > 0 ? (char.IsAsciiDigit(reps[^1]) && char.IsAsciiDigit(reps[0]) ? $"x{reps}" : reps) : time.Length > 0 && char.IsAsciiDigit(time[^1]) ? $"{time}s" : time;
+        if (sets.Length > 0 && sets.All(char.IsAsciiDigit) && amount.Length > 0)
+            row.Append(System.Globalization.CultureInfo.InvariantCulture, $"{sets} x {amount.TrimStart('x')} ");
+        row.Append(Said("name"));
+        if (sets.Length == 0 && amount.Length > 0)
+            row.Append(' ').Append(amount);
+        foreach (var head in new[] { "load", "tempo", "side" })
+            if (Said(head) is { Length: > 0 } said)
+                row.Append(", ").Append(head == "tempo" ? "tempo " : "").Append(said);
+        if (Said("rest") is { Length: > 0 } rest)
+            row.Append(", rest ").Append(rest);
+        foreach (var head in new[] { "easier", "harder" })
+            if (Said(head) is { Length: > 0 } way)
+                row.Append(System.Globalization.CultureInfo.InvariantCulture, $" ({head}: {way})");
+        if (Said("note") is { Length: > 0 } note)
+            row.Append(" (").Append(note).Append(')');
+        return row.ToString();
+    }
+
+    private static List<string> Cells(string line, char sign)
+    {
+        if (sign == '|')
+            return [.. line.Trim().Trim('|').Split('|')];
+        var (cells, cell, quoted) = (new List<string>(), new StringBuilder(), false);
+        foreach (var c in line)
+        {
+            if (c == '"')
+                quoted = !quoted;
+            else if (c == sign && !quoted)
+            {
+                cells.Add(cell.ToString());
+                cell.Clear();
+            }
+            else
+                cell.Append(c);
+        }
+
+        cells.Add(cell.ToString());
+        return cells;
+    }
+}

@@ -1,0 +1,92 @@
+using System.Globalization;
+using System.Text;
+using System.Text.RegularExpressions;
+
+namespace JollySet.Core.Cards;
+
+/// <summary>A line of a card without what only adorns it.</summary>
+/// <param name="Number">From 1.</param>
+/// <param name="Raw">As it is written.</param>
+/// <param name="Text">Its words: no bullet, no number in front, no emphasis, signs of other keyboards put right.</param>
+/// <param name="Letter">The letter that ties it to others: A of A1, A2; none otherwise.</param>
+/// <param name="IsHeading">Whether it is set apart as a heading.</param>
+internal sealed record CardWords(int Number, string Raw, string Text, char? Letter, bool IsHeading);
+
+/// <summary>Takes a card apart into lines, whatever hand or program wrote it.</summary>
+internal static partial class CardText
+{
+    /// <summary>Lines longer than this are sentences of a letter, not lines of a card.</summary>
+    public const int LongestLine = 240;
+
+    /// <summary>The lines of a card; those of a table in the words of a card.</summary>
+    public static List<CardWords> Lines(string text)
+    {
+        var raw = text.ReplaceLineEndings("\n").Split('\n');
+        var rows = CardTable.Rows(raw);
+        return [.. raw.Select((line, at) => Of(at + 1, line, rows.GetValueOrDefault(at)))];
+    }
+
+    private static CardWords Of(int number, string raw, string? row)
+    {
+        if (raw.Length > LongestLine)
+            return new CardWords(number, raw, Plain(raw[..LongestLine]), null, false);
+        var text = Plain(row ?? raw);
+        var isHeading = text.StartsWith('#') || (text.StartsWith("**", StringComparison.Ordinal) && text.Contains("**", StringComparison.Ordinal)) || text.StartsWith("==", StringComparison.Ordinal);
+        text = text.TrimStart('#', '=', ' ').Replace("**", "", StringComparison.Ordinal).Replace("__", "", StringComparison.Ordinal).TrimEnd('=', ' ');
+        var letter = (char?)null;
+        if (Tied().Match(text) is { Success: true } tied)
+        {
+            letter = char.ToUpperInvariant((tied.Groups["a"].Success ? tied.Groups["a"] : tied.Groups["b"]).Value[0]);
+            text = text[tied.Length..];
+        }
+        else if (Bullet().Match(text) is { Success: true } bullet)
+        {
+            text = text[bullet.Length..];
+        }
+
+        return new CardWords(number, raw, Rule().IsMatch(text) ? "" : text.Trim().TrimEnd(';').Trim(), letter, isHeading);
+    }
+
+    /// <summary>The same words in the signs of one keyboard, without pictures.</summary>
+    public static string Plain(string text)
+    {
+        var plain = new StringBuilder(text.Length);
+        foreach (var rune in Normal(text).EnumerateRunes())
+        {
+            var kind = Rune.GetUnicodeCategory(rune);
+            if (kind is UnicodeCategory.OtherSymbol or UnicodeCategory.Surrogate or UnicodeCategory.PrivateUse or UnicodeCategory.Format or UnicodeCategory.EnclosingMark || rune.Value is >= 0x1F3FB and <= 0x1F3FF || rune.Value is 0xFE0F or 0xFFFD)
+                plain.Append(' ');
+            else if (Rune.IsWhiteSpace(rune) || kind == UnicodeCategory.Control)
+                plain.Append(' ');
+            else
+                plain.Append(rune.ToString());
+        }
+
+        return Spaces().Replace(plain.ToString(), " ").Trim();
+    }
+
+    private static string Normal(string text)
+    {
+        var put = text.Replace('×', 'x').Replace('–', '-').Replace('—', '-').Replace('−', '-').Replace('’', '\'').Replace('‘', '\'').Replace('“', '"').Replace('”', '"').Replace('″', '"').Replace('′', '\'').Replace('•', '*').Replace('·', '*').Replace("½", ".5", StringComparison.Ordinal);
+        try
+        {
+            return put.Normalize(NormalizationForm.FormKC);
+        }
+        catch (ArgumentException)
+        {
+            return put;
+        }
+    }
+
+    [GeneratedRegex(@"^(?:(?<a>[A-Ha-h])\s?\d\s?[.):\-]?\s+|\d(?<b>[a-hA-H])\s?[.):]?\s+)(?=\S)")]
+    private static partial Regex Tied();
+
+    [GeneratedRegex(@"^(?:[-*+>~]+\s*|\[[ x]?\]\s*|\d{1,2}\s?[.)]+(?!\d)\s*|\(?[a-z]\)\s+)+(?=\S)", RegexOptions.IgnoreCase)]
+    private static partial Regex Bullet();
+
+    [GeneratedRegex(@"^[-=_*~.\s|:+]*$")]
+    private static partial Regex Rule();
+
+    [GeneratedRegex(@"\s+")]
+    private static partial Regex Spaces();
+}

@@ -1,0 +1,111 @@
+using System.Collections.Frozen;
+using System.Collections.Immutable;
+
+namespace JollySet.Core.Plans;
+
+/// <summary>What people call kit, needs, people, goals and regions, and what it stands for. Words nobody here knows give nothing, and are asked or kept by whoever asked.</summary>
+public static class BriefWords
+{
+    private static readonly FrozenDictionary<string, string> Kits = Table(
+        "dumbbells: db, dbs, dumbbell, dumbell, dumbells, weights, hand weights, free weights, pair of dumbbells",
+        "kettlebell: kb, kbs, kettlebells, kettle bell, kettle bells, bell, bells",
+        "barbell: bb, bar bell, barbells",
+        "band: bands, resistance band, resistance bands, long band, loop band, loop bands, mini band, mini bands, tubes, tube",
+        "mat: mats, yoga mat, yoga mats, exercise mat",
+        "step: steps, stepper, box, boxes, aerobic step, bottom stair",
+        "chair: chairs, stool, stools",
+        "bench: benches",
+        "ball: balls, swiss ball, stability ball, gym ball, medicine ball, med ball, medicine balls",
+        "towel: towels, sliders, slider",
+        "plate: plates, weight plate",
+        "bar: pull-up bar, pull up bar",
+        "wall: walls",
+        "rucksack: backpack, rucksacks, bag",
+        "broom: broomstick, broom stick, pole, stick, dowel");
+
+    private static readonly FrozenDictionary<string, string> NeedWords = Table(
+        "knees: knee, bad knees, sore knees, bad knee, sore knee, dodgy knees, dodgy knee, knee pain, knee issues, knee injury, no kneeling",
+        "wrists: wrist, sore wrists, bad wrists, sore wrist, bad wrist, dodgy wrists, wrist pain",
+        "shoulders: shoulder, sore shoulders, bad shoulders, bad shoulder, sore shoulder, dodgy shoulder, frozen shoulder",
+        "low back: back, bad back, sore back, bad backs, lower back, back pain, dodgy back, sore backs",
+        "neck: sore neck, bad neck, stiff neck, neck pain",
+        "hips: hip, bad hips, sore hips, bad hip, sore hip, hip replacement, stiff hips",
+        "balance: poor balance, balance issues, bad balance, unsteady",
+        "no floor: can't get down, cannot get down, no floor work, no floorwork, can't get on the floor, cannot get to the floor, not on the floor, no lying down, stay standing, standing only",
+        "no jumping: no jumps, no impact, low impact, low-impact, no hopping, no high impact, joint friendly",
+        "seated: chair based, chair-based, in a chair, sitting, chair class, wheelchair",
+        "no kit: no equipment, bodyweight only, body weight only, no weights, equipment free",
+        "small space: little space, tight space, no space, small room",
+        "quiet: no noise, downstairs neighbours, quiet class",
+        "pregnancy: pregnant, expecting, antenatal, prenatal",
+        "postnatal: after birth, post natal, new mums, new mothers",
+        "blood pressure: high blood pressure, hypertension",
+        "osteoporosis: fragile bones, brittle bones",
+        "heart: heart condition, heart trouble",
+        "dizziness: dizzy, vertigo");
+
+    private static readonly FrozenDictionary<string, string> People = Table(
+        "first-timers: first timers, first time, never done it, brand new",
+        "newcomer: beginner, beginners, newcomers, newbies, newbie, new, novice, novices, beginner level",
+        "regular: regulars, intermediate, intermediates, improvers, regular level",
+        "strong: advanced, strong ones, experienced, fit",
+        "older adults: older adult, over-sixties, over sixties, over 60s, over-60s, 60+, 65+, seniors, senior, over 50s, over-50s, over fifties, older people, silver",
+        "newcomer, regular: mixed, mixed level, mixed levels, mixed ability, mixed abilities, all levels, any level, everyone");
+
+    private static readonly FrozenDictionary<string, string> Goals = Table(
+        "strength: strength day, get strong, heavy day",
+        "muscle: hypertrophy, muscle building, build muscle, tone, toning",
+        "strength endurance: endurance, conditioning, strength-endurance, muscular endurance, stamina",
+        "power: explosive, power day, speed",
+        "mobility: flexibility, stretch and move, mobilise");
+
+    private static readonly FrozenDictionary<string, string> Focuses = Table(
+        "full body: whole body, total body, all over, full-body, fullbody, whole-body",
+        "upper: upper body, upper-body, top half, upper half",
+        "lower: lower body, lower-body, bottom half, lower half",
+        "legs: leg, leg day",
+        "core: trunk, middle, midsection",
+        "abs: tums, tummy, tummies, stomach, abdominals",
+        "glutes: bum, bums, butt, booty, glute, buns",
+        "glutes, abs: bums and tums, bums & tums, bums n tums, bum and tum, bums + tums, tums and bums",
+        "glutes, abs, legs: legs bums and tums, legs bums & tums, legs bums tums, legs, bums & tums",
+        "back:", "chest:", "shoulders:", "arms:", "biceps:", "triceps:", "hamstrings: hams, hammies", "quads: thighs", "calves:", "push:", "pull:");
+
+    /// <summary>The kit list's word; null where nobody knows it.</summary>
+    public static string? Kit(string words) => Found(Kits, words);
+
+    /// <summary>The need that is meant; null where nobody knows it.</summary>
+    public static string? Need(string words) => Found(NeedWords, words);
+
+    /// <summary>Who comes; empty where nobody knows the words.</summary>
+    public static ImmutableArray<string> Audience(string words) => Several(People, words);
+
+    /// <summary>What the class is for; null where nobody knows the words.</summary>
+    public static string? Goal(string words) => Found(Goals, words);
+
+    /// <summary>Regions or muscles; empty where nobody knows the words.</summary>
+    public static ImmutableArray<string> Focus(string words) => Several(Focuses, words);
+
+    private static ImmutableArray<string> Several(FrozenDictionary<string, string> table, string words) => Found(table, words) is { } found ? [.. found.Split(", ")] : [];
+
+    private static string? Found(FrozenDictionary<string, string> table, string words)
+    {
+        var key = words.Trim().TrimEnd('.', '!', ':').Trim().ToLowerInvariant();
+        return table.GetValueOrDefault(key) ?? (key.StartsWith("a ", StringComparison.Ordinal) || key.StartsWith("some ", StringComparison.Ordinal) ? table.GetValueOrDefault(key[(key.IndexOf(' ', StringComparison.Ordinal) + 1)..]) : null);
+    }
+
+    private static FrozenDictionary<string, string> Table(params string[] lines)
+    {
+        var table = new Dictionary<string, string>();
+        foreach (var line in lines)
+        {
+            var colon = line.IndexOf(':', StringComparison.Ordinal);
+            var said = line[..colon];
+            table.TryAdd(said, said);
+            foreach (var way in line[(colon + 1)..].Split(',', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries))
+                table.TryAdd(way, said);
+        }
+
+        return table.ToFrozenDictionary();
+    }
+}

@@ -1,0 +1,57 @@
+using JollySet.Core.Cards;
+using JollySet.Core.Sheets;
+using Xunit;
+using Xunit.Abstractions;
+
+namespace JollySet.Core.Tests.Cards;
+
+/// <summary>Cards in many hands, each with the class it must become. A fact is a line of that class's sheet.</summary>
+public sealed class CardTests(ITestOutputHelper output)
+{
+    private const string Begins = "===== ";
+    private const string Becomes = ">>>";
+
+    public static IEnumerable<object[]> All => new[] { "first" }.SelectMany(file => Cards(file).Select(c => new object[] { file, c.Name }));
+
+    private static IEnumerable<(string Name, string Card, string Sheet)> Cards(string file)
+    {
+        var text = File.ReadAllText(Repository.Find("tests", "JollySet.Core.Tests", "Cards", file + ".cards"));
+        foreach (var part in text.Split(Begins, StringSplitOptions.RemoveEmptyEntries))
+        {
+            var end = part.IndexOf('\n', StringComparison.Ordinal);
+            var halves = part[(end + 1)..].Split(Becomes + "\n");
+            yield return (part[..end].Trim(), halves[0].TrimEnd('\n'), halves[1]);
+        }
+    }
+
+    private static List<string> Facts(string sheet) => [.. sheet.Split('\n').Select(l => l.Trim()).Where(l => l.Length > 0)];
+
+    [Theory]
+    [MemberData(nameof(All))]
+    public void A_card_becomes_the_class_it_means(string file, string name)
+    {
+        var (_, card, sheet) = Cards(file).First(c => c.Name == name);
+        var wanted = SheetReader.Read(sheet);
+        Assert.True(wanted.IsGood, string.Join('\n', wanted.Errors));
+        var got = SheetWriter.Write(CardReader.Read(card)!.Plan);
+        if (Facts(SheetWriter.Write(wanted.Plan!)) is var right && !right.SequenceEqual(Facts(got)))
+            Assert.Fail($"{name}\n{string.Join('\n', right.Except(Facts(got)).Select(l => "- " + l).Concat(Facts(got).Except(right).Select(l => "+ " + l)))}");
+    }
+
+    [Theory]
+    [InlineData("first")]
+    public void Nine_facts_in_ten_are_right(string file)
+    {
+        var (right, all) = (0, 0);
+        foreach (var (_, card, sheet) in Cards(file))
+        {
+            var wanted = Facts(SheetWriter.Write(SheetReader.Read(sheet).Plan!));
+            var got = Facts(SheetWriter.Write(CardReader.Read(card)!.Plan));
+            right += wanted.Count(got.Remove);
+            all += Math.Max(wanted.Count, wanted.Count + got.Count);
+        }
+
+        output.WriteLine($"{file}: {right} of {all} facts");
+        Assert.True(right * 10 >= all * 9, $"{right} of {all}");
+    }
+}

@@ -1,6 +1,7 @@
 using System.Globalization;
 using System.Text.Json;
 using JollySet.Core.Balance;
+using JollySet.Core.Cards;
 using JollySet.Core.Checks;
 using JollySet.Core.Export;
 using JollySet.Core.Moves;
@@ -29,6 +30,7 @@ public static class Commands
         jolly convert FILE --to sheet|json
         jolly moves [--json]
         jolly name NAME… | - [--json]
+        jolly card FILE [--json]
         FILE is a class sheet or its JSON; - is standard input. --rules FILE: house rules as JSON.
         """;
 
@@ -43,7 +45,9 @@ public static class Commands
             return Answer(output, arguments.Has("--json") ? MovesAnswer.Json() : MovesAnswer.Table());
         if (arguments.Verb == "name")
             return Names(arguments, input, output, error);
-        if (arguments.Verb is not ("timeline" or "totals" or "check" or "fit" or "order" or "balance" or "effort" or "convert"))
+        if (arguments.Verb == "card" && arguments.File is { } card)
+            return Card(card, arguments.Has("--json"), input, output, error);
+        if (arguments.Verb is not ("card" or "timeline" or "totals" or "check" or "fit" or "order" or "balance" or "effort" or "convert"))
             return Refuse(error, arguments.Verb.Length == 0 ? "a verb is expected" : $"there is no verb “{arguments.Verb}”", Usage);
         if (arguments.File is null)
             return Refuse(error, $"{arguments.Verb} needs a FILE");
@@ -60,6 +64,29 @@ public static class Commands
             "check" => Check(arguments, plan, studio, output, error),
             _ => Convert(arguments, plan, output, error),
         };
+    }
+
+    /// <summary>A scribbled card as a class sheet, its questions on standard error; 1 with questions.</summary>
+    private static int Card(string file, bool json, Stream input, TextWriter output, TextWriter error)
+    {
+        string text;
+        try
+        {
+            using var stream = file == "-" ? input : File.OpenRead(file);
+            text = new StreamReader(stream).ReadToEnd();
+        }
+        catch (Exception e) when (e is IOException or UnauthorizedAccessException)
+        {
+            return Refuse(error, $"{file} cannot be read");
+        }
+
+        if (CardReader.Read(text) is not { } reading)
+            return Refuse(error, $"1:1: a card is at most {CardReader.MostBytes / 1000} kB");
+        Answer(output, json ? CardAnswer.Json(reading) : SheetWriter.Write(reading.Plan));
+        if (!json)
+            foreach (var question in reading.Questions)
+                error.WriteLine(string.Create(CultureInfo.InvariantCulture, $"{question.Line}:{question.Column}: {question.Text} {string.Join(" | ", question.Choices.Select(c => c.Label))}"));
+        return reading.Questions.IsEmpty ? Good : Findings;
     }
 
     /// <summary>How names are understood, one a line of standard input where <c>-</c> is said; 1 where one is unknown.</summary>

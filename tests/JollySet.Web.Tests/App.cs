@@ -61,11 +61,12 @@ public sealed class App : IDisposable
     /// <summary>Posts a form as a browser without script would, with some fields changed.</summary>
     public async Task<HttpResponseMessage> Submit(IElement form, params (string Name, string Value)[] changed)
     {
+        // As a browser sends them: several of a name, of a choice only the one that is made.
         var fields = form.QuerySelectorAll("input[name], textarea[name], select[name]")
-            .ToDictionary(e => e.GetAttribute("name")!, e => e is IHtmlTextAreaElement area ? area.Value : e is IHtmlSelectElement select ? select.Value : e.GetAttribute("value") ?? "");
-        foreach (var (name, value) in changed)
-            fields[name] = value;
-        using var content = new FormUrlEncodedContent(fields);
+            .Where(e => e is not IHtmlInputElement { Type: "radio", IsChecked: false })
+            .Select(e => KeyValuePair.Create(e.GetAttribute("name")!, e is IHtmlTextAreaElement area ? area.Value : e is IHtmlSelectElement select ? select.Value ?? "" : e.GetAttribute("value") ?? ""))
+            .Where(f => !changed.Any(c => c.Name == f.Key));
+        using var content = new FormUrlEncodedContent(fields.Concat(changed.Select(c => KeyValuePair.Create(c.Name, c.Value))));
         var action = form.GetAttribute("action");
         var address = string.IsNullOrEmpty(action) ? new Uri(form.BaseUrl!.Href).PathAndQuery : action;
         return await Client.PostAsync(new Uri(address, UriKind.Relative), content);

@@ -45,7 +45,7 @@ public sealed class NewAndShelfTests : IDisposable
     [Fact]
     public async Task A_name_of_five_hundred_letters_is_refused_and_kept_and_one_in_Arabic_is_fine()
     {
-        var page = await App.Parse(await Paste($"# {new string('n', 500)}\n"));
+        var page = await App.Parse(await Paste($"# {new string('n', 500)}\n== A (circuit, work 40)\nsquat\n"));
         Assert.Contains("the limit is 200", page.QuerySelector(".errors")!.TextContent, StringComparison.Ordinal);
         Assert.Contains(new string('n', 500), page.QuerySelector("#text")!.TextContent, StringComparison.Ordinal);
         Assert.Equal(HttpStatusCode.Redirect, (await Paste("# تمرين الاثنين\n== A (circuit, work 40)\nsquat\n")).StatusCode);

@@ -23,8 +23,8 @@ let count = 0;
 export async function makeClass(page, text = sheet, { scripted = true } = {}) {
   const title = `Loft ${process.pid} ${++count}`;
   await page.goto("/new");
-  await page.getByLabel(/The class as you would scribble/).fill(text(title));
-  await page.getByRole("button", { name: "Put it on the shelf" }).click();
+  await page.locator("#text").fill(text(title));
+  await page.getByRole("button", { name: "Read it" }).click();
   await expect(page.getByRole("heading", { name: title, level: 1 })).toBeVisible();
   if (scripted) await ready(page);
   return title;

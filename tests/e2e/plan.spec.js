@@ -187,7 +187,7 @@ test("a paste over the limit is refused before it is sent and stays in place", a
   await page.locator("#text").evaluate((area, value) => (area.value = value), text);
   let sent = 0;
   page.on("request", (request) => (sent += request.method() === "POST" ? 1 : 0));
-  await page.getByRole("button", { name: "Put it on the shelf" }).click();
+  await page.getByRole("button", { name: "Read it" }).click();
   await expect(page.getByText("That is 210 kB; a sheet is at most 200 kB.")).toBeVisible();
   expect(sent).toBe(0);
   expect((await page.locator("#text").inputValue()).length).toBe(text.length);

@@ -47,6 +47,14 @@ for (const size of sizes)
       await axe(page);
       expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(size.width);
     }
+    await page.goto("/new");
+    await page
+      .locator("#text")
+      .fill("Quay, 20 mins, mats\n\nWU: march, squats\n3 rounds 40/20\nromanian dedlift\nSA DB row\nwater\nbring the flags");
+    await page.getByRole("button", { name: "Read it" }).click();
+    await expect(page.locator(".card-asked").first()).toBeVisible();
+    await axe(page);
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(size.width);
     await makeClass(page);
     await page.locator(".rail").getByRole("button", { name: "Teach" }).click();
     await ready(page);

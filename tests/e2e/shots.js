@@ -72,6 +72,28 @@ await shot(await open(wide, classes["Slack Water Strength"]), "plan");
 await shot(await openBlock("Spring Tide", "B: Ebb"), "plan-faults");
 await shot(await open(phone, classes["Slack Water Strength"]), "plan-phone");
 await shot(await open(phone, "/"), "shelf-phone");
+const card = await open(wide, "/new");
+await card
+  .locator("#text")
+  .fill(
+    [
+      "Sat early tide, 35 mins, legs + back",
+      "everyone a mat, some KBs",
+      "",
+      "warmup: jog, hip circles, good mornings",
+      "Round the buoys: 4 laps 45/15, min break",
+      "a) KB front squat",
+      "b) incline press ups (or wall press ups)",
+      "c) 1-arm KB rows swap at half",
+      "d) staggered RDL",
+      "e) moutain climbers",
+      "drink!!",
+      "bring the small speaker",
+    ].join("\n"),
+  );
+await card.getByRole("button", { name: "Read it" }).click();
+await card.locator("#card").waitFor();
+await shot(card, "card");
 await shot(await openBlock("Rope Ladder", "A: Down the ladder"), "plan-ladder");
 await shot(await searched(`${classes["Slack Water Strength"].replace("plan", "fit")}?minutes=25`, "#work", ".proposal"), "fit");
 await shot(await open(wide, classes["Tide Table"].replace("plan", "balance")), "balance");

@@ -14,12 +14,29 @@ internal sealed class CardStation(int line, string name)
     public Move? Move { get; init; }
     public string? Amount { get; set; }
     public string? Load { get; init; }
-    public string? Tempo { get; init; }
+    public string? Tempo { get; set; }
     public string? Sides { get; set; }
-    public int? Sets { get; init; }
+    public int? Sets { get; set; }
     public int? Rest { get; set; }
     public List<string> Options { get; } = [];
     public List<string> Notes { get; } = [];
+
+    /// <summary>What is understood, in plain words.</summary>
+    public string Told()
+    {
+        var parts = new List<string> { Name };
+        if (Amount is { } amount)
+            parts.Add(amount.Replace("..", " to ", StringComparison.Ordinal).Replace('x', '×'));
+        if (Load is { } load)
+            parts.Add(load);
+        if (Tempo is { } tempo)
+            parts.Add(tempo == "slow" ? "slow" : $"tempo {tempo}");
+        if (Sides is { } sides)
+            parts.Add(sides);
+        if (Rest is { } rest)
+            parts.Add(string.Create(CultureInfo.InvariantCulture, $"rest {rest} s"));
+        return string.Join(" · ", parts.Concat(Options.Select(o => o.Replace("\"", "", StringComparison.Ordinal))).Concat(Notes.Select(n => $"note: {n}")));
+    }
 
     /// <summary>The station's line of a sheet.</summary>
     public string Sheet()
@@ -55,6 +72,13 @@ internal sealed class CardBlock(int line, string name, CardPart part)
     public int? Total { get; set; }
     public bool IsAmrap { get; set; }
     public bool IsOwnTime { get; set; }
+    public bool IsTalk { get; init; }
+    /// <summary>Whether a rest stands under the last move of a block whose rounds and inner rest were said before.</summary>
+    public bool ClosesAfterRounds { get; set; }
+    public int? RestHigh { get; set; }
+
+    /// <summary>What every station does that says nothing of its own.</summary>
+    public CardScan? ForAll { get; set; }
     public List<CardStation> Stations { get; } = [];
     public List<string> Notes { get; } = [];
 
@@ -75,8 +99,10 @@ internal sealed class CardBlock(int line, string name, CardPart part)
             settings.Add(rounds);
         if (Work is { } work && Scheme is null && Every is null && !IsAmrap)
             settings.Add(Said($"work {work}"));
+        if (Every is { } every && every != 60)
+            settings.Add(Said($"every {every}s"));
         if (Rest is { } rest && Rest > 0 && Every is null && !IsAmrap)
-            settings.Add(Said($"rest {rest}"));
+            settings.Add(Said($"rest {rest}") + (RestHigh > rest ? Said($"..{RestHigh}") : ""));
         if (Between is { } between && !IsLinked && Scheme is null && Every is null && !IsAmrap && !(Between == Rest))
             settings.Add(Said($"between {between}"));
         if (After is { } after)
@@ -84,13 +110,39 @@ internal sealed class CardBlock(int line, string name, CardPart part)
         return $"== {CardNames.Quoted(Name)} ({string.Join(", ", settings)})";
     }
 
+    /// <summary>What is understood of how it runs, in plain words.</summary>
+    public string Told()
+    {
+        var parts = new List<string>();
+        if (IsOwnTime)
+            parts.Add(IsTalk ? Said($"words, {Length ?? 60} s") : Said($"their own time, {Length ?? 60} s"));
+        else if (Part != CardPart.Main)
+            parts.Add(Part == CardPart.WarmUp ? "warm-up" : "cool-down");
+        else if (Format() is not "circuit" and var format)
+            parts.Add(format.Replace("..", " to ", StringComparison.Ordinal));
+        if (RoundsOf() is { } rounds)
+            parts.Add(rounds.Replace("..", " to ", StringComparison.Ordinal));
+        if (Work is { } work && Scheme is null && Every is null && !IsAmrap)
+            parts.Add(Said($"{work} s {(Part == CardPart.Main ? "on" : "each")}"));
+        if (Rest is > 0 && Every is null && !IsAmrap)
+            parts.Add(Said($"{Rest} s {(Work is not null ? "off" : "rest")}"));
+        if (Between is { } between && !IsLinked && Between != Rest)
+            parts.Add(Said($"{between} s between rounds"));
+        if (After is { } after)
+            parts.Add(Said($"{after} s after it") + (Water ? ", with water" : ""));
+        if (Stations.Exists(s => s.Line == Line))
+            parts.Add(string.Join(", ", Stations.Where(s => s.Line == Line).Select(s => s.Name)));
+        return parts.Count == 0 ? Name : $"{Name}: {string.Join(" · ", parts)}";
+    }
+
     private static string Said(FormattableString text) => text.ToString(CultureInfo.InvariantCulture);
 
-    private string Format() => IsOwnTime ? Said($"own {Length ?? 60}s")
+    private string Format() => IsTalk && IsOwnTime ? Said($"talk {Length ?? 60}s")
+        : IsOwnTime ? Said($"own {Length ?? 60}s")
         : Part == CardPart.WarmUp ? "prepare"
         : Part == CardPart.CoolDown ? "release"
         : Scheme is { } scheme ? scheme.Format
-        : Every is { } every ? (every == 60 ? "minute" : Said($"minute every {every}s"))
+        : Every is not null ? "minute"
         : IsAmrap ? Said($"amrap {Length ?? Total ?? 300}s")
         : IsLinked ? Stations.Count switch { 2 => "superset", 3 => "trio", _ => "giant" }
         : IsStraight ? "straight"

@@ -12,33 +12,28 @@ internal static class CardGaps
     private const int Least = 10;
 
     /// <summary>Closes what is open in every block.</summary>
-    /// <returns>The blocks without a move, which became time of people's own.</returns>
-    public static List<CardBlock> Closed(List<CardBlock> blocks, List<CardQuestion> questions, List<CardWords> words)
+    public static void Closed(List<CardBlock> blocks, List<CardQuestion> questions, List<CardWords> words)
     {
-        var free = new List<CardBlock>();
         foreach (var block in blocks)
         {
-            var line = words[block.Line - 1];
+            var line = words.Find(w => w.Number == block.Line)!;
             if (block.Stations.Count == 0)
             {
                 block.IsOwnTime = true;
-                free.Add(block);
                 var minutes = (block.Length ?? 60) / 60m;
                 questions.Add(new CardQuestion(block.Line, 1, $"no moves are named in {block.Name}", [new CardChoice($"{minutes:0.#} min of their own time", line.Raw), new CardChoice("a note", $"note: {line.Text}")]));
                 continue;
             }
 
-            Rests(block);
+            Rests(block, block == blocks[^1]);
             Amounts(block, line, questions);
             Between(block, line, questions);
             Sides(block, words, questions);
         }
-
-        return free;
     }
 
     /// <summary>Rests written one by one under the moves are the block's where they are all alike.</summary>
-    private static void Rests(CardBlock block)
+    private static void Rests(CardBlock block, bool isLast)
     {
         var stations = block.Stations;
         var last = stations[^1];
@@ -57,21 +52,21 @@ internal static class CardGaps
         if (inner.Count > 0 && inner.TrueForAll(r => r is not null && r == inner[0]))
         {
             if (last.Rest is { } closing && closing != inner[0])
-                Closing(block, closing);
+                Closing(block, closing, isLast);
             block.Rest ??= inner[0];
             stations.ForEach(s => s.Rest = null);
         }
         else if (last.Rest is { } only && inner.TrueForAll(r => r is null) && inner.Count > 0)
         {
-            Closing(block, only);
+            Closing(block, only, isLast);
             last.Rest = null;
         }
     }
 
     /// <summary>A rest under the last move comes between rounds where there are several, else after the block.</summary>
-    private static void Closing(CardBlock block, int seconds)
+    private static void Closing(CardBlock block, int seconds, bool isLast)
     {
-        if (block.RoundsLow > 1)
+        if (block.RoundsLow > 1 && (isLast || !block.ClosesAfterRounds))
             block.Between ??= seconds;
         else
             block.After ??= seconds;
@@ -134,7 +129,7 @@ internal static class CardGaps
         foreach (var station in block.Stations.Where(s => s.Sides is null && s.Move?.Sides == MoveSides.OneSided && !s.Name.Contains(" + ", StringComparison.Ordinal)))
         {
             var isTimed = station.Amount is null ? block.Work is not null : !station.Amount.StartsWith('x');
-            var raw = words[station.Line - 1].Raw;
+            var raw = words.Find(w => w.Number == station.Line)!.Raw;
             List<(string Label, string Sides)> ways = [("by turns", "alternating"), (isTimed ? "left and right, all of it each" : "as often on each side", "each side")];
             if (isTimed)
                 ways.Insert(station.Move!.Pattern == Pattern.Lunge ? 1 : 0, ("change sides at half", "switch halfway"));

@@ -1,3 +1,4 @@
+using System.Buffers;
 using System.Globalization;
 using System.Text.RegularExpressions;
 using JollySet.Core.Plans;
@@ -7,6 +8,7 @@ namespace JollySet.Core.Cards;
 /// <summary>What a card says of the class before its blocks: title, minutes, people, place, kit, needs, focus, goal.</summary>
 internal sealed partial class CardHead
 {
+    private static readonly SearchValues<char> Signs = SearchValues.Create(",|#[]()\"");
     private readonly Dictionary<string, List<string>> lists = [];
 
     public string Title { get; set; } = "";
@@ -39,16 +41,22 @@ internal sealed partial class CardHead
             var left = piece;
             if (MinutesLong().Match(left) is { Success: true } minutes && int.Parse(minutes.Groups["n"].Value, CultureInfo.InvariantCulture) is > 0 and <= 720 and var booked)
             {
-                Minutes ??= booked;
+                if (Minutes is not null)
+                {
+                    rest.Add(piece);
+                    continue;
+                }
+
+                Minutes = booked;
                 read.Add($"{Minutes} minutes");
-                left = (left[..minutes.Index] + " " + left[(minutes.Index + minutes.Length)..]).Trim(' ', ':', '-', ',');
+                left = (left[..minutes.Index] + " " + left[(minutes.Index + minutes.Length)..]).Trim(' ', ':', '-', ',', '.');
             }
 
             if (PeopleMany().Match(left) is { Success: true } people && int.Parse(people.Groups["n"].Value, CultureInfo.InvariantCulture) is > 0 and <= 1000 and var many)
             {
                 People ??= many;
                 read.Add($"{People} people");
-                left = (left[..people.Index] + " " + left[(people.Index + people.Length)..]).Trim(' ', ':', '-', ',');
+                left = (left[..people.Index] + " " + left[(people.Index + people.Length)..]).Trim(' ', ':', '-', ',', '.');
             }
 
             if (left.Length == 0)
@@ -65,19 +73,16 @@ internal sealed partial class CardHead
             }
             else if (said.Count == 0 && mayTitle && Title.Length == 0)
             {
-                (Title, titled) = (Capped(left), true);
+                (Title, titled) = (Capped(left.TrimEnd('.', ' ')), true);
                 read.Insert(0, Title);
-                // A title may say what the class is for: bums & tums.
-                foreach (var region in BriefWords.Focus(left))
-                    Add("focus", region);
+                Implied(left);
                 continue;
             }
 
             if (titled && left == Title)
             {
                 read.Insert(0, Title);
-                foreach (var region in BriefWords.Focus(left))
-                    Add("focus", region);
+                Implied(left);
             }
 
             read.AddRange(said);
@@ -109,7 +114,19 @@ internal sealed partial class CardHead
             yield return $"kit: {string.Join(", ", kit.Select(Quoted))}";
     }
 
-    private static string Quoted(string text) => text.AsSpan().IndexOfAny(",|#[]()\"") >= 0 ? $"\"{text.Replace("\"", "\"\"", StringComparison.Ordinal)}\"" : text;
+    /// <summary>A title may say what the class is for, with what and for whom: bums &amp; tums, bands, over sixties.</summary>
+    private void Implied(string title)
+    {
+        var topic = Topic().Replace(title, "").Trim();
+        foreach (var region in BriefWords.Focus(topic))
+            Add("focus", region);
+        foreach (var who in BriefWords.Audience(topic))
+            Add("audience", who);
+        if (BriefWords.Kit(topic) is { } kit)
+            Add("kit", kit);
+    }
+
+    private static string Quoted(string text) => text.AsSpan().ContainsAny(Signs) ? $"\"{text.Replace("\"", "\"\"", StringComparison.Ordinal)}\"" : text;
 
     private static string Capped(string text) => text.Length > Limits.NameLetters ? text[..Limits.NameLetters] : text;
 
@@ -226,8 +243,13 @@ internal sealed partial class CardHead
         var m = KitSized().Match(words);
         if (!m.Success || BriefWords.Kit(m.Groups["item"].Value) is not { } item)
             return null;
-        var size = (m.Groups["size"].Value + m.Groups["load"].Value).Replace(" ", "", StringComparison.Ordinal).ToLowerInvariant();
-        return $"{(size is "" or "1" or "a" or "some" or "everyoneA" or "everyonea" ? "" : m.Groups["load"].Success && !char.IsAsciiDigit(m.Groups["load"].Value[0]) ? m.Groups["size"].Value + (m.Groups["size"].Length > 0 ? " " : "") + m.Groups["load"].Value.Trim().ToLowerInvariant() + " " : size + " ")}{item}{(words.Contains("optional", StringComparison.OrdinalIgnoreCase) ? " (optional)" : "")}";
+        var many = new string([.. m.Groups["size"].Value.Where(char.IsAsciiDigit)]);
+        var load = m.Groups["load"].Value.Replace(" ", "", StringComparison.Ordinal).ToLowerInvariant();
+        var weighed = load.Length > 0 && char.IsAsciiDigit(load[0]);
+        var count = many is "" or "1" && load.Length == 0 ? "" : many;
+        var thing = count.Length > 0 && count != "1" && !item.EndsWith('s') ? item + "s" : item;
+        var size = weighed && count.Length > 0 ? $"{count}x{load}" : $"{count} {load}".Trim();
+        return $"{size} {thing}".Trim() + (words.Contains("optional", StringComparison.OrdinalIgnoreCase) ? " (optional)" : "");
     }
 
     private static string? KeyOf(string key) => key.ToLowerInvariant() switch
@@ -246,7 +268,7 @@ internal sealed partial class CardHead
 
     private static IEnumerable<string> Pieces(string line) => Between().Split(line).Select(p => p.Trim()).Where(p => p.Length > 0);
 
-    [GeneratedRegex(@"^(?<k>[a-z][a-z ]{1,18}?)\s*[:=]\s*(?=\S|$)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?<k>[a-z][a-z ]{1,18}?)\s*(?:[:=]|\s-\s)\s*(?=\S|$)", RegexOptions.IgnoreCase)]
     private static partial Regex Key();
 
     [GeneratedRegex(@"(?:\s|^)@\s*(?<p>(?:the\s+)?[a-z][^,|;*]*?)(?=\s*(?:,|\||;|\*| - |$))", RegexOptions.IgnoreCase)]
@@ -258,7 +280,7 @@ internal sealed partial class CardHead
     [GeneratedRegex(@"(?:\b(?:for|up to|about|max|group of|approx\.?)\s+)*\b(?<n>\d{1,4})\s*(?:people|ppl|persons?|participants|pax|folks|heads)\b|\b(?:group|class) of\s+(?<n>\d{1,4})\b", RegexOptions.IgnoreCase)]
     private static partial Regex PeopleMany();
 
-    [GeneratedRegex(@"\s+-\s+|\s*[,;|]\s*|\s+\*\s+|\.\s+(?=[A-Z])")]
+    [GeneratedRegex(@"\s+-\s+|\s*[,;|]\s*|\s*//\s*|\s+\*\s+|\.\s+(?=[A-Z\d])|(?<=[a-z]{3}):\s+", RegexOptions.IgnoreCase)]
     private static partial Regex Between();
 
     [GeneratedRegex(@"\s*[,;+&/]\s*|\s+and\s+|\s+-\s+", RegexOptions.IgnoreCase)]
@@ -281,6 +303,9 @@ internal sealed partial class CardHead
 
     [GeneratedRegex(@"\b(?:no (?:jump(?:s|ing)?|impact|floor(?: work)?|kit|equipment|kneeling)|low impact|(?:bad|sore|dodgy) (?:knees?|wrists?|backs?|shoulders?|hips?|necks?))\b", RegexOptions.IgnoreCase)]
     private static partial Regex SpokenNeed();
+
+    [GeneratedRegex(@"\b(?:strength|class|circuit|conditioning|session|workout|blast|burn|hour)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Topic();
 
     [GeneratedRegex(@"\d+")]
     private static partial Regex Number();

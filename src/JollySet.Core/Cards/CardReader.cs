@@ -29,6 +29,16 @@ public sealed partial class CardReader
 
     private CardReader(List<CardWords> words, MoveLibrary library, HashSet<int> refused) => (this.words, this.library, this.refused) = (words, library, refused);
 
+    private readonly Dictionary<(string, bool), CardScan> scans = [];
+
+    /// <summary>What a stretch of words says; each is taken apart once.</summary>
+    private CardScan Scan(string text, bool isLine = true)
+    {
+        if (!scans.TryGetValue((text, isLine), out var scan))
+            scans[(text, isLine)] = scan = new CardScan(text, isLine);
+        return scan;
+    }
+
     private CardBlock? Current => blocks.Count > 0 ? blocks[^1] : null;
 
     /// <summary>The card as it is understood; null where it is larger than a card may be.</summary>
@@ -36,6 +46,8 @@ public sealed partial class CardReader
     {
         if (System.Text.Encoding.UTF8.GetByteCount(text) > MostBytes)
             return null;
+        if (text.Contains("\n==", StringComparison.Ordinal) && SheetReader.Read(text, library).Plan is { } sheet && Keeping.Gate.Pass(sheet).Passed is { } kept)
+            return new CardReading(kept.Plan, [.. text.ReplaceLineEndings("\n").Split('\n').Select((l, i) => new CardLine(i + 1, l, l.Trim().Length == 0 ? CardLineKind.Blank : CardLineKind.Station, l.Trim(), Sureness.Certain, []))], []);
         var lines = CardText.Lines(text.Replace('\0', ' '));
         var refused = new HashSet<int>();
         for (var tries = 0; ; tries++)
@@ -69,16 +81,21 @@ public sealed partial class CardReader
         }
 
         head.Minutes ??= lastMinute;
-        var free = CardGaps.Closed(this.blocks, questions, words);
-        foreach (var block in free)
-            Say(words[block.Line - 1], CardLineKind.Block, $"{block.Name}: their own time");
+        CardGaps.Closed(blocks, questions, words);
+        // What was asked and guessed is in by now: each line is told as it will be.
+        foreach (var told in blocks.SelectMany(b => b.Stations).GroupBy(s => s.Line))
+            if (read.GetValueOrDefault(told.Key) is { Kind: CardLineKind.Station } line)
+                read[told.Key] = line with { Read = string.Join(" · ", told.Select(s => s.Told())), Sure = questions.Exists(q => q.Line == told.Key) ? Sureness.Likely : Sureness.Certain };
         foreach (var block in blocks)
-            Say(words[block.Line - 1], CardLineKind.Block, block.Head()[3..]);
+            if (read.GetValueOrDefault(block.Line)?.Kind != CardLineKind.Station || block.Stations.TrueForAll(s => s.Line != block.Line) || Listed(LineAt(block.Line).Text).Items is not null)
+                Say(LineAt(block.Line), CardLineKind.Block, block.Told());
     }
+
+    private CardWords LineAt(int number) => words.Find(w => w.Number == number)!;
 
     private void Take(CardWords line, bool isFirst)
     {
-        if (isFirst && (line.IsHeading || !BeginsBlock(line.Text) || TitleBesides().IsMatch(line.Text) || IsOverBlock(line)) && !IsStation(line.Text))
+        if (isFirst && ((line.IsHeading && PartOf(line.Text) == CardPart.Main) || !BeginsBlock(line.Text) || (TitleBesides().IsMatch(line.Text) && !Talk().IsMatch(line.Text)) || IsTopic(line.Text) || IsOverBlock(line)) && !IsStation(line.Text) && Scan(line.Text).Sets is null)
         {
             if (IsSentence(line.Text) && !line.IsHeading && !line.Text.Any(char.IsAsciiDigit))
                 Note(line);
@@ -97,7 +114,7 @@ public sealed partial class CardReader
     }
 
     /// <summary>A first line that says nothing of how it runs, with a block's head next below it, is the title.</summary>
-    private bool IsOverBlock(CardWords line) => PartOf(line.Text) == CardPart.Main && !line.Text.EndsWith(':') && new CardScan(line.Text, isLine: false) is { Any: false }
+    private bool IsOverBlock(CardWords line) => PartOf(line.Text) == CardPart.Main && !line.Text.EndsWith(':') && Scan(line.Text, isLine: false) is { Any: false }
         && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } next && BeginsBlock(next.Text);
 
     private bool TakesHead(CardWords line, bool mayTitle)
@@ -113,14 +130,14 @@ public sealed partial class CardReader
     /// <summary>Whether words begin a block rather than a line of one.</summary>
     private bool BeginsBlock(string text)
     {
-        if (Margin().IsMatch(text) || PartOf(text) != CardPart.Main)
+        if (Margin().IsMatch(text) || PartOf(text) != CardPart.Main || Super().IsMatch(text) || Talk().IsMatch(text))
             return true;
-        var scan = new CardScan(text, isLine: false);
+        var scan = Scan(text, isLine: false);
         return scan.SaysBlock || (BlockWord().IsMatch(text) && library.Understood(scan.Left) is null);
     }
 
     /// <summary>Whether words are certainly a move, with or without how much of it.</summary>
-    private bool IsStation(string text) => new CardScan(text) is { SaysBlock: false } scan && library.Understood(WithoutBrackets(scan.Left)) is not null;
+    private bool IsStation(string text) => Scan(text) is { SaysBlock: false } scan && library.Understood(WithoutBrackets(scan.Left)) is not null;
 
     private bool TakesBlock(CardWords line)
     {
@@ -139,29 +156,37 @@ public sealed partial class CardReader
         var part = PartOf(before);
         var begins = part == CardPart.Main ? BlockWord().Match(before) : Match.Empty;
         // The number of “circuit 2” counts no rounds.
-        var scan = new CardScan(begins.Success && char.IsAsciiDigit(begins.Value[^1]) ? before[begins.Length..] : before, isLine: false);
-        var isNamed = part != CardPart.Main || begins.Success;
+        var scan = Scan(begins.Success && char.IsAsciiDigit(begins.Value[^1]) ? before[begins.Length..] : before, isLine: false);
+        var isNamed = part != CardPart.Main || begins.Success || Super().IsMatch(before) || Talk().IsMatch(before);
         var isEmpty = IsEmpty(scan.Left);
         if (!isNamed && !scan.SaysBlock && !(text.EndsWith(':') && !isEmpty) && items is null && !(line.IsHeading && !isEmpty) && length is null)
-            return isEmpty && Current is { } running && (scan.RepsLow is not null || scan.IsEach) && Applied(running, scan, line);
+        {
+            if (isEmpty && (scan.SaysEachSide || scan.Sets is not null) && Current is not { Stations.Count: 0 })
+                blocks.Add(new CardBlock(line.Number, FreeName("A"), CardPart.Main));
+            else if (IsName(line))
+                blocks.Add(new CardBlock(line.Number, NameOf(before, scan.Left, part, isEmpty), CardPart.Main));
+            if (IsName(line) || (isEmpty && Current is not null && (scan.RepsLow is not null || scan.IsEach || scan.SaysEachSide || scan.Sets is not null)))
+                return Applied(Current!, scan, line);
+            return false;
+        }
         if (scan.Sets is not null && library.Understood(scan.Left) is not null && !isNamed)
             return false;
         if (isNamed && part == CardPart.Main && !scan.SaysBlock && items is null && scan.SaysStation && scan.RepsLow is null && scan.Left.Split(' ').Length > 2)
             return false;
         // A move with its rounds on one line: squats 3 rounds of 10.
-        if (!isNamed && scan.SaysBlock && items is null && new CardScan(before) is var whole && library.Understood(WithoutBrackets(whole.Left)) is not null && !(text.EndsWith(':')))
+        if (!isNamed && scan.SaysBlock && items is null && Scan(before) is var whole && library.Understood(WithoutBrackets(whole.Left)) is not null && !(text.EndsWith(':')))
             return false;
         if (isEmpty && !isNamed && length is null && items is null && Current is { } current && (current.Stations.Count == 0 || (current.Part == CardPart.Main && !current.HasSettings) || scan.Work is null && scan.Scheme is null && scan.Every is null && !scan.IsAmrap && current.RoundsLow is null) && Applied(current, scan, line))
             return true;
-        var block = new CardBlock(line.Number, NameOf(before, begins.Success && char.IsAsciiDigit(begins.Value[^1]) ? $"{begins.Value} {scan.Left}" : scan.Left, part, isEmpty), part) { Length = length ?? scan.Length };
-        if (scan.IsEach)
+        var block = new CardBlock(line.Number, NameOf(before, begins.Success && char.IsAsciiDigit(begins.Value[^1]) ? $"{begins.Value} {scan.Left}" : scan.Left, part, isEmpty), part) { Length = length ?? scan.Length, IsTalk = Talk().IsMatch(before) };
+        if (scan.IsEach || scan.SaysEachSide)
             block.Length = length;
         block.IsSuperset = Super().IsMatch(before);
         blocks.Add(block);
         Applied(block, scan, null);
         if (items is not null)
         {
-            var each = new CardScan(items, isLine: false);
+            var each = Scan(items, isLine: false);
             if (each.IsEach)
                 block.Work ??= each.Length;
             TakeStations(line, items);
@@ -174,33 +199,37 @@ public sealed partial class CardReader
     /// <summary>Gives a block what a line says of how it runs.</summary>
     private bool Applied(CardBlock block, CardScan scan, CardWords? line)
     {
-        block.RoundsLow = scan.RoundsLow ?? block.RoundsLow ?? (scan.RepsLow is <= Limits.Rounds ? scan.RepsLow : null);
+        // “x3” beside no other count is rounds; “10 x each, 3 rounds” and “3 x 12” are what every station does.
+        var forAll = scan.Sets is not null || (scan.RoundsLow is not null && scan.RepsLow is not null) || scan.SaysEachSide;
+        block.ForAll = forAll ? scan : block.ForAll;
+        block.RoundsLow = scan.RoundsLow ?? block.RoundsLow ?? (!forAll && scan.RepsLow is <= Limits.Rounds ? scan.RepsLow : null);
         block.RoundsHigh = scan.RoundsHigh ?? block.RoundsHigh;
-        block.Work = scan.Work ?? (scan.IsEach ? scan.Length : null) ?? block.Work;
+        block.Work = scan.Work ?? (scan.IsEach || scan.SaysEachSide ? scan.Length : null) ?? block.Work;
         block.Rest = scan.Rest ?? block.Rest;
         (block.Scheme, block.Every, block.Total, block.IsAmrap) = (scan.Scheme ?? block.Scheme, scan.Every ?? block.Every, scan.Total ?? block.Total, scan.IsAmrap || block.IsAmrap);
         if (line is not null && !scan.IsEach)
             block.Length = scan.Length ?? block.Length;
-        foreach (var (seconds, gap) in scan.Gaps)
-            Gap(block, seconds, gap, onHead: true);
+        foreach (var (seconds, high, gap) in scan.Gaps)
+            Gap(block, seconds, gap, onHead: true, high);
         if (line is not null)
             Say(line, CardLineKind.Setting, "");
         return true;
     }
 
-    private static void Gap(CardBlock block, int seconds, CardGap gap, bool onHead)
+    private static void Gap(CardBlock block, int seconds, CardGap gap, bool onHead, int? high = null)
     {
+        block.RestHigh = high ?? block.RestHigh;
         var isLinked = block.Letter is not null || block.IsSuperset || block.Scheme is not null;
         if (gap == CardGap.After)
             block.After = seconds;
-        else if (isLinked || block.IsStraight)
+        else if (isLinked || block.IsStraight || block.ForAll?.Sets is not null)
             block.Rest = seconds;
         else if (gap == CardGap.Rounds)
             block.Between = seconds;
         else if (gap == CardGap.Moves)
             block.Rest = seconds;
         else if (!onHead && block.Stations.Count > 0)
-            block.Stations[^1].Rest = seconds;
+            (block.Stations[^1].Rest, block.ClosesAfterRounds) = (seconds, block is { Rest: not null, RoundsLow: > 1 });
         else if (block.Rest is not null || seconds >= LongRest || (block.RoundsLow > 1 && block.Work is null))
             block.Between = seconds;
         else
@@ -212,14 +241,20 @@ public sealed partial class CardReader
     {
         if (Current is not { } block)
             return false;
-        var scan = new CardScan(line.Text, isLine: false);
+        var scan = Scan(line.Text, isLine: false);
         var drinks = Drink().IsMatch(WithoutStops(scan.Left));
         if (scan.Gaps.Count > 0 && (IsEmpty(scan.Left) || drinks))
         {
-            foreach (var (seconds, gap) in scan.Gaps)
-                Gap(block, seconds, drinks ? CardGap.After : gap, onHead: false);
+            foreach (var (seconds, high, gap) in scan.Gaps)
+                Gap(block, seconds, drinks ? CardGap.After : gap, onHead: false, high);
             block.Water |= drinks;
             Say(line, CardLineKind.Setting, drinks ? $"after {block.Name}: {scan.Gaps[0].Seconds} s, with water" : $"rest {scan.Gaps[0].Seconds} s");
+            return true;
+        }
+
+        if (scan.SaysNoRest && IsEmpty(scan.Left))
+        {
+            Say(line, CardLineKind.Setting, "no rest");
             return true;
         }
 
@@ -245,9 +280,19 @@ public sealed partial class CardReader
         }
 
         foreach (var station in stations)
+        {
             Put(line, station);
+            if (Current!.ForAll is { } all)
+            {
+                station.Sets ??= all.Sets;
+                station.Tempo ??= all.Tempo;
+                station.Amount ??= all.Work is null && !(all.SaysEachSide && all.RepsLow is null) ? all.Amount : null;
+                station.Sides ??= all.SaysEachSide ? "each side" : null;
+            }
+        }
+
         var unsure = questions.Exists(q => q.Line == line.Number);
-        read[line.Number] = new CardLine(line.Number, line.Raw, CardLineKind.Station, string.Join(" · ", stations.Select(s => s.Sheet())), unsure ? Sureness.Likely : Sureness.Certain, [.. stations.Select(s => s.Name)]);
+        read[line.Number] = new CardLine(line.Number, line.Raw, CardLineKind.Station, "", unsure ? Sureness.Likely : Sureness.Certain, [.. stations.Select(s => s.Name)]);
     }
 
     private void Put(CardWords line, CardStation station)
@@ -261,7 +306,7 @@ public sealed partial class CardReader
         {
             blocks.Add(new CardBlock(line.Number, FreeName("A"), CardPart.Main));
         }
-        else if (Current is { Stations.Count: > 0, IsSuperset: false } current && (current.Stations[^1].Sets != station.Sets) && current.Part == CardPart.Main && (current.Stations[^1].Sets is not null || current.RoundsLow is null))
+        else if (Current is { Stations.Count: > 0, IsSuperset: false } current && (current.Stations[^1].Sets != (station.Sets ?? current.ForAll?.Sets)) && current.Part == CardPart.Main && (current.Stations[^1].Sets is not null || current.RoundsLow is null))
         {
             blocks.Add(new CardBlock(line.Number, FreeName(current.Name), CardPart.Main));
         }
@@ -276,9 +321,10 @@ public sealed partial class CardReader
         var bare = Brackets().Replace(text, m =>
         {
             var inside = m.Groups["in"].Value.Trim();
-            if (WayOf(inside) is { } way)
-                options.Add(way);
-            else if (new CardScan(inside, isLine: false) is { Any: true } said && IsEmpty(said.Left))
+            var ways = inside.Split(';').Select(i => WayOf(i.Trim())).ToList();
+            if (ways.TrueForAll(w => w is not null))
+                options.AddRange(ways.Select(w => w!.Value));
+            else if (Scan(inside, isLine: false) is { Any: true } said && IsEmpty(said.Left))
                 return ", " + inside;
             else if (inside.Length > 0)
                 own.Add(inside);
@@ -290,14 +336,18 @@ public sealed partial class CardReader
         {
             if (WayOf(segment.Trim()) is { } way)
                 options.Add(way);
-            else if (new CardScan(segment, isLine: false) is { Any: true } said && IsEmpty(said.Left))
+            else if (Scan(segment, isLine: false) is { Any: true } said && IsEmpty(said.Left))
                 kept.Add(segment);
             else if (segment.Trim().Length > 0)
                 own.Add(segment.Trim());
         }
 
-        var scan = new CardScan(string.Join(", ", kept));
+        var scan = Scan(string.Join(", ", kept));
         var name = scan.Left;
+        if (scan.Remark is { } remark)
+            own.Add(remark);
+        if (library.Understood(name) is null && WithoutStopsAround(name) is { Length: > 0 } trimmed && library.Understood(trimmed) is not null)
+            name = trimmed;
         if (name.Length == 0 && own.Count > 0 && !scan.SaysBlock)
         {
             name = own[0];
@@ -324,13 +374,16 @@ public sealed partial class CardReader
             Amount = scan.IsEach && scan.Length == Current?.Work && scan.RepsLow is null ? null : scan.Amount,
             Load = scan.Load,
             Tempo = scan.Tempo,
-            Sides = scan.Sides ?? (scan.IsEach && named.Move?.Sides == MoveSides.OneSided ? "each side" : null),
+            Sides = scan.Sides,
             Sets = scan.Sets ?? (scan.RepsLow is not null || scan.Length is not null ? scan.RoundsLow : null),
         };
         foreach (var (kind, way) in options)
             station.Options.Add($"{kind}: {(library.Understood(way) is not null ? CardNames.Written(way) : $"\"{way.Replace("\"", "\"\"", StringComparison.Ordinal)}\"")}");
-        foreach (var (seconds, _) in scan.Gaps)
+        foreach (var (seconds, _, _) in scan.Gaps)
             station.Rest = seconds;
+        // What is said of how a block runs has no place on a move's own line: it is kept beside it.
+        if ((scan.RoundsLow is not null && station.Sets != scan.RoundsLow) || scan.Work is not null || scan.Scheme is not null || scan.Every is not null || scan.IsAmrap)
+            own.Add(line.Text);
         station.Notes.AddRange(own);
         return station;
     }
@@ -356,8 +409,9 @@ public sealed partial class CardReader
             return (reading.Meant, reading.Move);
         }
 
-        var isMove = scan.SaysStation || scan.Length is not null || (Current is not null && name.Split(' ').Length <= FewWords && !IsSentence(line.Text) && reading.Shared * 2 >= name.Split(' ').Length);
-        if (!isMove || name.StartsWith("note:", StringComparison.OrdinalIgnoreCase) || !name.Any(char.IsLetter))
+        var isShort = Current is { Part: CardPart.Main } && name.Split(' ').Length <= 2 && !IsSentence(line.Text) && line.Text.Length == name.Length;
+        var isMove = isShort || scan.SaysStation || scan.Length is not null || (Current is not null && name.Split(' ').Length <= FewWords && !IsSentence(line.Text) && reading.Shared * 2 >= name.Split(' ').Length);
+        if (!isMove || Cap().IsMatch(name) || name.StartsWith("note:", StringComparison.OrdinalIgnoreCase) || !name.Any(char.IsLetter))
             return null;
         Ask(line, $"“{name}” is not known", [("a move of my own", Instead(line, name, name)), .. reading.Nearest.Select(n => ($"it is {n}", Instead(line, name, n))), ("a note", $"note: {line.Text}")]);
         return (name, null);
@@ -375,7 +429,7 @@ public sealed partial class CardReader
 
     private void Note(CardWords line)
     {
-        var text = CardText.Plain(line.Raw);
+        var text = CardText.Plain(line.Raw).TrimStart('-', '*', '+', '>', '~', ' ');
         if (text.StartsWith("note:", StringComparison.OrdinalIgnoreCase))
             text = text[5..].Trim();
         if (text.Length == 0)
@@ -395,6 +449,10 @@ public sealed partial class CardReader
     {
         left = left.TrimEnd(':').Trim();
         var begins = part == CardPart.WarmUp ? WarmUp().Match(text) : part == CardPart.CoolDown ? CoolDown().Match(text) : BlockWord().Match(text);
+        if (isEmpty && text.Contains("amrap", StringComparison.OrdinalIgnoreCase))
+            return FreeName("AMRAP");
+        if (isEmpty && !begins.Success && text.All(char.IsLetter))
+            return FreeName(text);
         var name = begins.Success && (isEmpty || !left.StartsWith(begins.Value.Trim(), StringComparison.OrdinalIgnoreCase) || left.Split(' ').Length > FewWords) ? begins.Value
             : isEmpty ? ""
             : WithoutStops(left) is { } bare && bare.Split(' ').Length <= FewWords + 1 ? (begins.Success ? left : bare) : "";
@@ -433,9 +491,9 @@ public sealed partial class CardReader
                 continue;
             var items = text[(colon + 1)..].Trim();
             var isPart = PartOf(text[..colon]) != CardPart.Main;
-            var listed = Parted(items).Select(i => new CardScan(i).Left).ToList();
+            var listed = Parted(items).Select(i => Scan(i).Left).ToList();
             var isCoolDown = PartOf(text[..colon]) == CardPart.CoolDown;
-            if (listed.Count > 0 && listed.Exists(i => i.Length > 0 && (library.Understood(WithoutBrackets(i)) is not null || (isCoolDown && library.Understood(i + " stretch") is not null))) && (isPart || BlockWord().IsMatch(text[..colon]) || listed.Count > 1 || new CardScan(text[..colon], isLine: false).SaysBlock))
+            if (listed.Count > 0 && listed.Exists(i => i.Length > 0 && (library.Understood(WithoutBrackets(i)) is not null || (isCoolDown && library.Understood(i + " stretch") is not null))) && (isPart || BlockWord().IsMatch(text[..colon]) || listed.Count > 1 || Scan(text[..colon], isLine: false).SaysBlock))
                 return (text[..colon], items);
         }
 
@@ -446,9 +504,11 @@ public sealed partial class CardReader
     private List<string> Parted(string text)
     {
         var parts = Commas().Split(text).Select(p => p.Trim().TrimEnd('.')).Where(p => p.Length > 0).ToList();
+        // “40 s of squats and 40 s of rows”: two, where each says its own amount.
+        parts = parts.SelectMany(p => And().Split(p) is { Length: 2 } both && both.All(b => Scan(b) is { Amount: not null }) ? both : new[] { p }).ToList();
         if (parts.Count < 2)
             return [text];
-        var names = parts.ConvertAll(p => new CardScan(p) is var scan && WithoutBrackets(scan.Left) is { Length: > 0 } left && (library.Understood(left) is not null || library.Understood(left + " stretch") is not null || library.Reader.Read(left).Known == Sureness.Likely));
+        var names = parts.ConvertAll(p => Scan(p) is var scan && WithoutStopsAround(WithoutBrackets(scan.Left)) is { Length: > 0 } left && (library.Understood(left) is not null || library.Understood(left + " stretch") is not null || library.Reader.Read(left).Known == Sureness.Likely));
         return names.Count(n => n) >= 2 && names.Count(n => n) * 2 > names.Count ? parts : [text];
     }
 
@@ -461,6 +521,23 @@ public sealed partial class CardReader
         }, m.Groups["w"].Value.Trim());
 
     private static string WithoutBrackets(string text) => Brackets().Replace(text, " ").Trim();
+
+    private static string WithoutStopsAround(string text)
+    {
+        var words = text.Split(' ').ToList();
+        while (words.Count > 0 && IsEmpty(words[0]))
+            words.RemoveAt(0);
+        while (words.Count > 0 && IsEmpty(words[^1]))
+            words.RemoveAt(words.Count - 1);
+        return string.Join(' ', words);
+    }
+
+    /// <summary>Whether words name what a class is about rather than a block of it: “lower body strength”.</summary>
+    private bool IsTopic(string text) => Topic().IsMatch(text) && !Scan(text, isLine: false).SaysBlock && !text.EndsWith(':') && Scan(text, isLine: false).RepsLow is null && Scan(text, isLine: false).Sets is null;
+
+    /// <summary>A few words with nothing said but how it runs in the next line are a block's name.</summary>
+    private bool IsName(CardWords line) => line.Text.Split(' ').Length <= 4 && !Scan(line.Text).Any && library.Understood(line.Text) is null
+        && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } next && Scan(next.Text, isLine: false) is { SaysBlock: true } scan && IsEmpty(scan.Left) && !BlockWord().IsMatch(next.Text);
 
     private static bool IsEmpty(string text) => WithoutStops(text).Length == 0;
 
@@ -475,19 +552,28 @@ public sealed partial class CardReader
     [GeneratedRegex(@"^(?<a>\d{1,2})\s*-\s*(?<b>\d{1,3})\s*(?:minutes?|mins?|')?\s*[:.)-]?\s*(?=(?:warm|wu\b|w/u|cool|cd\b|stretch|circuit|main|block|part|strength|cardio|core|finisher|superset|ladder|emom|amrap|round|set\b|talk|intro|welcome|hiit|abs|legs|upper|lower|mobil))", RegexOptions.IgnoreCase)]
     private static partial Regex Margin();
 
-    [GeneratedRegex(@"^(?:the\s+)?w/?u\b|\bwarm(?:ing)?[\s-]*up\b(?!\s+sets?)|^(?:mobili[sz](?:e|er|ation)|mobility|activation|pulse raiser|prep)\b(?!\s+(?:drill|flow))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:the\s+)?w/?u\b|^(?:échauffement|echauffement|aufwärmen|calentamiento|riscaldamento)\b|\bwarm(?:ing)?[\s-]*up\b(?!\s+sets?)|^(?:mobili[sz](?:e|er|ation)|mobility|activation|pulse raiser|prep)\b(?!\s+(?:drill|flow))", RegexOptions.IgnoreCase)]
     private static partial Regex WarmUp();
 
-    [GeneratedRegex(@"^c/?d\b|\bcool(?:ing)?[\s-]*down\b|\bfinish with (?:a )?stretch(?:es|ing)?\b|^stretch(?:es|ing)?(?=\s*(?:$|[:\-(]|\d))|^wind down\b|^end stretch(?:es)?\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^c/?d\b|^(?:retour au calme|étirements|abwärmen|dehnen|vuelta a la calma|estiramientos)\b|\bcool(?:ing)?[\s-]*down\b|\bfinish with (?:a )?stretch(?:es|ing)?\b|^stretch(?:es|ing)?(?=\s*(?:$|[:\-(]|\d))|^wind down\b|^end stretch(?:es)?\b", RegexOptions.IgnoreCase)]
     private static partial Regex CoolDown();
 
-    [GeneratedRegex(@"^(?:the\s+)?(?:(?:circuit|block|part|round|set|section|station|interval|superset|super set|tri-?set|giant set|complex)s?(?:\s*(?:\d{1,2}|[a-h])\b(?!\s*(?:rounds?|rds?|times|/|x\s*(?:$|[^\s\d]))))?|pairs?\s*\d{1,2}|finishers?|main(?:\s+(?:set|part|block|workout))?|strength|cardio|core|abs|legs|upper(?:\s+body)?|lower(?:\s+body)?|emom|e\dmom|amrap|ladder|pyramid|tabata|hiit|metcon|burner|challenge|workout|intervals|every min(?:ute)?(?:\s+on\s+the\s+min(?:ute)?)?|[a-h](?=\s*[:)-]))(?=$|[\s:,;.()\[\]x\-!])", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:the\s+)?(?:(?:circuit|block|blk|part|round|set|section|station|interval|superset|super set|tri-?set|giant set|complex)s?(?:\s*(?:\d{1,2}|[a-h])\b(?!\s*(?:rounds?|rds?|times|/|x\s*(?:$|[^\s\d]))))?|pairs?\s*\d{1,2}|finishers?|main(?:\s+(?:set|part|block|workout))?|strength|cardio|core|abs|legs|upper(?:\s+body)?|lower(?:\s+body)?|emom|e\dmom|amrap|ladder|pyramid|tabata|hiit|metcon|burner|challenge|workout|intervals|every min(?:ute)?(?:\s+on\s+the\s+min(?:ute)?)?|[a-h](?=\s*[:)-]))(?=$|[\s:,;.()\[\]x\-!])", RegexOptions.IgnoreCase)]
     private static partial Regex BlockWord();
 
-    [GeneratedRegex(@"\b(?:super\s?-?sets?|tri-?sets?|giant sets?|pairs?\s+\d)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:super\s?-?sets?|tri-?sets?|giant sets?|pairs?\s+\d|complex)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Super();
 
-    [GeneratedRegex(@"^(?:kit|equipment|gear|you need|you will need|kit needed|people|venue|place|focus|goal|level|needs|injuries|minutes|duration|class size)\s*[:=]", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:strength|cardio|core|abs|legs|upper(?:\s+body)?|lower(?:\s+body)?|hiit|challenge|workout|intervals|stations|full\s+body)\b(?!\s+(?:\d|[a-h]\b|set|part|block))", RegexOptions.IgnoreCase)]
+    private static partial Regex Topic();
+
+    [GeneratedRegex(@"^(?:welcome|intro(?:duction)?|chat|talk|hello|briefing|announcements?|safety)\b.{0,30}\d", RegexOptions.IgnoreCase)]
+    private static partial Regex Talk();
+
+    [GeneratedRegex(@"^(?:time\s+)?cap\b|^total\b|^approx\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Cap();
+
+    [GeneratedRegex(@"^(?:kit|equipment|gear|you need|you will need|kit needed|people|venue|place|focus|goal|level|needs|injuries|watch out|minutes|duration|class size)\s*(?:[:=]|\s-\s)", RegexOptions.IgnoreCase)]
     private static partial Regex HeadKey();
 
     [GeneratedRegex(@"^(?:(?:water|drinks?|sip)(?:\s+(?:of\s+)?(?:water|break|stop|time))*)$", RegexOptions.IgnoreCase)]
@@ -505,12 +591,15 @@ public sealed partial class CardReader
     [GeneratedRegex(@"\s*(?:\+|&|/)\s*|\s+(?:to|into|and|with|w/|plus|then|n)\s+", RegexOptions.IgnoreCase)]
     private static partial Regex Plus();
 
+    [GeneratedRegex(@"\s+and\s+", RegexOptions.IgnoreCase)]
+    private static partial Regex And();
+
     [GeneratedRegex(@"\s+or\s+", RegexOptions.IgnoreCase)]
     private static partial Regex Or();
 
     [GeneratedRegex(@"^(?<k>easier|easy|easy option|mod|modification|modified|regression|regress|beginners?|low(?: option)?|option|harder|hard|advanced|adv|progression|progress|or)\s*(?:[:=-]\s*|(?<=\bor)\s+)(?<w>.+)$", RegexOptions.IgnoreCase)]
     private static partial Regex Way();
 
-    [GeneratedRegex(@"\b(?:then|it'?s|its|of|for|we|we'll|start|starts|with|an?|the|and|do|doing|is|this|about|around|take|now|next|go|through|all|in|on|to|finish|have|repeat|everything|at|each|as|x|times?|that|your|you|follow(?:ing|ed)?|by|work|resting|secs?|approx|total|here|below)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:begin|then|it'?s|its|of|for|we|we'll|start|starts|with|an?|the|and|do|doing|is|this|about|around|take|now|next|go|through|all|in|on|to|finish|have|repeat|everything|at|each|as|x|times?|that|your|you|follow(?:ing|ed)?|by|work|resting|secs?|approx|total|here|below)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Stops();
 }

@@ -12,7 +12,7 @@ internal sealed partial class CardScan
     private const string Seconds = @"(?:seconds?|secs?|sek(?:unden)?|s|"")(?![a-z])";
     private const string Minutes = @"(?:minutes?|mins?|minuten|'|(?<=\b[1-9]\s?)m)(?![a-z])\.?";
     private const string Time = @"(?:\d{1,2}:\d\d|\d+(?:[.,]\d+)?\s*(?:" + Seconds + "|" + Minutes + "))";
-    private const string Rounds = @"(?:rounds?|rds?|sets?|laps?|circuits?|supersets?|pairs?|runden)";
+    private const string Rounds = @"(?:rounds?|ronds?|rnds?|rds?|sets?|laps?|circuits?|supersets?|pairs?|runden|tours?)";
     private const string Moves = @"(?:exercises?|moves?|stations?|reps?|each)";
     private const string Between = @"\s*(?<where>(?:in\s+)?(?:between|btw|b/w|after)\s*(?:each\s+|every\s+|all\s+)?(?:" + Rounds + "|" + Moves + @")?)?";
     private const int MostGaps = 3;
@@ -20,9 +20,12 @@ internal sealed partial class CardScan
 
     public CardScan(string text, bool isLine = true)
     {
-        left = Numbers().Replace(text, m => Worded(m.Value));
+        left = Numbers().Replace(BareSeconds().Replace(text, "${n}s"), m => Worded(m.Value));
+        Take(Exertion(), m => Remark = m.Value.Trim());
         left = MinuteOff().Replace(left, "60s ${off}");
         Take(EveryMinute(), m => (Every, Total) = (m.Groups["n"].Success ? int.Parse(m.Groups["n"].Value, CultureInfo.InvariantCulture) * 60 : 60, m.Groups["t"].Success ? int.Parse(m.Groups["t"].Value, CultureInfo.InvariantCulture) * 60 : null));
+        if (Every == 0)
+            (Every, Total) = (null, null);
         Take(Amrap(), m => (IsAmrap, Length) = (true, m.Groups["t"].Success ? int.TryParse(m.Groups["t"].Value, NumberStyles.None, CultureInfo.InvariantCulture, out var bare) ? bare * 60 : TimeOf(m.Groups["t"].Value) : Length));
         Take(PiecesLoad(), m => Load = $"{m.Groups["n"].Value}x{Dot(m.Groups["w"].Value)}{Unit(m.Groups["u"].Value)}");
         Take(Mass(), m => Load = Dot(m.Groups["w"].Value) + Unit(m.Groups["u"].Value));
@@ -31,22 +34,26 @@ internal sealed partial class CardScan
             Tempo += "-0";
         Take(TimesWorkRest(), m => (RoundsLow, Work, Rest) = (Int(m, "n"), Int(m, "w"), Int(m, "r")));
         Take(OnOff(), m => (Work, Rest) = (Int(m, "w"), Int(m, "r")));
+        Take(WorkSaid(), m => Work = TimeOr(m.Groups["t"].Value));
         Take(Running(), m => Scheme = SchemeOf(m.Value));
         Take(WorkRest(), m => (Work, Rest) = (Int(m, "w"), Int(m, "r")));
         for (var n = 0; n < MostGaps; n++)
         {
+            Take(RestRange(), m => Gap(TimeOf(m.Groups["t"].Value + m.Groups["u"].Value), m, TimeOf(m.Groups["h"].Value + m.Groups["u"].Value)));
             Take(RestFirst(), m => Gap(TimeOr(m.Groups["t"].Value), m));
             Take(RestLast(), m => Gap(TimeOf(m.Groups["t"].Value), m));
             Take(BetweenOnly(), m => Gap(TimeOf(m.Groups["t"].Value), m));
         }
 
-        Take(NoRest(), _ => { });
+        Take(NoRest(), _ => SaysNoRest = true);
         Take(HalfwayTurn(), _ => Sides = "reverse halfway");
         Take(Halfway(), _ => Sides = "switch halfway");
-        Take(EachSide(), _ => Sides = "each side");
+        Take(EachSide(), _ => (Sides, SaysEachSide) = ("each side", true));
         Take(BothInTurn(), _ => Sides = "each side");
         Take(InTurns(), _ => Sides ??= "alternating");
         Take(RoundCount(), m => (RoundsLow, RoundsHigh) = (Int(m, "n"), m.Groups["m"].Success ? Int(m, "m") : null));
+        if (RoundsLow is 0 or > Plans.Limits.Rounds)
+            (RoundsLow, RoundsHigh) = (null, null);
         Take(Repeat(), m => RoundsLow ??= m.Groups["n"].Success ? Int(m, "n") : 2);
         Take(SetsOf(), TakeSets);
         Take(ByRound(), m => RepsByRound = m.Groups["l"].Value.Replace(" ", "", StringComparison.Ordinal));
@@ -67,7 +74,7 @@ internal sealed partial class CardScan
     public int? RoundsHigh { get; private set; }
     public int? Work { get; private set; }
     public int? Rest { get; private set; }
-    public List<(int Seconds, CardGap For)> Gaps { get; } = [];
+    public List<(int Seconds, int? High, CardGap For)> Gaps { get; } = [];
     public int? Sets { get; private set; }
     public int? RepsLow { get; private set; }
     public int? RepsHigh { get; private set; }
@@ -75,6 +82,9 @@ internal sealed partial class CardScan
     public int? Length { get; private set; }
     public bool IsEach { get; private set; }
     public string? Sides { get; private set; }
+    public bool SaysEachSide { get; private set; }
+    public bool SaysNoRest { get; private set; }
+    public string? Remark { get; private set; }
     public string? Load { get; private set; }
     public string? Tempo { get; private set; }
     public CardScheme? Scheme { get; private set; }
@@ -117,12 +127,12 @@ internal sealed partial class CardScan
             (RepsLow, RepsHigh) = (Int(m, "a"), m.Groups["b"].Success ? Int(m, "b") : null);
     }
 
-    private void Gap(int? seconds, Match m)
+    private void Gap(int? seconds, Match m, int? high = null)
     {
         if (seconds is not { } said)
             return;
         var where = m.Groups["where"].Value.ToLowerInvariant();
-        Gaps.Add((said, where.Length == 0 ? CardGap.Unsaid
+        Gaps.Add((said, high, where.Length == 0 ? CardGap.Unsaid
             : WordOfRounds().IsMatch(where) ? CardGap.Rounds
             : where.StartsWith("after", StringComparison.Ordinal) && !WordOfMoves().IsMatch(where) ? CardGap.After
             : CardGap.Moves));
@@ -206,7 +216,7 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"\b(?<w>\d{1,3})\s*(?:" + Seconds + @")?\s*(?:of\s+)?(?:on|work|working|arbeit)\b[\s,;/&+-]*(?:and\s+|then\s+|with\s+)?(?<r>\d{1,3})\s*(?:" + Seconds + @")?\s*(?:of\s+)?(?:off|rest|pause|recovery)\b", RegexOptions.IgnoreCase)]
     private static partial Regex OnOff();
 
-    [GeneratedRegex(@"(?<![\d/x.:-])(?:\d{1,3}\s*-\s*){2,}\d{1,3}(?:\s*-?\s*\.{2,}\s*-?\s*\d{1,3})?\s*(?:secs?|seconds?|s)?\b|(?<![\d/x.:-])\d{1,3}\s*-\s*\d{1,3}\s*-?\s*\.{2,}\s*-?\s*\d{1,3}(?:\s*(?:secs?|seconds?|s)\b)?|(?<=\b(?:ladder|countdown)\b[^\d]{0,12})\d{1,3}\s*(?:-|to|\.{2,}|down to|up to)\s*\d{1,3}|\b\d{1,3}\s*(?:-|to|\.{2,}|down to|up to)\s*\d{1,3}(?=\s*(?:ladder|countdown)\b)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<![\d/x.:-])(?:\d{1,3}\s*-\s*){2,}\d{1,3}(?:\s*-?\s*\.{2,}\s*-?\s*\d{1,3})?\s*(?:secs?|seconds?|s)?\b|(?<![\d/x.:-])\d{1,3}\s*-\s*\d{1,3}\s*-?\s*\.{2,}\s*-?\s*\d{1,3}(?:\s*(?:secs?|seconds?|s)\b)?|^\s*(?:\d{1,3}\s+){3,}\d{1,3}\s*$|^\s*(?:\d{1,3}\s*/\s*){2,}\d{1,3}\s*(?:secs?|seconds?|s|reps)?\s*$|(?<=\b(?:ladder|countdown)\b[^\d]{0,12})\d{1,3}\s*(?:-|to|\.{2,}|down to|up to)\s*\d{1,3}|\b\d{1,3}\s*(?:-|to|\.{2,}|down to|up to)\s*\d{1,3}(?=\s*(?:ladder|countdown)\b)", RegexOptions.IgnoreCase)]
     private static partial Regex Running();
 
     [GeneratedRegex(@"(?<![\d/.])(?<w>\d{2,3})\s*(?:" + Seconds + @")?\s*[/:]\s*(?<r>\d{1,3})\s*(?:" + Seconds + @")?(?![\d/:.])", RegexOptions.IgnoreCase)]
@@ -218,8 +228,20 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"(?:\b(?:take|then|with|and)\s+)?(?<t>" + Time + @")\s*(?:of\s+)?\b(?:rest|break|recover(?:y)?|breather|pause|off)\b" + Between, RegexOptions.IgnoreCase)]
     private static partial Regex RestLast();
 
-    [GeneratedRegex(@"(?<t>" + Time + @")\s*(?<where>(?:in\s+)?(?:between|btw|b/w|after)\b\s*(?:each\s+|every\s+|all\s+)?(?:" + Rounds + "|" + Moves + @")?\b)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<t>" + Time + @")\s*(?<where>(?:in\s+)?(?:between|btw|b/w|after|to change(?:over)?|transition|to move on|changeover)\b\s*(?:each\s+|every\s+|all\s+)?(?:" + Rounds + "|" + Moves + @")?\b)", RegexOptions.IgnoreCase)]
     private static partial Regex BetweenOnly();
+
+    [GeneratedRegex(@"(?:\brest\s*[:=]?\s*)?\b(?<t>\d{1,3})\s*-\s*(?<h>\d{1,3})\s*(?<u>" + Seconds + "|" + Minutes + @")\s*(?:rest\b)?(?<where>)(?<=rest.*|rest)", RegexOptions.IgnoreCase)]
+    private static partial Regex RestRange();
+
+    [GeneratedRegex(@"\bwork\s*[:=]?\s*(?:for\s+)?(?<t>" + Time + @"|\d{1,3}\b(?!\s*[/x:]))", RegexOptions.IgnoreCase)]
+    private static partial Regex WorkSaid();
+
+    [GeneratedRegex(@"(?<![\d:]):(?<n>[0-5]\d)\b")]
+    private static partial Regex BareSeconds();
+
+    [GeneratedRegex(@"[\s,(@-]*\bRPE\s*\d{1,2}(?:\.\d)?(?:\s*-\s*\d{1,2})?\)?|[\s,(@-]*\b\d{1,3}\s*%(?:\s*(?:of\s+)?1\s?RM)?\)?", RegexOptions.IgnoreCase)]
+    private static partial Regex Exertion();
 
     [GeneratedRegex(@"\b(?:no|without|little) (?:rest|break)s?\b(?:\s+between\s+(?:exercises|moves|rounds|sets))?", RegexOptions.IgnoreCase)]
     private static partial Regex NoRest();
@@ -239,13 +261,13 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"\balt(?:ernat(?:e|ing))?\.?\s+(?:sides?|legs?|arms?)\b|\balt(?:ernat(?:e|ing))?\.?\s*$|(?<=,\s*)alternating\b|\(alt(?:ernat(?:e|ing))?\.?\)", RegexOptions.IgnoreCase)]
     private static partial Regex InTurns();
 
-    [GeneratedRegex(@"\b(?:x\s*)?(?<n>\d{1,3})(?:\s*(?:-|to|\.\.)\s*(?<m>\d{1,3}))?\s*x?\s*(?:rounds?|rds?|laps?|sets?(?!\s*(?:of|x)\b)|times(?:\s+(?:through|round))?|runden|circuits?|tours?|x through)\b(?:\s+of(?:\s+the following)?\b)?", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:x\s*)?(?<n>\d{1,3})(?:\s*(?:-|to|\.\.)\s*(?<m>\d{1,3}))?\s*x?\s*(?:rounds?|ronds?|rnds?|rds?|laps?|sets?(?!\s*(?:of|x|,)?\s*\d)|times(?:\s+(?:through|round))?|runden|circuits?|tours?|x through)\b(?:\s+of(?:\s+the following)?\b)?", RegexOptions.IgnoreCase)]
     private static partial Regex RoundCount();
 
     [GeneratedRegex(@"\b(?:repeat|rpt|redo)\b(?:\s+(?:all|everything|the (?:circuit|block|lot)))?\s*(?:x\s*)?(?<n>\d{1,2})?(?:\s*times)?\s*(?:x\b)?", RegexOptions.IgnoreCase)]
     private static partial Regex Repeat();
 
-    [GeneratedRegex(@"\b(?<n>\d{1,2})\s*(?:sets?\s*)?(?:x|of|by|\*)\s*(?:(?<t>" + Time + @")|(?<a>\d{1,3})(?:\s*(?:-|to|\.\.)\s*(?<b>\d{1,3}))?(?:\s*reps?\b)?(?![\d/]))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?<n>\d{1,2})\s*(?:sets?\s*(?:x|of|by|\*|,)?|x|of|by|\*)\s*(?:(?<t>" + Time + @")|(?<a>\d{1,3})(?:\s*(?:-|to|\.\.)\s*(?<b>\d{1,3}))?(?:\s*reps?\b)?(?![\d/]))", RegexOptions.IgnoreCase)]
     private static partial Regex SetsOf();
 
     [GeneratedRegex(@"(?:\bx\s*)?(?<![\d/])(?<l>\d{1,3}(?:\s*/\s*\d{1,3}){2,})(?:\s*reps?\b)?", RegexOptions.IgnoreCase)]
@@ -260,7 +282,7 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"\bx\s*(?<n>\d{1,3})(?:\s*(?:-|to|\.\.)\s*(?<m>\d{1,3}))?\b(?!\s*[x/])(?:\s*reps?\b)?|\b(?<n>\d{1,3})(?:\s*(?:-|to|\.\.)\s*(?<m>\d{1,3}))?\s*(?:reps?|x|total)\b(?!\s*\d)", RegexOptions.IgnoreCase)]
     private static partial Regex Times();
 
-    [GeneratedRegex(@"\b(?:x\s*)?(?<n>\d{1,3})(?:\s*(?:-|to|\.\.)\s*(?<m>\d{1,3}))?\s*(?:reps?\s*)?(?:each|ea)\b\.?", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:x\s*)?(?<n>\d{1,3})(?:\s*(?:-|to|\.\.)\s*(?<m>\d{1,3}))?\s*(?:(?:reps?|x)\s*)?(?:each|ea)\b\.?", RegexOptions.IgnoreCase)]
     private static partial Regex EachCount();
 
     [GeneratedRegex(@"^\s*(?<n>\d{1,3})(?:\s*(?:-|to)\s*(?<m>\d{1,3}))?\s+(?=[a-z])(?!(?:arm|leg|kg|lb|kilo|and a half|handed|legged|armed|people|ppl)\b)", RegexOptions.IgnoreCase)]

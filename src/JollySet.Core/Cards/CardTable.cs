@@ -7,14 +7,42 @@ internal static class CardTable
 {
     private static readonly Dictionary<string, string> Columns = new(StringComparer.OrdinalIgnoreCase)
     {
-        ["move"] = "name", ["exercise"] = "name", ["exercises"] = "name", ["name"] = "name", ["station"] = "name", ["movement"] = "name", ["what"] = "name",
-        ["sets"] = "sets", ["set"] = "sets", ["rounds"] = "sets", ["rds"] = "sets",
-        ["reps"] = "reps", ["rep"] = "reps", ["amount"] = "reps", ["count"] = "reps",
-        ["time"] = "time", ["work"] = "time", ["duration"] = "time", ["secs"] = "time", ["seconds"] = "time",
-        ["rest"] = "rest", ["recovery"] = "rest",
-        ["load"] = "load", ["weight"] = "load", ["kit"] = "load", ["tempo"] = "tempo",
-        ["side"] = "side", ["sides"] = "side", ["notes"] = "note", ["note"] = "note", ["cue"] = "note", ["cues"] = "note", ["comment"] = "note", ["block"] = "block",
-        ["easier"] = "easier", ["harder"] = "harder",
+        ["move"] = "name",
+        ["exercise"] = "name",
+        ["exercises"] = "name",
+        ["name"] = "name",
+        ["station"] = "name",
+        ["movement"] = "name",
+        ["what"] = "name",
+        ["sets"] = "sets",
+        ["set"] = "sets",
+        ["rounds"] = "sets",
+        ["rds"] = "sets",
+        ["reps"] = "reps",
+        ["rep"] = "reps",
+        ["amount"] = "reps",
+        ["count"] = "reps",
+        ["time"] = "time",
+        ["work"] = "time",
+        ["duration"] = "time",
+        ["secs"] = "time",
+        ["seconds"] = "time",
+        ["rest"] = "rest",
+        ["recovery"] = "rest",
+        ["load"] = "load",
+        ["weight"] = "load",
+        ["kit"] = "load",
+        ["tempo"] = "tempo",
+        ["side"] = "side",
+        ["sides"] = "side",
+        ["notes"] = "note",
+        ["note"] = "note",
+        ["cue"] = "note",
+        ["cues"] = "note",
+        ["comment"] = "note",
+        ["block"] = "block",
+        ["easier"] = "easier",
+        ["harder"] = "harder",
     };
 
     /// <summary>Rows of tables by the number of their line, from 0; a heading row says nothing of its own.</summary>
@@ -22,13 +50,16 @@ internal static class CardTable
     {
         var rows = new Dictionary<int, string>();
         string[]? heads = null;
+        var block = "";
         var sign = '\0';
         for (var at = 0; at < lines.Length; at++)
         {
             var line = lines[at];
             if (heads is not null && line.Contains(sign, StringComparison.Ordinal))
             {
-                rows[at] = Row(heads, Cells(line, sign));
+                var (own, row) = Row(heads, Cells(line, sign));
+                rows[at] = own.Length > 0 && own != block ? $"{own}:\n{row}" : row;
+                block = own.Length > 0 ? own : block;
                 continue;
             }
 
@@ -51,10 +82,10 @@ internal static class CardTable
         return rows;
     }
 
-    private static string Row(string[] heads, List<string> cells)
+    private static (string Block, string Row) Row(string[] heads, List<string> cells)
     {
         if (cells.All(c => c.Trim().Trim('-', ':').Length == 0))
-            return "";
+            return ("", "");
         string Said(string head) => string.Join(' ', cells.Where((c, i) => i < heads.Length && heads[i] == head).Select(c => c.Trim())).Trim();
         var (sets, reps, time) = (Said("sets"), Said("reps"), Said("time"));
         var row = new StringBuilder();
@@ -67,14 +98,18 @@ internal static class CardTable
         foreach (var head in new[] { "load", "tempo", "side" })
             if (Said(head) is { Length: > 0 } said)
                 row.Append(", ").Append(head == "tempo" ? "tempo " : "").Append(said);
-        if (Said("rest") is { Length: > 0 } rest)
+        if (Said("rest") is { Length: > 0 } rest && rest != "0")
             row.Append(", rest ").Append(rest);
         foreach (var head in new[] { "easier", "harder" })
             if (Said(head) is { Length: > 0 } way)
                 row.Append(System.Globalization.CultureInfo.InvariantCulture, $" ({head}: {way})");
         if (Said("note") is { Length: > 0 } note)
             row.Append(" (").Append(note).Append(')');
-        return row.ToString();
+        // A cell that has found no place is kept in brackets.
+        foreach (var cell in cells.Select((c, i) => (text: c.Trim(), head: i < heads.Length ? heads[i] : "")).Where(c => c.text.Length > 0 && c is not { head: "rest", text: "0" } && c.head != "block"))
+            if (!row.ToString().Contains(cell.text, StringComparison.Ordinal))
+                row.Append(" (").Append(cell.text).Append(')');
+        return (Said("block"), row.ToString());
     }
 
     private static List<string> Cells(string line, char sign)

@@ -23,7 +23,7 @@ internal static partial class CardText
     {
         var raw = text.ReplaceLineEndings("\n").Split('\n');
         var rows = CardTable.Rows(raw);
-        return [.. raw.Select((line, at) => Of(at + 1, line, rows.GetValueOrDefault(at)))];
+        return [.. raw.SelectMany((line, at) => rows.TryGetValue(at, out var row) ? row.Split('\n').Select(r => Of(at + 1, line, r)) : [Of(at + 1, line, null)])];
     }
 
     private static CardWords Of(int number, string raw, string? row)
@@ -44,7 +44,13 @@ internal static partial class CardText
             text = text[bullet.Length..];
         }
 
-        return new CardWords(number, raw, Rule().IsMatch(text) ? "" : text.Trim().TrimEnd(';').Trim(), letter, isHeading);
+        // Arrows list what belongs to what stands before the first.
+        var arrow = text.IndexOf(" -> ", StringComparison.Ordinal);
+        if (arrow > 0)
+            text = text[..arrow] + ": " + text[(arrow + 4)..].Replace(" -> ", ", ", StringComparison.Ordinal);
+        var words = Rule().IsMatch(text) ? "" : text.Trim().TrimEnd(';').Trim();
+        // What is all bullets is words after all.
+        return new CardWords(number, raw, (row is null or { Length: > 0 }) && !words.Any(char.IsLetterOrDigit) && Plain(raw).Any(char.IsLetterOrDigit) ? Plain(raw) : words, letter, isHeading);
     }
 
     /// <summary>The same words in the signs of one keyboard, without pictures.</summary>
@@ -67,7 +73,7 @@ internal static partial class CardText
 
     private static string Normal(string text)
     {
-        var put = text.Replace('×', 'x').Replace('–', '-').Replace('—', '-').Replace('−', '-').Replace('’', '\'').Replace('‘', '\'').Replace('“', '"').Replace('”', '"').Replace('″', '"').Replace('′', '\'').Replace('•', '*').Replace('·', '*').Replace("½", ".5", StringComparison.Ordinal);
+        var put = text.Replace('×', 'x').Replace('–', '-').Replace('—', '-').Replace('−', '-').Replace('’', '\'').Replace('‘', '\'').Replace('“', '"').Replace('”', '"').Replace('″', '"').Replace('′', '\'').Replace('•', '*').Replace('·', '*').Replace("→", " -> ", StringComparison.Ordinal).Replace("=>", " -> ", StringComparison.Ordinal).Replace("½", ".5", StringComparison.Ordinal);
         try
         {
             return put.Normalize(NormalizationForm.FormKC);
@@ -81,7 +87,7 @@ internal static partial class CardText
     [GeneratedRegex(@"^(?:(?<a>[A-Ha-h])\s?\d\s?[.):\-]?\s+|\d(?<b>[a-hA-H])\s?[.):]?\s+)(?=\S)")]
     private static partial Regex Tied();
 
-    [GeneratedRegex(@"^(?:[-*+>~]+\s*|\[[ x]?\]\s*|\d{1,2}\s?[.)]+(?!\d)\s*|\(?[a-z]\)\s+)+(?=\S)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:[-*+>~]+\s*|\[[ x]?\]\s*|\d{1,2}\s?[.)]+(?!\d)\s*|\d{1,2}\s+-\s+(?=[a-z])|[a-h][.)]\s+|\(?[a-z]\)\s+)+(?=\S)", RegexOptions.IgnoreCase)]
     private static partial Regex Bullet();
 
     [GeneratedRegex(@"^[-=_*~.\s|:+]*$")]

@@ -48,7 +48,7 @@ public sealed class NameReader
             return Told(text, written, [], written);
         if (Understood(text, words) is { } sure && IsOneOf(text))
             return sure;
-        var mended = words.Select(Mended).ToList();
+        var mended = NameWords.Of(string.Join(' ', NameWords.Split(text.Length > NameWords.LongestName ? text[..NameWords.LongestName] : text).Select(Put)));
         if (!mended.SequenceEqual(words) && Understood(text, mended) is { } slip)
             return slip with { Known = Sureness.Likely, How = $"is {slip.How} meant?", Nearest = [slip.Base, .. Near(mended, Choices - 1, slip.Base)], Meant = slip.Modifiers.IsEmpty ? slip.Base : string.Join(' ', mended) };
         var near = Near(words, Choices, "");
@@ -137,6 +137,13 @@ public sealed class NameReader
                     if (at + way.Length <= words.Count && words.GetRange(at, way.Length).SequenceEqual(way))
                         found.Add((modifier, at, way.Length));
         return found;
+    }
+
+    /// <summary>A word as it is written, its slips put right.</summary>
+    private string Put(string raw)
+    {
+        var words = NameWords.Of(raw);
+        return words.TrueForAll(vocabulary.Contains) ? raw : Mended(raw) is var whole && whole != raw ? whole : string.Join(' ', words.Select(Mended));
     }
 
     /// <summary>The one known word that a word is a slip of: one letter in a word of four or more, two in a longer one.</summary>

@@ -7,7 +7,7 @@ namespace JollySet.Core.Moves.Names;
 /// <summary>Takes a written name apart into words that many hands would agree on: small, singular, without signs and accents, short forms spelled out.</summary>
 internal static class NameWords
 {
-    private const int LongestName = 200;
+    public const int LongestName = 200;
     private const string Accented = "àáâãäåèéêëìíîïòóôõöùúûüñç";
     private const string Plain = "aaaaaaeeeeiiiiooooouuuunc";
 
@@ -23,6 +23,10 @@ internal static class NameWords
         ["sl"] = ["single", "leg"],
         ["alt"] = ["alternating"],
         ["alternate"] = ["alternating"],
+        ["sq"] = ["squat"],
+        ["mtn"] = ["mountain"],
+        ["hams"] = ["hamstring"],
+        ["ham"] = ["hamstring"],
         ["bw"] = ["bodyweight"],
         ["ext"] = ["extension"],
         ["oh"] = ["overhead"],
@@ -88,7 +92,7 @@ internal static class NameWords
     /// <summary>The words without what stands between them, so that a hyphen, a space or neither are alike.</summary>
     public static string KeyOf(IEnumerable<string> words) => string.Concat(words);
 
-    private static List<string> Split(string name)
+    public static List<string> Split(string name)
     {
         var words = new List<string>();
         var word = new StringBuilder();

@@ -1,4 +1,6 @@
 using System.Text;
+using System.Text.RegularExpressions;
+using JollySet.Core.Cards;
 using JollySet.Core.Keeping;
 using JollySet.Core.Plans;
 using JollySet.Core.Sheets;
@@ -9,7 +11,7 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 namespace JollySet.Web.Pages.New;
 
 /// <summary>A new class: from a few words of brief, from a sheet typed or pasted, or from a file.</summary>
-public sealed class NewModel(ClassBook shelf) : PageModel
+public sealed partial class NewModel(ClassBook shelf, RulesBook rules) : PageModel
 {
     /// <summary>What was typed or pasted.</summary>
     public string Text { get; private set; } = "";
@@ -28,8 +30,43 @@ public sealed class NewModel(ClassBook shelf) : PageModel
     {
     }
 
-    /// <summary>From a sheet or JSON in the text field.</summary>
-    public IActionResult OnPostText(string? text) => Kept(PlanReader.Read(Text = text ?? ""), "text");
+    /// <summary>What was pasted, as it is understood line by line; null where nothing was pasted yet.</summary>
+    public CardView? Card { get; private set; }
+
+    /// <summary>From what was typed or pasted: our own notation and JSON are read as they are, anything else as a card.</summary>
+    public IActionResult OnPostText(string? text)
+    {
+        Text = text ?? "";
+        if (string.IsNullOrWhiteSpace(Text) || Text.TrimStart().StartsWith('{') || BlockHead().IsMatch(Text))
+            return Kept(PlanReader.Read(Text), "text");
+        return Shown(Text);
+    }
+
+    /// <summary>A card whose lines or answers were changed: read again, or put on the shelf.</summary>
+    public IActionResult OnPostCard([FromForm] string[] line)
+    {
+        var text = string.Join('\n', line.Select(l => l ?? "")).ReplaceLineEndings("\n");
+        if (CardReader.Read(text, rules.Studio().Library) is not { } reading)
+            return Shown(text);
+        text = CardView.Answered(text, reading, Request.Form);
+        if (Request.Form["do"] != "keep")
+            return Shown(text);
+        reading = CardReader.Read(text, rules.Studio().Library)!;
+        var (passed, errors) = Gate.Pass(reading.Plan);
+        return passed is null ? Wrong("text", [.. errors]) : Redirect($"/plan/{shelf.Add(passed, "read from a card").Id}");
+    }
+
+    private IActionResult Shown(string text)
+    {
+        Text = text;
+        if (CardReader.Read(text, rules.Studio().Library) is not { } reading)
+            return Wrong("text", new SheetError(1, 1, $"{Encoding.UTF8.GetByteCount(text) / 1000} kB", $"a card is at most {CardReader.MostBytes / 1000} kB; cut it in two"));
+        Card = CardView.Of(text, reading, rules.Studio());
+        return Request.Headers.ContainsKey("HX-Request") ? Partial("_Card", Card) : Page();
+    }
+
+    [GeneratedRegex(@"^==.+\)\s*$", RegexOptions.Multiline)]
+    private static partial Regex BlockHead();
 
     /// <summary>From a file.</summary>
     public IActionResult OnPostFile(IFormFile? file)

@@ -79,7 +79,7 @@ internal static class CardGaps
             return;
         if (block.Length is { } length && (block.Part != CardPart.Main || !block.IsAmrap) && block.Every is null)
         {
-            var rounds = block.RoundsLow ?? 1;
+            var rounds = Math.Max(1, block.RoundsLow ?? 1);
             block.Work = Math.Max(Least, (length / rounds - block.Stations.Count * (block.Rest ?? 0)) / block.Stations.Count / 5 * 5);
             return;
         }

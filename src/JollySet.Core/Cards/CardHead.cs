@@ -1,6 +1,7 @@
 using System.Buffers;
 using System.Globalization;
 using System.Text.RegularExpressions;
+using JollySet.Core.Moves;
 using JollySet.Core.Plans;
 
 namespace JollySet.Core.Cards;

@@ -16,33 +16,35 @@ internal sealed partial class CardScan
     private const string Moves = @"(?:exercises?|moves?|stations?|reps?|each)";
     private const string Between = @"\s*(?<where>(?:in\s+)?(?:between|btw|b/w|after)\s*(?:each\s+|every\s+|all\s+)?(?:" + Rounds + "|" + Moves + @")?)?";
     private const int MostGaps = 3;
+    private readonly bool hasFigures;
     private string left;
 
     public CardScan(string text, bool isLine = true)
     {
         left = Numbers().Replace(BareSeconds().Replace(text, "${n}s"), m => Worded(m.Value));
-        Take(Exertion(), m => Remark = m.Value.Trim());
+        hasFigures = text.Any(char.IsAsciiDigit) || left.Any(char.IsAsciiDigit) || MinuteOff().IsMatch(left);
+        Count(Exertion(), m => Remark = m.Value.Trim());
         left = MinuteOff().Replace(left, "60s ${off}");
         Take(EveryMinute(), m => (Every, Total) = (m.Groups["n"].Success ? int.Parse(m.Groups["n"].Value, CultureInfo.InvariantCulture) * 60 : 60, m.Groups["t"].Success ? int.Parse(m.Groups["t"].Value, CultureInfo.InvariantCulture) * 60 : null));
         if (Every == 0)
             (Every, Total) = (null, null);
         Take(Amrap(), m => (IsAmrap, Length) = (true, m.Groups["t"].Success ? int.TryParse(m.Groups["t"].Value, NumberStyles.None, CultureInfo.InvariantCulture, out var bare) ? bare * 60 : TimeOf(m.Groups["t"].Value) : Length));
-        Take(PiecesLoad(), m => Load = $"{m.Groups["n"].Value}x{Dot(m.Groups["w"].Value)}{Unit(m.Groups["u"].Value)}");
-        Take(Mass(), m => Load = Dot(m.Groups["w"].Value) + Unit(m.Groups["u"].Value));
-        Take(TempoDigits(), m => Tempo = string.Join('-', new[] { "a", "b", "c", "d" }.Select(g => m.Groups[g].Value).Where(v => v.Length > 0)));
+        Count(PiecesLoad(), m => Load = $"{m.Groups["n"].Value}x{Dot(m.Groups["w"].Value)}{Unit(m.Groups["u"].Value)}");
+        Count(Mass(), m => Load = Dot(m.Groups["w"].Value) + Unit(m.Groups["u"].Value));
+        Count(TempoDigits(), m => Tempo = string.Join('-', new[] { "a", "b", "c", "d" }.Select(g => m.Groups[g].Value).Where(v => v.Length > 0)));
         if (Tempo is { Length: 5 })
             Tempo += "-0";
-        Take(TimesWorkRest(), m => (RoundsLow, Work, Rest) = (Int(m, "n"), Int(m, "w"), Int(m, "r")));
-        Take(OnOff(), m => (Work, Rest) = (Int(m, "w"), Int(m, "r")));
-        Take(WorkSaid(), m => Work = TimeOr(m.Groups["t"].Value));
-        Take(Running(), m => Scheme = SchemeOf(m.Value));
-        Take(WorkRest(), m => (Work, Rest) = (Int(m, "w"), Int(m, "r")));
+        Count(TimesWorkRest(), m => (RoundsLow, Work, Rest) = (Int(m, "n"), Int(m, "w"), Int(m, "r")));
+        Count(OnOff(), m => (Work, Rest) = (Int(m, "w"), Int(m, "r")));
+        Count(WorkSaid(), m => Work = TimeOr(m.Groups["t"].Value));
+        Count(Running(), m => Scheme = SchemeOf(m.Value));
+        Count(WorkRest(), m => (Work, Rest) = (Int(m, "w"), Int(m, "r")));
         for (var n = 0; n < MostGaps; n++)
         {
-            Take(RestRange(), m => Gap(TimeOf(m.Groups["t"].Value + m.Groups["u"].Value), m, TimeOf(m.Groups["h"].Value + m.Groups["u"].Value)));
-            Take(RestFirst(), m => Gap(TimeOr(m.Groups["t"].Value), m));
-            Take(RestLast(), m => Gap(TimeOf(m.Groups["t"].Value), m));
-            Take(BetweenOnly(), m => Gap(TimeOf(m.Groups["t"].Value), m));
+            Count(RestRange(), m => Gap(TimeOf(m.Groups["t"].Value + m.Groups["u"].Value), m, TimeOf(m.Groups["h"].Value + m.Groups["u"].Value)));
+            Count(RestFirst(), m => Gap(TimeOr(m.Groups["t"].Value), m));
+            Count(RestLast(), m => Gap(TimeOf(m.Groups["t"].Value), m));
+            Count(BetweenOnly(), m => Gap(TimeOf(m.Groups["t"].Value), m));
         }
 
         Take(NoRest(), _ => SaysNoRest = true);
@@ -51,20 +53,20 @@ internal sealed partial class CardScan
         Take(EachSide(), _ => (Sides, SaysEachSide) = ("each side", true));
         Take(BothInTurn(), _ => Sides = "each side");
         Take(InTurns(), _ => Sides ??= "alternating");
-        Take(RoundCount(), m => (RoundsLow, RoundsHigh) = (Int(m, "n"), m.Groups["m"].Success ? Int(m, "m") : null));
+        Count(RoundCount(), m => (RoundsLow, RoundsHigh) = (Int(m, "n"), m.Groups["m"].Success ? Int(m, "m") : null));
         if (RoundsLow is 0 or > Plans.Limits.Rounds)
             (RoundsLow, RoundsHigh) = (null, null);
         Take(Repeat(), m => RoundsLow ??= m.Groups["n"].Success ? Int(m, "n") : 2);
-        Take(SetsOf(), TakeSets);
-        Take(ByRound(), m => RepsByRound = m.Groups["l"].Value.Replace(" ", "", StringComparison.Ordinal));
-        Take(EachLong(), m => (Length, IsEach) = (TimeOf(m.Groups["t"].Value), true));
-        Take(Lasting(), m => Length ??= TimeOf(m.Groups["t"].Value));
-        Take(EachCount(), m => (RepsLow, RepsHigh, Sides) = (Int(m, "n"), m.Groups["m"].Success ? Int(m, "m") : null, "each side"));
-        Take(Times(), m => (RepsLow, RepsHigh) = (Int(m, "n"), m.Groups["m"].Success ? Int(m, "m") : null));
+        Count(SetsOf(), TakeSets);
+        Count(ByRound(), m => RepsByRound = m.Groups["l"].Value.Replace(" ", "", StringComparison.Ordinal));
+        Count(EachLong(), m => (Length, IsEach) = (TimeOf(m.Groups["t"].Value), true));
+        Count(Lasting(), m => Length ??= TimeOf(m.Groups["t"].Value));
+        Count(EachCount(), m => (RepsLow, RepsHigh, Sides) = (Int(m, "n"), m.Groups["m"].Success ? Int(m, "m") : null, "each side"));
+        Count(Times(), m => (RepsLow, RepsHigh) = (Int(m, "n"), m.Groups["m"].Success ? Int(m, "m") : null));
         if (isLine)
-            Take(CountFirst(), m => (RepsLow, RepsHigh) = (Int(m, "n"), m.Groups["m"].Success ? Int(m, "m") : null));
+            Count(CountFirst(), m => (RepsLow, RepsHigh) = (Int(m, "n"), m.Groups["m"].Success ? Int(m, "m") : null));
         if (isLine)
-            Take(CountLast(), m => (RepsLow, RepsHigh) = (Int(m, "n"), m.Groups["m"].Success ? Int(m, "m") : null));
+            Count(CountLast(), m => (RepsLow, RepsHigh) = (Int(m, "n"), m.Groups["m"].Success ? Int(m, "m") : null));
         Take(Weight(), m => Load ??= m.Groups["w"].Value.ToLowerInvariant() switch { "med" or "medium" => "moderate", var said => said });
         Take(Side(), m => Sides ??= m.Groups["s"].Value.StartsWith("r", StringComparison.OrdinalIgnoreCase) ? "right" : "left");
         Take(Slowly(), _ => Tempo ??= "slow");
@@ -108,6 +110,13 @@ internal sealed partial class CardScan
     public string? Amount => RepsByRound is { } list ? "x" + list
         : RepsLow is { } low ? $"x{low}{(RepsHigh is { } high && high > low ? $"..{high}" : "")}"
         : Length is { } length ? $"{length}s" : null;
+
+    /// <summary>The same of what no words without a figure can say.</summary>
+    private void Count(Regex regex, Action<Match> taken)
+    {
+        if (hasFigures)
+            Take(regex, taken);
+    }
 
     private void Take(Regex regex, Action<Match> taken)
     {

@@ -66,15 +66,5 @@ public static class Needs
         ?? (KindOf(need) == NeedKind.Ask ? Asks["recent injury"] : "");
 
     /// <summary>The need as it is looked up: in small letters, other common words for it put right.</summary>
-    public static string Named(string need) => need.Trim().ToLowerInvariant() switch
-    {
-        "knee" or "sore knees" or "sore knee" => "knees",
-        "wrist" or "sore wrists" => "wrists",
-        "shoulder" or "sore shoulders" => "shoulders",
-        "lower back" or "back" or "sore back" or "bad back" => "low back",
-        "hip" or "sore hips" => "hips",
-        "no jumps" or "no impact" or "low impact" => "no jumping",
-        "chair" or "chair-based" => "seated",
-        var named => named,
-    };
+    public static string Named(string need) => BriefWords.Need(need) ?? need.Trim().ToLowerInvariant();
 }

@@ -95,7 +95,7 @@ public class KitTests
     [Fact]
     public void A_need_that_nobody_knows_is_said_and_never_called_fine()
     {
-        var plan = Sheet.Read("# T\nneeds: bad knees, vertigo-ish\n== A (circuit, work 40, rest 20)\njump squat\n");
+        var plan = Sheet.Read("# T\nneeds: wobbly knees, vertigo-ish\n== A (circuit, work 40, rest 20)\njump squat\n");
         var findings = Review.Of(TimelineBuilder.Build(plan)).Where(f => f.Code == "need-unknown").ToList();
         Assert.Equal(2, findings.Count);
         Assert.Contains("Is “knees” meant?", findings[0].Message, StringComparison.Ordinal);

@@ -15,6 +15,9 @@ public sealed class NameReader
     /// <summary>Signs that part one thing from another: what holds one is no single name.</summary>
     private static readonly SearchValues<char> Joints = SearchValues.Create("&+>|/;#=@\"[]()");
 
+    /// <summary>More words than any name has.</summary>
+    private const int MostWords = 10;
+
     private const int MostModifiers = 5;
     private const int Choices = 3;
     private const int LongWord = 7;
@@ -40,6 +43,8 @@ public sealed class NameReader
     public NameReading Read(string text)
     {
         var words = NameWords.Of(text);
+        if (words.Count > MostWords)
+            return new NameReading(text, Sureness.Unknown, null, "", [], "a sentence is no name", []);
         if (text.AsSpan().ContainsAny(Joints))
             return new NameReading(text, Sureness.Unknown, null, "", [], "several things stand in it", Near(words, Choices, ""));
         if (words.Count == 0)

@@ -1,7 +1,7 @@
 using System.Collections.Frozen;
 using System.Collections.Immutable;
 
-namespace JollySet.Core.Plans;
+namespace JollySet.Core.Moves;
 
 /// <summary>What people call kit, needs, people, goals and regions, and what it stands for. Words nobody here knows give nothing, and are asked or kept by whoever asked.</summary>
 public static class BriefWords

@@ -28,6 +28,7 @@ public class ErrorTests
     [InlineData("squat @1-2", "a tempo is written")]
     [InlineData("squat, each side, left", "said already")]
     [InlineData("squat | easyer: squat", "easier, harder, or")]
+    [InlineData("upright row x10 | easier: no load @X-X-X-X", "no load or tempo of its own")]
     [InlineData("squat \"half", "not closed")]
     [InlineData("any: pulling", "a pattern is one of")]
     [InlineData("new: squat", "leave “new:” out")]

@@ -25,6 +25,8 @@ internal static class WayNotation
         var name = isNew ? NewMoveNotation.Read(parts.Name, moves, errors)?.Name : KnownMoves.Named(parts.Name, errors);
         if (name is null)
             return null;
+        if (!isNew && Adjustments.ContainsKey(name))
+            return errors.None<Way?>(slice, "an adjustment has no load or tempo of its own");
         if (!moves.InLibrary(name) && Quoted.Write(name) != name)
             moves.Add(new NewMove(name));
         var load = parts.Load is { } l ? LoadNotation.ReadOne(l, errors) : null;

@@ -39,7 +39,7 @@ function takeOver(now, fresh) {
     lines.forEach((line, i) => {
       old[i].className = line.className;
       const [was, is] = [old[i].querySelector(".card-read"), line.querySelector(".card-read")];
-      if (was.innerHTML !== is.innerHTML) was.replaceWith(is);
+      if (!was.isEqualNode(is)) was.replaceWith(is);
     });
     now.querySelector("#card-sum").replaceWith(fresh.querySelector("#card-sum"));
     if (place) now.querySelector(`input[name="${place[0]}"][value="${place[1]}"]`)?.focus();

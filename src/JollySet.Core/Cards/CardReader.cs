@@ -5,6 +5,7 @@ using JollySet.Core.Moves;
 using JollySet.Core.Moves.Names;
 using JollySet.Core.Plans;
 using JollySet.Core.Sheets;
+using static JollySet.Core.Cards.CardPhrases;
 
 namespace JollySet.Core.Cards;
 
@@ -14,7 +15,6 @@ public sealed partial class CardReader
     /// <summary>A longer text is no card.</summary>
     public const int MostBytes = 120_000;
 
-    private const int FewWords = 5;
     private const int LongRest = 45;
     private const int MostTries = 60;
     private readonly MoveLibrary library;
@@ -267,160 +267,6 @@ public sealed partial class CardReader
         return true;
     }
 
-    private void TakeStations(CardWords line, string text)
-    {
-        var found = Parted(text).Select(part => StationOf(line, part)).ToList();
-        if (found.Contains(null) && found.Count > 1)
-            found = [StationOf(line, text)];
-        var stations = found.OfType<CardStation>().ToList();
-        if (stations.Count == 0 || (stations.TrueForAll(s => s.Move is null) && IsSentence(text)))
-        {
-            Note(line);
-            return;
-        }
-
-        foreach (var station in stations)
-        {
-            Put(line, station);
-            if (Current!.ForAll is { } all)
-            {
-                station.Sets ??= all.Sets;
-                station.Tempo ??= all.Tempo;
-                station.Amount ??= all.Work is null && !(all.SaysEachSide && all.RepsLow is null) ? all.Amount : null;
-                station.Sides ??= all.SaysEachSide ? "each side" : null;
-            }
-        }
-
-        var unsure = questions.Exists(q => q.Line == line.Number);
-        read[line.Number] = new CardLine(line.Number, line.Raw, CardLineKind.Station, "", unsure ? Sureness.Likely : Sureness.Certain, [.. stations.Select(s => s.Name)]);
-    }
-
-    private void Put(CardWords line, CardStation station)
-    {
-        if (line.Letter is { } letter)
-        {
-            if (Current?.Letter != letter)
-                blocks.Add(new CardBlock(line.Number, FreeName(letter.ToString()), CardPart.Main) { Letter = letter, RoundsLow = Current is { Stations.Count: 0, Letter: null } heading ? heading.RoundsLow : null });
-        }
-        else if (Current is null || Current.Letter is not null)
-        {
-            blocks.Add(new CardBlock(line.Number, FreeName("A"), CardPart.Main));
-        }
-        else if (Current is { Stations.Count: > 0, IsSuperset: false } current && (current.Stations[^1].Sets != (station.Sets ?? current.ForAll?.Sets)) && current.Part == CardPart.Main && (current.Stations[^1].Sets is not null || current.RoundsLow is null))
-        {
-            blocks.Add(new CardBlock(line.Number, FreeName(current.Name), CardPart.Main));
-        }
-
-        Current!.Stations.Add(station);
-    }
-
-    /// <summary>A station's words; null where nothing of a station is in them.</summary>
-    private CardStation? StationOf(CardWords line, string text)
-    {
-        var (options, own) = (new List<(string Kind, string Text)>(), new List<string>());
-        var bare = Brackets().Replace(text, m =>
-        {
-            var inside = m.Groups["in"].Value.Trim();
-            var ways = inside.Split(';').Select(i => WayOf(i.Trim())).ToList();
-            if (ways.TrueForAll(w => w is not null))
-                options.AddRange(ways.Select(w => w!.Value));
-            else if (Scan(inside, isLine: false) is { Any: true } said && IsEmpty(said.Left))
-                return ", " + inside;
-            else if (inside.Length > 0)
-                own.Add(inside);
-            return " ";
-        });
-        var segments = Dashes().Split(bare);
-        var kept = new List<string> { segments[0] };
-        foreach (var segment in segments.Skip(1))
-        {
-            if (WayOf(segment.Trim()) is { } way)
-                options.Add(way);
-            else if (Scan(segment, isLine: false) is { Any: true } said && IsEmpty(said.Left))
-                kept.Add(segment);
-            else if (segment.Trim().Length > 0)
-                own.Add(segment.Trim());
-        }
-
-        var scan = Scan(string.Join(", ", kept));
-        var name = scan.Left;
-        if (scan.Remark is { } remark)
-            own.Add(remark);
-        if (library.Understood(name) is null && WithoutStopsAround(name) is { Length: > 0 } trimmed && library.Understood(trimmed) is not null)
-            name = trimmed;
-        if (name.Length == 0 && own.Count > 0 && !scan.SaysBlock)
-        {
-            name = own[0];
-            own.RemoveAt(0);
-        }
-
-        if (Or().Split(name) is [var first, var second] && library.Understood(first) is not null && library.Understood(second) is not null && library.Understood(name) is null)
-        {
-            name = first;
-            options.Add(("or", second));
-        }
-
-        if (name.AsSpan().IndexOfAny(',', ':') is > 0 and var at && library.Understood(name) is null && library.Understood(name[..at].Trim()) is not null)
-        {
-            own.Add(name[(at + 1)..].Trim());
-            name = name[..at].Trim();
-        }
-
-        if (Named(line, name, scan) is not { } named)
-            return null;
-        var station = new CardStation(line.Number, named.Name)
-        {
-            Move = named.Move,
-            Amount = scan.IsEach && scan.Length == Current?.Work && scan.RepsLow is null ? null : scan.Amount,
-            Load = scan.Load,
-            Tempo = scan.Tempo,
-            Sides = scan.Sides,
-            Sets = scan.Sets ?? (scan.RepsLow is not null || scan.Length is not null ? scan.RoundsLow : null),
-        };
-        foreach (var (kind, way) in options)
-            station.Options.Add($"{kind}: {(library.Understood(way) is not null ? CardNames.Written(way) : $"\"{way.Replace("\"", "\"\"", StringComparison.Ordinal)}\"")}");
-        foreach (var (seconds, _, _) in scan.Gaps)
-            station.Rest = seconds;
-        // What is said of how a block runs has no place on a move's own line: it is kept beside it.
-        if ((scan.RoundsLow is not null && station.Sets != scan.RoundsLow) || scan.Work is not null || scan.Scheme is not null || scan.Every is not null || scan.IsAmrap)
-            own.Add(line.Text);
-        station.Notes.AddRange(own);
-        return station;
-    }
-
-    /// <summary>The name of a station and its move; null where the words are no name at all.</summary>
-    private (string Name, Move? Move)? Named(CardWords line, string name, CardScan scan)
-    {
-        if (name.Length is 0 or > 120)
-            return null;
-        if (library.Understood(name) is { } sure)
-            return (name, sure);
-        if (Current?.Part == CardPart.CoolDown && library.Understood(name + " stretch") is { } stretch)
-            return (name + " stretch", stretch);
-        var parts = Plus().Split(name).Select(p => p.Trim()).Where(p => p.Length > 0).ToList();
-        if (parts.Count is > 1 and <= 4 && parts.TrueForAll(p => library.Understood(p) is not null))
-            return (string.Join(" + ", parts), library.Understood(parts[0]));
-        if (name.Split(' ').Length > 8)
-            return null;
-        var reading = library.Reader.Read(name);
-        if (reading.Known == Sureness.Likely)
-        {
-            Ask(line, $"is {reading.Meant} meant?", [(reading.Meant, Instead(line, name, reading.Meant)), .. reading.Nearest.Where(n => n != reading.Base).Select(n => (n, Instead(line, name, n))), ("a note", $"note: {line.Text}")]);
-            return (reading.Meant, reading.Move);
-        }
-
-        var isShort = Current is { Part: CardPart.Main } && name.Split(' ').Length <= 2 && !IsSentence(line.Text) && line.Text.Length == name.Length;
-        var isMove = isShort || scan.SaysStation || scan.Length is not null || (Current is not null && name.Split(' ').Length <= FewWords && !IsSentence(line.Text) && reading.Shared * 2 >= name.Split(' ').Length);
-        if (!isMove || Cap().IsMatch(name) || name.StartsWith("note:", StringComparison.OrdinalIgnoreCase) || !name.Any(char.IsLetter))
-            return null;
-        Ask(line, $"“{name}” is not known", [("a move of my own", Instead(line, name, name)), .. reading.Nearest.Select(n => ($"it is {n}", Instead(line, name, n))), ("a note", $"note: {line.Text}")]);
-        return (name, null);
-    }
-
-    /// <summary>The line with another name in it.</summary>
-    private static string Instead(CardWords line, string name, string other) =>
-        line.Raw.Contains(name, StringComparison.Ordinal) ? line.Raw.Replace(name, other, StringComparison.Ordinal) : other;
-
     private void Ask(CardWords line, string text, params (string Label, string Instead)[] choices)
     {
         if (!questions.Exists(q => q.Line == line.Number && q.Text == text))
@@ -480,8 +326,6 @@ public sealed partial class CardReader
         }
     }
 
-    private static CardPart PartOf(string text) => WarmUp().IsMatch(text) ? CardPart.WarmUp : CoolDown().IsMatch(text) ? CardPart.CoolDown : CardPart.Main;
-
     /// <summary>Head and list of a line that has both: “warm-up: jog, hip circles”.</summary>
     private (string Head, string? Items) Listed(string text)
     {
@@ -500,106 +344,10 @@ public sealed partial class CardReader
         return (text, null);
     }
 
-    /// <summary>The moves of a line that lists several, else the line.</summary>
-    private List<string> Parted(string text)
-    {
-        var parts = Commas().Split(text).Select(p => p.Trim().TrimEnd('.')).Where(p => p.Length > 0).ToList();
-        // “40 s of squats and 40 s of rows”: two, where each says its own amount.
-        parts = parts.SelectMany(p => And().Split(p) is { Length: 2 } both && both.All(b => Scan(b) is { Amount: not null }) ? both : new[] { p }).ToList();
-        if (parts.Count < 2)
-            return [text];
-        var names = parts.ConvertAll(p => Scan(p) is var scan && WithoutStopsAround(WithoutBrackets(scan.Left)) is { Length: > 0 } left && (library.Understood(left) is not null || library.Understood(left + " stretch") is not null || library.Reader.Read(left).Known == Sureness.Likely));
-        return names.Count(n => n) >= 2 && names.Count(n => n) * 2 > names.Count ? parts : [text];
-    }
-
-    private static (string Kind, string Text)? WayOf(string text) => Way().Match(text) is not { Success: true } m ? null
-        : (m.Groups["k"].Value.ToLowerInvariant() switch
-        {
-            "or" => "or",
-            "harder" or "hard" or "advanced" or "adv" or "progression" or "progress" => "harder",
-            _ => "easier",
-        }, m.Groups["w"].Value.Trim());
-
-    private static string WithoutBrackets(string text) => Brackets().Replace(text, " ").Trim();
-
-    private static string WithoutStopsAround(string text)
-    {
-        var words = text.Split(' ').ToList();
-        while (words.Count > 0 && IsEmpty(words[0]))
-            words.RemoveAt(0);
-        while (words.Count > 0 && IsEmpty(words[^1]))
-            words.RemoveAt(words.Count - 1);
-        return string.Join(' ', words);
-    }
-
     /// <summary>Whether words name what a class is about rather than a block of it: “lower body strength”.</summary>
     private bool IsTopic(string text) => Topic().IsMatch(text) && !Scan(text, isLine: false).SaysBlock && !text.EndsWith(':') && Scan(text, isLine: false).RepsLow is null && Scan(text, isLine: false).Sets is null;
 
     /// <summary>A few words with nothing said but how it runs in the next line are a block's name.</summary>
     private bool IsName(CardWords line) => line.Text.Split(' ').Length <= 4 && !Scan(line.Text).Any && library.Understood(line.Text) is null
         && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } next && Scan(next.Text, isLine: false) is { SaysBlock: true } scan && IsEmpty(scan.Left) && !BlockWord().IsMatch(next.Text);
-
-    private static bool IsEmpty(string text) => WithoutStops(text).Length == 0;
-
-    private static string WithoutStops(string text) => Stops().Replace(text, " ").Trim(' ', ',', '.', ':', ';', '-', '!', '(', ')');
-
-    private static bool IsSentence(string text) => text.Split(' ').Length is var count && ((count >= FewWords && (text.TrimEnd().EndsWith('.') || text.Contains("! ", StringComparison.Ordinal))) || (count >= 3 && (text.TrimEnd().EndsWith('!') || text.TrimEnd().EndsWith('?'))));
-
-    /// <summary>Minutes or people beside other words: a line of the head, whatever its first word.</summary>
-    [GeneratedRegex(@"(?:[,|;*]|\s-\s)\s*(?:\d{1,3}\s*(?:minutes|mins?|')|(?:up to\s+)?\d{1,3}\s*(?:people|ppl))\b(?!\s*(?:each|rest|between))", RegexOptions.IgnoreCase)]
-    private static partial Regex TitleBesides();
-
-    [GeneratedRegex(@"^(?<a>\d{1,2})\s*-\s*(?<b>\d{1,3})\s*(?:minutes?|mins?|')?\s*[:.)-]?\s*(?=(?:warm|wu\b|w/u|cool|cd\b|stretch|circuit|main|block|part|strength|cardio|core|finisher|superset|ladder|emom|amrap|round|set\b|talk|intro|welcome|hiit|abs|legs|upper|lower|mobil))", RegexOptions.IgnoreCase)]
-    private static partial Regex Margin();
-
-    [GeneratedRegex(@"^(?:the\s+)?w/?u\b|^(?:échauffement|echauffement|aufwärmen|calentamiento|riscaldamento)\b|\bwarm(?:ing)?[\s-]*up\b(?!\s+sets?)|^(?:mobili[sz](?:e|er|ation)|mobility|activation|pulse raiser|prep)\b(?!\s+(?:drill|flow))", RegexOptions.IgnoreCase)]
-    private static partial Regex WarmUp();
-
-    [GeneratedRegex(@"^c/?d\b|^(?:retour au calme|étirements|abwärmen|dehnen|vuelta a la calma|estiramientos)\b|\bcool(?:ing)?[\s-]*down\b|\bfinish with (?:a )?stretch(?:es|ing)?\b|^stretch(?:es|ing)?(?=\s*(?:$|[:\-(]|\d))|^wind down\b|^end stretch(?:es)?\b", RegexOptions.IgnoreCase)]
-    private static partial Regex CoolDown();
-
-    [GeneratedRegex(@"^(?:the\s+)?(?:(?:circuit|block|blk|part|round|set|section|station|interval|superset|super set|tri-?set|giant set|complex)s?(?:\s*(?:\d{1,2}|[a-h])\b(?!\s*(?:rounds?|rds?|times|/|x\s*(?:$|[^\s\d]))))?|pairs?\s*\d{1,2}|finishers?|main(?:\s+(?:set|part|block|workout))?|strength|cardio|core|abs|legs|upper(?:\s+body)?|lower(?:\s+body)?|emom|e\dmom|amrap|ladder|pyramid|tabata|hiit|metcon|burner|challenge|workout|intervals|every min(?:ute)?(?:\s+on\s+the\s+min(?:ute)?)?|[a-h](?=\s*[:)-]))(?=$|[\s:,;.()\[\]x\-!])", RegexOptions.IgnoreCase)]
-    private static partial Regex BlockWord();
-
-    [GeneratedRegex(@"\b(?:super\s?-?sets?|tri-?sets?|giant sets?|pairs?\s+\d|complex)\b", RegexOptions.IgnoreCase)]
-    private static partial Regex Super();
-
-    [GeneratedRegex(@"^(?:strength|cardio|core|abs|legs|upper(?:\s+body)?|lower(?:\s+body)?|hiit|challenge|workout|intervals|stations|full\s+body)\b(?!\s+(?:\d|[a-h]\b|set|part|block))", RegexOptions.IgnoreCase)]
-    private static partial Regex Topic();
-
-    [GeneratedRegex(@"^(?:welcome|intro(?:duction)?|chat|talk|hello|briefing|announcements?|safety)\b.{0,30}\d", RegexOptions.IgnoreCase)]
-    private static partial Regex Talk();
-
-    [GeneratedRegex(@"^(?:time\s+)?cap\b|^total\b|^approx\b", RegexOptions.IgnoreCase)]
-    private static partial Regex Cap();
-
-    [GeneratedRegex(@"^(?:kit|equipment|gear|you need|you will need|kit needed|people|venue|place|focus|goal|level|needs|injuries|watch out|minutes|duration|class size)\s*(?:[:=]|\s-\s)", RegexOptions.IgnoreCase)]
-    private static partial Regex HeadKey();
-
-    [GeneratedRegex(@"^(?:(?:water|drinks?|sip)(?:\s+(?:of\s+)?(?:water|break|stop|time))*)$", RegexOptions.IgnoreCase)]
-    private static partial Regex Drink();
-
-    [GeneratedRegex(@"\s*(?:\(|\[)(?<in>[^()\[\]]*)(?:\)|\])\s*")]
-    private static partial Regex Brackets();
-
-    [GeneratedRegex(@"\s+-\s+|\s*;\s*|\.\s+")]
-    private static partial Regex Dashes();
-
-    [GeneratedRegex(@"\s*[,;]\s*|\s+(?:then|followed by)\s+", RegexOptions.IgnoreCase)]
-    private static partial Regex Commas();
-
-    [GeneratedRegex(@"\s*(?:\+|&|/)\s*|\s+(?:to|into|and|with|w/|plus|then|n)\s+", RegexOptions.IgnoreCase)]
-    private static partial Regex Plus();
-
-    [GeneratedRegex(@"\s+and\s+", RegexOptions.IgnoreCase)]
-    private static partial Regex And();
-
-    [GeneratedRegex(@"\s+or\s+", RegexOptions.IgnoreCase)]
-    private static partial Regex Or();
-
-    [GeneratedRegex(@"^(?<k>easier|easy|easy option|mod|modification|modified|regression|regress|beginners?|low(?: option)?|option|harder|hard|advanced|adv|progression|progress|or)\s*(?:[:=-]\s*|(?<=\bor)\s+)(?<w>.+)$", RegexOptions.IgnoreCase)]
-    private static partial Regex Way();
-
-    [GeneratedRegex(@"\b(?:begin|then|it'?s|its|of|for|we|we'll|start|starts|with|an?|the|and|do|doing|is|this|about|around|take|now|next|go|through|all|in|on|to|finish|have|repeat|everything|at|each|as|x|times?|that|your|you|follow(?:ing|ed)?|by|work|resting|secs?|approx|total|here|below)\b", RegexOptions.IgnoreCase)]
-    private static partial Regex Stops();
 }

@@ -1,0 +1,96 @@
+using System.Text.RegularExpressions;
+
+namespace JollySet.Core.Cards;
+
+/// <summary>The words by which a card says what a line is: a warm-up, a block, a way, a drink; and those that say nothing.</summary>
+internal static partial class CardPhrases
+{
+    /// <summary>A name of a block or move has no more words.</summary>
+    public const int FewWords = 5;
+
+    public static CardPart PartOf(string text) => WarmUp().IsMatch(text) ? CardPart.WarmUp : CoolDown().IsMatch(text) ? CardPart.CoolDown : CardPart.Main;
+
+    public static (string Kind, string Text)? WayOf(string text) => Way().Match(text) is not { Success: true } m ? null
+        : (m.Groups["k"].Value.ToLowerInvariant() switch
+        {
+            "or" => "or",
+            "harder" or "hard" or "advanced" or "adv" or "progression" or "progress" => "harder",
+            _ => "easier",
+        }, m.Groups["w"].Value.Trim());
+
+    public static string WithoutBrackets(string text) => Brackets().Replace(text, " ").Trim();
+
+    public static string WithoutStopsAround(string text)
+    {
+        var words = text.Split(' ').ToList();
+        while (words.Count > 0 && IsEmpty(words[0]))
+            words.RemoveAt(0);
+        while (words.Count > 0 && IsEmpty(words[^1]))
+            words.RemoveAt(words.Count - 1);
+        return string.Join(' ', words);
+    }
+
+    public static bool IsEmpty(string text) => WithoutStops(text).Length == 0;
+
+    public static string WithoutStops(string text) => Stops().Replace(text, " ").Trim(' ', ',', '.', ':', ';', '-', '!', '(', ')');
+
+    public static bool IsSentence(string text) => text.Split(' ').Length is var count && ((count >= FewWords && (text.TrimEnd().EndsWith('.') || text.Contains("! ", StringComparison.Ordinal))) || (count >= 3 && (text.TrimEnd().EndsWith('!') || text.TrimEnd().EndsWith('?'))));
+
+    /// <summary>Minutes or people beside other words: a line of the head, whatever its first word.</summary>
+    [GeneratedRegex(@"(?:[,|;*]|\s-\s)\s*(?:\d{1,3}\s*(?:minutes|mins?|')|(?:up to\s+)?\d{1,3}\s*(?:people|ppl))\b(?!\s*(?:each|rest|between))", RegexOptions.IgnoreCase)]
+    public static partial Regex TitleBesides();
+
+    [GeneratedRegex(@"^(?<a>\d{1,2})\s*-\s*(?<b>\d{1,3})\s*(?:minutes?|mins?|')?\s*[:.)-]?\s*(?=(?:warm|wu\b|w/u|cool|cd\b|stretch|circuit|main|block|part|strength|cardio|core|finisher|superset|ladder|emom|amrap|round|set\b|talk|intro|welcome|hiit|abs|legs|upper|lower|mobil))", RegexOptions.IgnoreCase)]
+    public static partial Regex Margin();
+
+    [GeneratedRegex(@"^(?:the\s+)?w/?u\b|^(?:échauffement|echauffement|aufwärmen|calentamiento|riscaldamento)\b|\bwarm(?:ing)?[\s-]*up\b(?!\s+sets?)|^(?:mobili[sz](?:e|er|ation)|mobility|activation|pulse raiser|prep)\b(?!\s+(?:drill|flow))", RegexOptions.IgnoreCase)]
+    public static partial Regex WarmUp();
+
+    [GeneratedRegex(@"^c/?d\b|^(?:retour au calme|étirements|abwärmen|dehnen|vuelta a la calma|estiramientos)\b|\bcool(?:ing)?[\s-]*down\b|\bfinish with (?:a )?stretch(?:es|ing)?\b|^stretch(?:es|ing)?(?=\s*(?:$|[:\-(]|\d))|^wind down\b|^end stretch(?:es)?\b", RegexOptions.IgnoreCase)]
+    public static partial Regex CoolDown();
+
+    [GeneratedRegex(@"^(?:the\s+)?(?:(?:circuit|block|blk|part|round|set|section|station|interval|superset|super set|tri-?set|giant set|complex)s?(?:\s*(?:\d{1,2}|[a-h])\b(?!\s*(?:rounds?|rds?|times|/|x\s*(?:$|[^\s\d]))))?|pairs?\s*\d{1,2}|finishers?|main(?:\s+(?:set|part|block|workout))?|strength|cardio|core|abs|legs|upper(?:\s+body)?|lower(?:\s+body)?|emom|e\dmom|amrap|ladder|pyramid|tabata|hiit|metcon|burner|challenge|workout|intervals|every min(?:ute)?(?:\s+on\s+the\s+min(?:ute)?)?|[a-h](?=\s*[:)-]))(?=$|[\s:,;.()\[\]x\-!])", RegexOptions.IgnoreCase)]
+    public static partial Regex BlockWord();
+
+    [GeneratedRegex(@"\b(?:super\s?-?sets?|tri-?sets?|giant sets?|pairs?\s+\d|complex)\b", RegexOptions.IgnoreCase)]
+    public static partial Regex Super();
+
+    [GeneratedRegex(@"^(?:strength|cardio|core|abs|legs|upper(?:\s+body)?|lower(?:\s+body)?|hiit|challenge|workout|intervals|stations|full\s+body)\b(?!\s+(?:\d|[a-h]\b|set|part|block))", RegexOptions.IgnoreCase)]
+    public static partial Regex Topic();
+
+    [GeneratedRegex(@"^(?:welcome|intro(?:duction)?|chat|talk|hello|briefing|announcements?|safety)\b.{0,30}\d", RegexOptions.IgnoreCase)]
+    public static partial Regex Talk();
+
+    [GeneratedRegex(@"^(?:time\s+)?cap\b|^total\b|^approx\b", RegexOptions.IgnoreCase)]
+    public static partial Regex Cap();
+
+    [GeneratedRegex(@"^(?:kit|equipment|gear|you need|you will need|kit needed|people|venue|place|focus|goal|level|needs|injuries|watch out|minutes|duration|class size)\s*(?:[:=]|\s-\s)", RegexOptions.IgnoreCase)]
+    public static partial Regex HeadKey();
+
+    [GeneratedRegex(@"^(?:(?:water|drinks?|sip)(?:\s+(?:of\s+)?(?:water|break|stop|time))*)$", RegexOptions.IgnoreCase)]
+    public static partial Regex Drink();
+
+    [GeneratedRegex(@"\s*(?:\(|\[)(?<in>[^()\[\]]*)(?:\)|\])\s*")]
+    public static partial Regex Brackets();
+
+    [GeneratedRegex(@"\s+-\s+|\s*;\s*|\.\s+")]
+    public static partial Regex Dashes();
+
+    [GeneratedRegex(@"\s*[,;]\s*|\s+(?:then|followed by)\s+", RegexOptions.IgnoreCase)]
+    public static partial Regex Commas();
+
+    [GeneratedRegex(@"\s*(?:\+|&|/)\s*|\s+(?:to|into|and|with|w/|plus|then|n)\s+", RegexOptions.IgnoreCase)]
+    public static partial Regex Plus();
+
+    [GeneratedRegex(@"\s+and\s+", RegexOptions.IgnoreCase)]
+    public static partial Regex And();
+
+    [GeneratedRegex(@"\s+or\s+", RegexOptions.IgnoreCase)]
+    public static partial Regex Or();
+
+    [GeneratedRegex(@"^(?<k>easier|easy|easy option|mod|modification|modified|regression|regress|beginners?|low(?: option)?|option|harder|hard|advanced|adv|progression|progress|or)\s*(?:[:=-]\s*|(?<=\bor)\s+)(?<w>.+)$", RegexOptions.IgnoreCase)]
+    public static partial Regex Way();
+
+    [GeneratedRegex(@"\b(?:begin|then|it'?s|its|of|for|we|we'll|start|starts|with|an?|the|and|do|doing|is|this|about|around|take|now|next|go|through|all|in|on|to|finish|have|repeat|everything|at|each|as|x|times?|that|your|you|follow(?:ing|ed)?|by|work|resting|secs?|approx|total|here|below)\b", RegexOptions.IgnoreCase)]
+    public static partial Regex Stops();
+}

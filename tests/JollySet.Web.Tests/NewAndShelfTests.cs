@@ -69,17 +69,29 @@ public sealed class NewAndShelfTests : IDisposable
     [InlineData("\u0000\u0001binary", "plain text")]
     public async Task A_file_is_brought_in_or_refused_with_a_sentence(string content, string? said)
     {
+        var answer = await Bring(content);
+        if (said is null)
+            Assert.Equal("From a file", app.Demo("From a file").Plan.Title);
+        else
+            Assert.Contains(said, (await App.Parse(answer)).QuerySelector(".errors")!.TextContent, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task A_table_in_a_file_is_read_as_a_card()
+    {
+        var page = await App.Parse(await Bring("Exercise,Reps,Load\ngoblet squat,12,heavy\npush-up,10,\n"));
+        Assert.Contains("goblet squat · ×12 · heavy", page.QuerySelector("#read-2")!.TextContent, StringComparison.Ordinal);
+    }
+
+    private async Task<HttpResponseMessage> Bring(string content)
+    {
         var form = (await app.Get("/new")).QuerySelector("#file")!.Closest("form")!;
         using var fields = new MultipartFormDataContent
         {
             { new StringContent(form.QuerySelector("[name=__RequestVerificationToken]")!.GetAttribute("value")!), "__RequestVerificationToken" },
             { new ByteArrayContent(Encoding.UTF8.GetBytes(content)), "file", "class.sheet" },
         };
-        var answer = await app.Client.PostAsync(new Uri("/new?handler=File", UriKind.Relative), fields);
-        if (said is null)
-            Assert.Equal("From a file", app.Demo("From a file").Plan.Title);
-        else
-            Assert.Contains(said, (await App.Parse(answer)).QuerySelector(".errors")!.TextContent, StringComparison.Ordinal);
+        return await app.Client.PostAsync(new Uri("/new?handler=File", UriKind.Relative), fields);
     }
 
     [Fact]

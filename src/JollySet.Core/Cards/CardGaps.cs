@@ -26,7 +26,8 @@ internal static class CardGaps
             }
 
             Rests(block, block == blocks[^1]);
-            Amounts(block, line, questions);
+            Minutes(block, line, questions);
+            Amounts(block, line, words, questions);
             Between(block, line, questions);
             Sides(block, words, questions);
         }
@@ -72,7 +73,17 @@ internal static class CardGaps
             block.After ??= seconds;
     }
 
-    private static void Amounts(CardBlock block, CardWords line, List<CardQuestion> questions)
+    /// <summary>Minutes said for a block whose one round is far from filling them.</summary>
+    private static void Minutes(CardBlock block, CardWords line, List<CardQuestion> questions)
+    {
+        if (block is not { Part: CardPart.Main, Length: { } length, Work: { } work, RoundsLow: null, IsAmrap: false, Every: null, Scheme: null })
+            return;
+        var rounds = length / (block.Stations.Count * (work + (block.Rest ?? 0)));
+        if (rounds > 1)
+            questions.Add(new CardQuestion(block.Line, 1, string.Create(CultureInfo.InvariantCulture, $"{length / 60m:0.#} min are said for {block.Name}"), [new CardChoice("one round as it stands", line.Raw), new CardChoice($"{rounds} rounds", string.Create(CultureInfo.InvariantCulture, $"{line.Raw}, {rounds} rounds"))]));
+    }
+
+    private static void Amounts(CardBlock block, CardWords line, List<CardWords> words, List<CardQuestion> questions)
     {
         var open = block.Stations.FindAll(s => s.Amount is null);
         if (open.Count == 0 || block.Work is not null || block.Scheme is not null)
@@ -94,8 +105,12 @@ internal static class CardGaps
         else if (block.IsLinked || block.IsStraight || block.IsAmrap || block.Every is not null || open.Count < block.Stations.Count)
         {
             foreach (var station in open)
+            {
                 station.Amount = "x10";
-            questions.Add(new CardQuestion(open[0].Line, 1, $"how often is {open[0].Name} done?", [new CardChoice("10 times", open[0].Name + " x10"), new CardChoice("12 times", open[0].Name + " x12"), new CardChoice("8 times", open[0].Name + " x8")]));
+                var raw = words.Find(w => w.Number == station.Line)!.Raw;
+                CardChoice Times(int n) => new($"{n} times", raw.Contains(station.Name, StringComparison.Ordinal) ? raw.Replace(station.Name, $"{station.Name} x{n}", StringComparison.Ordinal) : $"{raw} x{n}");
+                questions.Add(new CardQuestion(station.Line, 1, $"how often is {station.Name} done?", [Times(10), Times(12), Times(8)]));
+            }
         }
         else
         {

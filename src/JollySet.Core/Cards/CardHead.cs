@@ -1,4 +1,5 @@
 using System.Buffers;
+using System.Collections.Immutable;
 using System.Globalization;
 using System.Text.RegularExpressions;
 using JollySet.Core.Moves;
@@ -25,74 +26,92 @@ internal sealed partial class CardHead
     /// <returns>What was understood, and the words that were not; null where the line says nothing of the class.</returns>
     public (string Read, string Over)? Take(string text, bool mayTitle)
     {
-        var (read, rest) = (new List<string>(), new List<string>());
+        var (read, over) = (new List<string>(), new List<string>());
+        if (Key().Match(text) is { Success: true } key && KeyOf(key.Groups["k"].Value) is { } named)
+        {
+            read.AddRange(Keyed(named, text[key.Length..].Trim(), over));
+            return read.Count == 0 ? null : (string.Join(" · ", read), string.Join(", ", over));
+        }
+
         var line = text;
-        if (Key().Match(line) is { Success: true } key && KeyOf(key.Groups["k"].Value) is { } named)
-            return (string.Join(", ", Keyed(named, line[key.Length..])), "");
-        if (AtPlace().Match(line) is { Success: true } at)
+        if (Place is null && AtPlace().Match(line) is { Success: true } at)
         {
-            Place ??= at.Groups["p"].Value.Trim();
+            Place = at.Groups["p"].Value.Trim();
             read.Add($"place: {Place}");
-            line = line[..at.Index] + line[(at.Index + at.Length)..];
+            line = line.Remove(at.Index, at.Length);
         }
 
-        var titled = false;
         foreach (var piece in Pieces(line))
+            TakePiece(piece, mayTitle, read, over);
+        return read.Count == 0 ? null : (string.Join(" · ", read.Distinct()), string.Join(", ", over));
+    }
+
+    /// <summary>The needs spoken of in a sentence, as they are judged, and its words without them.</summary>
+    public static (ImmutableArray<string> Needs, string Others) NeedsIn(string text)
+    {
+        var (needs, others) = (ImmutableArray.CreateBuilder<string>(), text);
+        while (SpokenNeed().Match(others) is { Success: true } spoken && BriefWords.Need(spoken.Value) is { } need)
         {
-            var left = piece;
-            if (MinutesLong().Match(left) is { Success: true } minutes && int.Parse(minutes.Groups["n"].Value, CultureInfo.InvariantCulture) is > 0 and <= 720 and var booked)
-            {
-                if (Minutes is not null)
-                {
-                    rest.Add(piece);
-                    continue;
-                }
-
-                Minutes = booked;
-                read.Add($"{Minutes} minutes");
-                left = (left[..minutes.Index] + " " + left[(minutes.Index + minutes.Length)..]).Trim(' ', ':', '-', ',', '.');
-            }
-
-            if (PeopleMany().Match(left) is { Success: true } people && int.Parse(people.Groups["n"].Value, CultureInfo.InvariantCulture) is > 0 and <= 1000 and var many)
-            {
-                People ??= many;
-                read.Add($"{People} people");
-                left = (left[..people.Index] + " " + left[(people.Index + people.Length)..]).Trim(' ', ':', '-', ',', '.');
-            }
-
-            if (left.Length == 0)
-                continue;
-            var isTitle = mayTitle && Title.Length == 0 && !titled && SpokenNeed().Match(left) is not { Success: true };
-            var said = isTitle ? [] : Known(left);
-            if (said.Count == 0 && left.LastIndexOf(' ') > 0 && SpokenNeed().Match(left) is { Success: true } need)
-            {
-                said = Known(need.Value);
-                left = left.Remove(need.Index, need.Length).Trim();
-                if (said.Count > 0 && left.Length > 0 && mayTitle && !titled && Title.Length == 0)
-                    (Title, titled) = (left, true);
-                Known(left);
-            }
-            else if (said.Count == 0 && mayTitle && Title.Length == 0)
-            {
-                (Title, titled) = (Capped(left.TrimEnd('.', ' ')), true);
-                read.Insert(0, Title);
-                Implied(left);
-                continue;
-            }
-
-            if (titled && left == Title)
-            {
-                read.Insert(0, Title);
-                Implied(left);
-            }
-
-            read.AddRange(said);
-            if (said.Count == 0)
-                rest.Add(left);
+            needs.Add(need);
+            // “Bad knees and wrists”: the next words are needs too.
+            var after = Joins().Split(others[(spoken.Index + spoken.Length)..]).Select(w => w.Trim()).ToList();
+            var also = after.Skip(1).TakeWhile(w => BriefWords.Need(w) is not null).ToList();
+            needs.AddRange(after[0].Length == 0 ? also.Select(w => BriefWords.Need(w)!) : []);
+            others = others[..spoken.Index].TrimEnd() + " " + (after[0].Length == 0 ? string.Join(" and ", after.Skip(1 + also.Count)) : others[(spoken.Index + spoken.Length)..].TrimStart());
         }
 
-        return read.Count == 0 ? null : (string.Join(" · ", read.Distinct()), string.Join(", ", rest));
+        return (needs.ToImmutable(), LooseEnds().Replace(others, "").Trim());
     }
+
+    /// <summary>Notes a need of the class.</summary>
+    public void AddNeed(string need) => Add("needs", need);
+
+    private void TakePiece(string piece, bool mayTitle, List<string> read, List<string> over)
+    {
+        var left = piece;
+        if (Minutes is null && MinutesLong().Match(left) is { Success: true } minutes && Whole(minutes) is > 0 and <= 720 and var booked)
+        {
+            Minutes = booked;
+            read.Add($"{Minutes} minutes");
+            left = Without(left, minutes);
+        }
+
+        if (People is null && PeopleMany().Match(left) is { Success: true } people && Whole(people) is > 0 and <= 1000 and var many)
+        {
+            People = many;
+            read.Add($"{People} people");
+            left = Without(left, people);
+        }
+
+        if (left.Length == 0)
+            return;
+        var mayName = mayTitle && Title.Length == 0;
+        if (!mayName && Known(left) is { Count: > 0 } said)
+        {
+            read.AddRange(said);
+            return;
+        }
+
+        var (needs, others) = NeedsIn(left);
+        foreach (var need in needs)
+            AddNeed(need);
+        if (!needs.IsEmpty)
+            read.Add($"needs: {string.Join(", ", needs)}");
+        if (mayName && others.Length > 0)
+        {
+            Title = Capped(others.TrimEnd('.', ' '));
+            read.Insert(0, Title);
+            Implied(others);
+        }
+        else if (others.Length > 0 && (needs.IsEmpty || Known(others).Count == 0))
+        {
+            over.Add(left);
+        }
+    }
+
+    private static int Whole(Match m) => int.Parse(m.Groups["n"].Value, CultureInfo.InvariantCulture);
+
+    private static string Without(string text, Match m) => (text[..m.Index] + " " + text[(m.Index + m.Length)..]).Trim(' ', ':', '-', ',', '.');
 
     /// <summary>The header's lines of a sheet.</summary>
     public IEnumerable<string> Lines()
@@ -139,51 +158,58 @@ internal sealed partial class CardHead
             words.Add(word);
     }
 
-    private IEnumerable<string> Keyed(string key, string value)
+    private List<string> Keyed(string key, string value, List<string> over)
     {
         var parts = Parts().Split(value).Select(p => p.Trim().TrimEnd('.')).Where(p => p.Length > 0).ToList();
         switch (key)
         {
-            case "title":
-                Title = Capped(value.Trim());
+            case "title" when Title.Length == 0:
+                Title = Capped(value);
                 return [Title];
-            case "minutes" or "people":
-                var number = Number().Match(value);
-                if (number.Success && int.TryParse(number.Value, NumberStyles.None, CultureInfo.InvariantCulture, out var n) && n is > 0 and <= 720)
-                {
-                    Minutes = key == "minutes" ? n : Minutes;
-                    People = key == "people" ? n : People;
-                }
-
-                return [$"{number.Value} {key}"];
-            case "place":
-                Place = value.Trim();
-                return [$"place: {Place}"];
-            case "goal":
-                Goal = BriefWords.Goal(value) ?? Goal;
-                if (BriefWords.Goal(value) is null)
-                    Add("notes", $"goal: {value.Trim()}");
-                return [$"goal: {Goal ?? value.Trim()}"];
+            case "minutes" when Minutes is null && OnlyNumber().Match(value) is { Success: true } number && Whole(number) is > 0 and <= 720 and var booked:
+                Minutes = booked;
+                return [$"{booked} minutes"];
+            case "people" when People is null && OnlyNumber().Match(value) is { Success: true } number && Whole(number) is > 0 and <= 1000 and var many:
+                People = many;
+                return [$"{many} people"];
+            case "place" when Place is null:
+                Place = value;
+                return [$"place: {value}"];
+            case "goal" when BriefWords.Goal(value) is { } goal:
+                Goal = goal;
+                return [$"goal: {goal}"];
             case "audience":
-                foreach (var part in parts.Prepend(value.Trim()))
-                    foreach (var who in BriefWords.Audience(part))
-                        Add("audience", who);
-                if (List("audience").Count == 0)
-                    Add("notes", $"level: {value.Trim()}");
-                return [$"audience: {string.Join(", ", List("audience"))}"];
+                return Each("audience", BriefWords.Audience(value) is { IsEmpty: false } ? [value] : parts, BriefWords.Audience, over);
             case "needs":
-                foreach (var part in parts)
-                    Add("needs", BriefWords.Need(part) ?? part);
-                return [$"needs: {string.Join(", ", List("needs"))}"];
+                // A limit that nobody here knows stays one: the class is told that it is not judged.
+                return Each("needs", parts, p => BriefWords.Need(p) is { } need ? [need] : NeedsIn(p) is { Needs.IsEmpty: false, Others.Length: 0 } spoken ? spoken.Needs : [p], over);
             case "focus":
-                foreach (var part in BriefWords.Focus(value) is { IsEmpty: false } whole ? [.. whole] : parts.SelectMany(p => BriefWords.Focus(p) is { IsEmpty: false } known ? [.. known] : new[] { p }))
-                    Add("focus", part);
-                return [$"focus: {string.Join(", ", List("focus"))}"];
+                return Each("focus", BriefWords.Focus(value) is { IsEmpty: false } ? [value] : parts, p => BriefWords.Focus(p) is { IsEmpty: false } known ? known : [p], over);
+            case "kit":
+                return Each("kit", parts, p => [KitOf(p) ?? p], over);
             default:
-                foreach (var part in parts)
-                    Add("kit", KitOf(part) ?? part);
-                return [$"kit: {string.Join(", ", List("kit"))}"];
+                return [];
         }
+    }
+
+    /// <summary>Takes each part as what it is understood as; what is not is told apart, and its needs are heard.</summary>
+    private List<string> Each(string key, List<string> parts, Func<string, ImmutableArray<string>> understood, List<string> over)
+    {
+        var read = new List<string>();
+        foreach (var part in parts)
+        {
+            var known = understood(part);
+            foreach (var word in known)
+                Add(key, word);
+            read.AddRange(known);
+            if (!known.IsEmpty)
+                continue;
+            over.Add(part);
+            foreach (var need in NeedsIn(part).Needs)
+                AddNeed(need);
+        }
+
+        return read.Count == 0 ? [] : [$"{key}: {string.Join(", ", read)}"];
     }
 
     /// <summary>What a piece says when all of it is understood; nothing otherwise.</summary>
@@ -191,21 +217,16 @@ internal sealed partial class CardHead
     {
         var said = new List<string>();
         var stripped = Leading().Replace(piece, "");
-        if (BriefWords.Need(piece) is { } need)
+        if (Words(piece, BriefWords.Need) is { Count: > 0 } needs)
         {
-            Add("needs", need);
-            said.Add($"needs: {need}");
+            needs.ForEach(AddNeed);
+            said.Add($"needs: {string.Join(", ", needs)}");
         }
         else if (BriefWords.Audience(stripped) is { IsEmpty: false } audience)
         {
             foreach (var who in audience)
                 Add("audience", who);
             said.Add($"for {string.Join(", ", audience)}");
-        }
-        else if (Key().Match(piece + ":") is { Success: true } goalKey && piece.Contains(' ', StringComparison.Ordinal) && BriefWords.Goal(piece[(piece.IndexOf(' ', StringComparison.Ordinal) + 1)..]) is { } goal && goalKey.Length > 0)
-        {
-            Goal = goal;
-            said.Add($"goal: {goal}");
         }
         else if (GoalSaid().Match(piece) is { Success: true } spoken && BriefWords.Goal(spoken.Groups["g"].Value) is { } aim)
         {
@@ -308,6 +329,10 @@ internal sealed partial class CardHead
     [GeneratedRegex(@"\b(?:strength|class|circuit|conditioning|session|workout|blast|burn|hour)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Topic();
 
-    [GeneratedRegex(@"\d+")]
-    private static partial Regex Number();
+    /// <summary>What joined words to a need that has been taken out of them.</summary>
+    [GeneratedRegex(@"^(?:\s|[,;:.!+&/()-]|\band\b|\bwith\b)+|(?:\s|[,;:+&/()-]|\band\b|\bwith\b)+$", RegexOptions.IgnoreCase)]
+    private static partial Regex LooseEnds();
+
+    [GeneratedRegex(@"^(?:up to|about|max|approx\.?)?\s*(?<n>\d{1,4})\s*(?:minutes?|mins?|'|people|ppl)?\.?$", RegexOptions.IgnoreCase)]
+    private static partial Regex OnlyNumber();
 }

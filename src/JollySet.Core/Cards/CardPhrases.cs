@@ -1,4 +1,5 @@
 using System.Text.RegularExpressions;
+using JollySet.Core.Moves;
 
 namespace JollySet.Core.Cards;
 
@@ -10,13 +11,19 @@ internal static partial class CardPhrases
 
     public static CardPart PartOf(string text) => WarmUp().IsMatch(text) ? CardPart.WarmUp : CoolDown().IsMatch(text) ? CardPart.CoolDown : CardPart.Main;
 
-    public static (string Kind, string Text)? WayOf(string text) => Way().Match(text) is not { Success: true } m ? null
+    /// <summary>Another way to do a move, as it stands in brackets: easier, harder, or, for a need.</summary>
+    public static (string Kind, string Text)? WayOf(string text) =>
+        ForNeed().Match(text) is { Success: true } spared && BriefWords.Need(spared.Groups["n"].Value) is { } need ? ($"for {need}", spared.Groups["w"].Value.Trim())
+        : Way().Match(text) is not { Success: true } m ? null
         : (m.Groups["k"].Value.ToLowerInvariant() switch
         {
             "or" => "or",
             "harder" or "hard" or "advanced" or "adv" or "progression" or "progress" => "harder",
             _ => "easier",
         }, m.Groups["w"].Value.Trim());
+
+    [GeneratedRegex(@"^(?:for\s+)?(?<n>[a-z' -]{3,30}?)\s*[:=]\s*(?<w>.+)$", RegexOptions.IgnoreCase)]
+    public static partial Regex ForNeed();
 
     public static string WithoutBrackets(string text) => Brackets().Replace(text, " ").Trim();
 
@@ -32,7 +39,7 @@ internal static partial class CardPhrases
 
     public static bool IsEmpty(string text) => WithoutStops(text).Length == 0;
 
-    public static string WithoutStops(string text) => Stops().Replace(text, " ").Trim(' ', ',', '.', ':', ';', '-', '!', '(', ')');
+    public static string WithoutStops(string text) => Spaces().Replace(Stops().Replace(text, " "), " ").Trim(' ', ',', '.', ':', ';', '-', '!', '(', ')');
 
     public static bool IsSentence(string text) => text.Split(' ').Length is var count && ((count >= FewWords && (text.TrimEnd().EndsWith('.') || text.Contains("! ", StringComparison.Ordinal))) || (count >= 3 && (text.TrimEnd().EndsWith('!') || text.TrimEnd().EndsWith('?'))));
 
@@ -64,7 +71,7 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"^(?:time\s+)?cap\b|^total\b|^approx\b", RegexOptions.IgnoreCase)]
     public static partial Regex Cap();
 
-    [GeneratedRegex(@"^(?:kit|equipment|gear|you need|you will need|kit needed|people|venue|place|focus|goal|level|needs|injuries|watch out|minutes|duration|class size)\s*(?:[:=]|\s-\s)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:kit|equipment|gear|you need|you will need|kit needed|people|venue|place|focus|goal|level|needs|injuries|watch out|minutes|duration|class size|time|when|date|day)\s*(?:[:=]|\s-\s)", RegexOptions.IgnoreCase)]
     public static partial Regex HeadKey();
 
     [GeneratedRegex(@"^(?:(?:water|drinks?|sip)(?:\s+(?:of\s+)?(?:water|break|stop|time))*)$", RegexOptions.IgnoreCase)]
@@ -81,6 +88,9 @@ internal static partial class CardPhrases
 
     [GeneratedRegex(@"\s*(?:\+|&|/)\s*|\s+(?:to|into|and|with|w/|plus|then|n)\s+", RegexOptions.IgnoreCase)]
     public static partial Regex Plus();
+
+    [GeneratedRegex(@"\s+")]
+    private static partial Regex Spaces();
 
     [GeneratedRegex(@"\s+and\s+", RegexOptions.IgnoreCase)]
     public static partial Regex And();

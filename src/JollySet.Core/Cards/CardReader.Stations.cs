@@ -1,5 +1,6 @@
 using JollySet.Core.Moves;
 using JollySet.Core.Moves.Names;
+using JollySet.Core.Plans;
 using static JollySet.Core.Cards.CardPhrases;
 
 namespace JollySet.Core.Cards;
@@ -7,6 +8,8 @@ namespace JollySet.Core.Cards;
 /// <content>Lines of work: a move with its amount, load, sides and options, or several of them.</content>
 public sealed partial class CardReader
 {
+    private static readonly HashSet<string> Adjustments = new(Enum.GetValues<Adjustment>().Select(a => Words.Of(a)), StringComparer.OrdinalIgnoreCase);
+
     private void TakeStations(CardWords line, string text)
     {
         var found = Parted(text).Select(part => StationOf(line, part)).ToList();
@@ -118,7 +121,7 @@ public sealed partial class CardReader
             Sets = scan.Sets ?? (scan.RepsLow is not null || scan.Length is not null ? scan.RoundsLow : null),
         };
         foreach (var (kind, way) in options)
-            station.Options.Add($"{kind}: {(library.Understood(way) is not null ? CardNames.Written(way) : $"\"{way.Replace("\"", "\"\"", StringComparison.Ordinal)}\"")}");
+            station.Options.Add($"{kind}: {(library.Understood(way) is not null || Adjustments.Contains(way) ? CardNames.Written(way) : $"\"{way.Replace("\"", "\"\"", StringComparison.Ordinal)}\"")}");
         foreach (var (seconds, _, _) in scan.Gaps)
             station.Rest = seconds;
         // What is said of how a block runs has no place on a move's own line: it is kept beside it.

@@ -25,6 +25,7 @@ public sealed partial class CardReader
     private readonly List<string> notes = [];
     private readonly Dictionary<int, CardLine> read = [];
     private readonly List<CardQuestion> questions = [];
+    private readonly Dictionary<int, CardBlock> settings = [];
     private int? lastMinute;
 
     private CardReader(List<CardWords> words, MoveLibrary library, HashSet<int> refused) => (this.words, this.library, this.refused) = (words, library, refused);
@@ -72,7 +73,12 @@ public sealed partial class CardReader
         foreach (var line in words)
         {
             if (line.Text.Length == 0)
+            {
+                if (line.Raw.Any(char.IsLetterOrDigit))
+                    Say(line, CardLineKind.Head, "the table’s headings");
                 continue;
+            }
+
             if (refused.Contains(line.Number) || line.Raw.Length > CardText.LongestLine)
                 Note(line);
             else
@@ -86,6 +92,8 @@ public sealed partial class CardReader
         foreach (var told in blocks.SelectMany(b => b.Stations).GroupBy(s => s.Line))
             if (read.GetValueOrDefault(told.Key) is { Kind: CardLineKind.Station } line)
                 read[told.Key] = line with { Read = string.Join(" · ", told.Select(s => s.Told())), Sure = questions.Exists(q => q.Line == told.Key) ? Sureness.Likely : Sureness.Certain };
+        foreach (var (line, block) in settings)
+            Say(LineAt(line), CardLineKind.Setting, block.Told());
         foreach (var block in blocks)
             if (read.GetValueOrDefault(block.Line)?.Kind != CardLineKind.Station || block.Stations.TrueForAll(s => s.Line != block.Line) || Listed(LineAt(block.Line).Text).Items is not null)
                 Say(LineAt(block.Line), CardLineKind.Block, block.Told());
@@ -104,10 +112,27 @@ public sealed partial class CardReader
             return;
         }
 
-        if (blocks.Count == 0 && !BeginsBlock(line.Text) && !IsStation(line.Text) && TakesHead(line, mayTitle: false))
+        if (blocks.Count == 0 && !HeadKey().IsMatch(line.Text) && !BeginsBlock(line.Text) && !IsStation(line.Text) && TakesHead(line, mayTitle: false))
             return;
-        if (HeadKey().IsMatch(line.Text) && TakesHead(line, mayTitle: false))
+        if (HeadKey().IsMatch(line.Text) || BriefWords.Need(line.Text) is not null)
+        {
+            if (!TakesHead(line, mayTitle: false))
+                Note(line);
             return;
+        }
+
+        // Whoever has to be spared is heard wherever it is written.
+        if (!IsStation(line.Text) && CardHead.NeedsIn(line.Text).Needs is { IsEmpty: false } needs)
+        {
+            foreach (var need in needs)
+                head.AddNeed(need);
+            if (!BeginsBlock(line.Text))
+            {
+                Note(line);
+                return;
+            }
+        }
+
         if (TakesBlock(line) || TakesGap(line))
             return;
         TakeStations(line, line.Text);
@@ -183,7 +208,7 @@ public sealed partial class CardReader
             block.Length = length;
         block.IsSuperset = Super().IsMatch(before);
         blocks.Add(block);
-        Applied(block, scan, null);
+        Applied(block, scan, line, isSetting: false);
         if (items is not null)
         {
             var each = Scan(items, isLine: false);
@@ -197,7 +222,7 @@ public sealed partial class CardReader
     }
 
     /// <summary>Gives a block what a line says of how it runs.</summary>
-    private bool Applied(CardBlock block, CardScan scan, CardWords? line)
+    private bool Applied(CardBlock block, CardScan scan, CardWords line, bool isSetting = true)
     {
         // “x3” beside no other count is rounds; “10 x each, 3 rounds” and “3 x 12” are what every station does.
         var forAll = scan.Sets is not null || (scan.RoundsLow is not null && scan.RepsLow is not null) || scan.SaysEachSide;
@@ -207,12 +232,15 @@ public sealed partial class CardReader
         block.Work = scan.Work ?? (scan.IsEach || scan.SaysEachSide ? scan.Length : null) ?? block.Work;
         block.Rest = scan.Rest ?? block.Rest;
         (block.Scheme, block.Every, block.Total, block.IsAmrap) = (scan.Scheme ?? block.Scheme, scan.Every ?? block.Every, scan.Total ?? block.Total, scan.IsAmrap || block.IsAmrap);
-        if (line is not null && !scan.IsEach)
+        if (isSetting && !scan.IsEach)
             block.Length = scan.Length ?? block.Length;
         foreach (var (seconds, high, gap) in scan.Gaps)
             Gap(block, seconds, gap, onHead: true, high);
-        if (line is not null)
-            Say(line, CardLineKind.Setting, "");
+        // What a block has no word for is kept beside it.
+        if (scan.Load is not null || scan.Remark is not null || (!forAll && (scan.Sides is not null || scan.Tempo is not null)))
+            block.Notes.Add(line.Text);
+        if (isSetting)
+            settings[line.Number] = block;
         return true;
     }
 
@@ -285,7 +313,10 @@ public sealed partial class CardReader
         else
             notes.Add(text);
         questions.RemoveAll(q => q.Line == line.Number);
-        read[line.Number] = new CardLine(line.Number, line.Raw, CardLineKind.Note, "note, kept here", Sureness.Certain, []);
+        var needs = CardHead.NeedsIn(text).Needs;
+        foreach (var need in needs)
+            head.AddNeed(need);
+        read[line.Number] = new CardLine(line.Number, line.Raw, CardLineKind.Note, needs.IsEmpty ? "note, kept here" : $"note, kept here · needs: {string.Join(", ", needs)}", Sureness.Certain, []);
     }
 
     private void Say(CardWords line, CardLineKind kind, string text) =>
@@ -301,7 +332,7 @@ public sealed partial class CardReader
             return FreeName(text);
         var name = begins.Success && (isEmpty || !left.StartsWith(begins.Value.Trim(), StringComparison.OrdinalIgnoreCase) || left.Split(' ').Length > FewWords) ? begins.Value
             : isEmpty ? ""
-            : WithoutStops(left) is { } bare && bare.Split(' ').Length <= FewWords + 1 ? (begins.Success ? left : bare) : "";
+            : WithoutStopsAround(left) is { } bare && bare.Split(' ').Length <= FewWords + 1 ? (begins.Success ? left : bare) : "";
         name = name.Trim(' ', '-', ':', ',', '.', '(', ')', '[', ']');
         return FreeName(name.Length is > 0 and <= 60 ? name : "A");
     }

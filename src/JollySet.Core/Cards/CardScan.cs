@@ -38,6 +38,7 @@ internal sealed partial class CardScan
         Count(OnOff(), m => (Work, Rest) = (Int(m, "w"), Int(m, "r")));
         Count(WorkSaid(), m => Work = TimeOr(m.Groups["t"].Value));
         Count(Running(), m => Scheme = SchemeOf(m.Value));
+        // 45:15 is work and rest; 18:37 is the time of day.
         Count(WorkRest(), m => (Work, Rest) = (Int(m, "w"), Int(m, "r")));
         for (var n = 0; n < MostGaps; n++)
         {
@@ -228,7 +229,7 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"(?<![\d/x.:-])(?:\d{1,3}\s*-\s*){2,}\d{1,3}(?:\s*-?\s*\.{2,}\s*-?\s*\d{1,3})?\s*(?:secs?|seconds?|s)?\b|(?<![\d/x.:-])\d{1,3}\s*-\s*\d{1,3}\s*-?\s*\.{2,}\s*-?\s*\d{1,3}(?:\s*(?:secs?|seconds?|s)\b)?|^\s*(?:\d{1,3}\s+){3,}\d{1,3}\s*$|^\s*(?:\d{1,3}\s*/\s*){2,}\d{1,3}\s*(?:secs?|seconds?|s|reps)?\s*$|(?<=\b(?:ladder|countdown)\b[^\d]{0,12})\d{1,3}\s*(?:-|to|\.{2,}|down to|up to)\s*\d{1,3}|\b\d{1,3}\s*(?:-|to|\.{2,}|down to|up to)\s*\d{1,3}(?=\s*(?:ladder|countdown)\b)", RegexOptions.IgnoreCase)]
     private static partial Regex Running();
 
-    [GeneratedRegex(@"(?<![\d/.])(?<w>\d{2,3})\s*(?:" + Seconds + @")?\s*[/:]\s*(?<r>\d{1,3})\s*(?:" + Seconds + @")?(?![\d/:.])", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<![\d/.])(?<w>\d{2,3})\s*(?:" + Seconds + @")?\s*(?:/\s*(?<r>\d{1,3})|(?<=[05]\s*(?:s\s*)?):\s*(?<r>\d{0,2}[05]))\s*(?:" + Seconds + @")?(?![\d/:.]|\s*[ap]m\b)", RegexOptions.IgnoreCase)]
     private static partial Regex WorkRest();
 
     [GeneratedRegex(@"\b(?:rest|break|recover(?:y)?|breather|pause|off)\b\s*[:=]?\s*(?:for\s+|of\s+|about\s+)*(?<t>" + Time + @"|\d{1,3}\b(?!\s*[x/]))" + Between, RegexOptions.IgnoreCase)]

@@ -33,7 +33,7 @@ public static class BriefWords
         "balance: poor balance, balance issues, bad balance, unsteady",
         "no floor: can't get down, cannot get down, no floor work, no floorwork, can't get on the floor, cannot get to the floor, not on the floor, no lying down, stay standing, standing only",
         "no jumping: no jumps, no impact, low impact, low-impact, no hopping, no high impact, joint friendly",
-        "seated: chair based, chair-based, in a chair, sitting, chair class, wheelchair",
+        "seated: chair, chair based, chair-based, in a chair, sitting, chair class, wheelchair",
         "no kit: no equipment, bodyweight only, body weight only, no weights, equipment free",
         "small space: little space, tight space, no space, small room",
         "quiet: no noise, downstairs neighbours, quiet class",

@@ -37,10 +37,11 @@ public sealed partial class NewModel(ClassBook shelf, RulesBook rules) : PageMod
     public IActionResult OnPostText(string? text)
     {
         Text = text ?? "";
-        if (string.IsNullOrWhiteSpace(Text) || Text.TrimStart().StartsWith('{') || BlockHead().IsMatch(Text))
-            return Kept(PlanReader.Read(Text), "text");
-        return Shown(Text);
+        return IsNotation(Text) ? Kept(PlanReader.Read(Text), "text") : Shown(Text);
     }
+
+    /// <summary>Whether it is a class sheet or its JSON, right or wrong; anything else is a card.</summary>
+    private static bool IsNotation(string text) => string.IsNullOrWhiteSpace(text) || text.TrimStart('\uFEFF', ' ', '\r', '\n', '\t').StartsWith('{') || BlockHead().IsMatch(text);
 
     /// <summary>A card whose lines or answers were changed: read again, or put on the shelf.</summary>
     public IActionResult OnPostCard([FromForm] string[] line)
@@ -78,8 +79,12 @@ public sealed partial class NewModel(ClassBook shelf, RulesBook rules) : PageMod
         using var stream = new MemoryStream();
         file.CopyTo(stream);
         var read = PlanReader.Read(stream.ToArray());
-        if (!read.IsGood && !stream.ToArray().AsSpan().Contains((byte)0))
-            Text = Encoding.UTF8.GetString(stream.ToArray());
+        if (stream.ToArray().AsSpan().Contains((byte)0))
+            return Kept(read, "file");
+        var text = Encoding.UTF8.GetString(stream.ToArray()).TrimStart('\uFEFF');
+        if (!IsNotation(text))
+            return Shown(text);
+        Text = read.IsGood ? "" : text;
         return Kept(read, "file");
     }
 

@@ -1,0 +1,79 @@
+using CsCheck;
+using JollySet.Core.Cards;
+using JollySet.Core.Sheets;
+using Xunit;
+
+namespace JollySet.Core.Tests.Cards;
+
+/// <summary>What a person wrote is understood, asked or kept; a health limit above all.</summary>
+public class CardKeepsTests
+{
+    private static string Sheet(string card) => SheetWriter.Write(CardReader.Read(card)!.Plan);
+
+    [Theory]
+    [InlineData("Quay, 30 mins, careful bad knees and wrists\n40/20\nsquat", "knees", "wrists")]
+    [InlineData("Quay\nbad knees and no jumping\n40/20\nsquat", "needs: knees, no jumping", "no jumping")]
+    [InlineData("Quay\nbad knees, wrists + sore back\n40/20\nsquat", "needs: knees, wrists, low back", "low back")]
+    [InlineData("Bad knees and no jumping class\n40/20\nsquat", "needs: knees, no jumping", "# class")]
+    [InlineData("Quay\nlevel: beginners and one with a sore back\n40/20\nsquat", "audience: newcomer", "one with a sore back")]
+    [InlineData("Quay\n40/20\nsquat\nbad knees\nplank", "needs: knees", "plank")]
+    [InlineData("Quay\n40/20\nsquat\nwatch out for a sore shoulder today", "needs: shoulders", "note: watch out for a sore shoulder today")]
+    [InlineData("Quay\n40/20\nsquat (for bad knees: wall sit)", "for knees: wall sit", "squat")]
+    [InlineData("Quay\ntime: 18:30\n40/20\nsquat", "18:30", "squat")]
+    [InlineData("Quay\n18:37\n40/20\nsquat", "work 40, rest 20", "18:37")]
+    [InlineData("Quay, 12 people, 15 people\n40/20\nsquat", "people: 12", "15 people")]
+    [InlineData("Quay @ the loft\nvenue: the pier\n40/20\nsquat", "the loft", "the pier")]
+    [InlineData("Quay\nCircuit 3 rounds 40/20 (heavy)\nsquat", "3 rounds", "heavy")]
+    [InlineData("Quay\nCircuit 3 rounds 40/20 RPE 7\nsquat", "3 rounds", "RPE 7")]
+    public void Nothing_that_is_said_is_dropped(string card, string one, string other)
+    {
+        var sheet = Sheet(card);
+        Assert.Contains(one, sheet, StringComparison.Ordinal);
+        Assert.Contains(other, sheet, StringComparison.Ordinal);
+    }
+
+    private static Gen<string> One(params string[] of) => Gen.Int[0, of.Length - 1].Select(i => of[i]);
+
+    private static readonly Gen<string> Need = One("bad knees", "sore wrists", "dodgy back", "no jumping", "sore neck", "bad hips", "no floor work", "bad shoulders");
+
+    private static readonly Gen<string> Around = One("{0}", "careful: {0}", "{0} today", "2 people with {0}", "{0}, 45 mins", "12 people, {0}", "beginners with {0}", "mind the {0}!", "({0})", "{0} and {1}", "{0}/{1}", "{0} + {1}, mats", "kit: mats; {0}", "squats ({0}: smaller range)", "3 rounds {0}", "Monday {0} {1}");
+
+    [Fact]
+    public void A_need_stays_wherever_it_is_written() => Gen.Select(Around, Need, Need, Gen.Int[0, 5]).Sample(
+        (around, one, two, at) =>
+        {
+            var said = string.Format(System.Globalization.CultureInfo.InvariantCulture, around, one, two);
+            var lines = new List<string> { "Harbour hour", "WU", "march", "3 rounds 40/20", "goblet squat", "plank" };
+            lines.Insert(at, said);
+            var plan = CardReader.Read(string.Join('\n', lines))!.Plan;
+            var sheet = SheetWriter.Write(plan);
+            foreach (var need in around.Contains("{1}", StringComparison.Ordinal) ? new[] { one, two } : [one])
+                Assert.True(plan.Brief.Needs.Contains(Core.Moves.BriefWords.Need(need)!) || sheet.Contains($"for {Core.Moves.BriefWords.Need(need)}:", StringComparison.Ordinal) || sheet.Contains(need, StringComparison.OrdinalIgnoreCase), $"“{need}” of “{said}” is nowhere in\n{sheet}");
+        },
+        iter: 400);
+
+    [Fact]
+    public void A_line_that_says_how_a_block_runs_is_told_beside_it()
+    {
+        var reading = CardReader.Read("Quay\nCircuit\n3 rounds\n40 on 20 off\nsquat\nrow")!;
+        Assert.All(reading.Lines, l => Assert.NotEmpty(l.Read));
+        Assert.Contains("3 rounds", reading.Lines[2].Read, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void Every_number_that_is_filled_in_is_asked_about()
+    {
+        var reading = CardReader.Read("Quay\nAMRAP 6\nsquats\npress ups heavy\nrows x8")!;
+        Assert.Equal([3, 4], reading.Questions.Select(q => q.Line));
+        var lines = new[] { "Quay", "AMRAP 6", "squats", reading.Questions[1].Choices[1].Instead, "rows x8" };
+        Assert.Contains("press ups x12 [heavy]", Sheet(string.Join('\n', lines)), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void Minutes_that_a_block_does_not_fill_are_asked_about()
+    {
+        var reading = CardReader.Read("Quay\n5-20 circuit 40/20\nlunges alternating\npress ups")!;
+        var question = Assert.Single(reading.Questions, q => q.Text.Contains("15 min", StringComparison.Ordinal));
+        Assert.Contains(question.Choices, c => c.Label == "7 rounds");
+    }
+}

@@ -38,6 +38,8 @@ public static class Setup
         services.AddSingleton<Core.Fitting.IFitter, Solving.CpFitter>();
         services.AddSingleton<Core.Ordering.IOrderer>(_ => new Solving.BestOrder());
         services.AddDataProtection().SetApplicationName("Jolly Set").PersistKeysToFileSystem(new DirectoryInfo(Path.Combine(folder, "keys")));
+        // A long card asks more questions than a form usually has fields.
+        services.Configure<Microsoft.AspNetCore.Http.Features.FormOptions>(form => form.ValueCountLimit = 20_000);
         services.AddRazorPages();
         // Two instances on one host share its cookies: each names its own by its folder.
         var own = Convert.ToHexStringLower(System.Security.Cryptography.SHA256.HashData(System.Text.Encoding.UTF8.GetBytes(Path.GetFullPath(folder))).AsSpan(0, 4));

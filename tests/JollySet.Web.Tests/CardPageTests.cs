@@ -59,6 +59,15 @@ public sealed class CardPageTests : IDisposable
         Assert.Contains("words of a letter", page.QuerySelector("#text")!.TextContent, StringComparison.Ordinal);
     }
 
+    /// <summary>More answers than a form usually holds.</summary>
+    [Fact]
+    public async Task A_card_of_a_thousand_questions_is_sent_whole()
+    {
+        var form = await Read("Quay\n" + string.Concat(Enumerable.Range(0, 20).Select(b => $"Block {b}: 10/5\n" + string.Concat(Enumerable.Range(0, 10).Select(_ => "side plank, split squat, single leg deadlift, suitcase carry, single leg bridge\n")))));
+        Assert.True(form.QuerySelectorAll("fieldset").Length > 700, $"{form.QuerySelectorAll("fieldset").Length}");
+        Assert.Equal(HttpStatusCode.Redirect, (await app.Submit(form, ("do", "keep"))).StatusCode);
+    }
+
     [Fact]
     public async Task A_novel_is_one_text_with_its_readings_below()
     {

@@ -16,7 +16,7 @@ public sealed partial class CardReader
     public const int MostBytes = 120_000;
 
     private const int LongRest = 45;
-    private const int MostTries = 60;
+    private const int MostTries = 24;
     private readonly MoveLibrary library;
     private readonly List<CardWords> words;
     private readonly HashSet<int> refused;
@@ -60,8 +60,10 @@ public sealed partial class CardReader
             var (plan, wrong) = CardSheet.Plan(reader.head, reader.blocks, reader.notes);
             if (plan is not null)
                 return new CardReading(plan, [.. lines.Select(reader.LineOf)], [.. reader.questions.OrderBy(q => q.Line).ThenBy(q => q.Column)]);
-            // What no sheet can say is kept as a note.
-            refused.UnionWith(wrong.Where(n => n > 0).DefaultIfEmpty(lines.FirstOrDefault(l => !refused.Contains(l.Number))?.Number ?? 0));
+            // What no sheet can say is kept as a note; where that cannot be told, the later half is: a class too long is cut at its end.
+            var told = wrong.Where(n => n > 0).ToList();
+            var left = lines.Select(l => l.Number).Where(n => !refused.Contains(n)).Distinct().ToList();
+            refused.UnionWith(told.Count > 0 ? told : left.Skip(left.Count / 2));
         }
     }
 

@@ -70,6 +70,15 @@ public class CardKeepsTests
     }
 
     [Fact]
+    public void A_class_too_long_keeps_its_beginning_and_the_rest_as_notes()
+    {
+        var reading = CardReader.Read("Quay\n" + string.Concat(Enumerable.Range(0, 30).Select(b => $"Block {b}: 3 rounds 600/300\nsquat\nrow\n")))!;
+        Assert.NotEmpty(reading.Plan.Blocks);
+        Assert.Contains(reading.Lines, l => l.Kind == CardLineKind.Note);
+        Assert.All(reading.Lines.SkipLast(1), l => Assert.NotEmpty(l.Read));
+    }
+
+    [Fact]
     public void Minutes_that_a_block_does_not_fill_are_asked_about()
     {
         var reading = CardReader.Read("Quay\n5-20 circuit 40/20\nlunges alternating\npress ups")!;

@@ -6,6 +6,7 @@ using JollySet.Core.Moves.Names;
 using JollySet.Core.Plans;
 using JollySet.Core.Timing;
 using JollySet.Drawing;
+using JollySet.Web.Parts;
 
 namespace JollySet.Web.Pages.New;
 
@@ -29,14 +30,14 @@ public sealed record CardView(string Text, ImmutableArray<CardRow> Rows, string 
     {
         var timeline = TimelineBuilder.Build(reading.Plan, studio);
         var facts = new Facts(reading.Plan, studio);
-        var asked = reading.Questions.Select((q, i) => (q, i)).ToLookup(q => q.q.Line);
+        var asked = reading.Questions.ToLookup(q => q.Line);
         var rows = reading.Lines.Select(line => new CardRow(
             line.Line,
             line.Text,
             line.Kind.ToString().ToLowerInvariant() + (line.Sure < Sureness.Certain || asked[line.Line].Any() ? " unsure" : ""),
             line.Read,
             [.. line.Moves.Take(MostFlags).Select(m => Weaves.NameOf(facts.MoveOf(m.Split(" + ")[0])?.Family ?? Family.Easy))],
-            [.. asked[line.Line].Select(q => new CardAsked(Field(q.i), q.q.Text, [.. q.q.Choices.Select(c => c.Label)]))]));
+            [.. asked[line.Line].Select(q => new CardAsked(Field(q), q.Text, [.. q.Choices.Select(c => c.Label)]))]));
         return new CardView(text, [.. rows], Say.Clock(timeline.Length), Say.Clock(timeline.Likely), reading.Plan.Brief.Minutes is { } minutes ? Say.Clock(JollySet.Core.Plans.Length.Seconds(minutes * 60)) : "", reading.Questions.Length, reading.Lines.Length > MostFields);
     }
 
@@ -45,11 +46,12 @@ public sealed record CardView(string Text, ImmutableArray<CardRow> Rows, string 
     {
         var lines = text.Split('\n');
         var changed = new HashSet<int>();
-        foreach (var (question, at) in reading.Questions.Select((q, i) => (q, i)))
-            if (int.TryParse(form[Field(at)], NumberStyles.None, CultureInfo.InvariantCulture, out var choice) && choice > 0 && choice < question.Choices.Length && form[Field(at) + "-of"] == question.Text && changed.Add(question.Line))
+        foreach (var question in reading.Questions)
+            if (int.TryParse(form[Field(question)], NumberStyles.None, CultureInfo.InvariantCulture, out var choice) && choice > 0 && choice < question.Choices.Length && changed.Add(question.Line))
                 lines[question.Line - 1] = question.Choices[choice].Instead;
         return string.Join('\n', lines);
     }
 
-    private static string Field(int question) => string.Create(CultureInfo.InvariantCulture, $"answer-{question}");
+    /// <summary>By its line and what it asks, so that an answer is never taken for another question's.</summary>
+    private static string Field(CardQuestion question) => string.Create(CultureInfo.InvariantCulture, $"answer-{question.Line}-{PartList.HashOf(question.Text)}");
 }

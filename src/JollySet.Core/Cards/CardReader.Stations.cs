@@ -16,7 +16,7 @@ public sealed partial class CardReader
         if (found.Contains(null) && found.Count > 1)
             found = [StationOf(line, text)];
         var stations = found.OfType<CardStation>().ToList();
-        if (stations.Count == 0 || (stations.TrueForAll(s => s.Move is null) && IsSentence(text)))
+        if (stations.Count == 0 || Current?.Stations.Count + stations.Count > Limits.Stations || (stations.TrueForAll(s => s.Move is null) && IsSentence(text)))
         {
             Note(line);
             return;

@@ -123,6 +123,13 @@ public sealed partial class CardReader
             return;
         }
 
+        // What is more than a class holds is kept in words.
+        if (blocks.Count >= Limits.Blocks && (BeginsBlock(line.Text) || IsName(line) || line.Letter != Current!.Letter || Current.Stations.Count >= Limits.Stations))
+        {
+            Note(line);
+            return;
+        }
+
         // Whoever has to be spared is heard wherever it is written.
         if (!IsStation(line.Text) && CardHead.NeedsIn(line.Text).Needs is { IsEmpty: false } needs)
         {

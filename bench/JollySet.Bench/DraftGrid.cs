@@ -2,6 +2,7 @@ using System.Collections.Immutable;
 using JollySet.Core.Balance;
 using JollySet.Core.Checks;
 using JollySet.Core.Drafting;
+using JollySet.Core.Moves;
 using JollySet.Core.Plans;
 using JollySet.Core.Timing;
 

@@ -25,8 +25,6 @@ public sealed record RecoveryLane(string What, Length? Limit, ImmutableArray<Spe
 /// <summary>Seconds since each muscle last worked at half a share or more, and how long it goes on; hands, wrists, overhead, low back, knees and neck besides.</summary>
 public static class Recovery
 {
-    private static readonly HashSet<string> OnForearms = new(StringComparer.OrdinalIgnoreCase) { "plank", "knee plank", "side plank", "side plank on knees", "side plank dip", "side plank reach-through", "plank hip dip" };
-
     /// <summary>A lane for each thing that works at all in the main blocks; as many rounds as possible are left out, where people take breaks of their own.</summary>
     public static ImmutableArray<RecoveryLane> Of(Timeline timeline)
     {
@@ -59,7 +57,7 @@ public static class Recovery
                 yield return Words.Of(muscle);
         if (facts.GripsIn(move))
             yield return "grip";
-        if (move.Posture == Posture.AllFours || (move.Posture == Posture.Plank && !OnForearms.Contains(move.Name)))
+        if (move.Tags.Bears == Bearing.Hands && move.Level != Level.Up)
             yield return "wrists";
         if (move.Pattern == Pattern.OverheadPush || move.Name.Contains("overhead", StringComparison.OrdinalIgnoreCase))
             yield return "overhead";

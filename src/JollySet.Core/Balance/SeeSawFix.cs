@@ -28,8 +28,8 @@ public static class SeeSawFix
         ];
     }
 
-    /// <summary>How far all pairs together are from level: a tipped one weighs twice a leaning one, soft ones a quarter.</summary>
-    public static decimal Badness(ClassBalance balance) => balance.SeeSaws.Sum(s => (s.Tilt switch { Tilt.Tipped => 4m, Tilt.Leaning => 2m, _ => 0 } + (s.Tilt is Tilt.NotJudged ? 0 : Math.Min(2, (s.Ratio ?? 3) - 1) / 4)) / (s.IsSoft ? 4 : 1));
+    /// <summary>How far all pairs together are from level: a tipped one weighs twice a leaning one, soft ones a quarter; within each, the nearer to level the better.</summary>
+    public static decimal Badness(ClassBalance balance) => balance.SeeSaws.Sum(s => (s.Tilt switch { Tilt.Tipped => 4m, Tilt.Leaning => 2m, _ => 0 } + (s.Tilt is Tilt.NotJudged ? 0 : 1 - (s.Ratio is { } ratio ? 1 / ratio : 0))) / (s.IsSoft ? 4 : 1));
 
     private static IEnumerable<PlanEdit> Candidates(Timeline timeline, SeeSaw pair)
     {
@@ -52,7 +52,7 @@ public static class SeeSawFix
             .. timeline.Library.All
                 .Where(m => m.Pattern is not (Pattern.Stretch or Pattern.Mobility or Pattern.Locomotion or Pattern.March) && m.Impact != Impact.High && Serves(m, pair, pair.Lighter) && !Serves(m, pair, pair.Heavier))
                 .Where(m => Suits.Kit(plan.Brief, m) && Suits.Needs(plan.Brief, m))
-                .OrderBy(m => used.Contains(m.Name)).ThenBy(m => m.Pattern == Pattern.Isolation),
+                .OrderBy(m => used.Contains(m.Name)).ThenBy(m => m.Pattern == Pattern.Isolation).ThenByDescending(m => m.Tags.Staple),
         ];
     }
 

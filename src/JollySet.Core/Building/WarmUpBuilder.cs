@@ -45,16 +45,12 @@ public static class WarmUpBuilder
         var all = library.All
             .Where(m => m.Load == LoadClass.None && m.Kit.All(k => k is "mat" or "wall" or "chair") && !m.IsStretch && m.Impact <= Impact.Middle && !m.IsBalance() && !m.IsCore())
             .Where(m => m.Pattern is Pattern.Mobility or Pattern.March or Pattern.Locomotion or Pattern.Squat or Pattern.Hinge or Pattern.Lunge or Pattern.Push or Pattern.Pull)
-            .Where(m => brief.Kit.IsEmpty ? m.Kit.All(k => k is "mat" or "wall") : Suits.Kit(brief, m))
-            .Where(m => Suits.Needs(brief, m) && !AskFirst.SpeaksAgainst(brief, m) && IsEasy(m))
+            .Where(m => brief.Kit.IsEmpty ? m.Kit.All(KitList.IsGiven) : Suits.Kit(brief, m))
+            .Where(m => Suits.Needs(brief, m) && !AskFirst.SpeaksAgainst(brief, m) && m.Tags.Is(Role.WarmUp))
             .ToArray();
         new Random(seed).Shuffle(all);
         return [.. all.OrderBy(m => Suits.EveryNeed(brief, m) ? 0 : 1).ThenBy(m => m.Level)];
     }
-
-    /// <summary>Rehearsing is light: nothing that is itself a harder way of something.</summary>
-    private static bool IsEasy(Move move) => move.Pattern is Pattern.Mobility or Pattern.March
-        || move.Name is "squat" or "squat to chair" or "hip hinge" or "good morning" or "reverse lunge" or "wall push-up" or "knee push-up" or "bent-over W raise" or "step jack" or "side step" or "easy jog" or "high knees" or "heel flick" or "inchworm" or "shadow punches" or "skip on the spot";
 
     private static List<Joint> Joints(IEnumerable<WorkSet> main) =>
         [.. main.SelectMany(s => s.Facts.Move?.Joints ?? []).GroupBy(j => j).OrderByDescending(g => g.Count()).Select(g => g.Key)];

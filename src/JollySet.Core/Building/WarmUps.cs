@@ -33,7 +33,7 @@ public static class WarmUps
         Pattern.Mobility => move.Muscles.Any(m => MuscleIsUpper(m.Muscle)) ? [Pattern.Push, Pattern.Pull, Pattern.OverheadPush, Pattern.VerticalPull, .. move.Muscles.Any(m => m.Muscle == Muscle.Obliques) ? [Pattern.Rotation] : Array.Empty<Pattern>()] : [Pattern.Lunge, Pattern.Rotation],
         Pattern.Squat => [Pattern.Squat, Pattern.Lunge],
         Pattern.Lunge => [Pattern.Lunge, Pattern.Squat],
-        Pattern.Locomotion or Pattern.March => [Pattern.Lunge, move.Impact == Impact.Middle ? Pattern.Jump : Pattern.March, .. move.Name.Contains("inchworm", StringComparison.Ordinal) ? [Pattern.Push, Pattern.Hinge] : Array.Empty<Pattern>()],
+        Pattern.Locomotion or Pattern.March => [Pattern.Lunge, move.Impact == Impact.Middle ? Pattern.Jump : Pattern.March, .. move.Tags.Bears == Bearing.Hands ? [Pattern.Push] : Array.Empty<Pattern>(), .. move.Muscles.Any(m => m is { Muscle: Muscle.Hamstrings, Share: >= 0.5m }) ? [Pattern.Hinge] : Array.Empty<Pattern>()],
         _ => [move.Pattern],
     };
 

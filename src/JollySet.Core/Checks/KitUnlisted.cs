@@ -18,7 +18,7 @@ internal sealed class KitUnlisted : ICheck
         foreach (var item in uses.Where(u => !listed.Any(l => l.Is(u.Item))).GroupBy(u => u.Item, StringComparer.OrdinalIgnoreCase))
             yield return new Finding(
                 "kit-unlisted",
-                Severity.Warn,
+                KitList.IsGiven(item.Key) ? Severity.Note : Severity.Warn,
                 $"{Say.Capital(item.Key)} for {Say.List([.. item.Select(u => Timing.Facts.NameOf(u.Block.Stations[u.Station - 1].Doing)).Distinct().Take(3)])} {(item.Key.EndsWith('s') ? "are" : "is")} not in the kit people are told of.",
                 item.First().Block.Name,
                 [.. item.Where(u => u.Block == item.First().Block).Select(u => u.Station)],

@@ -34,7 +34,7 @@ internal static class MovePool
     }
 
     /// <summary>A brief that lists no kit is taught with none.</summary>
-    public static bool HasKit(Brief brief, Move move) => brief.Kit.IsEmpty ? move.Kit.All(k => k is "mat" or "wall") : Suits.Kit(brief, move);
+    public static bool HasKit(Brief brief, Move move) => brief.Kit.IsEmpty ? move.Kit.All(KitList.IsGiven) : Suits.Kit(brief, move);
 
     private static bool IsWork(Brief brief, Move move) => move.Pattern switch
     {
@@ -68,13 +68,8 @@ internal static class MovePool
         return depth;
     }
 
-    /// <summary>Where a chain of harder ways begins: named as an option rather than planned, unless people are new to it all.</summary>
-    private static bool IsBeginning(Move move) =>
-        move.Name is "wall push-up" or "knee push-up" or "squat to chair" or "knee plank" or "side plank on knees" or "hip hinge";
-
     /// <summary>Small things that a main part is not made of, unless the focus names them.</summary>
-    private static bool IsLittle(Move move) =>
-        move.Name is "single-leg stand" or "heel-to-toe walk" || (move.Pattern is Pattern.Isolation or Pattern.CalfRaise && move.Muscles.Where(m => m.Share == 1).All(m => m.Muscle is Muscle.Forearms or Muscle.Calves));
+    private static bool IsLittle(Move move) => move.Tags.Is(Role.Filler) && move.Pattern is Pattern.Isolation or Pattern.CalfRaise or Pattern.Brace or Pattern.Locomotion && move.Impact < Impact.Middle;
 
     private static double PriceOf(DraftRequest request, Focus focus, Move move, bool counted)
     {
@@ -84,7 +79,7 @@ internal static class MovePool
         price += move.Pattern == Pattern.Isolation && focus.Muscles.IsEmpty ? Small : 0;
         price += move.Pattern is Pattern.Locomotion or Pattern.Carry ? Restless : 0;
         price += move.IsBig() && move.Pattern != Pattern.Isolation ? -Big : 0;
-        price += IsLittle(move) || (IsBeginning(move) && !brief.NeedsMoreTime) ? Little : 0;
+        price += IsLittle(move) || (move.Tags.IsBeginning && !brief.NeedsMoreTime) ? Little : 0;
         price += counted && move.Sides == MoveSides.OneSided ? Small : 0;
         price += brief.Goal == Goal.Power && move.Impact != Impact.High && move.Pace is not (PaceClass.Swing or PaceClass.PowerCompound) ? Small : 0;
         price += brief.Goal is Goal.Strength or Goal.Muscle && move.Load == LoadClass.None && !brief.Kit.IsEmpty && !move.IsCore() ? Small : 0;

@@ -1,3 +1,4 @@
+using JollySet.Core.Moves;
 using JollySet.Core.Plans;
 
 namespace JollySet.Core.Fitting;

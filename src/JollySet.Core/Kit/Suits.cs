@@ -6,8 +6,8 @@ namespace JollySet.Core.Kit;
 /// <summary>Which moves a class can do with its kit and within its needs.</summary>
 public static class Suits
 {
-    /// <summary>Whether the brief's kit has all that the move needs; a class that names no kit has whatever its moves need.</summary>
-    public static bool Kit(Brief brief, Move move) => brief.Kit.IsEmpty || move.Kit.All(item => item.Equals("wall", StringComparison.OrdinalIgnoreCase) || brief.Kit.Any(there => Has(there, item)));
+    /// <summary>Whether the brief's kit has all that the move needs; a class that names no kit has whatever its moves need. There is always a wall, and a floor to lie on where nobody brought a mat.</summary>
+    public static bool Kit(Brief brief, Move move) => brief.Kit.IsEmpty || move.Kit.All(item => KitList.IsGiven(item) || brief.Kit.Any(there => Has(there, item)));
 
     /// <summary>Whether nothing the class must be spared forbids it: no floor, no jumping, seated, no kit, small space, quiet. Other needs have a way round.</summary>
     public static bool Needs(Brief brief, Move move) => !brief.Needs.Any(need => Forbids(Core.Moves.Needs.Named(need)) && move.Troubles(need) && !CanSit(need, move));
@@ -24,7 +24,7 @@ public static class Suits
     internal static bool Has(string there, string item)
     {
         var (words, wanted) = (WordsOf(there), WordsOf(item));
-        return wanted.Length > 0 && (Holds(words, wanted) || (wanted is ["dumbbell"] && words.Contains("bottle")));
+        return wanted.Length > 0 && (Holds(words, wanted) ? wanted is not ["ball"] || !words.Any(KitList.IsSittingBall) : wanted is ["dumbbell"] && words.Contains("bottle"));
     }
 
     private static bool Holds(string[] words, string[] wanted)

@@ -7,14 +7,10 @@ public static class Demands
     public static bool IsJump(this Move move) => move.Impact == Impact.High;
 
     /// <summary>Standing on one leg with nothing else to lean on; a lunge keeps both feet down.</summary>
-    public static bool IsBalance(this Move move) =>
-        move.Posture is Posture.Standing or Posture.Hinged && move.Troubles("balance")
-        && move.Pattern is not (Pattern.Lunge or Pattern.Stretch or Pattern.Mobility or Pattern.March or Pattern.Isolation) && move.Name != "staggered deadlift";
+    public static bool IsBalance(this Move move) => move.Tags.IsOneLegged;
 
     /// <summary>Loaded and fast, or with many parts: it goes wrong first when people tire.</summary>
-    public static bool IsSkill(this Move move) =>
-        (move.Pace is PaceClass.PowerCompound or PaceClass.Swing && move.Load != LoadClass.None)
-        || move.Name is "get-up" or "windmill" or "overhead squat" or "clean and press" or "dumbbell snatch" or "kettlebell clean";
+    public static bool IsSkill(this Move move) => move.Tags.IsSkill;
 
     /// <summary>A low back held in a hinge.</summary>
     public static bool IsHinge(this Move move) => move.Posture == Posture.Hinged;

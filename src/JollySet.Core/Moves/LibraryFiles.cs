@@ -43,12 +43,46 @@ public static class LibraryFiles
                 Text(entry, "caution"),
                 Text(entry, "easier"),
                 Text(entry, "harder"),
-                Around(entry));
+                Around(entry))
+            {
+                Tags = TagsOf(entry),
+            };
         }
         catch (Exception e) when (e is FormatException or ArgumentException)
         {
             throw new FormatException($"{file}, {name}: {e.Message}", e);
         }
+    }
+
+    private static Tags TagsOf(JsonElement entry) => new(
+        Number(entry, "rung", Tags.None.Rung),
+        Number(entry, "staple", Tags.None.Staple),
+        Words<Role>(entry, "roles"),
+        Words<Goal>(entry, "goals"),
+        RepsOf(Text(entry, "reps")),
+        Word<LoadClass>(entry, "newcomer", LoadClass.None))
+    {
+        IsHold = Is(entry, "hold"),
+        IsExplosive = Is(entry, "explosive"),
+        IsSkill = Is(entry, "skill"),
+        IsOneLegged = Is(entry, "oneLeg"),
+        IsHeadLow = Is(entry, "headLow"),
+        Bears = Word<Bearing>(entry, "bears", Bearing.None),
+        CanSit = Is(entry, "sitting"),
+        WorksUnloaded = Is(entry, "unloaded"),
+        IsBeginning = Is(entry, "beginning"),
+    };
+
+    private static bool Is(JsonElement entry, string key) => entry.TryGetProperty(key, out var value) && value.GetBoolean();
+
+    private static int Number(JsonElement entry, string key, int unsaid) => entry.TryGetProperty(key, out var value) ? value.GetInt32() : unsaid;
+
+    private static RepRange? RepsOf(string text)
+    {
+        if (text.Length == 0)
+            return null;
+        var ends = text.Split('-');
+        return ends.Length == 2 ? new RepRange(int.Parse(ends[0], CultureInfo.InvariantCulture), int.Parse(ends[1], CultureInfo.InvariantCulture)) : throw new FormatException($"“{text}” is no range of reps.");
     }
 
     private static string Text(JsonElement entry, string key) =>
@@ -61,7 +95,7 @@ public static class LibraryFiles
         entry.TryGetProperty(key, out var value) ? Enum.Parse<T>(value.GetString()!.Replace(" ", "", StringComparison.Ordinal), ignoreCase: true) : unsaid;
 
     private static ImmutableArray<T> Words<T>(JsonElement entry, string key) where T : struct, Enum =>
-        [.. List(entry, key).Select(word => Enum.Parse<T>(word, ignoreCase: true))];
+        [.. List(entry, key).Select(word => Enum.Parse<T>(word.Replace(" ", "", StringComparison.Ordinal).Replace("-", "", StringComparison.Ordinal), ignoreCase: true))];
 
     private static ImmutableSortedDictionary<string, string> Around(JsonElement entry) =>
         entry.TryGetProperty("around", out var value) ? value.EnumerateObject().ToImmutableSortedDictionary(p => p.Name, p => p.Value.GetString()!) : ImmutableSortedDictionary<string, string>.Empty;

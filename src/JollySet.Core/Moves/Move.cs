@@ -55,6 +55,9 @@ public sealed record Move(
     string Harder,
     ImmutableSortedDictionary<string, string> Around)
 {
+    /// <summary>What a coach knows of it besides.</summary>
+    public Tags Tags { get; init; } = Tags.None;
+
     /// <summary>Whether it troubles that need, in any of its words; ask needs and words that are not judged never.</summary>
     public bool Troubles(string need) => Around.ContainsKey(Needs.Named(need));
 

@@ -19,7 +19,7 @@ public static class NeedWays
 
     /// <summary>A way that needs kit the class does not have gives way to the same move done smaller.</summary>
     public static Way There(Way way, Brief brief, Facts facts) =>
-        way is MoveWay other && facts.MoveOf(other.Move) is { } move && !(brief.Kit.IsEmpty ? move.Kit.All(k => k is "mat" or "wall") : Suits.Kit(brief, move))
+        way is MoveWay other && facts.MoveOf(other.Move) is { } move && !(brief.Kit.IsEmpty ? move.Kit.All(KitList.IsGiven) : Suits.Kit(brief, move))
             ? new AdjustedWay(Adjustment.SmallerRange)
             : way;
 }

@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using JollySet.Core.Moves;
 
 namespace JollySet.Core.Plans;
 
@@ -7,9 +8,6 @@ public enum ClassStyle { Led, FollowAlong }
 
 /// <summary>Which way the one who shows stands.</summary>
 public enum Facing { Class, Away, Camera }
-
-/// <summary>What the class is for.</summary>
-public enum Goal { Strength, Muscle, StrengthEndurance, Power, Mobility }
 
 /// <summary>Who comes.</summary>
 public enum Audience { FirstTimers, Newcomer, Regular, Strong, OlderAdults }

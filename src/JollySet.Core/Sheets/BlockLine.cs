@@ -198,14 +198,14 @@ public static partial class BlockLine
         return (item, sides);
     }
 
-    /// <summary>A name that only one move begins with is that move's: <c>gob</c> is the goblet squat.</summary>
+    /// <summary>A name that only one move begins with, or only one staple, is that move's: <c>gob</c> is the goblet squat.</summary>
     private static Slice Completed(Slice item, KnownMoves moves)
     {
         var name = LineParts.Of(item, new SheetErrors()).Name;
         if (name.Length < 3 || name.Text.AsSpan().ContainsAny(Signs) || moves.IsUnderstood(name.Text))
             return item;
-        var starting = MoveLibrary.Shipped.All.Where(m => m.Name.StartsWith(name.Text, StringComparison.OrdinalIgnoreCase)).Take(2).ToList();
-        if (starting.Count != 1)
+        var starting = MoveLibrary.Shipped.All.Where(m => m.Name.StartsWith(name.Text, StringComparison.OrdinalIgnoreCase)).OrderByDescending(m => m.Tags.Staple).Take(2).ToList();
+        if (starting.Count == 0 || (starting.Count > 1 && (starting[0].Tags.Staple < Tags.MostCommon || starting[1].Tags.Staple == Tags.MostCommon)))
             return item;
         var text = starting[0].Name + item.From(name.Start + name.Length - item.Start).Text;
         return new Slice(text, 0, text.Length, item.Line, item.Column);

@@ -78,7 +78,7 @@ internal sealed class StationWork(ClassPlan plan, Studio studio)
     /// <summary>Whether timed work is made of reps that someone would count.</summary>
     private static bool IsRepeated(Station line, Move? move) => line.Doing is Stacked || (line.Amount is not Timed { Hold: true } && move is not null
         && move.Pattern is not (Pattern.Stretch or Pattern.Mobility or Pattern.Carry or Pattern.March or Pattern.Locomotion)
-        && (move.Pattern != Pattern.Brace || move.Pace != PaceClass.Slow));
+        && !move.Tags.IsHold);
 
     /// <summary>Of a stack: one of each, which is one step of its rungs.</summary>
     private decimal ExpectedPerRep(Station line, Block block, int round) => line.Doing.InRound(round) is Stacked stack

@@ -35,7 +35,7 @@ public class LibraryTests
         if (move.Pattern != Pattern.Mobility)
             Assert.Contains(move.Muscles, m => m.Share == 1);
         Assert.All(move.Kit, item => Assert.Contains(item, KitList.Known));
-        Assert.True(move.Load == LoadClass.None || move.Kit.Any(KitList.IsHeld), "a load needs something to hold");
+        Assert.True(move.Load == LoadClass.None || move.Kit.Any(KitList.IsLoad), "a load needs something to hold");
         Assert.All(move.Also.Prepend(move.Name), n => Assert.Matches("^[A-Za-z][A-Za-z' -]+$", n));
     }
 

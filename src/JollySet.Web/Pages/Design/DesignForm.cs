@@ -2,6 +2,7 @@ using System.Collections.Immutable;
 using System.Globalization;
 using JollySet.Core.Drafting;
 using JollySet.Core.Edits;
+using JollySet.Core.Moves;
 using JollySet.Core.Plans;
 using JollySet.Core.Sheets;
 

@@ -41,6 +41,9 @@ public static class CoolDownBuilder
             [.. stretches.Select(s => s.Why).Prepend("lets breath and pulse come down")]);
     }
 
+    private const int EasyRung = 3;
+    private const int Hard = 3;
+
     private static string EasyMove(Brief brief, MoveLibrary library) => Suits.Needs(brief, library.Find("march on the spot")!) ? "march on the spot" : "seated march";
 
     private static int Periods(Move move) => move.Sides == MoveSides.OneSided ? 2 : 1;
@@ -57,7 +60,8 @@ public static class CoolDownBuilder
         if (all.Length == 0)
             all = [.. library.All.Where(m => m.IsStretch && !m.IsOnFloor && m.Kit.IsEmpty)];
         new Random(seed).Shuffle(all);
-        return [.. all.OrderBy(m => brief.Needs.Count(m.Troubles))];
+        // At the end nobody learns anything new: easy ones, and those that everybody knows first.
+        return [.. all.OrderBy(m => brief.Needs.Count(m.Troubles)).ThenBy(m => m.Tags.Rung > EasyRung).ThenByDescending(m => m.Tags.Staple)];
     }
 
     /// <summary>The stretches that reach most of what is loaded with the fewest periods; then, while there is time, what comes next.</summary>
@@ -68,7 +72,7 @@ public static class CoolDownBuilder
         {
             var open = muscles.ToList();
             open.RemoveAll(m => chosen.Any(c => Reaches(c.Move, m)));
-            while (open.Count > 0 && candidates.Where(c => chosen.All(x => x.Move != c) && Periods(c) <= periods).OrderByDescending(c => open.Count(m => Reaches(c, m)) * 2 - Periods(c)).FirstOrDefault(c => open.Any(m => Reaches(c, m))) is { } stretch)
+            while (open.Count > 0 && candidates.Where(c => chosen.All(x => x.Move != c) && Periods(c) <= periods).OrderByDescending(c => (open.Count(m => Reaches(c, m)) * 2) - Periods(c) - (c.Tags.Rung > EasyRung ? Hard : 0)).FirstOrDefault(c => open.Any(m => Reaches(c, m))) is { } stretch)
             {
                 chosen.Add((stretch, $"reaches {Say.List([.. open.Where(m => Reaches(stretch, m)).Select(Words.Of)])}{(muscles == loaded ? ", which carried much of the load" : "")}"));
                 open.RemoveAll(m => Reaches(stretch, m));

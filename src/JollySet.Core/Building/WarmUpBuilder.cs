@@ -12,6 +12,7 @@ public static class WarmUpBuilder
 {
     private const int RestSeconds = 10;
     private const int AfterSeconds = 30;
+    private const int EasyRung = 4;
     private const int FromStationsPulseTwice = 7;
     private static readonly ImmutableArray<int> WorkSeconds = [40, 45, 35, 30, 50];
 
@@ -49,7 +50,7 @@ public static class WarmUpBuilder
             .Where(m => Suits.Needs(brief, m) && !AskFirst.SpeaksAgainst(brief, m) && m.Tags.Is(Role.WarmUp))
             .ToArray();
         new Random(seed).Shuffle(all);
-        return [.. all.OrderBy(m => Suits.EveryNeed(brief, m) ? 0 : 1).ThenBy(m => m.Level)];
+        return [.. all.OrderBy(m => Suits.EveryNeed(brief, m) ? 0 : 1).ThenBy(m => m.Level).ThenByDescending(m => m.Tags.Staple)];
     }
 
     private static List<Joint> Joints(IEnumerable<WorkSet> main) =>
@@ -58,10 +59,10 @@ public static class WarmUpBuilder
     private static ImmutableArray<(Move Move, string Why)> Choose(ImmutableArray<Move> candidates, Asks asks, int stations)
     {
         var chosen = new List<(Move Move, string Why)>();
-        var pulse = candidates.Where(m => m.Pattern is Pattern.March or Pattern.Locomotion && m.Level == Level.Up).OrderBy(m => m.Impact).ToList();
+        var pulse = candidates.Where(m => m.Pattern is Pattern.March or Pattern.Locomotion && m.Level == Level.Up).OrderBy(m => m.Impact == Impact.None).ThenBy(m => m.Impact).ThenByDescending(m => m.Tags.Staple).ToList();
         var pulses = Math.Min(pulse.Count, stations >= FromStationsPulseTwice ? 2 : 1);
         if (asks.Patterns.Contains(Pattern.Jump))
-            pulse = [.. pulse.OrderByDescending(m => m.Impact == Impact.Middle).Take(pulses).OrderBy(m => m.Impact)];
+            pulse = [.. pulse.OrderByDescending(m => m.Impact == Impact.Middle).ThenByDescending(m => m.Tags.Staple).Take(pulses).OrderBy(m => m.Impact)];
         foreach (var move in pulse.Take(pulses))
         {
             asks.Take(move);
@@ -88,7 +89,7 @@ public static class WarmUpBuilder
 
         /// <summary>Patterns count most; going to the floor or fetching something costs a warm-up more than it gives.</summary>
         public int Worth(Move move) =>
-            (6 * WarmUps.Rehearses(move).Distinct().Count(patterns.Contains)) + (2 * move.Joints.Count(joints.Contains)) - (move.Level == Level.Up ? 0 : 5) - (move.Kit.Any(KitList.IsProp) ? 3 : 0);
+            (6 * WarmUps.Rehearses(move).Distinct().Count(patterns.Contains)) + (2 * move.Joints.Count(joints.Contains)) + move.Tags.Staple - (move.Level == Level.Up ? 0 : 5) - (move.Kit.Any(KitList.IsProp) ? 3 : 0) - (move.Tags.Rung > EasyRung ? 4 : 0);
 
         public string Take(Move move)
         {

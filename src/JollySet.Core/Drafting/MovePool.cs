@@ -19,6 +19,11 @@ internal static class MovePool
     private const double Little = 1.5;
     private const double Chance = 1.2;
 
+    private const int NewcomersRung = 7;
+
+    /// <summary>Each step that a move is less common.</summary>
+    private const double Uncommon = 0.9;
+
     /// <summary>Moves and their price, cheaper first; the seed decides between equals.</summary>
     public static ImmutableArray<(Move Move, double Price)> Of(DraftRequest request, MoveLibrary library, bool counted)
     {
@@ -53,7 +58,9 @@ internal static class MovePool
             return false;
         if (gentle && (move.IsBalance() || move.IsSkill() || Depth(move, library) > 2))
             return false;
-        return !(audience.Contains(Audience.Newcomer) && (move.IsSkill() || Depth(move, library) > 3));
+        if (audience.Contains(Audience.Newcomer) && move.Tags.Rung > NewcomersRung)
+            return false;
+        return !(audience.Contains(Audience.Newcomer) && (move.IsSkill() || (move.Load > LoadClass.None && move.Tags.Newcomer == LoadClass.None) || Depth(move, library) > 3));
     }
 
     private static bool JumpsFit(Brief brief) =>
@@ -76,6 +83,8 @@ internal static class MovePool
         var brief = request.Brief;
         var price = request.Recent.Contains(move.Name) ? Recently : 0;
         price += Troubling * brief.Needs.Count(move.Troubles);
+        price += Uncommon * (Tags.MostCommon - move.Tags.Staple);
+        price += move.Tags.Roles.Contains(Role.Filler) ? Little : 0;
         price += move.Pattern == Pattern.Isolation && focus.Muscles.IsEmpty ? Small : 0;
         price += move.Pattern is Pattern.Locomotion or Pattern.Carry ? Restless : 0;
         price += move.IsBig() && move.Pattern != Pattern.Isolation ? -Big : 0;

@@ -21,6 +21,18 @@ public class RoundTripTests
         _ => $"{value.GetType().Name}({string.Join(", ", value.GetType().GetProperties(System.Reflection.BindingFlags.Instance | System.Reflection.BindingFlags.Public).Where(p => p.GetIndexParameters().Length == 0 && p.Name is not ("Id" or "LastId")).Select(p => $"{p.Name}={Members(p.GetValue(value))}"))})",
     };
 
+    /// <summary>A name of the library that ends like an amount is one of its names all the same, in an option too.</summary>
+    [Theory]
+    [InlineData("plank | easier: hollow hold")]
+    [InlineData("\"hollow hold\" 30s | harder: bear hold")]
+    public void A_name_that_ends_like_an_amount_reads_back(string line)
+    {
+        var plan = Sheet.Read($"# T\n== A (circuit, work 40, rest 20)\n{line}\n");
+        Assert.Empty(plan.NewMoves);
+        Assert.Contains(line, SheetWriter.Write(plan), StringComparison.Ordinal);
+        Assert.Equal(SheetWriter.Write(plan), SheetWriter.Write(SheetReader.Read(SheetWriter.Write(plan)).Plan!));
+    }
+
     [Fact]
     public void A_sheet_reads_back_as_the_same_plan() => PlanGen.Plans.Sample(plan =>
     {

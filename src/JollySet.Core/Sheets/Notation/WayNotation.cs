@@ -1,3 +1,4 @@
+using JollySet.Core.Moves;
 using JollySet.Core.Plans;
 
 namespace JollySet.Core.Sheets.Notation;
@@ -47,6 +48,6 @@ internal static class WayNotation
 
     private static string Name(string name, NewMove? first) =>
         first is not null ? NewMoveNotation.Write(first with { Name = name })
-        : Adjustments.ContainsKey(name) || Quoted.Write(name) != name ? NewMoveNotation.Write(new NewMove(name))
+        : Adjustments.ContainsKey(name) || (Quoted.Write(name) != name && MoveLibrary.Shipped.Find(name) is null) ? NewMoveNotation.Write(new NewMove(name))
         : name;
 }

@@ -89,6 +89,22 @@ public sealed class HouseRuleRow : IOfStudio
     public decimal Value { get; set; }
 }
 
+/// <summary>A move of the studio's own, or one whose shipped facts it overrules.</summary>
+public sealed class OwnMoveRow : IOfStudio
+{
+    /// <summary>Row number.</summary>
+    public int Id { get; set; }
+
+    /// <inheritdoc/>
+    public int StudioId { get; set; }
+
+    /// <summary>Its name in small letters.</summary>
+    public required string Name { get; set; }
+
+    /// <summary>The move as a list of one, in the form of the library’s files.</summary>
+    public required string Move { get; set; }
+}
+
 /// <summary>A taught class: a plan pinned at the start, with the house rules of that day.</summary>
 public sealed class SessionRow : IOfStudio
 {
@@ -109,6 +125,9 @@ public sealed class SessionRow : IOfStudio
 
     /// <summary>The changed house rules of that day as JSON.</summary>
     public required string Rules { get; set; }
+
+    /// <summary>The studio's own moves of that day that the class uses, as a list in JSON.</summary>
+    public required string Moves { get; set; }
 
     /// <summary>When it was opened, UTC.</summary>
     public DateTime At { get; set; }

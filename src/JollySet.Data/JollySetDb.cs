@@ -20,6 +20,9 @@ public sealed class JollySetDb(DbContextOptions<JollySetDb> options) : DbContext
     /// <summary>Changed house rules.</summary>
     public DbSet<HouseRuleRow> HouseRules => Set<HouseRuleRow>();
 
+    /// <summary>Own moves.</summary>
+    public DbSet<OwnMoveRow> OwnMoves => Set<OwnMoveRow>();
+
     /// <summary>Taught classes.</summary>
     public DbSet<SessionRow> Sessions => Set<SessionRow>();
 
@@ -58,8 +61,15 @@ public sealed class JollySetDb(DbContextOptions<JollySetDb> options) : DbContext
             e.HasIndex(r => new { r.StudioId, r.Name }).IsUnique();
             e.HasOne<StudioRow>().WithMany().HasForeignKey(r => r.StudioId);
         });
+        modelBuilder.Entity<OwnMoveRow>(e =>
+        {
+            e.HasQueryFilter(m => m.StudioId == StudioId);
+            e.HasIndex(m => new { m.StudioId, m.Name }).IsUnique();
+            e.HasOne<StudioRow>().WithMany().HasForeignKey(m => m.StudioId);
+        });
         modelBuilder.Entity<SessionRow>(e =>
         {
+            e.Property(s => s.Moves).HasDefaultValue("[]");
             e.HasQueryFilter(s => s.StudioId == StudioId);
             e.HasIndex(s => new { s.StudioId, s.At });
             e.HasOne<StudioRow>().WithMany().HasForeignKey(s => s.StudioId);

@@ -4,7 +4,7 @@ using Microsoft.EntityFrameworkCore;
 namespace JollySet.Data;
 
 /// <summary>A studio's house rules.</summary>
-public sealed class RulesBook(Storage storage)
+public sealed class RulesBook(Storage storage, MovesBook moves)
 {
     private Studio? known;
 
@@ -12,7 +12,11 @@ public sealed class RulesBook(Storage storage)
     public HouseRules Current() => Studio().Rules;
 
     /// <summary>The same with the moves the studio knows: what its classes are reckoned with.</summary>
-    public Studio Studio() => known ??= Core.Plans.Studio.With(Read());
+    public Studio Studio()
+    {
+        var library = moves.Library();
+        return known is { } studio && ReferenceEquals(studio.Library, library) ? studio : known = new Studio(known?.Rules ?? Read(), library);
+    }
 
     private HouseRules Read()
     {

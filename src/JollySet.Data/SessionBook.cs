@@ -1,5 +1,6 @@
 using System.Text.Json;
 using JollySet.Core.Keeping;
+using JollySet.Core.Moves;
 using JollySet.Core.Plans;
 using JollySet.Core.Teaching;
 using JollySet.Core.Timing;
@@ -25,11 +26,12 @@ public enum AddOutcome
 }
 
 /// <summary>Sessions: a plan pinned at the start, and events that are only ever added.</summary>
-public sealed class SessionBook(Storage storage, TimeProvider time)
+public sealed class SessionBook(Storage storage, MovesBook moves, TimeProvider time)
 {
     /// <summary>Pins the class as it is now.</summary>
-    public Guid Open(KeptClass kept, HouseRules rules)
+    public Guid Open(KeptClass kept, Studio studio)
     {
+        var used = kept.Plan.MoveNames().Select(name => studio.Library.Understood(name)?.Name ?? name).ToHashSet(StringComparer.OrdinalIgnoreCase);
         using var db = storage.Open();
         var row = new SessionRow
         {
@@ -37,7 +39,8 @@ public sealed class SessionBook(Storage storage, TimeProvider time)
             ClassId = kept.Id,
             Revision = kept.Revision,
             Plan = StoredPlan.Write(kept.Plan),
-            Rules = JsonSerializer.Serialize(rules.Changed),
+            Rules = JsonSerializer.Serialize(studio.Rules.Changed),
+            Moves = OwnMoves.Write(moves.Own().Where(m => used.Contains(m.Name))),
             At = time.GetUtcNow().UtcDateTime,
         };
         db.Sessions.Add(row);
@@ -152,6 +155,6 @@ public sealed class SessionBook(Storage storage, TimeProvider time)
         if (StoredPlan.TryRead(row.Plan).Plan is not { } plan)
             return null;
         var changed = JsonSerializer.Deserialize<Dictionary<string, decimal>>(row.Rules)!;
-        return TimelineBuilder.Build(plan, Studio.With(HouseRules.Shipped.With(changed)));
+        return TimelineBuilder.Build(plan, new Studio(HouseRules.Shipped.With(changed), MoveLibrary.Shipped.With(OwnMoves.Read(row.Moves).Moves)));
     }
 }

@@ -28,6 +28,7 @@ public static class Setup
         services.AddSingleton(_ => new Storage(folder));
         services.AddSingleton(TimeProvider.System);
         services.AddSingleton<ClassBook>();
+        services.AddSingleton<MovesBook>();
         services.AddSingleton<RulesBook>();
         services.AddSingleton<SessionBook>();
         services.AddSingleton<ClassTimelines>();
@@ -40,7 +41,7 @@ public static class Setup
         services.AddDataProtection().SetApplicationName("Jolly Set").PersistKeysToFileSystem(new DirectoryInfo(Path.Combine(folder, "keys")));
         // A long card asks more questions than a form usually has fields.
         services.Configure<Microsoft.AspNetCore.Http.Features.FormOptions>(form => form.ValueCountLimit = 20_000);
-        services.AddRazorPages();
+        services.AddRazorPages(pages => pages.Conventions.AddPageRoute("/Moves/Edit", "/moves/new"));
         // Two instances on one host share its cookies: each names its own by its folder.
         var own = Convert.ToHexStringLower(System.Security.Cryptography.SHA256.HashData(System.Text.Encoding.UTF8.GetBytes(Path.GetFullPath(folder))).AsSpan(0, 4));
         services.AddAntiforgery(antiforgery => (antiforgery.HeaderName, antiforgery.Cookie.Name) = ("X-Antiforgery", $"jolly-{own}"));

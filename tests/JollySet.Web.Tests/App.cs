@@ -31,6 +31,8 @@ public sealed class App : IDisposable
 
     public RulesBook Rules => factory.Services.GetRequiredService<RulesBook>();
 
+    public MovesBook Moves => factory.Services.GetRequiredService<MovesBook>();
+
     /// <summary>What this instance calls its cookie against forgery.</summary>
     public string AntiforgeryCookie => factory.Services.GetRequiredService<Microsoft.Extensions.Options.IOptions<Microsoft.AspNetCore.Antiforgery.AntiforgeryOptions>>().Value.Cookie.Name!;
 

@@ -81,7 +81,7 @@ public sealed class ColleagueTests : IDisposable
         async Task<List<string>> Main() => [.. (await app.Search(brief, "draft")).QuerySelectorAll(".draft-block").Where(b => b.QuerySelector("h3")!.TextContent[0] is 'A' or 'B').SelectMany(b => b.QuerySelectorAll("li b")).Select(e => e.TextContent)];
         var first = await Main();
         var taught = app.Shelf.Get(Guid.Parse((await app.Submit((await app.Search(brief, "draft")).QuerySelector(".draft-take")!)).Headers.Location!.OriginalString.Split('/')[^1]))!;
-        var session = app.Sessions.Open(taught, HouseRules.Shipped);
+        var session = app.Sessions.Open(taught, Studio.Shipped);
         Assert.Equal(first, await Main());
         app.Sessions.Press(session, Core.Teaching.EventKind.End, DateTimeOffset.UtcNow.ToUnixTimeMilliseconds());
         var next = await Main();

@@ -121,7 +121,7 @@ public sealed class GateTests : IDisposable
     public async Task A_session_whose_row_is_broken_breaks_no_page(string column, string text, bool isThere)
     {
         var kept = app.Demo("Slack Water Strength");
-        var session = app.Sessions.Open(kept, app.Rules.Current());
+        var session = app.Sessions.Open(kept, app.Rules.Studio());
         Assert.Equal(Data.AddOutcome.Kept, app.Sessions.Add(session, [new(1, Core.Teaching.EventKind.Start, 0, 0), new(2, Core.Teaching.EventKind.End, 60_000, null)]));
         Assert.Single(app.Sessions.LastTaught(5));
         Execute($"UPDATE Sessions SET {column} = $text WHERE Id = $id", ("$text", text), ("$id", session.ToString().ToUpperInvariant()));
@@ -134,7 +134,7 @@ public sealed class GateTests : IDisposable
     [Fact]
     public void A_record_missed_by_a_kill_is_kept_when_the_end_is_sent_again()
     {
-        var session = app.Sessions.Open(app.Demo("Slack Water Strength"), app.Rules.Current());
+        var session = app.Sessions.Open(app.Demo("Slack Water Strength"), app.Rules.Studio());
         Core.Teaching.SessionEvent[] events = [new(1, Core.Teaching.EventKind.Start, 0, 0), new(2, Core.Teaching.EventKind.End, 60_000, null)];
         app.Sessions.Add(session, events);
         Execute("UPDATE Sessions SET Record = NULL WHERE Id = $id", ("$id", session.ToString().ToUpperInvariant()));

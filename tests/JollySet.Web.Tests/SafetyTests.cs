@@ -1,5 +1,6 @@
 using System.Net;
 using System.Text.RegularExpressions;
+using JollySet.Core.Keeping;
 using JollySet.Data;
 using Microsoft.Data.Sqlite;
 using NetArchTest.Rules;
@@ -16,7 +17,7 @@ public sealed partial class SafetyTests : IDisposable
     public async Task No_page_has_script_or_style_in_line_and_every_answer_has_the_policy()
     {
         var id = app.Demo("Spring Tide").Id;
-        var session = app.Sessions.Open(app.Demo("Rope Walk"), app.Rules.Current());
+        var session = app.Sessions.Open(app.Demo("Rope Walk"), app.Rules.Studio());
         foreach (var address in new[] { "/", "/new", $"/plan/{id}", $"/print/{id}", $"/session/{session}", "/nowhere" })
         {
             var answer = await app.Client.GetAsync(new Uri(address, UriKind.Relative));
@@ -87,9 +88,28 @@ public sealed partial class SafetyTests : IDisposable
         var storage = new Storage(folder);
         storage.Migrate();
         using (var db = storage.Open())
-            Microsoft.EntityFrameworkCore.RelationalDatabaseFacadeExtensions.ExecuteSqlRaw(db.Database, "DROP TABLE HouseRules; DROP TABLE SessionEvents; DROP TABLE Sessions; DROP TABLE Revisions; DROP TABLE Classes; DROP TABLE Studios; DELETE FROM __EFMigrationsHistory; INSERT INTO __EFMigrationsHistory VALUES ('20000101000000_Before', '10.0.0');");
+            Microsoft.EntityFrameworkCore.RelationalDatabaseFacadeExtensions.ExecuteSqlRaw(db.Database, "DROP TABLE OwnMoves; DROP TABLE HouseRules; DROP TABLE SessionEvents; DROP TABLE Sessions; DROP TABLE Revisions; DROP TABLE Classes; DROP TABLE Studios; DELETE FROM __EFMigrationsHistory; INSERT INTO __EFMigrationsHistory VALUES ('20000101000000_Before', '10.0.0');");
         storage.Migrate();
         Assert.Single(Directory.GetFiles(folder, "jolly-before-*.db"));
+        SqliteConnection.ClearAllPools();
+        Directory.Delete(folder, recursive: true);
+    }
+
+    [Fact]
+    public void A_file_of_the_first_release_goes_on_with_its_sessions()
+    {
+        var folder = Directory.CreateTempSubdirectory("jolly").FullName;
+        var (storage, id) = (new Storage(folder), Guid.NewGuid());
+        using (var db = storage.Open())
+        {
+            Microsoft.EntityFrameworkCore.Infrastructure.AccessorExtensions.GetService<Microsoft.EntityFrameworkCore.Migrations.IMigrator>(db.Database).Migrate("Beginning");
+            Microsoft.EntityFrameworkCore.RelationalDatabaseFacadeExtensions.ExecuteSql(db.Database, $"INSERT INTO Sessions (Id, StudioId, ClassId, Revision, Plan, Rules, At) VALUES ({id}, 1, {id}, 1, {StoredPlan.Write(Core.Sheets.SheetReader.Read("# Old\n== A (circuit, work 40, rest 20)\nsquat\n").Plan!)}, {"{}"}, {DateTime.UtcNow})");
+        }
+
+        storage.Migrate();
+        var moves = new MovesBook(storage);
+        Assert.Equal("Old", new SessionBook(storage, moves, TimeProvider.System).Get(id)!.Timeline.Plan.Title);
+        Assert.Empty(moves.Own());
         SqliteConnection.ClearAllPools();
         Directory.Delete(folder, recursive: true);
     }

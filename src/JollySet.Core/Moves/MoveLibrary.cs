@@ -34,6 +34,20 @@ public sealed class MoveLibrary
             throw new ArgumentException("Two moves of the library share a name.", nameof(moves));
     }
 
+    /// <summary>This library with a studio's own moves: one of the same name overrules a shipped one, and a name that one's own move has is no other move's any more.</summary>
+    public MoveLibrary With(IReadOnlyCollection<Move> own)
+    {
+        if (own.Count == 0)
+            return this;
+        var taken = new HashSet<string>(StringComparer.OrdinalIgnoreCase);
+        var moves = new List<Move>(All.Length + own.Count);
+        foreach (var move in own.Concat(All))
+            if (taken.Add(move.Name))
+                moves.Add(move);
+        var names = moves.Select(m => m.Name).ToHashSet(StringComparer.OrdinalIgnoreCase);
+        return new MoveLibrary([.. moves.Select(m => m with { Also = [.. m.Also.Where(names.Add)] })]);
+    }
+
     /// <summary>The library that ships with the product.</summary>
     public static MoveLibrary Shipped => ShippedMoves.Value;
 
@@ -68,22 +82,4 @@ public sealed class MoveLibrary
 
     /// <summary>The known name nearest to one that is not known, or null when none is near.</summary>
     public string? Nearest(string name) => NearestName.Of(name, byName.Keys);
-
-    /// <summary>Moves whose name starts with the text, then those with a word that does, then those that hold it.</summary>
-    public IEnumerable<Move> Matching(string text)
-    {
-        var wanted = text.Trim();
-        return wanted.Length == 0
-            ? []
-            : All.Select(move => (move, rank: move.Also.Prepend(move.Name).Min(name => Rank(name, wanted))))
-                .Where(m => m.rank < 3)
-                .OrderBy(m => m.rank).ThenBy(m => m.move.Name.Length).ThenBy(m => m.move.Name, StringComparer.OrdinalIgnoreCase)
-                .Select(m => m.move);
-    }
-
-    private static int Rank(string name, string wanted) =>
-        name.StartsWith(wanted, StringComparison.OrdinalIgnoreCase) ? 0
-        : name.Contains(' ' + wanted, StringComparison.OrdinalIgnoreCase) || name.Contains('-' + wanted, StringComparison.OrdinalIgnoreCase) ? 1
-        : name.Contains(wanted, StringComparison.OrdinalIgnoreCase) ? 2
-        : 3;
 }

@@ -75,6 +75,31 @@ namespace JollySet.Data.Migrations
                     b.ToTable("HouseRules");
                 });
 
+            modelBuilder.Entity("JollySet.Data.OwnMoveRow", b =>
+                {
+                    b.Property<int>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Move")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("StudioId")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("StudioId", "Name")
+                        .IsUnique();
+
+                    b.ToTable("OwnMoves");
+                });
+
             modelBuilder.Entity("JollySet.Data.RevisionRow", b =>
                 {
                     b.Property<int>("Id")
@@ -164,6 +189,12 @@ namespace JollySet.Data.Migrations
                     b.Property<Guid>("ClassId")
                         .HasColumnType("TEXT");
 
+                    b.Property<string>("Moves")
+                        .IsRequired()
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("TEXT")
+                        .HasDefaultValue("[]");
+
                     b.Property<string>("Plan")
                         .IsRequired()
                         .HasColumnType("TEXT");
@@ -220,6 +251,15 @@ namespace JollySet.Data.Migrations
                 });
 
             modelBuilder.Entity("JollySet.Data.HouseRuleRow", b =>
+                {
+                    b.HasOne("JollySet.Data.StudioRow", null)
+                        .WithMany()
+                        .HasForeignKey("StudioId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("JollySet.Data.OwnMoveRow", b =>
                 {
                     b.HasOne("JollySet.Data.StudioRow", null)
                         .WithMany()

@@ -166,12 +166,12 @@ public sealed class NameReader
         return near.Count == 1 || (near.Count == 2 && near[0].edits < near[1].edits) ? near[0].v : word;
     }
 
-    /// <summary>The names that share most words with it.</summary>
+    /// <summary>The names that share most words with it, the last word, which mostly says the kind, counting twice; among equals the common ones.</summary>
     private ImmutableArray<string> Near(List<string> words, int most, string butNot) =>
     [
-        .. all.Select(n => (n.Move, shared: words.Count(n.Words.Contains), extra: n.Words.Count))
+        .. all.Select(n => (n.Move, shared: words.Count(n.Words.Contains) + (words.Count > 0 && n.Words.Contains(words[^1]) ? 1 : 0), extra: n.Words.Count))
             .Where(n => n.shared > 0 && n.Move.Name != butNot)
-            .OrderByDescending(n => n.shared).ThenBy(n => n.extra).ThenBy(n => n.Move.Name, StringComparer.Ordinal)
+            .OrderByDescending(n => n.shared).ThenByDescending(n => n.Move.Tags.Staple).ThenBy(n => n.extra).ThenBy(n => n.Move.Name, StringComparer.Ordinal)
             .Select(n => n.Move.Name).Distinct().Take(most),
     ];
 }

@@ -11,7 +11,7 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 namespace JollySet.Web.Pages.New;
 
 /// <summary>A new class: from a few words of brief, from a sheet typed or pasted, or from a file.</summary>
-public sealed partial class NewModel(ClassBook shelf, RulesBook rules) : PageModel
+public sealed partial class NewModel(ClassBook shelf, RulesBook rules, MovesBook moves) : PageModel
 {
     /// <summary>What was typed or pasted.</summary>
     public string Text { get; private set; } = "";
@@ -54,7 +54,10 @@ public sealed partial class NewModel(ClassBook shelf, RulesBook rules) : PageMod
             return Shown(text);
         reading = CardReader.Read(text, rules.Studio().Library)!;
         var (passed, errors) = Gate.Pass(reading.Plan);
-        return passed is null ? Wrong("text", [.. errors]) : Redirect($"/plan/{shelf.Add(passed, "read from a card").Id}");
+        if (passed is null)
+            return Wrong("text", [.. errors]);
+        moves.Learn(reading.Plan);
+        return Redirect($"/plan/{shelf.Add(passed, "read from a card").Id}");
     }
 
     private IActionResult Shown(string text)
@@ -107,6 +110,7 @@ public sealed partial class NewModel(ClassBook shelf, RulesBook rules) : PageMod
         var (passed, errors) = Gate.Pass(plan);
         if (passed is null)
             return Wrong(way, [.. errors]);
+        moves.Learn(plan);
         var kept = shelf.Add(passed, way == "brief" ? "begun" : "read from a sheet");
         return Redirect($"/plan/{kept.Id}");
     }

@@ -11,7 +11,7 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 namespace JollySet.Web.Pages.Plan;
 
 /// <summary>The place of work: a class as bunting, and its open block as an editable list beside what was found.</summary>
-public sealed class PlanModel(ClassBook shelf, ClassTimelines timelines, RulesBook rules, PartList parts) : PageModel
+public sealed class PlanModel(ClassBook shelf, ClassTimelines timelines, RulesBook rules, MovesBook moves, PartList parts) : PageModel
 {
     private (ClassPlan Plan, int Open, Task<PlanLook> Look)? ahead;
 
@@ -19,7 +19,7 @@ public sealed class PlanModel(ClassBook shelf, ClassTimelines timelines, RulesBo
     public PlanView View { get; private set; } = null!;
 
     /// <summary>Names of the library, for the fields that take a move.</summary>
-    public static IEnumerable<string> MoveNames { get; } = [.. MoveLibrary.Shipped.All.Select(m => m.Name)];
+    public IEnumerable<string> MoveNames => rules.Studio().Library.All.OrderByDescending(m => m.Tags.Staple).Select(m => m.Name);
 
     /// <summary>Shows a class with one block open, by its number.</summary>
     public IActionResult OnGet(Guid id, int block, string? line)
@@ -72,6 +72,8 @@ public sealed class PlanModel(ClassBook shelf, ClassTimelines timelines, RulesBo
     {
         if (result.Class is not { } kept)
             return Gone(id, request);
+        if (result.Outcome == SaveOutcome.Saved)
+            moves.Learn(kept.Plan);
         var open = OpenAfter(request, result);
         if (result.Outcome == SaveOutcome.Saved && !parts.IsLive)
             return Redirect($"/plan/{kept.Id}?block={open}");

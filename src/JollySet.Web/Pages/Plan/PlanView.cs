@@ -18,7 +18,8 @@ public sealed record BlockTab(int Id, string Name, string Length, string Likely,
 /// <param name="Block">Number of the block it speaks of; null for the class.</param>
 /// <param name="Station">Number of the first station it speaks of; null for the block.</param>
 /// <param name="Choices">What the buttons say that mend it in one way or another, one on a line.</param>
-public sealed record FindingView(string Severity, string Message, int? Block, int? Station, string Key, bool HasFix, bool MayBeDismissed, string Choices)
+/// <param name="Unknown">The move that nobody knows, where it speaks of one: its facts can be said.</param>
+public sealed record FindingView(string Severity, string Message, int? Block, int? Station, string Key, bool HasFix, bool MayBeDismissed, string Choices, string? Unknown)
 {
     /// <summary>Names it on the page.</summary>
     public string Id => PartList.HashOf(Key);
@@ -103,7 +104,7 @@ public sealed record PlanView(
             look.Hanging,
             [.. plan.Blocks.Select((b, i) => new BlockTab(b.Id, b.Name, Say.Clock(totals.Blocks[i].Length), Say.Clock(totals.Blocks[i].Likely), b == block, findings.Where(f => f.Block == b.Name).Select(f => (Severity?)f.Severity).Max(), b.IsWords))],
             block is null ? null : BlockView.Of(timeline, totals, block, kept.Revision, findings, failed),
-            [.. findings.Select(f => new FindingView(f.Severity.ToString().ToLowerInvariant(), f.Message, f.Block is null ? null : plan.Find(f.Block)?.Id, f.Stations.IsEmpty || f.Block is null ? null : byName.GetValueOrDefault(f.Block)?.Stations.ElementAtOrDefault(f.Stations[0] - 1)?.Id, EditForm.FindingKey(f), f.MayBeFixed, f.MayBeDismissed, string.Join('\n', f.Choices.Select(c => c.Label))))],
+            [.. findings.Select(f => new FindingView(f.Severity.ToString().ToLowerInvariant(), f.Message, f.Block is null ? null : plan.Find(f.Block)?.Id, f.Stations.IsEmpty || f.Block is null ? null : byName.GetValueOrDefault(f.Block)?.Stations.ElementAtOrDefault(f.Stations[0] - 1)?.Id, EditForm.FindingKey(f), f.MayBeFixed, f.MayBeDismissed, string.Join('\n', f.Choices.Select(c => c.Label)), f.Code == "move-unknown" ? f.Subject : null))],
             [.. dismissed.Select(d => new DismissedView(d.Finding.Message, d.Reason, d.Finding.Code, d.Finding.Block, d.Finding.Mark))],
             look.Opening,
             look.Claims,

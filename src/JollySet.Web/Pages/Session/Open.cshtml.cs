@@ -32,7 +32,7 @@ public sealed class OpenModel(ClassBook shelf, RulesBook rules, SessionBook sess
         // Beginning anew ends what was begun: a class is under way once at the most.
         if (sessions.Unfinished(id) is { } left)
             sessions.Press(left, Core.Teaching.EventKind.End, clock.NowMs);
-        return Redirect($"/session/{sessions.Open(kept, rules.Current())}");
+        return Redirect($"/session/{sessions.Open(kept, rules.Studio())}");
     }
 
     private IActionResult Ask(Guid id)

@@ -1,4 +1,5 @@
 using JollySet.Core.Plans;
+using JollySet.Core.Search;
 using JollySet.Core.Timing;
 using JollySet.Data;
 using JollySet.Drawing;
@@ -12,9 +13,10 @@ namespace JollySet.Web.Pages.Shelf;
 public sealed record ShelfItem(Guid Id, string Title, string Bunting, string Clock, string Likely, int? Minutes, string Focus, string Kit, string Changed);
 
 /// <summary>The classes, each with its bunting in small.</summary>
-public sealed class ShelfModel(ClassBook shelf, ClassTimelines timelines, TimeProvider time) : PageModel
+public sealed class ShelfModel(ClassBook shelf, ClassTimelines timelines, MovesBook moves, TimeProvider time) : PageModel
 {
     private const int PageSize = 24;
+    private const int MostMoves = 6;
 
     /// <summary>What is searched for.</summary>
     [BindProperty(SupportsGet = true, Name = "q")]
@@ -33,11 +35,16 @@ public sealed class ShelfModel(ClassBook shelf, ClassTimelines timelines, TimePr
         var page = shelf.Find(Search, PageSize * (Math.Max(1, PageNumber) - 1), PageSize);
         Items = [.. page.Classes.Select(c => ItemOf(c, timelines.CardOf(c)))];
         Broken = page.Broken;
+        if (!string.IsNullOrWhiteSpace(Search))
+            Moves = [.. MoveSearch.Find(Search, moves.Library()).Take(MostMoves).Select(m => (m.Name, JollySet.Web.Pages.Moves.MoveFacts.SlugOf(m.Name)))];
         Pages = (page.All + PageSize - 1) / PageSize;
     }
 
     /// <summary>Rows that cannot be read, each a card that says so.</summary>
     public IReadOnlyList<BrokenClass> Broken { get; private set; } = [];
+
+    /// <summary>Moves that answer what is searched for, the first few.</summary>
+    public IReadOnlyList<(string Name, string Slug)> Moves { get; private set; } = [];
 
     /// <summary>Which page of the shelf, from 1.</summary>
     [BindProperty(SupportsGet = true, Name = "page")]

@@ -38,14 +38,14 @@ export function nameAt(text, caret) {
   return typed.length >= 2 && /^[a-z' -]+$/i.test(typed) ? { from: caret - typed.length, typed } : null;
 }
 
-/** Names that begin with what is typed, then those with a word that does. */
+/** Names that begin with what is typed, then those with a word that does; among each the common ones first, as the page lists them. */
 export function matching(all, typed) {
   const wanted = typed.toLowerCase();
   const rank = (name) => (name.toLowerCase().startsWith(wanted) ? 0 : name.toLowerCase().includes(` ${wanted}`) ? 1 : 2);
   return all
     .map((name) => ({ name, rank: rank(name) }))
     .filter((n) => n.rank < 2 && n.name.toLowerCase() !== wanted)
-    .sort((a, b) => a.rank - b.rank || a.name.length - b.name.length)
+    .sort((a, b) => a.rank - b.rank)
     .slice(0, MOST)
     .map((n) => n.name);
 }

@@ -1,5 +1,6 @@
 // Plan, live: the forms work without this; it saves a press, keeps the keyboard where it was and lets flags be dragged.
 import { afterParts, focusOn } from "./edits.js";
+import { pickMoves } from "./finder.js";
 import { forgive, isTyped } from "./keep.js";
 import { completeLines } from "./line.js";
 import { refuseTooLarge } from "./paste-limit.js";
@@ -7,6 +8,7 @@ import { refuseTooLarge } from "./paste-limit.js";
 document.documentElement.classList.add("scripted");
 
 refuseTooLarge(document);
+pickMoves();
 arrange();
 afterParts.push(arrange);
 document.documentElement.dataset.ready = "yes";

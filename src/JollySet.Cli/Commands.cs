@@ -27,7 +27,7 @@ public static class Commands
         jolly order FILE [--block NAME] [--muscles N] [--floor N] [--kit N] [--pin BLOCK/N] [--pair BLOCK/N] [--apply] [--json]
         jolly balance FILE [--json]
         jolly effort FILE [--json]
-        jolly convert FILE --to sheet|json
+        jolly convert FILE --to sheet|json|card|csv|md
         jolly moves [--json]
         jolly name NAME… | - [--json]
         jolly card FILE [--json]
@@ -162,7 +162,10 @@ public static class Commands
     {
         "sheet" => Answer(output, SheetWriter.Write(plan)),
         "json" => Answer(output, JsonPlanWriter.Write(plan)),
-        _ => Refuse(error, "convert needs --to sheet or --to json"),
+        "card" => Answer(output, PlainCard.Write(plan)),
+        "csv" => Answer(output, PlainTable.Csv(plan)),
+        "md" => Answer(output, PlainTable.Markdown(plan)),
+        _ => Refuse(error, "convert needs --to sheet, json, card, csv or md"),
     };
 
     private static bool TryRead(string file, Stream input, TextWriter error, out ClassPlan plan)

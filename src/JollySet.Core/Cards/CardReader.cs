@@ -47,8 +47,11 @@ public sealed partial class CardReader
     {
         if (System.Text.Encoding.UTF8.GetByteCount(text) > MostBytes)
             return null;
-        if (text.Contains("\n==", StringComparison.Ordinal) && SheetReader.Read(text, library).Plan is { } sheet && Keeping.Gate.Pass(sheet).Passed is { } kept)
-            return new CardReading(kept.Plan, [.. text.ReplaceLineEndings("\n").Split('\n').Select((l, i) => new CardLine(i + 1, l, l.Trim().Length == 0 ? CardLineKind.Blank : CardLineKind.Station, l.Trim(), Sureness.Certain, []))], []);
+        // What was sent as a sheet, a card or a table of ours reads as it is.
+        var known = library ?? MoveLibrary.Shipped;
+        var plain = (text.Contains("\n==", StringComparison.Ordinal) && SheetReader.Read(text, library).Plan is { } sheet ? Keeping.Gate.Pass(sheet).Passed?.Plan : null) ?? PlainCard.Read(text, known) ?? PlainTable.Read(text, known);
+        if (plain is not null)
+            return new CardReading(plain, [.. text.ReplaceLineEndings("\n").Split('\n').Select((l, i) => new CardLine(i + 1, l, l.Trim().Length == 0 ? CardLineKind.Blank : CardLineKind.Station, l.Trim(), Sureness.Certain, []))], []);
         var lines = CardText.Lines(text.Replace('\0', ' '));
         var refused = new HashSet<int>();
         for (var tries = 0; ; tries++)

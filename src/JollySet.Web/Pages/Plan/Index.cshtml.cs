@@ -1,4 +1,5 @@
 using System.Text;
+using JollySet.Core.Cards;
 using JollySet.Core.Edits;
 using JollySet.Core.Moves;
 using JollySet.Core.Plans;
@@ -38,6 +39,15 @@ public sealed class PlanModel(ClassBook shelf, ClassTimelines timelines, RulesBo
 
     /// <summary>The class as JSON.</summary>
     public IActionResult OnGetJson(Guid id) => Download(id, JsonPlanWriter.Write, "application/json", "json");
+
+    /// <summary>The class as a card to send, to read on a phone and to copy.</summary>
+    public IActionResult OnGetCard(Guid id) => shelf.Get(id) is { } kept ? Content(PlainCard.Write(kept.Plan), "text/plain; charset=utf-8", Encoding.UTF8) : NotFound();
+
+    /// <summary>The class as a table for a spreadsheet.</summary>
+    public IActionResult OnGetCsv(Guid id) => Download(id, plan => "\uFEFF" + PlainTable.Csv(plan), "text/csv", "csv");
+
+    /// <summary>The class as a table in Markdown.</summary>
+    public IActionResult OnGetTable(Guid id) => Download(id, PlainTable.Markdown, "text/markdown", "md");
 
     /// <summary>The text of a class that cannot be read, as it is kept.</summary>
     public IActionResult OnGetKept(Guid id) => shelf.GetBroken(id) is { } broken

@@ -17,7 +17,7 @@ async function axe(page) {
 }
 
 for (const size of sizes)
-  test(`axe finds nothing on Shelf, New, House rules, Plan, its facets, print and Teach at ${size.width} × ${size.height}, and nothing is wider than the screen`, async ({
+  test(`axe finds nothing on Shelf, New, Moves, House rules, Plan, its facets, print and Teach at ${size.width} × ${size.height}, and nothing is wider than the screen`, async ({
     page,
   }) => {
     test.slow();
@@ -27,6 +27,9 @@ for (const size of sizes)
       "/",
       "/new",
       "/rules",
+      "/moves?q=back,%20no%20kit",
+      "/moves/goblet-squat",
+      "/moves/goblet-squat/facts",
       `${faulty.replace("plan", "effort")}?recovery=true`,
       faulty,
       ...["balance", "effort", "print"].map((facet) => faulty.replace("plan", facet)),

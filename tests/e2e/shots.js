@@ -103,6 +103,8 @@ await shot(
   await searched("/design?needs=knees&kit=mat,%20light%20dumbbells,%20heavy%20dumbbells&seed=2", "#draft-it", "#draft-title"),
   "design",
 );
+await shot(await open(wide, "/moves?q=back,%20no%20kit,%20spare%20the%20wrists"), "moves");
+await shot(await open(wide, "/moves/goblet-squat"), "move");
 await shot(await open(wide, "/rules"), "rules");
 await shot(await open({ width: 900, height: 1180 }, classes["Slack Water Strength"].replace("plan", "print") + "?start=18:30"), "print");
 

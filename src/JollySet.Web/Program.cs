@@ -15,7 +15,7 @@ try
     var app = builder.Build();
     app.PrepareData(withDemo: builder.Configuration.GetValue("Demo", false));
     app.UseJollySet();
-    app.Lifetime.ApplicationStarted.Register(() => Console.WriteLine($"Jolly Set is at {app.Urls.First()} – stop it with Ctrl+C."));
+    app.Lifetime.ApplicationStarted.Register(() => Console.WriteLine($"Jolly Set is at {app.Urls.FirstOrDefault()} – stop it with Ctrl+C."));
     app.Run();
     return 0;
 }

@@ -91,11 +91,35 @@ public sealed class ColleagueTests : IDisposable
     [Fact]
     public async Task A_brief_with_faults_says_what_is_wrong_at_the_field_and_keeps_what_was_typed()
     {
-        var page = await app.Search("/design?minutes=abc&focus=full%20body&goal=muscle&format=Circuit&audience=everyone&needs=&kit=&seed=1", "draft");
+        var page = await app.Search("/design?minutes=abc&focus=full%20body&goal=muscle&format=Circuit&audience=sailors&needs=&kit=&seed=1", "draft");
         Assert.Contains("whole number", page.QuerySelector("#minutes-wrong")!.TextContent, StringComparison.Ordinal);
         Assert.Contains("first-timers", page.QuerySelector("#audience-wrong")!.TextContent, StringComparison.Ordinal);
-        Assert.Equal("everyone", page.QuerySelector("#audience")!.GetAttribute("value"));
+        Assert.Equal("sailors", page.QuerySelector("#audience")!.GetAttribute("value"));
         Assert.Null(page.QuerySelector(".draft"));
+    }
+
+    [Fact]
+    public async Task What_is_picked_goes_into_its_line_and_what_is_written_is_told_back()
+    {
+        var form = (await app.Get("/design?needs=bad%20knees")).QuerySelector("#design-form")!;
+        Assert.Equal("understood: knees", form.QuerySelector("#told-needs")!.TextContent);
+        Assert.DoesNotContain(form.QuerySelectorAll(".pick"), b => b.GetAttribute("value") == "needs:knees");
+        form.SetAttribute("action", "/design?handler=pick");
+        var again = await App.Parse(await app.Submit(form, ("pick", "needs:wrists")));
+        Assert.Equal("bad knees, wrists", again.QuerySelector("#needs")!.GetAttribute("value"));
+        Assert.Equal("understood: knees, wrists", again.QuerySelector("#told-needs")!.TextContent);
+        Assert.Equal("understood: low back", await app.Client.GetStringAsync(new Uri("/design?handler=told&key=needs&needs=dodgy%20back", UriKind.Relative)));
+    }
+
+    [Fact]
+    public async Task A_pick_in_the_brief_of_a_class_is_an_edit_like_any_other()
+    {
+        var kept = app.Demo("Rope Walk");
+        var form = (await app.Get($"/plan/{kept.Id}")).QuerySelector("#brief form")!;
+        await app.Submit(form, ("pick", "needs:neck"));
+        Assert.Contains("neck", app.Shelf.Get(kept.Id)!.Plan.Brief.Needs);
+        Assert.Equal("BUTTON", form.QuerySelector("button")!.TagName);
+        Assert.False(form.QuerySelector("button")!.HasAttribute("name"), "Enter in a field picks nothing");
     }
 
     [Fact]

@@ -6,6 +6,9 @@ namespace JollySet.Core.Kit;
 /// <summary>Which moves a class can do with its kit and within its needs.</summary>
 public static class Suits
 {
+    private const int MostKnown = 2000;
+    private static readonly System.Collections.Concurrent.ConcurrentDictionary<string, string[]> known = new();
+
     /// <summary>Whether the brief's kit has all that the move needs; a class that names no kit has whatever its moves need. There is always a wall, and a floor to lie on where nobody brought a mat.</summary>
     public static bool Kit(Brief brief, Move move) => brief.Kit.IsEmpty || move.Kit.All(item => KitList.IsGiven(item) || brief.Kit.Any(there => Has(there, item)));
 
@@ -23,7 +26,7 @@ public static class Suits
     /// <summary>Whether an entry of the kit, as written, is that item: its words stand in it, whole and in order. Filled bottles stand in for dumbbells.</summary>
     internal static bool Has(string there, string item)
     {
-        var (words, wanted) = (WordsOf(there), WordsOf(item));
+        var (words, wanted) = (WordsOf(there), Plain(item));
         return wanted.Length > 0 && (Holds(words, wanted) ? wanted is not ["ball"] || !words.Any(KitList.IsSittingBall) : wanted is ["dumbbell"] && words.Contains("bottle"));
     }
 
@@ -35,8 +38,20 @@ public static class Suits
         return false;
     }
 
+    /// <summary>An entry's words, and the name of what is meant besides: <c>light DBs</c> are dumbbells.</summary>
+    private static string[] WordsOf(string text)
+    {
+        if (known.TryGetValue(text, out var words))
+            return words;
+        if (known.Count >= MostKnown)
+            known.Clear();
+        var said = text.ToLowerInvariant().Split([' ', ',', '(', ')', '-', '–', '/'], StringSplitOptions.RemoveEmptyEntries);
+        var called = Enumerable.Range(0, said.Length).Select(from => BriefWords.Kit(string.Join(' ', said[from..]))).FirstOrDefault(item => item is not null);
+        return known[text] = [.. Plain(text), .. called is null ? [] : Plain(called)];
+    }
+
     /// <summary>Singular and small: a hyphen parts words, <c>2x8kg</c> is one.</summary>
-    private static string[] WordsOf(string text) =>
+    private static string[] Plain(string text) =>
     [
         .. text.ToLowerInvariant().Split([' ', ',', '(', ')', '-', '–', '/'], StringSplitOptions.RemoveEmptyEntries)
             .Select(w => w.Length > 3 && w.EndsWith('s') && !w.EndsWith("ss", StringComparison.Ordinal) ? w[..^1] : w),

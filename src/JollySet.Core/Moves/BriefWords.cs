@@ -23,7 +23,7 @@ public static class BriefWords
         "skipping rope: skipping ropes, jump rope, jump ropes",
         "roller: foam roller, foam rollers, rollers",
         "pad: balance pad, balance pads, pads, foam pad",
-        "heel wedge: wedge, wedges, heel wedges",
+        "heel wedge: heel wedges",
         "plate: plates, weight plate",
         "bar: pull-up bar, pull up bar",
         "wall: walls",

@@ -75,8 +75,8 @@ internal static class BriefNotation
         "style" => brief with { Style = OneOf<ClassStyle>(value, Words.Of, errors) },
         "facing" => brief with { Facing = OneOf<Facing>(value, f => f.ToString().ToLowerInvariant(), errors) },
         "focus" => brief with { Focus = Parts(value) },
-        "goal" => brief with { Goal = OneOf<Goal>(value, Words.Of, errors) },
-        "audience" => brief with { Audience = [.. value.Split(',').Select(part => OneOf<Audience>(part, Words.Of, errors)).OfType<Audience>()] },
+        "goal" => brief with { Goal = OneOf<Goal>(value, Words.Of, errors, BriefWords.Goal(value.Text)) },
+        "audience" => brief with { Audience = [.. AudienceOf(value, errors)] },
         "people" => brief with { People = Whole(value, 1, 1000, "people", errors) },
         "demonstrators" => brief with { Demonstrators = Whole(value, 1, 10, "demonstrators", errors) },
         "needs" => brief with { Needs = Parts(value) },
@@ -88,6 +88,10 @@ internal static class BriefNotation
         "claims" => brief with { Claims = Parts(value) },
         _ => brief with { Notes = brief.Notes.Add(Quoted.Read(value)) },
     };
+
+    /// <summary>Who comes, in whatever words; each once.</summary>
+    private static IEnumerable<Audience> AudienceOf(Slice value, SheetErrors errors) =>
+        value.Split(',').SelectMany(part => BriefWords.Audience(part.Text) is { IsEmpty: false } said ? said.Select(word => OneOf<Audience>(part, Words.Of, errors, word)) : [OneOf<Audience>(part, Words.Of, errors)]).OfType<Audience>().Distinct();
 
     private static string Text(Slice value) => Quoted.Read(value);
 
@@ -119,10 +123,11 @@ internal static class BriefNotation
             ? factor / 1.000m
             : errors.None<decimal?>(value, "the pace is a factor on seconds a rep from 0.5 to 2, to a thousandth, such as 0.9");
 
-    private static T? OneOf<T>(Slice value, Func<T, string> word, SheetErrors errors) where T : struct, Enum
+    /// <param name="meant">What the words are known to mean; null where they are taken as they are.</param>
+    private static T? OneOf<T>(Slice value, Func<T, string> word, SheetErrors errors, string? meant = null) where T : struct, Enum
     {
         foreach (var known in Enum.GetValues<T>())
-            if (Quoted.Read(value).Equals(word(known), StringComparison.OrdinalIgnoreCase))
+            if ((meant ?? Quoted.Read(value)).Equals(word(known), StringComparison.OrdinalIgnoreCase))
                 return known;
         return errors.None<T?>(value, $"one of {string.Join(", ", Enum.GetValues<T>().Select(word))} is expected");
     }

@@ -21,7 +21,7 @@ internal sealed class DesignForm
     private static readonly ImmutableArray<(string Key, string Label, string Usual, string Hint, ImmutableArray<(string, string)> Choices)> Asked =
     [
         ("minutes", "Minutes", "30", "30", []),
-        ("focus", "Focus", "full body", "full body", [("full body", "full body"), ("upper body", "upper body"), ("lower body", "lower body"), ("upper body, core", "upper body and core"), ("lower body, core", "lower body and core"), ("core", "core")]),
+        ("focus", "Focus", "full body", "full body, or glutes, back", []),
         ("goal", "Goal", "strength endurance", "", Goals),
         ("format", "Format you like", "Circuit", "", Formats),
         ("audience", "Who comes", "newcomer, regular", "newcomer, regular", []),

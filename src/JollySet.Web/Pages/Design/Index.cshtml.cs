@@ -73,6 +73,17 @@ public sealed class DesignModel(ClassBook shelf, SessionBook sessions, RulesBook
         return await Search($"design {HttpContext.Connection.RemoteIpAddress}", (stop, told) => new DraftFound(Fields, request.Seed, Drafter.Make(request, house, told, stop)));
     }
 
+    /// <summary>A line told back while it is typed.</summary>
+    public IActionResult OnGetTold(string key) => Content(JollySet.Core.Balance.BriefTold.Of(key, Request.Query[key].ToString() is { Length: <= 1000 } line ? line : ""));
+
+    /// <summary>Adds a word that was picked to its line.</summary>
+    public IActionResult OnPostPick(int seed = 1)
+    {
+        Seed = Math.Max(1, seed);
+        Fields = new DesignForm(key => Shared.Picks.Added(Request.Form, key, Request.Form[key].ToString()), fresh: false).Fields;
+        return Request.Headers.ContainsKey("HX-Request") ? Partial("_Fields", this) : Page();
+    }
+
     /// <summary>Puts the draft on the shelf: the same brief and seed give the same class.</summary>
     public IActionResult OnPostTake(int seed)
     {

@@ -21,7 +21,7 @@ internal static class EditForm
         var station = Number(form, "station");
         return ActionOf(form) switch
         {
-            "brief" => new Several([.. Retitled(form, plan), .. Differing(form, BriefKeys, PlanView.BriefTexts(plan.Brief)).Select(l => new SetBriefLine(l.Key, l.Value))]),
+            "brief" => new Several([.. Retitled(form, plan), .. Differing(form, BriefKeys, PlanView.BriefTexts(plan.Brief)).Select(l => new SetBriefLine(l.Key, l.Value)), .. Picked(form)]),
             "sheet" => new ReplaceSheet(Text(form, "text")),
             "block" => new Several([.. Differing(form, BlockView.FieldKeys, Settings(plan, block)).Select(l => new SetBlockSetting(block, l.Key, l.Value)), .. Renamed(form, plan, block)]),
             "block-text" => new ReplaceBlock(block, Text(form, "text")),
@@ -81,6 +81,10 @@ internal static class EditForm
 
     private static IEnumerable<(string Key, string Value)> Differing(IFormCollection form, IEnumerable<string> keys, Dictionary<string, string> then) =>
         keys.Where(key => form.ContainsKey(key) && Text(form, key).Trim() != then.GetValueOrDefault(key, "").Trim()).Select(key => (key, Text(form, key)));
+
+    /// <summary>A word that was picked for a line of the brief.</summary>
+    private static IEnumerable<PlanEdit> Picked(IFormCollection form) =>
+        BriefKeys.Where(key => form.ContainsKey(key)).Select(key => (key, was: Text(form, key), now: Shared.Picks.Added(form, key, Text(form, key)))).Where(l => l.now != l.was).Select(l => new SetBriefLine(l.key, l.now));
 
     /// <summary>A new name goes last, so that the other edits still read the block as it was.</summary>
     private static IEnumerable<PlanEdit> Renamed(IFormCollection form, ClassPlan plan, int block) =>

@@ -43,7 +43,80 @@ public static class Modifiers
         new("pulsing", "pulse|pulsing", m => m.Pattern is Pattern.Stretch or Pattern.March ? null : Unloaded(m) with { Pace = PaceClass.Pulse }),
         new("slow", "slow|tempo|eccentric|negative", m => m with { Pace = PaceClass.Slow }),
         new("with a pause", "pause|paused", m => m with { Pace = PaceClass.Slow }),
+        .. Stances,
+        .. Grips,
+        .. Carried,
+        .. Changed,
     ];
+
+    /// <summary>How one stands, lies or leans.</summary>
+    private static IEnumerable<Modifier> Stances =>
+    [
+        new("chest-supported", "chest supported|chest on a bench", m => m.Pattern == Pattern.Pull && m.Posture == Posture.Hinged ? Without(m, Muscle.LowerBack) with { Posture = Posture.Lying, Kit = With(m.Kit, "bench"), Around = m.Around.Remove("low back") } : null),
+        new("supported", "supported|assisted", m => m.Level == Level.Up && m.Troubles("balance") ? m with { Around = m.Around.Remove("balance"), Tags = m.Tags with { IsOneLegged = false } } : null),
+        new("narrow", "narrow|narrow stance|close stance", m => m.Pattern == Pattern.Squat ? Without(m, Muscle.Adductors) : null),
+        new("eyes closed", "eye closed|eye shut", m => m.Level == Level.Up && m.Load == LoadClass.None ? m with { Around = Added(m, ("balance", Supported)) } : null),
+        new("heels raised", "heel raised|heel elevated", m => m.Pattern != Pattern.Squat || m.Posture != Posture.Standing ? null : AtMost(m, Muscle.Glutes, 0.5m) with { Kit = With(m.Kit, "heel wedge"), Around = Added(m, ("knees", "squat to chair"), ("no kit", Smaller)) }),
+        new("front foot raised", "front foot raised|front foot elevated", m => m.Pattern == Pattern.Lunge && m.Sides == MoveSides.OneSided && !m.Kit.Contains("step") ? AtLeast(m, Muscle.Glutes, 1) with { Kit = With(m.Kit, "step"), Around = Added(m, ("hips", "squat to chair"), ("no kit", Smaller)) } : null),
+        new("feet raised", "feet raised|feet elevated|feet up|decline", m => m.Kit.Contains("step") ? null : m.Pattern == Pattern.Push && m.Posture == Posture.Plank ? AtLeast(m, Muscle.FrontDelts, 1) with { Kit = With(m.Kit, "step"), Around = Added(m, ("no kit", Smaller)) }
+            : m.Pattern == Pattern.HipBridge ? AtLeast(m, Muscle.Hamstrings, 1) with { Kit = With(m.Kit, "step"), Around = Added(m, ("no kit", Smaller)) } : null),
+        new("hands raised", "hand raised|hand elevated|incline", m => m.Posture == Posture.Plank && m.Pattern is Pattern.Push or Pattern.Brace or Pattern.Locomotion && m.Tags.Bears == Bearing.Hands && !m.Kit.Contains("step")
+            ? m with { Posture = Posture.Standing, Kit = [.. m.Kit.Where(k => k != "mat"), "bench"], Around = Added(m, ("no kit", Smaller)).Remove("no floor") } : null),
+    ];
+
+    /// <summary>How the hands take hold.</summary>
+    private static IEnumerable<Modifier> Grips =>
+    [
+        new("close grip", "close grip|narrow grip|close hand", m => m.Pattern == Pattern.Push ? AtMost(AtLeast(m, Muscle.Triceps, 1), Muscle.Chest, 0.5m) : null),
+        new("wide grip", "wide grip|wide hand", m => m.Pattern switch
+        {
+            Pattern.Push => AtMost(AtLeast(m, Muscle.Chest, 1), Muscle.Triceps, 0.25m) with { Around = Added(m, ("shoulders", Smaller)) },
+            Pattern.Pull or Pattern.VerticalPull => AtLeast(m, Muscle.UpperBack, 1) with { Around = Added(m, ("shoulders", Smaller)) },
+            _ => null,
+        }),
+        new("neutral grip", "neutral grip|neutral|hammer grip", m => m.Pattern is Pattern.Push or Pattern.OverheadPush or Pattern.Pull or Pattern.VerticalPull && m.Kit.Any(i => KitList.IsHeld(i) || i == "bar") ? AtLeast(m, Muscle.Forearms, 0.25m) with { Around = m.Around.Remove("wrists") } : null),
+        new("reverse grip", "reverse grip|underhand|under hand|supinated|palm up", m => m.Pattern is Pattern.Pull or Pattern.VerticalPull ? AtLeast(m, Muscle.Biceps, 0.5m) : null),
+        new("overhand", "pronated", m => m.Pattern is Pattern.Pull or Pattern.VerticalPull ? m : null),
+    ];
+
+    /// <summary>Where a weight is carried while the legs work.</summary>
+    private static IEnumerable<Modifier> Carried =>
+    [
+        new("goblet", "goblet|goblet hold", m => Carrying(m) is { } legs ? AtLeast(AtLeast(legs, Muscle.Abs, 0.25m), Muscle.UpperBack, 0.25m) with { Kit = OneHeld(m, "dumbbell") } : null),
+        new("front rack", "front rack|racked|front loaded", m => Carrying(m) is { } legs ? AtLeast(AtLeast(legs, Muscle.Abs, 0.25m), Muscle.UpperBack, 0.25m) with { Kit = m.Kit.Any(KitList.IsHeld) ? m.Kit : OneHeld(m, "dumbbells"), Around = Added(legs, ("wrists", "no load")) } : null),
+        new("overhead", "overhead|overhead hold", m => Carrying(m) is { } legs ? AtLeast(AtLeast(legs, Muscle.FrontDelts, 0.5m), Muscle.UpperBack, 0.5m) with { Load = LoadClass.Light, Kit = m.Kit.Any(KitList.IsHeld) ? m.Kit : OneHeld(m, "dumbbell"), Around = Added(legs, ("shoulders", "no load"), ("low back", "no load")) } : null),
+        new("suitcase", "suitcase|suitcase hold|offset", m => Carrying(m) is { } legs ? AtLeast(legs, Muscle.Obliques, 0.5m) with { Sides = MoveSides.OneSided, Kit = OneHeld(m, "dumbbell") } : null),
+        new("with a rucksack", "rucksack|backpack", m => Held(m, "rucksack")),
+        new("with a plate", "plate", m => Held(m, "plate")),
+        new("with a ball", "ball|medicine ball|med ball", m => m.Pattern is Pattern.TrunkFlexion or Pattern.Rotation && m.Load == LoadClass.None && m.Kit.All(k => k == "mat") ? m with { Kit = With(m.Kit, "ball"), Load = LoadClass.Light, Around = Added(m, ("no kit", "no load")) } : null),
+    ];
+
+    /// <summary>What is done besides, or otherwise.</summary>
+    private static IEnumerable<Modifier> Changed =>
+    [
+        new("held", "hold|isometric|iso|static", m => m.Tags.IsHold ? m : IsLegs(m) || m.Pattern is Pattern.TrunkFlexion or Pattern.Push or Pattern.SideBend ? m with { Pace = PaceClass.Slow, Tags = m.Tags with { IsHold = true } } : null),
+        new("one-and-a-half", "one and half|1 and half|1 5|1 1 2", m => m.Tags.IsHold || m.Pattern is Pattern.Stretch or Pattern.Mobility or Pattern.March or Pattern.Locomotion or Pattern.Jump ? null : m with { Pace = PaceClass.Slow }),
+        new("explosive", "explosive|plyo|plyometric", m => m.Impact == Impact.High ? m : m.Pattern is Pattern.Push or Pattern.Squat or Pattern.Lunge or Pattern.Hinge && m.Load != LoadClass.Heavy ? m with { Pace = PaceClass.PowerCompound, Tags = m.Tags with { IsExplosive = true, IsSkill = true } } : null),
+        new("jumping", "jumping|jump|with jump", m => m.Impact == Impact.High ? m : m.Pattern is Pattern.Squat or Pattern.Lunge && m.Posture == Posture.Standing && m.Kit.All(KitList.IsHeld)
+            ? Unloaded(m) with { Impact = Impact.High, Pace = PaceClass.PowerCompound, Tags = m.Tags with { IsExplosive = true }, Around = Added(m with { Around = m.Around.Remove("no kit") }, ("knees", "squat to chair"), ("no jumping", "squat"), ("quiet", "squat")) } : null),
+        new("walking", "walking|moving", m => m.Pattern is Pattern.Lunge or Pattern.Carry ? m with { Sides = m.Pattern == Pattern.Lunge ? MoveSides.Alternating : m.Sides, Impact = m.Impact < Impact.Low ? Impact.Low : m.Impact, Around = Added(m, ("small space", "\"on the spot\"")) } : null),
+        new("with rotation", "with rotation|with twist|rotation|twist|twisting", m => m.Pattern is Pattern.Squat or Pattern.Lunge or Pattern.Push or Pattern.OverheadPush && m.Impact < Impact.Middle ? AtLeast(m, Muscle.Obliques, 0.5m) with { Planes = m.Planes.Contains(Plane.Transverse) ? m.Planes : m.Planes.Add(Plane.Transverse), Around = Added(m, ("low back", Smaller)) } : null),
+        new("with knee drive", "with knee drive|knee drive|with knee lift|to knee drive|with knee", m => m.Pattern is Pattern.Lunge && m.Sides != MoveSides.Both || m.Pattern == Pattern.Squat && m.Load == LoadClass.None && m.Sides == MoveSides.Both ? AtLeast(m, Muscle.HipFlexors, 0.5m) with { Around = Added(m, ("balance", Supported)) } : null),
+        new("sliding", "slider|sliding", m => m.Pattern == Pattern.Lunge && m.Kit.All(KitList.IsHeld) ? Unloaded(m) with { Kit = ["slider"], Around = Added(m with { Around = m.Around.Remove("no kit") }, ("no kit", "lunge with knee lift")) } : null),
+    ];
+
+    /// <summary>A move of the legs that a weight can be carried through: loaded moderately where it was not.</summary>
+    private static Move? Carrying(Move m) => m.Pattern is Pattern.Squat or Pattern.Lunge && m.Posture == Posture.Standing && m.Impact < Impact.Middle && m.Pace != PaceClass.PowerCompound && m.Kit.All(k => KitList.IsHeld(k) || k is "step" or "chair")
+        ? m with { Load = m.Load == LoadClass.None ? LoadClass.Moderate : m.Load, Around = m.Kit.Contains("step") || m.Kit.Contains("chair") ? m.Around : m.Around.SetItem("no kit", "no load"), Tags = m.Tags with { WorksUnloaded = true } }
+        : null;
+
+    private static ImmutableArray<string> OneHeld(Move m, string item) => [item, .. m.Kit.Where(k => !KitList.IsHeld(k))];
+
+    private static ImmutableArray<string> With(ImmutableArray<string> kit, string item) => kit.Contains(item) ? kit : kit.Add(item);
+
+    private static Move Without(Move m, Muscle muscle) => m with { Muscles = [.. m.Muscles.Where(s => s.Muscle != muscle || s.Share == 1)] };
+
+    private static Move AtMost(Move m, Muscle muscle, decimal share) => m with { Muscles = [.. m.Muscles.Select(s => s.Muscle == muscle && s.Share > share ? s with { Share = share } : s)] };
 
     private static bool IsUpper(Move m) => m.Pattern is Pattern.Push or Pattern.OverheadPush or Pattern.Pull or Pattern.VerticalPull or Pattern.Isolation or Pattern.Rotation
         && m.Posture is Posture.Standing or Posture.Kneeling or Posture.Seated && m.Muscles.All(s => s.Share < 1 || !Legs.Contains(s.Muscle));

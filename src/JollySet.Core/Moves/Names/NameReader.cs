@@ -162,7 +162,11 @@ public sealed class NameReader
         if (word.Length < ShortestSlip)
             return word;
         var most = word.Length >= LongWord ? 2 : 1;
-        var near = vocabulary.Where(v => Math.Abs(v.Length - word.Length) <= most && v.Length >= ShortestSlip - 1).Select(v => (v, edits: NearestName.Edits(word, v, most))).Where(v => v.edits <= most).OrderBy(v => v.edits).Take(2).ToList();
+        var near = vocabulary.Where(v => Math.Abs(v.Length - word.Length) <= most && v.Length >= ShortestSlip - 1).Select(v => (v, edits: NearestName.Edits(word, v, most))).Where(v => v.edits <= most).OrderBy(v => v.edits).ToList();
+        // Letters that have changed places are the likelier slip.
+        if (near.Count > 1 && near.Where(v => v.v.Order().SequenceEqual(word.Order())).ToList() is [var turned])
+            return turned.v;
+        near = [.. near.Take(2)];
         return near.Count == 1 || (near.Count == 2 && near[0].edits < near[1].edits) ? near[0].v : word;
     }
 

@@ -117,7 +117,7 @@ internal sealed class CardBlock(int line, string name, CardPart part)
         if (IsOwnTime)
             parts.Add(IsTalk ? Said($"words, {Length ?? 60} s") : Said($"their own time, {Length ?? 60} s"));
         else if (Part != CardPart.Main)
-            parts.Add(Part == CardPart.WarmUp ? "warm-up" : "cool-down");
+            parts.AddRange(CardPhrases.PartOf(Name) == Part ? [] : [Part == CardPart.WarmUp ? "warm-up" : "cool-down"]);
         else if (Format() is not "circuit" and var format)
             parts.Add(format.Replace("..", " to ", StringComparison.Ordinal));
         if (RoundsOf() is { } rounds)

@@ -33,6 +33,7 @@ internal static partial class CardText
         var text = Plain(row ?? raw);
         var isHeading = text.StartsWith('#') || (text.StartsWith("**", StringComparison.Ordinal) && text.Contains("**", StringComparison.Ordinal)) || text.StartsWith("==", StringComparison.Ordinal);
         text = text.TrimStart('#', '=', ' ').Replace("**", "", StringComparison.Ordinal).Replace("__", "", StringComparison.Ordinal).TrimEnd('=', ' ');
+        text = Boxed().Replace(text, "${n} ");
         var letter = (char?)null;
         if (Tied().Match(text) is { Success: true } tied)
         {
@@ -89,6 +90,10 @@ internal static partial class CardText
 
     [GeneratedRegex(@"^(?:[-*+>~]+\s*|\[[ x]?\]\s*|\d{1,2}\s?[.)]+(?!\d)\s*|\d{1,2}\s+-\s+(?=[a-z])|[a-h][.)]\s+|\(?[a-z]\)\s+)+(?=\S)", RegexOptions.IgnoreCase)]
     private static partial Regex Bullet();
+
+    /// <summary>A count in a box of its own before a move.</summary>
+    [GeneratedRegex(@"^\[(?<n>\d{1,3})\]\s*(?=[a-z])", RegexOptions.IgnoreCase)]
+    private static partial Regex Boxed();
 
     [GeneratedRegex(@"^[-=_*~.\s|:+]*$")]
     private static partial Regex Rule();

@@ -55,4 +55,13 @@ public sealed class CardTests(ITestOutputHelper output)
         output.WriteLine($"{file}: {right} of {all} facts");
         Assert.True(right * 10 >= all * 9, $"{right} of {all}");
     }
+
+    [Fact]
+    public void A_count_in_a_box_is_a_count_and_a_warm_up_is_told_once()
+    {
+        var reading = CardReader.Read("Quay, 20 min\nWarm-up: march, arm circles\n3 rounds\n[12] squats\n[8] press-ups\n")!;
+        Assert.Contains("squats x12", SheetWriter.Write(reading.Plan), StringComparison.Ordinal);
+        Assert.Contains("press-ups x8", SheetWriter.Write(reading.Plan), StringComparison.Ordinal);
+        Assert.DoesNotContain(reading.Lines, l => l.Read.Contains("warm-up: warm-up", StringComparison.OrdinalIgnoreCase));
+    }
 }

@@ -1,4 +1,5 @@
 using System.Buffers;
+using System.Collections.Concurrent;
 using System.Collections.Frozen;
 using System.Collections.Immutable;
 
@@ -22,10 +23,13 @@ public sealed class NameReader
     private const int Choices = 3;
     private const int LongWord = 7;
     private const int ShortestSlip = 4;
+    private const int MostMended = 20_000;
     private readonly FrozenDictionary<string, Move> byKey;
     private readonly FrozenDictionary<string, Move?> bySorted;
     private readonly FrozenDictionary<string, Move> byLetters;
     private readonly ImmutableArray<(Move Move, HashSet<string> Words)> all;
+    private readonly FrozenDictionary<string, int[]> byWord;
+    private readonly ConcurrentDictionary<string, string> mended = new(StringComparer.Ordinal);
     private readonly FrozenSet<string> vocabulary;
 
     /// <summary>A reader over a library's names.</summary>
@@ -36,6 +40,7 @@ public sealed class NameReader
         bySorted = names.GroupBy(n => Sorted(n.words)).ToFrozenDictionary(g => g.Key, g => g.Select(n => n.move).Distinct().Count() == 1 ? g.First().move : null);
         byLetters = library.All.SelectMany(m => m.Also.Prepend(m.Name).Select(name => (move: m, letters: NameWords.Joined(name)))).GroupBy(n => n.letters).Where(g => g.Select(n => n.move).Distinct().Count() == 1).ToFrozenDictionary(g => g.Key, g => g.First().move);
         all = [.. names.Select(n => (n.move, n.words.ToHashSet()))];
+        byWord = all.SelectMany((n, at) => n.Words.Select(word => (word, at))).GroupBy(w => w.word).ToFrozenDictionary(g => g.Key, g => g.Select(w => w.at).ToArray());
         vocabulary = names.SelectMany(n => n.words).Concat(Modifiers.All.SelectMany(m => m.Ways).SelectMany(w => w)).ToFrozenSet();
     }
 
@@ -59,7 +64,7 @@ public sealed class NameReader
         var near = Near(words, Choices, "");
         if (near.IsEmpty)
             near = Near(mended, Choices, "");
-        return new NameReading(text, Sureness.Unknown, null, "", [], near.IsEmpty ? "nothing like it is known" : $"near are {string.Join(", ", near)}", near) { Shared = near.IsEmpty ? 0 : all.Where(n => n.Move.Name == near[0]).Max(n => words.Count(n.Words.Contains)) };
+        return new NameReading(text, Sureness.Unknown, null, "", [], near.IsEmpty ? "nothing like it is known" : $"near are {string.Join(", ", near)}", near) { Shared = near.IsEmpty ? 0 : SharedWith(near[0], words) };
     }
 
     /// <summary>What stands after a comma changes what stands before it; where it is a move itself, two are named.</summary>
@@ -139,9 +144,22 @@ public sealed class NameReader
         for (var at = 0; at < words.Count; at++)
             if (ByFirst.TryGetValue(words[at], out var ways))
                 foreach (var (modifier, way) in ways)
-                    if (at + way.Length <= words.Count && words.GetRange(at, way.Length).SequenceEqual(way))
+                    if (Stands(words, at, way))
                         found.Add((modifier, at, way.Length));
         return found;
+    }
+
+    private int SharedWith(string name, List<string> words) =>
+        words.SelectMany(w => byWord.GetValueOrDefault(w) ?? []).Where(at => all[at].Move.Name == name).GroupBy(at => at).Select(g => g.Count()).DefaultIfEmpty().Max();
+
+    private static bool Stands(List<string> words, int at, string[] way)
+    {
+        if (at + way.Length > words.Count)
+            return false;
+        for (var i = 0; i < way.Length; i++)
+            if (words[at + i] != way[i])
+                return false;
+        return true;
     }
 
     /// <summary>A word as it is written, its slips put right.</summary>
@@ -151,11 +169,20 @@ public sealed class NameReader
         return words.TrueForAll(vocabulary.Contains) ? raw : Mended(raw) is var whole && whole != raw ? whole : string.Join(' ', words.Select(Mended));
     }
 
-    /// <summary>The one known word that a word is a slip of: one letter in a word of four or more, two in a longer one.</summary>
+    /// <summary>The one known word that a word is a slip of: one letter in a word of four or more, two in a longer one. Each word is looked for once.</summary>
     private string Mended(string word)
     {
         if (vocabulary.Contains(word))
             return word;
+        if (mended.TryGetValue(word, out var before))
+            return before;
+        if (mended.Count >= MostMended)
+            mended.Clear();
+        return mended[word] = Found(word);
+    }
+
+    private string Found(string word)
+    {
         // In a short word only two letters may have changed places.
         if (word.Length == ShortestSlip - 1)
             return new[] { $"{word[1]}{word[0]}{word[2]}", $"{word[0]}{word[2]}{word[1]}" }.Where(vocabulary.Contains).Distinct().ToList() is [var swapped] ? swapped : word;
@@ -171,11 +198,35 @@ public sealed class NameReader
     }
 
     /// <summary>The names that share most words with it, the last word, which mostly says the kind, counting twice; among equals the common ones.</summary>
-    private ImmutableArray<string> Near(List<string> words, int most, string butNot) =>
-    [
-        .. all.Select(n => (n.Move, shared: words.Count(n.Words.Contains) + (words.Count > 0 && n.Words.Contains(words[^1]) ? 1 : 0), extra: n.Words.Count))
-            .Where(n => n.shared > 0 && n.Move.Name != butNot)
-            .OrderByDescending(n => n.shared).ThenByDescending(n => n.Move.Tags.Staple).ThenBy(n => n.extra).ThenBy(n => n.Move.Name, StringComparer.Ordinal)
-            .Select(n => n.Move.Name).Distinct().Take(most),
-    ];
+    private ImmutableArray<string> Near(List<string> words, int most, string butNot)
+    {
+        var shared = new Dictionary<int, int>();
+        for (var i = 0; i < words.Count; i++)
+            foreach (var at in byWord.GetValueOrDefault(words[i]) ?? [])
+                shared[at] = shared.GetValueOrDefault(at) + (i == words.Count - 1 ? 2 : 1);
+        var best = new List<(Move Move, int Shared, int Extra)>(most + 1);
+        foreach (var (at, count) in shared)
+        {
+            var found = (all[at].Move, Shared: count, Extra: all[at].Words.Count);
+            if (found.Move.Name == butNot || (best.Count == most && !IsNearer(found, best[^1])))
+                continue;
+            // A move stands once, by the nearest of its names.
+            var same = best.FindIndex(b => ReferenceEquals(b.Move, found.Move));
+            if (same >= 0 && !IsNearer(found, best[same]))
+                continue;
+            if (same >= 0)
+                best.RemoveAt(same);
+            best.Insert(best.FindIndex(b => IsNearer(found, b)) is var before and >= 0 ? before : best.Count, found);
+            if (best.Count > most)
+                best.RemoveAt(most);
+        }
+
+        return [.. best.Select(b => b.Move.Name)];
+    }
+
+    private static bool IsNearer((Move Move, int Shared, int Extra) a, (Move Move, int Shared, int Extra) b) =>
+        a.Shared != b.Shared ? a.Shared > b.Shared
+        : a.Move.Tags.Staple != b.Move.Tags.Staple ? a.Move.Tags.Staple > b.Move.Tags.Staple
+        : a.Extra != b.Extra ? a.Extra < b.Extra
+        : string.CompareOrdinal(a.Move.Name, b.Move.Name) < 0;
 }

@@ -98,6 +98,12 @@ internal static class NameWords
         var word = new StringBuilder();
         foreach (var sign in name)
         {
+            if (char.IsAsciiLetterOrDigit(sign))
+            {
+                word.Append(char.ToLowerInvariant(sign));
+                continue;
+            }
+
             var c = Accented.IndexOf(char.ToLowerInvariant(sign), StringComparison.Ordinal) is var at and >= 0 ? Plain[at] : sign;
             if (CharUnicodeInfo.GetUnicodeCategory(c) == UnicodeCategory.NonSpacingMark || c is '\'' or '’')
                 continue;

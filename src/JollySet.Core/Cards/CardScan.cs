@@ -71,6 +71,9 @@ internal sealed partial class CardScan
         Take(Weight(), m => Load ??= m.Groups["w"].Value.ToLowerInvariant() switch { "med" or "medium" => "moderate", var said => said });
         Take(Side(), m => Sides ??= m.Groups["s"].Value.StartsWith("r", StringComparison.OrdinalIgnoreCase) ? "right" : "left");
         Take(Slowly(), _ => Tempo ??= "slow");
+        // No work is said by nothing.
+        if (Work == 0)
+            (Work, Rest) = (null, null);
     }
 
     public int? RoundsLow { get; private set; }

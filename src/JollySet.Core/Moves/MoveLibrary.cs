@@ -20,6 +20,7 @@ public sealed class MoveLibrary
     public MoveLibrary(IEnumerable<Move> moves)
     {
         All = [.. moves.OrderBy(m => m.Name, StringComparer.OrdinalIgnoreCase)];
+        Offered = [.. All.OrderByDescending(m => m.Tags.Staple).Select(m => m.Name)];
         byName = All
             .SelectMany(m => m.Also.Prepend(m.Name).Select(name => KeyValuePair.Create(name, m)))
             .ToFrozenDictionary(StringComparer.OrdinalIgnoreCase);
@@ -50,6 +51,9 @@ public sealed class MoveLibrary
 
     /// <summary>The library that ships with the product.</summary>
     public static MoveLibrary Shipped => ShippedMoves.Value;
+
+    /// <summary>The shown names, the common ones first: what a field that takes a move offers.</summary>
+    public ImmutableArray<string> Offered { get; }
 
     /// <summary>Every move, by name.</summary>
     public ImmutableArray<Move> All { get; }

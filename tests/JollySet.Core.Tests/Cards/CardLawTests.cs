@@ -107,4 +107,10 @@ public class CardLawTests
         const string sheet = "# Deck\nminutes: 20\n\n== A (circuit, 2 rounds, work 40, rest 20)\ngoblet squat [heavy]\npush-up | easier: knee push-up\n";
         Assert.Equal(SheetWriter.Write(SheetReader.Read(sheet).Plan!), SheetWriter.Write(CardReader.Read(sheet)!.Plan));
     }
+
+    [Theory]
+    [InlineData("Block 1: 10 min 00/00\nsquat")]
+    [InlineData("10 min, 0 on 0 off\nsquat\npress-up")]
+    [InlineData("Circuit 00:00 12 min\nsquat")]
+    public void No_work_at_all_is_divided_by_nothing(string card) => Assert.Contains("squat", CardReader.Read(card)!.Plan.MoveNames());
 }

@@ -20,7 +20,7 @@ public sealed class PlanModel(ClassBook shelf, ClassTimelines timelines, RulesBo
     public PlanView View { get; private set; } = null!;
 
     /// <summary>Names of the library, for the fields that take a move.</summary>
-    public IEnumerable<string> MoveNames => rules.Studio().Library.All.OrderByDescending(m => m.Tags.Staple).Select(m => m.Name);
+    public IEnumerable<string> MoveNames => rules.Studio().Library.Offered;
 
     /// <summary>Shows a class with one block open, by its number.</summary>
     public IActionResult OnGet(Guid id, int block, string? line)

@@ -83,7 +83,7 @@ internal sealed partial class CardHead
             left = Without(left, people);
         }
 
-        if (left.Length == 0)
+        if (left.Length == 0 || (left.Length < piece.Length && CardPhrases.IsEmpty(left)))
             return;
         var mayName = mayTitle && Title.Length == 0;
         if (!mayName && Known(left) is { Count: > 0 } said)
@@ -111,7 +111,7 @@ internal sealed partial class CardHead
 
     private static int Whole(Match m) => int.Parse(m.Groups["n"].Value, CultureInfo.InvariantCulture);
 
-    private static string Without(string text, Match m) => (text[..m.Index] + " " + text[(m.Index + m.Length)..]).Trim(' ', ':', '-', ',', '.');
+    private static string Without(string text, Match m) => (text[..m.Index].TrimEnd() + " " + text[(m.Index + m.Length)..].TrimStart()).Trim(' ', ':', '-', ',', '.');
 
     /// <summary>The header's lines of a sheet.</summary>
     public IEnumerable<string> Lines()
@@ -144,6 +144,13 @@ internal sealed partial class CardHead
             Add("audience", who);
         if (BriefWords.Kit(topic) is { } kit)
             Add("kit", kit);
+        // Who it is for may stand among other words: “HIIT, all levels”, “for the over-sixties”.
+        var words = title.Split([' ', ',', ':', ';', '!'], StringSplitOptions.RemoveEmptyEntries);
+        for (var from = 0; from < words.Length; from++)
+            for (var length = Math.Min(3, words.Length - from); length > 0; length--)
+                if (string.Join(' ', words[from..(from + length)]) is var phrase && (length > 1 || phrase.Contains('-', StringComparison.Ordinal) || (phrase.Length > 6 && phrase.EndsWith("s", StringComparison.OrdinalIgnoreCase))))
+                    foreach (var who in BriefWords.Audience(phrase))
+                        Add("audience", who);
     }
 
     private static string Quoted(string text) => text.AsSpan().ContainsAny(Signs) ? $"\"{text.Replace("\"", "\"\"", StringComparison.Ordinal)}\"" : text;
@@ -323,7 +330,7 @@ internal sealed partial class CardHead
     [GeneratedRegex(@"^(?:focus(?:\s+on)?|target)\s+|\s+(?:focus|day)$", RegexOptions.IgnoreCase)]
     private static partial Regex FocusWord();
 
-    [GeneratedRegex(@"\b(?:no (?:jump(?:s|ing)?|impact|floor(?: work)?|kit|equipment|kneeling)|low impact|(?:bad|sore|dodgy) (?:knees?|wrists?|backs?|shoulders?|hips?|necks?))\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:no (?:jump(?:s|ing)?|impact|floor(?: work)?|kit|equipment|kneeling)|low impact|can(?:'t|not|t) (?:get|go) (?:down|to the floor|on the floor)|(?:bad|sore|dodgy) (?:knees?|wrists?|backs?|shoulders?|hips?|necks?))\b", RegexOptions.IgnoreCase)]
     private static partial Regex SpokenNeed();
 
     [GeneratedRegex(@"\b(?:strength|class|circuit|conditioning|session|workout|blast|burn|hour)\b", RegexOptions.IgnoreCase)]

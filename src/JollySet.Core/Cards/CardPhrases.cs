@@ -62,7 +62,7 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"\b(?:super\s?-?sets?|tri-?sets?|giant sets?|pairs?\s+\d|complex)\b", RegexOptions.IgnoreCase)]
     public static partial Regex Super();
 
-    [GeneratedRegex(@"^(?:strength|cardio|core|abs|legs|upper(?:\s+body)?|lower(?:\s+body)?|hiit|challenge|workout|intervals|stations|full\s+body)\b(?!\s+(?:\d|[a-h]\b|set|part|block))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:strength|cardio|core|abs|legs|upper(?:\s+body)?|lower(?:\s+body)?|hiit|challenge|workout|intervals|stations|full\s+body)\b(?!\s+(?:\d(?!\d?\s*(?:min|'))|[a-h]\b|set|part|block))", RegexOptions.IgnoreCase)]
     public static partial Regex Topic();
 
     [GeneratedRegex(@"^(?:welcome|intro(?:duction)?|chat|talk|hello|briefing|announcements?|safety)\b.{0,30}\d", RegexOptions.IgnoreCase)]
@@ -91,6 +91,18 @@ internal static partial class CardPhrases
 
     [GeneratedRegex(@"\s+")]
     private static partial Regex Spaces();
+
+    /// <summary>A stroke with room on both sides parts what a list has.</summary>
+    [GeneratedRegex(@"\s+/\s+")]
+    public static partial Regex Strokes();
+
+    /// <summary>What goes on from a part before it: a part of its own.</summary>
+    [GeneratedRegex(@"^(?:then|next|now|after that)\b", RegexOptions.IgnoreCase)]
+    public static partial Regex GoesOn();
+
+    /// <summary>A bare number after a warm-up's or cool-down's word: minutes.</summary>
+    [GeneratedRegex(@"\s(?<n>\d{1,2})$")]
+    public static partial Regex BareMinutes();
 
     [GeneratedRegex(@"\s+and\s+", RegexOptions.IgnoreCase)]
     public static partial Regex And();

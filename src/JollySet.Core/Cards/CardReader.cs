@@ -196,6 +196,12 @@ public sealed partial class CardReader
         var scan = Scan(begins.Success && char.IsAsciiDigit(begins.Value[^1]) ? before[begins.Length..] : before, isLine: false);
         var isNamed = part != CardPart.Main || begins.Success || Super().IsMatch(before) || Talk().IsMatch(before);
         var isEmpty = IsEmpty(scan.Left);
+        var named = scan.Left;
+        if (part != CardPart.Main && length is null && scan.Length is null && scan.RepsLow is null && items is null && BareMinutes().Match(named) is { Success: true } bare)
+            (length, named) = (int.Parse(bare.Groups["n"].Value, CultureInfo.InvariantCulture) * 60, named[..bare.Index]);
+        // How it runs and what is done on one line: “tabata 8 x 20/10 burpees”, “21-15-9 thrusters, swings”.
+        if (items is null && scan.SaysBlock && !text.EndsWith(':') && Done(named, begins.Value, scan.Scheme is not null) is { } done)
+            (items, named) = (done, begins.Value);
         if (!isNamed && !scan.SaysBlock && !(text.EndsWith(':') && !isEmpty) && items is null && !(line.IsHeading && !isEmpty) && length is null)
         {
             if (isEmpty && (scan.SaysEachSide || scan.Sets is not null) && Current is not { Stations.Count: 0 })
@@ -213,9 +219,10 @@ public sealed partial class CardReader
         // A move with its rounds on one line: squats 3 rounds of 10.
         if (!isNamed && scan.SaysBlock && items is null && Scan(before) is var whole && library.Understood(WithoutBrackets(whole.Left)) is not null && !(text.EndsWith(':')))
             return false;
-        if (isEmpty && !isNamed && length is null && items is null && Current is { } current && (current.Stations.Count == 0 || (current.Part == CardPart.Main && !current.HasSettings) || scan.Work is null && scan.Scheme is null && scan.Every is null && !scan.IsAmrap && current.RoundsLow is null) && Applied(current, scan, line))
+        var goesOn = Current is { Part: not CardPart.Main, Stations.Count: > 0 } && (GoesOn().IsMatch(text) || text.EndsWith(':'));
+        if (isEmpty && !isNamed && !goesOn && length is null && items is null && Current is { } current && (current.Stations.Count == 0 || (current.Part == CardPart.Main && !current.HasSettings) || scan.Work is null && scan.Scheme is null && scan.Every is null && !scan.IsAmrap && current.RoundsLow is null) && Applied(current, scan, line))
             return true;
-        var block = new CardBlock(line.Number, NameOf(before, begins.Success && char.IsAsciiDigit(begins.Value[^1]) ? $"{begins.Value} {scan.Left}" : scan.Left, part, isEmpty), part) { Length = length ?? scan.Length, IsTalk = Talk().IsMatch(before) };
+        var block = new CardBlock(line.Number, NameOf(before, begins.Success && char.IsAsciiDigit(begins.Value[^1]) ? $"{begins.Value} {named}" : named, part, isEmpty || named.Length == 0), part) { Length = length ?? scan.Length, IsTalk = Talk().IsMatch(before) };
         if (scan.IsEach || scan.SaysEachSide)
             block.Length = length;
         block.IsSuperset = Super().IsMatch(before);
@@ -231,6 +238,14 @@ public sealed partial class CardReader
 
         Say(line, CardLineKind.Block, block.Name);
         return true;
+    }
+
+    /// <summary>The moves that are left of a block's line: one after its word, or several; null where they are none.</summary>
+    private string? Done(string left, string begins, bool severalOnly)
+    {
+        var rest = begins.Length > 0 && left.StartsWith(begins, StringComparison.OrdinalIgnoreCase) ? left[begins.Length..].Trim(' ', ':', '-', ',') : left;
+        var parts = Parted(rest);
+        return rest.Length > 0 && (begins.Length > 0 || (severalOnly && parts.Count > 1)) && parts.TrueForAll(p => library.Understood(WithoutBrackets(Scan(p).Left)) is not null) ? rest : null;
     }
 
     /// <summary>Gives a block what a line says of how it runs.</summary>

@@ -26,10 +26,10 @@ public static class Modifiers
         new("tall-kneeling", "tall kneeling", m => IsUpper(m) ? Kneeling(m) : null),
         new("single-arm", "single arm", SingleArm),
         new("single-leg", "single leg", SingleLeg),
-        new("dumbbell", "dumbbell|double dumbbell", m => Held(m, m.Sides == MoveSides.OneSided ? "dumbbell" : "dumbbells")),
-        new("kettlebell", "kettlebell", m => Held(m, "kettlebell")),
+        new("dumbbell", "dumbbell|double dumbbell|with dumbbell|holding dumbbell", m => Held(m, m.Sides == MoveSides.OneSided ? "dumbbell" : "dumbbells")),
+        new("kettlebell", "kettlebell|with kettlebell", m => Held(m, "kettlebell")),
         new("barbell", "barbell", m => m.Sides == MoveSides.OneSided ? null : Held(m, "barbell")),
-        new("banded", "band|banded", Banded),
+        new("banded", "band|banded|with band", Banded),
         new("bodyweight", "bodyweight|body weight|no weight|unloaded", m => m.Kit.Any(KitList.IsHeld) && !IsLegs(m) ? null : Unloaded(m)),
         new("weighted", "weighted|loaded", m => m.Kit.Any(KitList.IsHeld) ? m : IsLegs(m) || m.Pattern is Pattern.TrunkFlexion or Pattern.Rotation ? Held(m, "dumbbell") : null),
         new("seated", "seated|sitting", Seated),
@@ -53,7 +53,7 @@ public static class Modifiers
     private static IEnumerable<Modifier> Stances =>
     [
         new("chest-supported", "chest supported|chest on a bench", m => m.Pattern == Pattern.Pull && m.Posture == Posture.Hinged ? Without(m, Muscle.LowerBack) with { Posture = Posture.Lying, Kit = With(m.Kit, "bench"), Around = m.Around.Remove("low back") } : null),
-        new("supported", "supported|assisted", m => m.Level == Level.Up && m.Troubles("balance") ? m with { Around = m.Around.Remove("balance"), Tags = m.Tags with { IsOneLegged = false } } : null),
+        new("supported", "supported|assisted|holding chair|holding wall|holding on|hand on wall|hand on chair", m => m.Level == Level.Up && m.Troubles("balance") ? m with { Around = m.Around.Remove("balance"), Tags = m.Tags with { IsOneLegged = false } } : null),
         new("narrow", "narrow|narrow stance|close stance", m => m.Pattern == Pattern.Squat ? Without(m, Muscle.Adductors) : null),
         new("eyes closed", "eye closed|eye shut", m => m.Level == Level.Up && m.Load == LoadClass.None ? m with { Around = Added(m, ("balance", Supported)) } : null),
         new("heels raised", "heel raised|heel elevated", m => m.Pattern != Pattern.Squat || m.Posture != Posture.Standing ? null : AtMost(m, Muscle.Glutes, 0.5m) with { Kit = With(m.Kit, "heel wedge"), Around = Added(m, ("knees", "squat to chair"), ("no kit", Smaller)) }),

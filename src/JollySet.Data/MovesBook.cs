@@ -9,10 +9,15 @@ namespace JollySet.Data;
 /// <summary>A studio's own moves, and those of the shipped library whose facts it overrules.</summary>
 public sealed class MovesBook(Storage storage)
 {
+    private readonly Lock reading = new();
     private MoveLibrary? known;
 
     /// <summary>The shipped moves and the studio's own. Read once, and again after each change.</summary>
-    public MoveLibrary Library() => known ??= MoveLibrary.Shipped.With(Own());
+    public MoveLibrary Library()
+    {
+        lock (reading)
+            return known ??= MoveLibrary.Shipped.With(Own());
+    }
 
     /// <summary>The studio's own, by name. A row that can be read no more is passed over.</summary>
     public ImmutableArray<Move> Own()
@@ -41,7 +46,7 @@ public sealed class MovesBook(Storage storage)
         if (db.OwnMoves.Count() > OwnMoves.Most)
             return false;
         all.Commit();
-        known = null;
+        Changed();
         return true;
     }
 
@@ -51,26 +56,32 @@ public sealed class MovesBook(Storage storage)
         using var db = storage.Open();
         var key = KeyOf(name);
         db.OwnMoves.Where(m => m.Name == key).ExecuteDelete();
-        known = null;
+        Changed();
     }
 
-    /// <summary>Remembers every name that a class says is like another.</summary>
-    public void Learn(ClassPlan plan)
+    /// <summary>Remembers every name that a class says is like another, and did not say before: what was forgotten since stays so.</summary>
+    public void Learn(ClassPlan plan, ClassPlan? before = null)
     {
         foreach (var move in plan.NewMoves)
-            if (move.Like is { } like)
+            if (before?.NewMoves.Contains(move) != true && move.Like is { } like)
                 Remember(move.Name, like, move.But);
     }
 
-    /// <summary>Remembers a name that was taught in a class: like another move, but for what differs. A name the library knows already stays what it is.</summary>
+    /// <summary>Remembers a name that was taught in a class: like another move, but for what differs. A name that certainly means a move already stays what it is.</summary>
     private void Remember(string name, string like, string? but)
     {
-        if (Library().Find(name) is not null || Library().Understood(like) is not { } other)
+        if (Library().Understood(name) is not null || Library().Understood(like) is not { } other)
             return;
         var move = but is null ? other : Differences.Applied(other, but);
         var taught = OwnMoves.Completed(move with { Name = name.Trim(), Also = [] });
         if (OwnMoves.Look(taught).IsEmpty)
             Keep([taught]);
+    }
+
+    private void Changed()
+    {
+        lock (reading)
+            known = null;
     }
 
     private static string KeyOf(string name) => name.Trim().ToLowerInvariant();

@@ -145,4 +145,42 @@ public sealed class MovesPageTests : IDisposable
         var page = await app.Get("/?q=goblet");
         Assert.Contains(page.QuerySelectorAll(".shelf-moves a"), a => a.GetAttribute("href") == "/moves/goblet-squat");
     }
+
+    [Fact]
+    public async Task What_was_forgotten_stays_so_when_its_class_is_edited()
+    {
+        await app.Submit((await app.Get("/new")).QuerySelector("#text")!.Closest("form")!, ("text", "# Fenders\n== A (circuit, work 40, rest 20)\nnew: fender heave (like deadlift)\n"));
+        app.Moves.Forget("fender heave");
+        var kept = app.Demo("Fenders");
+        await app.Submit((await app.Get($"/plan/{kept.Id}")).QuerySelector("#brief form")!, ("place", "the loft"));
+        Assert.Equal("the loft", app.Demo("Fenders").Plan.Brief.Place);
+        Assert.Null(app.Moves.Find("fender heave"));
+    }
+
+    [Fact]
+    public async Task A_name_that_certainly_means_a_move_is_not_taught_over()
+    {
+        await app.Submit((await app.Get("/new")).QuerySelector("#text")!.Closest("form")!, ("text", "# Fenders\n== A (circuit, work 40, rest 20)\nnew: DB goblet squats (like plank)\n"));
+        Assert.Empty(app.Moves.Own());
+        Assert.Equal(Pattern.Squat, app.Rules.Studio().Library.Understood("DB goblet squats")!.Pattern);
+    }
+
+    [Theory]
+    [InlineData("push up")]
+    [InlineData("new")]
+    public async Task An_address_of_its_own_is_asked_of_a_name(string name)
+    {
+        var form = (await app.Get("/moves/new?like=goblet%20squat")).QuerySelector("form[method=post]")!;
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, (await app.Submit(form, ("name", name))).StatusCode);
+    }
+
+    [Fact]
+    public async Task A_hostile_file_of_moves_is_a_sentence()
+    {
+        var token = (await app.Get("/moves")).QuerySelector("form[method=post] input[name=__RequestVerificationToken]")!.GetAttribute("value")!;
+        using var form = new MultipartFormDataContent { { new StringContent(token), "__RequestVerificationToken" }, { new StringContent("[{\"name\":1}]"), "file", "moves.json" } };
+        using var answer = await app.Client.PostAsync(new Uri("/moves?handler=Bring", UriKind.Relative), form);
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, answer.StatusCode);
+        Assert.NotEmpty((await App.Parse(answer)).QuerySelector("#file-wrong")!.TextContent);
+    }
 }

@@ -11,6 +11,7 @@ namespace JollySet.Core.Cards;
 internal sealed partial class CardHead
 {
     private static readonly SearchValues<char> Signs = SearchValues.Create(",|#[]()\"");
+    private static readonly ImmutableArray<string> ImpliedKeys = ["focus", "audience", "kit"];
     private readonly Dictionary<string, List<string>> lists = [];
 
     public string Title { get; set; } = "";
@@ -101,7 +102,7 @@ internal sealed partial class CardHead
         {
             Title = Capped(others.TrimEnd('.', ' '));
             read.Insert(0, Title);
-            Implied(others);
+            read.AddRange(Implied(others));
         }
         else if (others.Length > 0 && (needs.IsEmpty || Known(others).Count == 0))
         {
@@ -135,7 +136,14 @@ internal sealed partial class CardHead
     }
 
     /// <summary>A title may say what the class is for, with what and for whom: bums &amp; tums, bands, over sixties.</summary>
-    private void Implied(string title)
+    private List<string> Implied(string title)
+    {
+        var before = ImpliedKeys.ToDictionary(key => key, key => List(key).Count);
+        Imply(title);
+        return [.. ImpliedKeys.Where(key => List(key).Count > before[key]).Select(key => $"{key}: {string.Join(", ", List(key).Skip(before[key]))}")];
+    }
+
+    private void Imply(string title)
     {
         var topic = Topic().Replace(title, "").Trim();
         foreach (var region in BriefWords.Focus(topic))

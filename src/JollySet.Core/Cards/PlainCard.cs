@@ -14,7 +14,7 @@ public static partial class PlainCard
 {
     private static readonly ImmutableArray<(string Key, string Word)> Heads = [("focus", "focus"), ("audience", "level"), ("needs", "needs"), ("kit", "kit")];
 
-    /// <summary>The card: ways, notes, showing and what is said of the place are left out.</summary>
+    /// <summary>The card: easier and harder ways, notes, showing and what is said of the place are left out; a way for a need stays.</summary>
     public static string Write(ClassPlan plan)
     {
         var shown = Shown(plan);
@@ -43,7 +43,7 @@ public static partial class PlainCard
         var shown = plan with
         {
             Brief = new Brief(plan.Brief.Minutes, People: plan.Brief.People) { Focus = plan.Brief.Focus, Audience = plan.Brief.Audience, Needs = plan.Brief.Needs, Kit = plan.Brief.Kit },
-            Blocks = [.. plan.Blocks.Select(b => b with { Notes = [], Stations = [.. b.Stations.Select(s => s with { Options = [], Notes = [], Demo = null, Shows = null })] })],
+            Blocks = [.. plan.Blocks.Select(b => b with { Notes = [], Stations = [.. b.Stations.Select(s => s with { Options = [.. s.Options.Where(o => o.Kind == OptionKind.ForNeed)], Notes = [], Demo = null, Shows = null })] })],
         };
         return shown.WithUsedMoves();
     }
@@ -87,9 +87,9 @@ public static partial class PlainCard
         return Taken(sheet.ToString(), library) is { } plan && plan.MoveNames().All(n => library.Understood(n) is not null || plan.NewMoves.Any(m => m.Name.Equals(n, StringComparison.OrdinalIgnoreCase))) ? plan : null;
     }
 
-    /// <summary>The class of a sheet where it reads without a fault.</summary>
-    internal static ClassPlan? Taken(string sheet, MoveLibrary library) =>
-        SheetReader.Read(sheet, library).Plan is { } plan && Keeping.Gate.Pass(plan).Passed is { } passed ? passed.Plan : null;
+    /// <summary>The class of a sheet where it reads without a fault; what a sheet would pass over as a comment is somebody's words, which are for the reader of any hand.</summary>
+    internal static ClassPlan? Taken(string sheet, MoveLibrary library) => SheetText.Lines(sheet).Zip(sheet.Split('\n')).All(l => l.First.Length == l.Second.TrimEnd('\r').Trim().Length)
+        && SheetReader.Read(sheet, library).Plan is { } plan && Keeping.Gate.Pass(plan).Passed is { } passed ? passed.Plan : null;
 
     [GeneratedRegex("^(?<name>\"(?:[^\"]|\"\")+\"|[^\"–]{1,200}?)\\s+[–—]\\s+(?<how>[^\"–—]+)$")]
     private static partial Regex Block();

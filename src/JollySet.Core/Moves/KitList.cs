@@ -21,6 +21,9 @@ public static class KitList
     /// <summary>There without being told of: a wall, and a mat, which only makes the floor softer.</summary>
     public static bool IsGiven(string item) => item.Equals("wall", StringComparison.OrdinalIgnoreCase) || item.Equals("mat", StringComparison.OrdinalIgnoreCase);
 
+    /// <summary>Lain, sat or hung on, so that nobody goes to the floor.</summary>
+    public static bool IsOffFloor(string item) => item is "bench" or "bar" or "chair" or "stability ball";
+
     /// <summary>Words for the large ball that is sat or lain on, which nobody throws.</summary>
     public static bool IsSittingBall(string word) => word is "stability" or "gym" or "exercise" or "fitness";
 }

@@ -13,9 +13,10 @@ public static class MoveJson
     {
         if (entry.ValueKind != JsonValueKind.Object)
             throw new FormatException("a move is an object with a name");
-        var name = Text(entry, "name");
+        var name = "a move";
         try
         {
+            name = Text(entry, "name");
             return new Move(
                 name,
                 List(entry, "also"),

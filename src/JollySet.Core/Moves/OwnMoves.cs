@@ -19,6 +19,7 @@ public static class OwnMoves
     private const int LongestText = 200;
     private const int MostNames = 12;
     private const int MostCues = 3;
+    private const int MostReps = 100;
     private static readonly SearchValues<char> Signs = SearchValues.Create(",|#[]()>&+@\"/;:=\r\n\t");
 
     /// <summary>What keeps a move from being used like any other; empty when nothing does.</summary>
@@ -42,6 +43,10 @@ public static class OwnMoves
             faults.Add(new MoveFault("kit", $"“{unknown}” is none of {string.Join(", ", KitList.Known.Order(StringComparer.Ordinal))}"));
         else if (move.Load != LoadClass.None && !move.Kit.Any(KitList.IsLoad))
             faults.Add(new MoveFault("load", "a load needs something to hold, or a band: name it in the kit"));
+        if (move.Tags.Newcomer > move.Load)
+            faults.Add(new MoveFault("newcomer", "newcomers lift no more than it is done with"));
+        if (move.Tags.Reps is { } reps && (reps.Least < 1 || reps.Most < reps.Least || reps.Most > MostReps))
+            faults.Add(new MoveFault("reps", $"two numbers from 1 to {MostReps} are expected, as in 8-12"));
         if (move.Cues.Length > MostCues || move.Cues.Any(c => c.Length > LongestText))
             faults.Add(new MoveFault("cues", $"up to {MostCues} short cues"));
         if (new[] { move.Caution, move.Easier, move.Harder }.Concat(move.Around.Values).Any(t => t.Length > LongestText))
@@ -83,7 +88,7 @@ public static class OwnMoves
 
             return (moves.ToImmutable(), null);
         }
-        catch (Exception e) when (e is JsonException or FormatException)
+        catch (Exception e) when (e is JsonException or FormatException or InvalidOperationException)
         {
             return ([], e is JsonException json ? $"This is no JSON: line {json.LineNumber + 1}." : e.Message);
         }
@@ -111,7 +116,7 @@ public static class OwnMoves
         void Needs(string need, bool troubles, string way) => around = troubles && !around.ContainsKey(need) ? around.Add(need, way) : around;
         Needs("no jumping", move.Impact >= Impact.Middle, "\"step instead\"");
         Needs("no kit", move.Kit.Any(k => !KitList.IsGiven(k)), move.Load != LoadClass.None ? "no load" : "\"without it\"");
-        Needs("no floor", move.Posture is Posture.Kneeling or Posture.AllFours or Posture.Lying or Posture.Plank, "\"standing, hands on a wall or a table\"");
+        Needs("no floor", move.Posture is Posture.Kneeling or Posture.AllFours or Posture.Lying or Posture.Plank && !move.Kit.Any(KitList.IsOffFloor), "\"standing, hands on a wall or a table\"");
         Needs("seated", !(move.Posture == Posture.Seated && move.Kit.Contains("chair")), move.Tags.CanSit ? "seated" : "\"what can be done of it sitting\"");
         return move with
         {
@@ -122,6 +127,9 @@ public static class OwnMoves
             Tags = move.Tags.Roles.IsEmpty ? move.Tags with { Roles = [move.IsStretch ? Role.Stretch : move.Pattern == Pattern.Mobility ? Role.WarmUp : Role.Accessory] } : move.Tags,
         };
     }
+
+    /// <summary>A move of which nothing is known yet.</summary>
+    public static Move Blank { get; } = new("", [], Pattern.Isolation, Posture.Standing, MoveSides.Both, PaceClass.UpperBody, LoadClass.None, Impact.None, [], [], [], [], [], "", "", "", ImmutableSortedDictionary<string, string>.Empty);
 
     private static string? NameFault(string name) =>
         name.Trim().Length == 0 ? "a name is expected"

@@ -19,7 +19,7 @@ public static class AskFirst
             || (Says("risk of falling") && (move.Troubles("balance") || move.Impact >= Impact.Middle))
             || (Says("no jumps") && move.Impact >= Impact.Middle)
             || (Says("hard bracing") && move.Posture == Posture.Plank)
-            || (Says("long holds") && move.Tags.IsHold && move.Pattern is not (Pattern.Stretch or Pattern.Carry))
+            || (Says("long holds") && (move is { Pattern: Pattern.Brace, Pace: PaceClass.Slow } || (move.Tags.IsHold && move.Pattern is not (Pattern.Stretch or Pattern.Carry))))
             || (Says("head below the heart") && move.Tags.IsHeadLow)
             || (Says("bending or twisting") && move.Pattern is Pattern.TrunkFlexion or Pattern.Rotation or Pattern.SideBend);
     }

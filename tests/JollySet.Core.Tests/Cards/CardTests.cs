@@ -57,6 +57,10 @@ public sealed class CardTests(ITestOutputHelper output)
     }
 
     [Fact]
+    public void What_a_title_implies_is_told() =>
+        Assert.Contains("audience: older adults", CardReader.Read("Seniors at the loft, 30 min\n3 rounds 40/20\nsquat\n")!.Lines[0].Read, StringComparison.Ordinal);
+
+    [Fact]
     public void A_count_in_a_box_is_a_count_and_a_warm_up_is_told_once()
     {
         var reading = CardReader.Read("Quay, 20 min\nWarm-up: march, arm circles\n3 rounds\n[12] squats\n[8] press-ups\n")!;

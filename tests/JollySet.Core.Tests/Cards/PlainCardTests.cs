@@ -54,7 +54,7 @@ public class PlainCardTests
     {
         var card = PlainCard.Write(Demo("01-slack-water.sheet"));
         Assert.StartsWith("Slack Water Strength\n30 min, 22 people\n", card, StringComparison.Ordinal);
-        Assert.Contains("\nA: Deck circuit – 2 rounds, 40/20, between 60, after 60 water\ngoblet squat [heavy]\n", card, StringComparison.Ordinal);
+        Assert.Contains("\nA: Deck circuit – 2 rounds, 40/20, between 60, after 60 water\ngoblet squat [heavy] | for knees: glute bridge\nbent-over row [heavy]\n", card, StringComparison.Ordinal);
         Assert.Contains("\nWarm-up – warm-up, rest 10, after 30\n", card, StringComparison.Ordinal);
         Assert.True(card.Split('\n').Length <= 40);
     }
@@ -80,6 +80,20 @@ public class PlainCardTests
         Assert.All(PlainTable.Csv(plan).Split("\r\n").SelectMany(r => r.Split(',')), cell => Assert.DoesNotMatch("^\"?[=+@-]", cell));
         Assert.Equal(title, Back(PlainTable.Csv(plan))!.Title);
     }
+
+    [Theory]
+    [InlineData("Quay\n20 min\n\nA – 3 rounds, 40/20\nsquat  # mind the wet floor\npush-up\n", "mind the wet floor")]
+    [InlineData("Quay\n20 min\n\nA – 3 rounds, 40/20\n# bad knees at the back\nsquat\n", "bad knees at the back")]
+    [InlineData("# Quay\nminutes: 20\n\n| Block | How | Move | Amount | Load | Tempo | Sides | Rest | Easier | Harder | Besides |\n| - | - | - | - | - | - | - | - | - | - | - |\n| A | 3 rounds, 40/20 | squat  # sore knees | | | | | | | | |\n", "knees")]
+    public void What_a_sheet_would_pass_over_is_kept_from_a_card(string card, string kept)
+    {
+        var reading = CardReader.Read(card)!;
+        Assert.Contains(kept, SheetWriter.Write(reading.Plan), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void A_way_for_a_need_goes_with_the_card() =>
+        Assert.Contains("| for knees: glute bridge", PlainCard.Write(Demo("01-slack-water.sheet")), StringComparison.Ordinal);
 
     [Fact]
     public void A_card_that_was_changed_is_read_as_any_other()

@@ -32,7 +32,7 @@ public sealed class EditModel(MovesBook book) : PageModel
         var library = book.Library();
         if (!Found(library))
             return NotFound();
-        var like = Before ?? (Like is { Length: > 0 } said ? library.Understood(said) : null) ?? library.Find("biceps curl")!;
+        var like = Before ?? (Like is { Length: > 0 } said ? library.Understood(said) : null) ?? OwnMoves.Blank;
         Form = MoveForm.Of(like, Before?.Name ?? (name is { Length: <= 200 } ? name.Trim() : ""));
         return Page();
     }
@@ -46,7 +46,7 @@ public sealed class EditModel(MovesBook book) : PageModel
         Form = MoveForm.Of(Request.Form);
         var like = Before ?? (Like is { Length: > 0 } said ? library.Understood(said) : null);
         var move = Form.Read(like, library);
-        if (move is not null && (Before is null ? library.Find(move.Name) is not null : !move.Name.Equals(Before.Name, StringComparison.OrdinalIgnoreCase) && library.Find(move.Name) is not null))
+        if (move is not null && Taken(library, move.Name))
         {
             Form.Wrong["name"] = $"“{move.Name}” is a move already: change its facts instead";
             move = null;
@@ -69,6 +69,10 @@ public sealed class EditModel(MovesBook book) : PageModel
             book.Forget(Before.Name);
         return Redirect(Back is { } id ? $"/plan/{id}" : $"/moves/{MoveFacts.SlugOf(move.Name)}");
     }
+
+    /// <summary>Whether another move has the name, or one whose address would be the same.</summary>
+    private bool Taken(MoveLibrary library, string name) =>
+        (library.Find(name) ?? MoveFacts.Find(library, MoveFacts.SlugOf(name))) is { } other ? !other.Name.Equals(Before?.Name, StringComparison.OrdinalIgnoreCase) : MoveFacts.SlugOf(name) == "new";
 
     private bool Found(MoveLibrary library) => Slug is null || (Before = MoveFacts.Find(library, Slug)) is not null;
 }

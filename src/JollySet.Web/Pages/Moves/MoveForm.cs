@@ -69,7 +69,7 @@ public sealed class MoveForm
     /// <param name="like">What is not on the form is taken from it.</param>
     public Move? Read(Move? like, MoveLibrary library)
     {
-        var basis = like ?? new Move("", [], Pattern.Isolation, Posture.Standing, MoveSides.Both, PaceClass.UpperBody, LoadClass.None, Impact.None, [], [], [], [], [], "", "", "", ImmutableSortedDictionary<string, string>.Empty);
+        var basis = like ?? OwnMoves.Blank;
         var around = Needs.Ways.Select(need => (need, way: WayOf(this[$"around.{need}"], library))).Where(w => w.way.Length > 0).ToImmutableSortedDictionary(w => w.need, w => w.way);
         var move = basis with
         {

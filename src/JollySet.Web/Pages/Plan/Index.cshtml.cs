@@ -82,8 +82,8 @@ public sealed class PlanModel(ClassBook shelf, ClassTimelines timelines, RulesBo
     {
         if (result.Class is not { } kept)
             return Gone(id, request);
-        if (result.Outcome == SaveOutcome.Saved)
-            moves.Learn(kept.Plan);
+        if (result.Outcome == SaveOutcome.Saved && !kept.Plan.NewMoves.IsEmpty)
+            moves.Learn(kept.Plan, shelf.PlanAt(id, request.Revision!.Value));
         var open = OpenAfter(request, result);
         if (result.Outcome == SaveOutcome.Saved && !parts.IsLive)
             return Redirect($"/plan/{kept.Id}?block={open}");

@@ -197,7 +197,7 @@ public sealed partial class CardReader
         var isNamed = part != CardPart.Main || begins.Success || Super().IsMatch(before) || Talk().IsMatch(before);
         var isEmpty = IsEmpty(scan.Left);
         var named = scan.Left;
-        if (part != CardPart.Main && length is null && scan.Length is null && scan.RepsLow is null && items is null && BareMinutes().Match(named) is { Success: true } bare)
+        if (part != CardPart.Main && length is null && scan.Length is null && scan.RepsLow is null && BareMinutes().Match(named) is { Success: true } bare)
             (length, named) = (int.Parse(bare.Groups["n"].Value, CultureInfo.InvariantCulture) * 60, named[..bare.Index]);
         // How it runs and what is done on one line: “tabata 8 x 20/10 burpees”, “21-15-9 thrusters, swings”.
         if (items is null && scan.SaysBlock && !text.EndsWith(':') && Done(named, begins.Value, scan.Scheme is not null) is { } done)

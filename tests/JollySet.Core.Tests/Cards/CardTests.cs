@@ -60,6 +60,13 @@ public sealed class CardTests(ITestOutputHelper output)
     public void What_a_title_implies_is_told() =>
         Assert.Contains("audience: older adults", CardReader.Read("Seniors at the loft, 30 min\n3 rounds 40/20\nsquat\n")!.Lines[0].Read, StringComparison.Ordinal);
 
+    [Theory]
+    [InlineData("WU 4: march, arm circles", "== WU (prepare, work 120)")]
+    [InlineData("Cool down 6: quads, chest", "== Cool down (release, work 180)")]
+    [InlineData("Warm-up 5 min: march, arm circles", "== Warm-up (prepare, work 150)")]
+    public void A_bare_number_after_a_warm_up_is_its_minutes(string line, string block) =>
+        Assert.Contains(block, SheetWriter.Write(CardReader.Read($"Quay, 20 min\n{line}\n3 rounds 40/20\nsquat\n")!.Plan), StringComparison.Ordinal);
+
     [Fact]
     public void A_count_in_a_box_is_a_count_and_a_warm_up_is_told_once()
     {

@@ -8,6 +8,7 @@ namespace JollySet.Drill;
 internal static class AtTheLimits
 {
     private const double Longest = 2;
+    private const double LongestWhereOthersRun = 6;
     private const double MostMegabytes = 500;
 
     private static string Lines(int count, string line) => string.Join('\n', Enumerable.Repeat(line, count));
@@ -22,8 +23,10 @@ internal static class AtTheLimits
         ("largest text", "# Text\n== A (circuit, work 40)\n" + Lines(60, "squat | note: " + new string('n', 3000)) + "\n"),
     ];
 
-    public static async Task Run(Report report)
+    /// <summary>Each within two seconds; the short form, part of tests that run beside others on any machine, only sees that nothing is slow by its nature.</summary>
+    public static async Task Run(Report report, bool isShort)
     {
+        var limit = isShort ? LongestWhereOthersRun : Longest;
         using var server = new Server(Directory.CreateTempSubdirectory("jolly-drill-").FullName);
         await server.Start();
         // Every screen has been looked at once, with a small class: what is measured is the class, not a program that has just begun.
@@ -35,13 +38,13 @@ internal static class AtTheLimits
         {
             var (answer, seconds) = await Once(server, ask);
             // The best of three counts: what is measured is the class, not a program that compiles or collects beside it.
-            for (var more = 0; more < 2 && seconds > Longest && (int)answer.StatusCode < 500; more++)
+            for (var more = 0; more < 2 && seconds > limit && (int)answer.StatusCode < 500; more++)
                 seconds = Math.Min(seconds, (await Once(server, ask)).Seconds);
             if (seconds > slowest)
                 (slowest, slowestAt) = (seconds, what);
             if (Environment.GetEnvironmentVariable("DRILL_TELLS") is not null)
                 Console.WriteLine($"             {what} {seconds:0.00} s");
-            if (seconds > Longest || (int)answer.StatusCode >= 500)
+            if (seconds > limit || (int)answer.StatusCode >= 500)
                 faults.Add($"{what} {seconds:0.0} s {(int)answer.StatusCode}");
             return answer;
         }
@@ -63,7 +66,7 @@ internal static class AtTheLimits
             var session = (await Timed($"teach, {name}", () => server.Post(plan.Replace("/plan/", "/session/open/", StringComparison.Ordinal), token))).Headers.Location;
             if (session is not null)
                 await Timed($"session, {name}", () => server.Client.GetAsync(session));
-            Verbs(name, sheet, faults, ref slowest, ref slowestAt);
+            Verbs(name, sheet, limit, faults, ref slowest, ref slowestAt);
         }
 
         await Timed("shelf", () => server.Client.GetAsync(new Uri("/", UriKind.Relative)));
@@ -80,7 +83,7 @@ internal static class AtTheLimits
         return (answer, Math.Min(clock.Elapsed.TotalSeconds, server.SpentSeconds - before));
     }
 
-    private static void Verbs(string name, string sheet, List<string> faults, ref double slowest, ref string slowestAt)
+    private static void Verbs(string name, string sheet, double limit, List<string> faults, ref double slowest, ref string slowestAt)
     {
         foreach (var verb in new[] { "timeline", "totals", "check", "balance", "effort", "convert" })
         {
@@ -90,7 +93,7 @@ internal static class AtTheLimits
             var seconds = Math.Min(clock.Elapsed.TotalSeconds, Environment.CpuUsage.TotalTime.TotalSeconds - before);
             if (seconds > slowest)
                 (slowest, slowestAt) = (seconds, $"jolly {verb}, {name}");
-            if (seconds > Longest)
+            if (seconds > limit)
                 faults.Add($"jolly {verb}, {name} {seconds:0.0} s");
         }
     }

@@ -13,7 +13,7 @@ foreach (var (name, part) in new (string, Func<Task>)[]
 {
     ("wild", () => WildInput.Run(report, size)),
     ("clocks", () => Clocks.Run(report, size)),
-    ("limits", () => AtTheLimits.Run(report)),
+    ("limits", () => AtTheLimits.Run(report, isShort)),
     ("disks", () => Disks.Run(report)),
     ("storms", () => Storms.Run(report, size)),
     ("kills", () => Kills.Run(report, size)),

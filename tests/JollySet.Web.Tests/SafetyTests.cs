@@ -58,7 +58,7 @@ public sealed partial class SafetyTests : IDisposable
         }
 
         Assert.DoesNotContain(app.Shelf.Find().Classes, c => c.Plan.Title == "Rope Walk");
-        Assert.Equal(10, app.Shelf.Find().All);
+        Assert.Equal(11, app.Shelf.Find().All);
     }
 
     [Fact]
@@ -127,7 +127,7 @@ public sealed partial class SafetyTests : IDisposable
     public void The_demo_has_a_class_for_every_format_and_three_have_honest_faults()
     {
         var stops = DemoData.Classes().Select(plan => (plan.Title, Core.Checks.Review.Of(Core.Timing.TimelineBuilder.Build(plan)).Count(f => f.Severity == Core.Checks.Severity.Stop))).ToList();
-        Assert.Equal(11, stops.Count);
+        Assert.Equal(12, stops.Count);
         Assert.Equal(["Spring Tide", "Either Bank", "Squall, no repeats"], stops.Where(s => s.Item2 > 0).Select(s => s.Title));
     }
 

@@ -32,8 +32,9 @@ public static class Schools
 
     private static bool IsPower(Move move) => move.Impact == Impact.High || move.Pace is PaceClass.Swing or PaceClass.PowerCompound;
 
+    /// <summary>By pattern, or by the muscles that do most; one prime mover in both is one muscle twice, whatever else works.</summary>
     private static bool Opposing(Move a, Move b) =>
-        SeeSaws.MusclePairs.Any(p => Prime(a).Any(p.FirstMuscles.Contains) && Prime(b).Any(p.SecondMuscles.Contains))
+        (!Prime(a).Intersect(Prime(b)).Any() && SeeSaws.MusclePairs.Any(p => Prime(a).Any(p.FirstMuscles.Contains) && Prime(b).Any(p.SecondMuscles.Contains)))
         || SeeSaws.PatternPairs.Any(p => p.FirstPatterns.Contains(a.Pattern) && p.SecondPatterns.Contains(b.Pattern));
 
     private static IEnumerable<Muscle> Prime(Move move) => move.Muscles.Where(m => m.Share == 1).Select(m => m.Muscle);

@@ -13,7 +13,7 @@ internal sealed class ChangeTight : ICheck
         foreach (var (block, index) in timeline.Blocks.Select((block, index) => (block, index)))
         {
             var tight = timeline.Gaps
-                .Where(g => timeline.Sets[g.From].Block == index && timeline.IsTight(g))
+                .Where(g => timeline.Sets[g.From].Block == index && timeline.IsTight(g) && IsBeyond(review, g))
                 .OrderByDescending(g => g.Lost)
                 .ToList();
             if (tight.Count == 0)
@@ -21,17 +21,21 @@ internal sealed class ChangeTight : ICheck
             var worst = tight[0];
             var next = timeline.Sets[worst.To];
             var stations = tight.Select(g => timeline.Sets[g.To].Station).Distinct().Order().ToList();
-            var warn = tight.Any(g => g.Lost > timeline.Sets[g.To].Length * review.Rules.CheckTightWarn);
+            var movesOn = block.Format is PrepareFormat or ReleaseFormat or FlowFormat;
+            var warn = !movesOn && tight.Any(g => review.IsOver(g.Lost.InSeconds, (timeline.Sets[g.To].Length * review.Rules.CheckTightWarn).InSeconds));
             yield return new Finding(
                 "change-tight",
                 warn ? Severity.Warn : Severity.Note,
-                $"{(stations.Count == 1 ? "1 change" : $"{stations.Count} changes")} in {block.Name} {(stations.Count == 1 ? "is" : "are")} too tight; the worst, into {next.Facts.Name}, needs {worst.Need.InWholeSeconds} s and has {worst.Planned.InWholeSeconds} s.",
+                $"{(stations.Count == 1 ? $"The change into {next.Facts.Name}" : $"{block.Name} has {stations.Count} stations with a tight change before them; the tightest, into {next.Facts.Name},")} needs {worst.Need.InWholeSeconds} s and has {worst.Planned.InWholeSeconds} s.",
                 block.Name,
                 [.. stations],
                 Finding.Figures(("changes", tight.Count), ("needSeconds", worst.Need.InSeconds), ("plannedSeconds", worst.Planned.InSeconds), ("lostSeconds", tight.Sum(g => g.Lost).InSeconds)),
                 FixOf(review, index, worst));
         }
     }
+
+    private static bool IsBeyond(ClassUnderReview review, GapRecord gap) =>
+        review.IsOver(gap.Lost.InSeconds, Length.Max(review.Rules.CheckTightSeconds, review.Timeline.Sets[gap.To].Length * review.Rules.CheckTightShare).InSeconds);
 
     /// <summary>The block's rest, raised to what the worst change needs, in steps of five seconds; only where the block says one rest for all.</summary>
     private static SetBlockSetting? FixOf(ClassUnderReview review, int index, GapRecord worst)

@@ -12,22 +12,22 @@ internal sealed class CoolDownCheck : ICheck
     public IEnumerable<Finding> Look(ClassUnderReview review)
     {
         var timeline = review.Timeline;
-        if (review.Plan.Brief.Minutes is null || !timeline.Sets.Any(s => timeline.Blocks[s.Block].IsMain))
+        if (!timeline.Sets.Any(s => timeline.Blocks[s.Block].IsMain))
             yield break;
         var released = timeline.Sets.Where(s => timeline.Blocks[s.Block].Format is ReleaseFormat).ToList();
         if (released.Count == 0)
         {
             yield return review.Plan.Brief.After is { } after
                 ? new Finding("cool-down-missing", Severity.Note, $"The cool-down is outside the booking: {after}.")
-                : new Finding("cool-down-missing", Severity.Warn, "No cool-down. Say “after:” where people stretch by themselves.") { FixSearch = () => Built(review) };
+                : new Finding("cool-down-missing", Severity.Warn, "No cool-down. Say “after:” where people stretch by themselves.") { FixSearch = () => Built(review), FixHint = "builds a cool-down from what worked" };
             yield break;
         }
 
         var all = review.Balance.Muscles.Sum(m => m.LoadSeconds);
         var reached = released.Select(s => s.Facts.Move).OfType<Move>().Where(m => m.IsStretch).SelectMany(m => m.Muscles.Select(s => s.Muscle)).ToHashSet();
-        var open = review.Balance.Muscles.Where(m => m.LoadSeconds > review.Rules.CoolDownShare * all && !reached.Contains(m.Muscle)).OrderByDescending(m => m.LoadSeconds).ToList();
+        var open = review.Balance.Muscles.Where(m => review.IsOver(m.LoadSeconds, review.Rules.CoolDownShare * all) && !reached.Contains(m.Muscle)).OrderByDescending(m => m.LoadSeconds).ToList();
         if (all > 0 && open.Count > 0)
-            yield return new Finding("cool-down-muscle", Severity.Note, $"The cool-down does not reach {Say.List([.. open.Select(m => Words.Of(m.Muscle))])}, which carried more than a tenth of the load.", Numbers: Finding.Figures(("muscles", open.Count))) { FixSearch = () => Built(review) };
+            yield return new Finding("cool-down-muscle", Severity.Note, $"The cool-down does not reach {Say.List([.. open.Select(m => Words.Of(m.Muscle))])}, which carried more than a tenth of the load.", Numbers: Finding.Figures(("muscles", open.Count))) { FixSearch = () => Built(review), FixHint = "builds a cool-down from what worked" };
     }
 
     /// <summary>A cool-down from what was loaded, no shorter than the one there is.</summary>

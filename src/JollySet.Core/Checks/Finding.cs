@@ -47,6 +47,12 @@ public sealed record Finding(
     /// <summary>Looks for an edit that mends it, where that takes a search; null where <see cref="Fix"/> says it all.</summary>
     public Func<PlanEdit?>? FixSearch { get; init; }
 
+    /// <summary>What such a search will do, said before it is asked for.</summary>
+    public string FixHint { get; init; } = "looks for the best change";
+
+    /// <summary>What mending it will do, in a few words; empty where nothing is known that would.</summary>
+    public string FixSays(Plans.ClassPlan plan) => Fix is not null ? Told.Of(Fix, plan) : FixSearch is not null ? FixHint : "";
+
     /// <summary>Whether mending it is worth asking for, without searching.</summary>
     public bool MayBeFixed => Fix is not null || FixSearch is not null;
 

@@ -14,7 +14,7 @@ internal sealed class HoldNoCue : ICheck
         var most = review.Rules.CheckHoldSeconds;
         foreach (var (block, index) in review.OwnBlocks)
         {
-            var held = review.SetsOf(index).Where(s => IsHold(s) && s.Length > most && !IsReminded(s)).Select(s => s.Station).Distinct().Order().ToList();
+            var held = review.SetsOf(index).Where(s => s.Station > 0 && IsHold(s) && review.IsOver(s.Length.InSeconds, most.InSeconds) && !IsReminded(s)).Select(s => s.Station).Distinct().Order().ToList();
             if (held.Count > 0)
                 yield return new Finding(
                     "hold-no-cue",

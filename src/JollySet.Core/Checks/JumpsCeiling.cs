@@ -22,11 +22,10 @@ internal sealed class JumpsCeiling : ICheck
             yield break;
         }
 
-        if (CeilingOf(review) is not { } ceiling)
-            yield break;
-        if (contacts > ceiling)
-            yield return new Finding("jumps-ceiling", Severity.Warn, $"About {contacts} hard landings; {ceiling} is the starting ceiling for this class.", Numbers: figures.Add("ceiling", ceiling));
-        else if (contacts > Near * ceiling)
+        var ceiling = CeilingOf(review);
+        if (review.IsOver(contacts, ceiling))
+            yield return new Finding("jumps-ceiling", Severity.Warn, $"About {contacts} hard landings; {ceiling} is the starting ceiling for this class.{review.TakenPeople}", Numbers: figures.Add("ceiling", ceiling));
+        else if (contacts > Near * ceiling && ceiling > 0)
             yield return new Finding("jumps-ceiling", Severity.Note, $"About {contacts} hard landings, close to the starting ceiling of {ceiling}.", Numbers: figures.Add("ceiling", ceiling));
     }
 
@@ -37,12 +36,11 @@ internal sealed class JumpsCeiling : ICheck
         return set.Reps ?? work.Seconds / review.Rules.SecondsPerRep(work.Move.Pace);
     }
 
-    /// <summary>By the weakest who comes; null where nobody is named.</summary>
-    private static int? CeilingOf(ClassUnderReview review)
+    /// <summary>By the weakest who comes.</summary>
+    private static int CeilingOf(ClassUnderReview review)
     {
-        var audience = review.Plan.Brief.Audience;
-        return audience.IsEmpty ? null
-            : audience.Any(a => a is Audience.FirstTimers or Audience.OlderAdults) ? review.Rules.JumpsFirstTimers
+        var audience = review.People;
+        return audience.Any(a => a is Audience.FirstTimers or Audience.OlderAdults) ? review.Rules.JumpsFirstTimers
             : audience.Contains(Audience.Newcomer) ? review.Rules.JumpsNewcomer
             : audience.Contains(Audience.Regular) ? review.Rules.JumpsRegular
             : review.Rules.JumpsStrong;

@@ -12,8 +12,7 @@ internal sealed class LowToStanding : ICheck
     public IEnumerable<Finding> Look(ClassUnderReview review)
     {
         var (timeline, least) = (review.Timeline, review.Rules.ChangeSettle + review.Rules.ChangeLevel);
-        var quick = timeline.Gaps.Where(g => g.Planned < least && (g.Said || timeline.Sets[g.From].KeepsClock)
-            && timeline.Sets[g.From].Facts.Move is { IsOnFloor: true, Level: Level.Down } && timeline.Sets[g.To].Facts.Level == Level.Up
+        var quick = timeline.Gaps.Where(g => (g.Said || timeline.Sets[g.From].KeepsClock) && RisesIn(timeline, g, least, review.Rules.ChangeSettle)
             && !timeline.Sets[g.To].Line.Notes.Any(n => n.Contains("slowly", StringComparison.OrdinalIgnoreCase)));
         foreach (var block in quick.GroupBy(g => timeline.Sets[g.To].Block))
         {
@@ -22,11 +21,17 @@ internal sealed class LowToStanding : ICheck
             yield return new Finding(
                 "low-to-standing",
                 Severity.Note,
-                $"{(block.Count() == 1 ? "Once" : $"{block.Count()} times")} from the floor to standing in under {least.InWholeSeconds} s; say “up slowly”.",
+                $"{block.Count() switch { 1 => "Once", 2 => "Twice", var times => $"{times} times" }} from low down to standing in under {least.InWholeSeconds} s; say “up slowly”.",
                 timeline.Blocks[block.Key].Name,
                 [.. stations],
                 Finding.Figures(("times", block.Count())),
                 own && stations.Count > 0 ? new Several([.. stations.Select(n => (PlanEdit)new SetStationPart(timeline.Plan.Blocks[block.Key].Stations[n - 1].Id, "note", Reminder))]) : null);
         }
     }
+
+    /// <summary>From the floor in too short a time to get up; from a deep hinge upright with no time to breathe out.</summary>
+    private static bool RisesIn(Timing.Timeline timeline, Timing.GapRecord gap, Length fromFloor, Length fromHinge) =>
+        timeline.Sets[gap.To].Facts is { Level: Level.Up, Move: { } next } && timeline.Sets[gap.From].Facts.Move is { } before
+        && ((gap.Planned < fromFloor && before is { IsOnFloor: true, Level: Level.Down })
+            || (gap.Planned < fromHinge && before is { Pattern: Pattern.Hinge or Pattern.Squat, Tags.IsHold: false } && before.IsBig() && next.Posture == Posture.Standing && next.Pattern is Pattern.OverheadPush or Pattern.Jump));
 }

@@ -15,21 +15,27 @@ internal sealed class RegionOffFocus : ICheck
             yield break;
         if (balance.Focus.IsFullBody)
         {
-            foreach (var (region, share) in balance.Regions)
-            {
-                var (least, most) = (review.Rules.BalanceRegionLeast, review.Rules.BalanceRegionMost);
-                if (share < least)
-                    yield return Found($"{Word(region)} gets {share:P0} of the load; a full body means {least:P0} or more.", least - share, region, share);
-                else if (share > most)
-                    yield return Found($"{Word(region)} gets {share:P0} of the load; a full body means {most:P0} at most.", share - most, region, share);
-            }
+            var off = balance.Regions.Select(r => Off(review, r.Key, r.Value)).Where(o => o.By > 0).OrderByDescending(o => o.By).ToList();
+            if (off.Count > 0)
+                yield return Found(
+                    $"{Say.Capital(Say.List([.. off.Select(o => $"{Word(o.Region).ToLowerInvariant()} {(o.Region == off[0].Region ? "gets " : "")}{balance.Regions[o.Region]:P0}")]))} of the load; in a full body upper and lower have {review.Rules.BalanceRegionLeast:P0} to {review.Rules.BalanceRegionMost:P0} each, core {review.Rules.BalanceCoreLeast:P0} to {review.Rules.BalanceCoreMost:P0}.",
+                    off[0].By,
+                    off[0].Region,
+                    balance.Regions[off[0].Region]);
         }
         else if (!balance.Focus.Regions.IsEmpty)
         {
             var (inFocus, least) = (balance.Focus.Regions.Sum(r => balance.Regions[r]), review.Rules.BalanceFocusLeast);
-            if (inFocus < least)
+            if (review.IsUnder(inFocus, least))
                 yield return Found($"The focus, {string.Join(" and ", balance.Focus.Regions.Order().Select(r => Word(r).ToLowerInvariant()))}, gets {inFocus:P0} of the load.", least - inFocus, balance.Focus.Regions.Min(), inFocus);
         }
+    }
+
+    /// <summary>How far a region is outside its share of a full body.</summary>
+    private static (Region Region, decimal By) Off(ClassUnderReview review, Region region, decimal share)
+    {
+        var (least, most) = region == Region.Core ? (review.Rules.BalanceCoreLeast, review.Rules.BalanceCoreMost) : (review.Rules.BalanceRegionLeast, review.Rules.BalanceRegionMost);
+        return (region, review.IsUnder(share, least) ? least - share : review.IsOver(share, most) ? share - most : 0);
     }
 
     private static Finding Found(string sentence, decimal off, Region region, decimal share) => new(

@@ -10,7 +10,7 @@ internal sealed class SkillUnderFatigue : ICheck
     public IEnumerable<Finding> Look(ClassUnderReview review)
     {
         var timeline = review.Timeline;
-        if (!timeline.Sets.Any(s => IsDemanding(timeline, s)))
+        if (!review.NewcomersCome || !timeline.Sets.Any(s => IsDemanding(timeline, s)))
             yield break;
         var ends = EffortModel.Of(timeline, Timing.Person.Newcomer).Sets.Where(s => IsDemanding(timeline, timeline.Sets[s.Set]) && s.Local >= (double)review.Rules.EffortFormGoes);
         foreach (var block in ends.GroupBy(e => timeline.Sets[e.Set].Block))

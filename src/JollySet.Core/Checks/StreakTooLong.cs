@@ -10,15 +10,23 @@ internal sealed class StreakTooLong : ICheck
 
     public IEnumerable<Finding> Look(ClassUnderReview review) =>
         from streak in Streaks.Of(review.Timeline)
-        where streak.Work > streak.Limit
-        select new Finding(
+        where review.IsOver(streak.Work.InSeconds, streak.Limit.InSeconds)
+        group streak by (streak.Block, string.Join('/', streak.Stations)) into together
+        select Found(review, [.. together.OrderByDescending(s => s.Work / s.Limit)]);
+
+    /// <summary>What goes on over the same stations is one fact: the arms and the grip of a row of curls.</summary>
+    private static Finding Found(ClassUnderReview review, List<Streak> streaks)
+    {
+        var worst = streaks[0];
+        return new Finding(
             "streak",
-            streak.Work > FarOver * streak.Limit ? Severity.Warn : Severity.Note,
-            $"{Say.Capital(streak.What)}: {Say.Time(streak.Work)} of work with no break, from {Say.Clock(streak.Start)} on; {Say.Time(streak.Limit)} is the usual limit.",
-            review.Timeline.Blocks[streak.Block].Name,
-            streak.Stations,
-            Finding.Figures(("workSeconds", streak.Work.InSeconds), ("limitSeconds", streak.Limit.InSeconds), ("fromSecond", streak.Start.InSeconds)))
+            review.IsOver(worst.Work.InSeconds, FarOver * worst.Limit.InSeconds) ? Severity.Warn : Severity.Note,
+            $"{Say.Capital(Say.List([.. streaks.Select(s => s.What)]))}: {Say.Time(worst.Work)} of work with no break, from {Say.Clock(worst.Start)} on; {Say.Time(worst.Limit)} is the usual limit.",
+            review.Timeline.Blocks[worst.Block].Name,
+            worst.Stations,
+            Finding.Figures(("workSeconds", worst.Work.InSeconds), ("limitSeconds", worst.Limit.InSeconds), ("fromSecond", worst.Start.InSeconds)))
         {
-            Subject = streak.What,
+            Subject = string.Join(", ", streaks.Select(s => s.What)),
         };
+    }
 }

@@ -14,11 +14,11 @@ internal sealed class UpsAndDowns : ICheck
             .Select(g => starts[g.To]).ToList();
         var window = review.Rules.UpsDownsWindow;
         var worst = Densest(changes, window);
-        if (worst.count <= review.Rules.UpsDownsNote)
+        if (!review.IsOver(worst.count, review.Rules.UpsDownsNote))
             yield break;
         yield return new Finding(
             "ups-downs",
-            worst.count > review.Rules.UpsDownsWarn ? Severity.Warn : Severity.Note,
+            review.IsOver(worst.count, review.Rules.UpsDownsWarn) ? Severity.Warn : Severity.Note,
             $"{worst.count} changes of level in {window.InMinutes:0.#} minutes from {Say.Clock(worst.at)} on; put floor work together.",
             Numbers: Finding.Figures(("changes", worst.count), ("fromSecond", worst.at.InSeconds)));
     }

@@ -29,6 +29,10 @@ public static partial class Claims
         return [.. written, .. title.Where(c => c.Verdict != Verdict.Unchecked && !written.Any(w => w.Text.Equals(c.Text, StringComparison.OrdinalIgnoreCase)))];
     }
 
+    /// <summary>Whether the claim counts moves or says that none comes twice.</summary>
+    public static bool CountsMoves(string text) =>
+        text.Trim().ToLowerInvariant() is "no repeats" or "no repeat" or "no-repeat" or "no repeated moves" || Number().Match(text.Trim().ToLowerInvariant()) is { Success: true } number && number.Groups[2].Value is "move" or "moves" or "exercise" or "exercises";
+
     private static Claim Checked(string text, Counted facts)
     {
         var words = text.Trim().ToLowerInvariant();
@@ -47,9 +51,10 @@ public static partial class Claims
     {
         "min" or "mins" or "minute" or "minutes" => facts.Lengths.Any(length => Length.Apart(length, Length.Minutes(claimed)) <= facts.Rules.ClaimsMinutes)
             ? True(text, $"{Say.Time(facts.Length)} by the clock") : Wrong(text, $"it takes {Say.Time(facts.Length)} by the clock"),
-        "move" or "moves" or "exercise" or "exercises" => Equal(text, claimed, facts.Moves, "different moves"),
+        "move" or "moves" or "exercise" or "exercises" or "station" or "stations" => facts.Moves == claimed || facts.Stations == claimed || facts.Periods == claimed
+            ? True(text, "") : Wrong(text, $"there are {facts.Stations} stations, {facts.Moves} different moves and {facts.Periods} work periods"),
         "round" or "rounds" => facts.Rounds.Contains(claimed) || facts.Rounds.Sum() == claimed ? True(text, "") : Wrong(text, $"the blocks have {Say.List([.. facts.Rounds.Select(r => r.ToString(CultureInfo.InvariantCulture))])} rounds"),
-        "rep" or "reps" => Equal(text, claimed, facts.Reps, "planned reps"),
+        "rep" or "reps" => facts.RepsOfSets.Contains(claimed) || facts.Reps == claimed ? True(text, "") : Wrong(text, $"no set has {claimed}, and there are {facts.Reps} planned reps in all"),
         "block" or "blocks" => Equal(text, claimed, facts.Rounds.Count, "blocks of work"),
         _ => new Claim(text, Verdict.Unchecked, ""),
     };
@@ -68,7 +73,7 @@ public static partial class Claims
             return new Claim(text, Verdict.Unchecked, "");
         var balance = facts.Balance;
         if (focus.IsFullBody)
-            return balance.Regions.Values.Any(r => r < facts.Rules.BalanceRegionLeast / 2) ? Wrong(text, $"{balance.Regions.MinBy(r => r.Value).Key.ToString().ToLowerInvariant()} gets {balance.Regions.Values.Min():P0} of the load") : True(text, "");
+            return balance.Regions.Any(r => r.Value < (r.Key == Region.Core ? facts.Rules.BalanceCoreLeast : facts.Rules.BalanceRegionLeast) / 2) ? Wrong(text, $"{balance.Regions.MinBy(r => r.Value).Key.ToString().ToLowerInvariant()} gets {balance.Regions.Values.Min():P0} of the load") : True(text, "");
         if (!focus.Muscles.IsEmpty)
             return balance.Muscles.Where(m => focus.Muscles.Contains(m.Muscle)).Any(m => m.LoadSeconds == 0) ? Wrong(text, $"{words} never work") : True(text, "");
         var share = focus.Regions.Sum(r => balance.Regions[r]);
@@ -87,7 +92,7 @@ public static partial class Claims
     [GeneratedRegex(@"^(\d{1,5})[ -]?([a-z]+)$")]
     private static partial Regex Number();
 
-    [GeneratedRegex(@"\b(\d{1,3}[ -]?min(ute)?s?|no[ -]repeats?|no kit|low impact|no jumps|full body|upper body|lower body)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(\d{1,3}[ -]?min(ute)?s?|\d{1,3} (moves|exercises|stations|rounds)|no[ -]repeats?|no kit|low impact|no jumps|full body|upper body|lower body)\b", RegexOptions.IgnoreCase)]
     private static partial Regex InTitle();
 
     /// <summary>What claims are counted against, each once and only where one asks.</summary>
@@ -108,6 +113,15 @@ public static partial class Claims
         public int Moves => totals.Value.DistinctMoves;
 
         public int Reps => timeline.Sets.Where(s => timeline.Blocks[s.Block].IsMain && s.HasTarget).Sum(s => s.Reps ?? 0);
+
+        /// <summary>Lines of the main part.</summary>
+        public int Stations => timeline.Plan.Blocks.Where(b => b.IsMain).Sum(b => b.Stations.Length);
+
+        /// <summary>Work periods of the main part, a side of each side by itself.</summary>
+        public int Periods => timeline.Sets.Count(s => timeline.Blocks[s.Block].IsMain);
+
+        /// <summary>What single sets count; of each side, a side's.</summary>
+        public HashSet<int> RepsOfSets => [.. timeline.Sets.Where(s => timeline.Blocks[s.Block].IsMain && s.HasTarget).Select(s => s.Reps).OfType<int>()];
 
         public List<int> Rounds => [.. timeline.Blocks.Where(b => b.IsMain).Select(b => b.RoundCount)];
 

@@ -76,7 +76,7 @@ public static class Drafter
     {
         var brief = request.Brief;
         var hard = brief.Goal is Goal.Power or Goal.Strength || Frames.IsCounted(request);
-        var least = WarmUps.Least(brief, studio.Rules, hard).InWholeSeconds;
+        var least = WarmUps.Least(Length.Minutes(brief.Minutes!.Value), brief.Audience, studio.Rules, hard).InWholeSeconds;
         var coolDown = minutes switch { <= 15 => 120, <= 25 => 170, <= 40 => 220, _ => 270 };
         return (Math.Min(least, minutes * 60 / 4), brief.Audience.Contains(Audience.OlderAdults) ? coolDown * 4 / 3 : coolDown);
     }

@@ -181,10 +181,13 @@ internal sealed class MoveMix
         var all = load[0] + load[1] + load[2];
         if (!focus.IsFullBody || all == 0)
             return 0;
-        var (least, most) = ((double)rules.BalanceRegionLeast + 0.01, (double)rules.BalanceRegionMost - 0.01);
         var off = 0.0;
-        foreach (var l in load)
-            off += Math.Max(0, Math.Max(least - (l / all), (l / all) - most));
+        for (var region = 0; region < load.Length; region++)
+        {
+            var (least, most) = region == (int)Region.Core ? (rules.BalanceCoreLeast, rules.BalanceCoreMost) : (rules.BalanceRegionLeast, rules.BalanceRegionMost);
+            off += Math.Max(0, Math.Max((double)least + 0.01 - (load[region] / all), (load[region] / all) - ((double)most - 0.01)));
+        }
+
         return off * OffRegion;
     }
 }

@@ -15,10 +15,9 @@ public static class KitNeeds
     /// <summary>The things, each once.</summary>
     public static ImmutableArray<KitNeed> Of(Timeline timeline)
     {
-        var facts = timeline.Facts;
         var needs =
             from set in timeline.Sets
-            from item in facts.KitOf(timeline.Blocks[set.Block], set.Line)
+            from item in KitMeant.Of(timeline, timeline.Blocks[set.Block], set.Line)
             where item != "mat"
             let load = KitList.IsHeld(item) ? set.Line.Load?.Rounds.At(set.Round) : null
             select (what: Said(load, item), item, set.Facts.Name);

@@ -30,6 +30,9 @@ public static class Suits
         return wanted.Length > 0 && (Holds(words, wanted) ? wanted is not ["ball"] || !words.Any(KitList.IsSittingBall) : wanted is ["dumbbell"] && words.Contains("bottle"));
     }
 
+    /// <summary>Whether a note or a name speaks of the thing that an entry lists.</summary>
+    public static bool Speaks(string text, KitStock listed) => KitList.Known.Any(item => listed.Is(item) && Holds(Plain(text), Plain(item)));
+
     private static bool Holds(string[] words, string[] wanted)
     {
         for (var from = 0; from + wanted.Length <= words.Length; from++)

@@ -282,9 +282,6 @@ public sealed partial class HouseRules
     /// <summary>Volume: reps for one prime mover at most, newcomers; reps.</summary>
     public int VolumeNewcomerReps => Whole("volume.newcomer-reps");
 
-    /// <summary>Checks: too long by the clock, by more than.</summary>
-    public Length CheckOverStop => Length.Seconds(this["check.over-stop"]);
-
     /// <summary>Checks: too long in likelihood, by more than.</summary>
     public Length CheckOverWarn => Length.Seconds(this["check.over-warn"]);
 
@@ -317,4 +314,67 @@ public sealed partial class HouseRules
 
     /// <summary>Teaching: count before the start.</summary>
     public Length TeachCountIn => Length.Seconds(this["teach.count-in"]);
+
+    /// <summary>Warm-up: never asked to be more of a class than; a share.</summary>
+    public decimal WarmUpMostShare => this["warm-up.most-share"];
+
+    /// <summary>Balance: full body: core at least; a share.</summary>
+    public decimal BalanceCoreLeast => this["balance.core-least"];
+
+    /// <summary>Balance: at most; a share.</summary>
+    public decimal BalanceCoreMost => this["balance.core-most"];
+
+    /// <summary>Checks: a limit passed by less than this share stays quiet; a share.</summary>
+    public decimal CheckSlack => this["check.slack"];
+
+    /// <summary>Checks: too long by the clock, by more than this share; a share.</summary>
+    public decimal CheckOverShare => this["check.over-share"];
+
+    /// <summary>Checks: older adults: water at least every.</summary>
+    public Length CheckWaterOlder => Length.Seconds(this["check.water-older"]);
+
+    /// <summary>Checks: changes of what is held are many from; times.</summary>
+    public int CheckKitChanges => Whole("check.kit-changes");
+
+    /// <summary>Checks: stations running on one region are worth a note from; stations.</summary>
+    public int CheckRunNote => Whole("check.run-note");
+
+    /// <summary>Checks: more than this share of the stations on one region is a warning; a share.</summary>
+    public decimal CheckRunShare => this["check.run-share"];
+
+    /// <summary>Checks: a set is short for a move nobody has seen up to.</summary>
+    public Length CheckNewMoveSet => Length.Seconds(this["check.new-move-set"]);
+
+    /// <summary>Checks: reps a side are said as their double from; reps.</summary>
+    public int CheckEachSideReps => Whole("check.each-side-reps");
+
+    /// <summary>Dose: main part, of all minutes, at least; a share.</summary>
+    public decimal DoseMainLeast => this["dose.main-least"];
+
+    /// <summary>Dose: the same up to fifteen minutes, and for older adults; a share.</summary>
+    public decimal DoseMainShort => this["dose.main-short"];
+
+    /// <summary>Dose: strength endurance: work, of all minutes, at least; a share.</summary>
+    public decimal DoseWorkLeast => this["dose.work-least"];
+
+    /// <summary>Dose: the same under twenty minutes; a share.</summary>
+    public decimal DoseWorkShort => this["dose.work-short"];
+
+    /// <summary>Dose: the same for older adults, or newcomers alone; a share.</summary>
+    public decimal DoseWorkEasy => this["dose.work-easy"];
+
+    /// <summary>Dose: far under is less than this share of the usual; a share.</summary>
+    public decimal DoseFarUnder => this["dose.far-under"];
+
+    /// <summary>Dose: muscle: sets in twenty-five minutes, at least; sets.</summary>
+    public int DoseMuscleSets => Whole("dose.muscle-sets");
+
+    /// <summary>Dose: muscle: sets of each move, at least; sets.</summary>
+    public int DoseMuscleEach => Whole("dose.muscle-each");
+
+    /// <summary>Dose: strength: sets of each big lift, at least; sets.</summary>
+    public int DoseStrengthSets => Whole("dose.strength-sets");
+
+    /// <summary>Dose: power: sets of each explosive move, at least; sets.</summary>
+    public int DosePowerSets => Whole("dose.power-sets");
 }

@@ -52,7 +52,7 @@ public sealed class Facts(ClassPlan plan, Studio studio)
         if (tools.Count > 0 && line.Kit.IsEmpty)
             items = [.. items.Where(i => !KitList.IsHeld(i)), .. tools];
         if (!loads.IsEmpty && loads.All(l => l.Level == LoadLevel.None))
-            items.RemoveAll(KitList.IsHeld);
+            items.RemoveAll(KitList.IsLoad);
         return [.. items.Where(i => i != "wall")];
     }
 

@@ -51,9 +51,23 @@ public class OrderAndRestTests
     [InlineData("newcomer", 30, 10, "Warn")]
     [InlineData("newcomer, regular", 40, 20, null)]
     [InlineData("strong", 60, 20, null)]
-    [InlineData("strong", 90, 30, "Note")]
+    [InlineData("strong", 60, 15, "Note")]
     public void Work_is_held_against_rest(string audience, int work, int rest, string? severity) =>
-        Assert.Equal(severity, Worst($"# T\ngoal: strength endurance\naudience: {audience}\n== A (circuit, work {work}, rest {rest})\nsquat\nplank\npush-up\nglute bridge\n", "rest-for-goal"));
+        Assert.Equal(severity, Worst($"# T\ngoal: strength endurance\naudience: {audience}\n== A (circuit, work {work}, rest {rest})\nsquat\nreverse lunge, alternating\nsquat\n", "rest-for-goal"));
+
+    [Fact]
+    public void Stations_whose_muscles_the_next_one_spares_rest_meanwhile()
+    {
+        Assert.Null(Worst("# T\ngoal: strength endurance\naudience: newcomer\n== A (circuit, work 40, rest 10)\nsquat\npush-up\nglute bridge\nbent-over row\n", "rest-for-goal"));
+        Assert.Null(Worst("# T\ngoal: strength endurance\naudience: newcomer\n== A (circuit, work 40, rest 10)\ncrunch\nsit-up\ncrunch\n", "rest-for-goal"));
+    }
+
+    [Fact]
+    public void A_heavy_set_of_few_reps_waits_whatever_the_goal()
+    {
+        Assert.Equal("Warn", Worst("# T\n== A (straight, 3 rounds, rest 40)\ndeadlift x5 [heavy]\n", "rest-for-goal"));
+        Assert.Null(Worst("# T\n== A (straight, 3 rounds, rest 40)\ndeadlift x5\n", "rest-for-goal"));
+    }
 
     [Fact]
     public void Others_may_work_while_a_muscle_rests() =>

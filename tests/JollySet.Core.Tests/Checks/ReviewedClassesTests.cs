@@ -21,7 +21,7 @@ public sealed class ReviewedClassesTests(ITestOutputHelper output)
             output.WriteLine($"{c.Name} misses {string.Join(", ", c.Missed)}");
         var (said, all) = (Classes.Sum(c => c.Matters.Count - c.Missed.Count()), Classes.Sum(c => c.Matters.Count));
         output.WriteLine($"{said} of {all}: {(double)said / all:P1}");
-        Assert.True(said >= 0.1 * all, $"{said} of {all}");
+        Assert.True(said >= 0.9 * all, $"{said} of {all}");
     }
 
     [Fact]
@@ -32,6 +32,6 @@ public sealed class ReviewedClassesTests(ITestOutputHelper output)
                 output.WriteLine($"{c.Name}: {f.Severity} {f.Code} {f.Block}: {f.Message}");
         var (fair, all) = (Classes.Sum(c => c.Loud.Count() - c.Noise.Count()), Classes.Sum(c => c.Loud.Count()));
         output.WriteLine($"{fair} of {all}: {(double)fair / all:P1}; notes {Classes.Sum(c => c.Findings.Count) - all}");
-        Assert.True(fair >= 0.1 * all, $"{fair} of {all}");
+        Assert.True(fair >= 0.8 * all, $"{fair} of {all}");
     }
 }

@@ -65,11 +65,14 @@ public class DemandsTests
     [Theory]
     [InlineData(15, false, "Regular", 3)]
     [InlineData(30, false, "Regular", 5)]
-    [InlineData(30, true, "Regular", 8)]
-    [InlineData(15, false, "OlderAdults", 4.5)]
-    [InlineData(30, true, "OlderAdults", 12)]
+    [InlineData(40, true, "Regular", 8)]
+    [InlineData(20, true, "Regular", 5)]
+    [InlineData(8, false, "Regular", 2)]
+    [InlineData(20, false, "OlderAdults", 4.5)]
+    [InlineData(15, false, "OlderAdults", 3.75)]
+    [InlineData(60, true, "OlderAdults", 12)]
     public void A_warm_up_has_its_least_minutes(int minutes, bool more, string audience, double least) =>
-        Assert.Equal(Length.Minutes((decimal)least), WarmUps.Least(new Brief(minutes) { Audience = [Enum.Parse<Audience>(audience)] }, HouseRules.Shipped, more));
+        Assert.Equal(Length.Minutes((decimal)least), WarmUps.Least(Length.Minutes(minutes), [Enum.Parse<Audience>(audience)], HouseRules.Shipped, more));
 
     [Fact]
     public void A_way_that_the_class_has_no_kit_for_gives_way_to_less_range()

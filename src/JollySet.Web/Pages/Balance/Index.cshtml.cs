@@ -76,7 +76,7 @@ public sealed class BalanceModel(ClassBook shelf, ClassTimelines timelines) : Pa
     private static SeeSawView ViewOf(Timeline timeline, ClassBalance balance, SeeSaw pair, IEnumerable<Finding> findings)
     {
         var large = pair.Tilt is Tilt.Leaning or Tilt.Tipped;
-        var finding = findings.FirstOrDefault(f => f.Code == "see-saw" && f.Message.StartsWith(Say.Capital(pair.Heavier) + " work", StringComparison.Ordinal) && f.Message.Contains(pair.Lighter, StringComparison.Ordinal));
+        var finding = findings.FirstOrDefault(f => f.Code == "see-saw" && f.Subject == pair.Name);
         var fix = large ? finding?.FixOrSearch() : null;
         return new SeeSawView(
             pair.Name,

@@ -43,6 +43,7 @@ internal static class EditForm
             "build" => Built(form, plan, studio),
             "fix" => FindingOf(form, plan, studio) is { } finding ? new Mend(finding, finding.FixOrSearch(), studio) : null,
             ['f', 'i', 'x', '-', .. var which] when FindingOf(form, plan, studio) is { } finding && int.TryParse(which, NumberStyles.None, CultureInfo.InvariantCulture, out var at) && at < finding.Choices.Length => new Mend(finding, finding.Choices[at].Edit, studio),
+            "mend-safe" => TimelineBuilder.Build(plan, studio) is var timeline && SafeMends.Of(timeline, Review.Of(timeline)) is { Mends.IsEmpty: false } safe ? safe.Edit : null,
             "dismiss" => FindingOf(form, plan, studio) is { MayBeDismissed: true } left ? new Dismiss(left.Code, left.Block, left.Mark, Text(form, "reason")) : null,
             "take-up" => new TakeUpAgain(Text(form, "code"), Text(form, "where") is { Length: > 0 } where ? where : null, Text(form, "mark")),
             _ => null,

@@ -23,12 +23,21 @@ public sealed class PlanModel(ClassBook shelf, ClassTimelines timelines, RulesBo
     public IEnumerable<string> MoveNames => rules.Studio().Library.Offered;
 
     /// <summary>Shows a class with one block open, by its number.</summary>
-    public IActionResult OnGet(Guid id, int block, string? line)
+    public IActionResult OnGet(Guid id, int block, string? line, bool safe)
     {
         if (shelf.Get(id) is not { } kept)
             return Missing(id);
-        View = PlanView.Of(kept, PlanLook.Of(id, kept.Plan, rules.Studio(), block), line: line);
+        View = PlanView.Of(kept, PlanLook.Of(id, kept.Plan, rules.Studio(), block), line: line, safe: safe);
         return parts.IsLive ? Parts(StatusCodes.Status200OK, kept) : Page();
+    }
+
+    /// <summary>What mending all that is safe would do.</summary>
+    public IActionResult OnGetSafe(Guid id, int block)
+    {
+        if (shelf.Get(id) is not { } kept)
+            return NotFound();
+        var timeline = timelines.Of(kept);
+        return Partial("_SafeMends", (id, block, (SafeMendsView?)SafeMendsView.Of(kept, timeline, Core.Checks.Review.Of(timeline))));
     }
 
     /// <summary>What a typed line would become.</summary>

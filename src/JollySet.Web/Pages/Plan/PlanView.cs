@@ -17,16 +17,34 @@ public sealed record BlockTab(int Id, string Name, string Length, string Likely,
 /// <summary>A finding as it is shown.</summary>
 /// <param name="Block">Number of the block it speaks of; null for the class.</param>
 /// <param name="Station">Number of the first station it speaks of; null for the block.</param>
+/// <param name="FixSays">What its fix will do, in a few words; empty where there is none.</param>
 /// <param name="Choices">What the buttons say that mend it in one way or another, one on a line.</param>
 /// <param name="Unknown">The move that nobody knows, where it speaks of one: its facts can be said.</param>
-public sealed record FindingView(string Severity, string Message, int? Block, int? Station, string Key, bool HasFix, bool MayBeDismissed, string Choices, string? Unknown)
+public sealed record FindingView(string Severity, string Message, int? Block, int? Station, string Key, string FixSays, bool MayBeDismissed, string Choices, string? Unknown)
 {
     /// <summary>Names it on the page.</summary>
     public string Id => PartList.HashOf(Key);
+
+    /// <summary>Whether one press mends it.</summary>
+    public bool HasFix => FixSays.Length > 0;
 }
 
 /// <summary>A finding left as it is, and what takes it up again.</summary>
 public sealed record DismissedView(string Message, string Reason, string Code, string? Block, string Mark);
+
+/// <summary>What mending all that is safe would do, to be read before it is done.</summary>
+/// <param name="Says">Each change, in a few words.</param>
+/// <param name="Length">What becomes of the class's length; empty where it stays.</param>
+public sealed record SafeMendsView(int Revision, ImmutableArray<string> Says, string Length)
+{
+    /// <summary>Of a class and what its review said.</summary>
+    public static SafeMendsView Of(KeptClass kept, Timeline timeline, ImmutableArray<Finding> findings)
+    {
+        var safe = SafeMends.Of(timeline, findings);
+        var after = safe.Edit.Apply(kept.Plan).Plan is { } plan ? TimelineBuilder.Build(plan, timeline.Studio) : timeline;
+        return new SafeMendsView(kept.Revision, [.. safe.Mends.Select(m => Say.Capital(m.Says))], after.Length == timeline.Length ? "" : $"{Say.Clock(timeline.Length)} becomes {Say.Clock(after.Length)} by the clock");
+    }
+}
 
 /// <summary>An edit that was made on an older revision.</summary>
 /// <param name="MadeOn">That revision.</param>
@@ -65,16 +83,34 @@ public sealed record PlanView(
     string Line,
     Expansion? Expansion)
 {
-    private const int FewFindings = 4;
+    private const int MostAtFirst = 3;
 
-    /// <summary>What is worse than a note, and what only a clinician can judge.</summary>
-    public FindingView[] ChiefFindings => [.. Findings.Where(f => f.Severity != "note" || !f.MayBeDismissed)];
+    /// <summary>The worst, before anything is opened.</summary>
+    public FindingView[] FirstFindings => [.. Findings.Where(f => f.Severity != "note").Take(MostAtFirst)];
+
+    /// <summary>What only a clinician can judge: always in sight.</summary>
+    public FindingView[] Asked => [.. Findings.Where(f => f is { Severity: "note", MayBeDismissed: false })];
+
+    /// <summary>What is worth a look besides, and what must be mended beyond the first.</summary>
+    public FindingView[] MoreFindings => [.. Findings.Where(f => f.Severity != "note").Skip(MostAtFirst)];
+
+    /// <summary>Fixes that change no work and no words; offered together from two on.</summary>
+    public required int SafeMends { get; init; }
+
+    /// <summary>What is said where nothing was found.</summary>
+    public required string AllWell { get; init; }
+
+    /// <summary>What mending all that is safe would do, where it was asked; null else.</summary>
+    public SafeMendsView? Safe { get; init; }
 
     /// <summary>Notes that may wait; what only a clinician can judge stands with the rest.</summary>
     public FindingView[] SmallNotes => [.. Findings.Where(f => f is { Severity: "note", MayBeDismissed: true })];
 
-    /// <summary>Notes are folded away where there is worse, or where they are many.</summary>
-    public bool SmallNotesOpen => Failed is { Do: "dismiss" or "fix" } || Findings.Length <= FewFindings;
+    /// <summary>Notes are said when asked; one whose fix or dismissal was refused shows why.</summary>
+    public bool SmallNotesOpen => Failed is { Do: "dismiss" or "fix" } failed && SmallNotes.Any(f => f.Key == failed.Typed.GetValueOrDefault("finding"));
+
+    /// <summary>The same for what stands beyond the first.</summary>
+    public bool MoreFindingsOpen => Failed is { Do: "dismiss" or "fix" } failed && MoreFindings.Any(f => f.Key == failed.Typed.GetValueOrDefault("finding"));
 
     /// <summary>What the class has neither of: a warm-up, a cool-down; with usual minutes.</summary>
     public required ImmutableArray<BuildView> Lacks { get; init; }
@@ -83,7 +119,7 @@ public sealed record PlanView(
     public static Dictionary<string, string> BriefTexts(Brief brief) => SheetWriter.WriteBrief(brief).Where(l => l.Key is not ("note" or "dismissed")).ToDictionary(l => l.Key, l => l.Value);
 
     /// <summary>The view of a class as it was looked at.</summary>
-    public static PlanView Of(KeptClass kept, PlanLook look, FailedEdit? failed = null, StaleEdit? stale = null, string? focus = null, string? line = null)
+    public static PlanView Of(KeptClass kept, PlanLook look, FailedEdit? failed = null, StaleEdit? stale = null, string? focus = null, string? line = null, bool safe = false)
     {
         var (plan, timeline, findings, dismissed) = (kept.Plan, look.Timeline, look.Standing, look.Dismissed);
         var block = look.Open;
@@ -104,7 +140,7 @@ public sealed record PlanView(
             look.Hanging,
             [.. plan.Blocks.Select((b, i) => new BlockTab(b.Id, b.Name, Say.Clock(totals.Blocks[i].Length), Say.Clock(totals.Blocks[i].Likely), b == block, findings.Where(f => f.Block == b.Name).Select(f => (Severity?)f.Severity).Max(), b.IsWords))],
             block is null ? null : BlockView.Of(timeline, totals, block, kept.Revision, findings, failed),
-            [.. findings.Select(f => new FindingView(f.Severity.ToString().ToLowerInvariant(), f.Message, f.Block is null ? null : plan.Find(f.Block)?.Id, f.Stations.IsEmpty || f.Block is null ? null : byName.GetValueOrDefault(f.Block)?.Stations.ElementAtOrDefault(f.Stations[0] - 1)?.Id, EditForm.FindingKey(f), f.MayBeFixed, f.MayBeDismissed, string.Join('\n', f.Choices.Select(c => c.Label)), f.Code == "move-unknown" ? f.Subject : null))],
+            [.. findings.Select(f => new FindingView(f.Severity.ToString().ToLowerInvariant(), f.Message, f.Block is null ? null : plan.Find(f.Block)?.Id, f.Stations.IsEmpty || f.Block is null ? null : byName.GetValueOrDefault(f.Block)?.Stations.ElementAtOrDefault(f.Stations[0] - 1)?.Id, EditForm.FindingKey(f), f.FixSays(plan), f.MayBeDismissed, string.Join('\n', f.Choices.Select(c => c.Label)), f.Code == "move-unknown" ? f.Subject : null))],
             [.. dismissed.Select(d => new DismissedView(d.Finding.Message, d.Reason, d.Finding.Code, d.Finding.Block, d.Finding.Mark))],
             look.Opening,
             look.Claims,
@@ -120,6 +156,9 @@ public sealed record PlanView(
             Expansion.Of(kept, timeline, typed))
         {
             Lacks = LacksOf(kept, timeline, block?.Id ?? 0),
+            SafeMends = Core.Checks.SafeMends.CountOf(plan, findings),
+            AllWell = Core.Checks.AllWell.Of(timeline),
+            Safe = safe ? SafeMendsView.Of(kept, timeline, findings) : null,
         };
     }
 

@@ -1,0 +1,69 @@
+using CsCheck;
+using JollySet.Core.Checks;
+using JollySet.Core.Sheets;
+using JollySet.Core.Timing;
+
+namespace JollySet.Core.Tests.Checks;
+
+/// <summary>What may be mended at one press: rests, ways, showings, kit; never work, never words.</summary>
+public class SafeMendsTests
+{
+    private const string Loose = "# T\nminutes: 20\naudience: newcomer\nkit: mat\n== A (superset, 3 rounds)\ngoblet squat x10 [heavy]\npush-up x10 | note: mine\n";
+
+    private static SafeMends Of(string text)
+    {
+        var timeline = Sheet.Time(text);
+        return SafeMends.Of(timeline, Review.Of(timeline));
+    }
+
+    [Fact]
+    public void Rests_ways_and_kit_are_mended_together_and_say_what_they_do()
+    {
+        var safe = Of(Loose);
+        Assert.Contains(safe.Mends, m => m.Finding.Code == "rest-unplanned" && m.Says.StartsWith("rest ", StringComparison.Ordinal));
+        Assert.Contains(safe.Mends, m => m.Finding.Code == "no-easier-way" && m.Says.Contains("easier: ", StringComparison.Ordinal));
+        Assert.Contains(safe.Mends, m => m.Finding.Code == "kit-unlisted");
+        var codes = Review.Of(TimelineBuilder.Build(safe.Edit.Apply(Sheet.Read(Loose)).Plan!)).Select(f => f.Code).ToList();
+        Assert.DoesNotContain("rest-unplanned", codes);
+        Assert.DoesNotContain("no-easier-way", codes);
+        Assert.DoesNotContain("kit-unlisted", codes);
+    }
+
+    [Fact]
+    public void Work_and_words_stay_as_they_are()
+    {
+        var (before, after) = (Sheet.Read(Loose), Of(Loose).Edit.Apply(Sheet.Read(Loose)).Plan!);
+        Assert.Equal(before.Blocks[0].Stations.Select(s => SheetWriter.WriteStation(s).Split(" |")[0]), after.Blocks[0].Stations.Select(s => SheetWriter.WriteStation(s).Split(" |")[0]));
+        Assert.Equal("mine", Assert.Single(after.Blocks[0].Stations[1].Notes));
+    }
+
+    [Fact]
+    public void Random_classes_lose_no_work_and_gain_nothing_worse() => PlanGen.Plans.Sample(
+        plan =>
+        {
+            var timeline = TimelineBuilder.Build(plan);
+            var findings = Review.Of(timeline);
+            if (SafeMends.Of(timeline, findings) is not { Mends.IsEmpty: false } safe || safe.Edit.Apply(plan).Plan is not { } mended)
+                return;
+            Assert.Equal(timeline.Sets.Select(s => (s.Facts.Name, s.Length, s.Reps)), TimelineBuilder.Build(mended).Sets.Select(s => (s.Facts.Name, s.Length, s.Reps)));
+            Assert.True(Review.Of(TimelineBuilder.Build(mended)).Count(f => f.Severity == Severity.Stop) <= findings.Count(f => f.Severity == Severity.Stop), SheetWriter.Write(plan));
+        },
+        iter: 200);
+
+    [Fact]
+    public void Whatever_a_class_holds_it_can_be_looked_at() => PlanGen.Plans.Sample(plan => Assert.All(Review.Of(TimelineBuilder.Build(plan)), f => Assert.NotEmpty(f.Message + f.FixSays(plan))), iter: 2000);
+
+    [Fact]
+    public void A_hold_in_as_many_rounds_as_possible_is_looked_at() =>
+        Assert.DoesNotContain(Review.Of(Sheet.Time("# T\n== A (amrap 5min)\nplank 40s\nplank 40s\n")), f => f.Code == "hold-no-cue");
+
+    [Theory]
+    [InlineData("# T\nminutes: 30\n== Hello (talk 40s)\n", "Nothing to judge yet: put in a block and its stations.")]
+    [InlineData("# T\n== A (circuit, work 40, rest 20)\nsquat\n", "Nothing to mend.")]
+    [InlineData("# T\nminutes: 2\n== A (circuit, 2 rounds, work 40, rest 45 water)\nside plank, switch halfway\n", "Nothing to mend: it keeps its minutes, left and right are even and there is water.")]
+    public void Praise_says_only_what_holds(string text, string says) => Assert.Equal(says, AllWell.Of(Sheet.Time(text)));
+
+    [Fact]
+    public void A_class_of_words_in_a_booking_is_told_what_is_left() =>
+        Assert.Contains(Review.Of(Sheet.Time("# T\nminutes: 30\n== Hello (talk 40s)\n")), f => f.Code == "time-under");
+}

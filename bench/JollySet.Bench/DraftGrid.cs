@@ -55,7 +55,7 @@ public static class DraftGrid
 
     /// <summary>What became of one brief.</summary>
     /// <param name="OffSeconds">Of the booking, by the clock; positive is short of it.</param>
-    /// <param name="Even">Whether every see-saw of the focus is level or leaning.</param>
+    /// <param name="Even">Whether every see-saw of the focus, the soft ones aside, is level or leaning.</param>
     public sealed record Outcome(DraftRequest Request, Draft Draft, decimal OffSeconds, int Stops, int Warns, int Notes, bool Even, ImmutableArray<Finding> Findings);
 
     /// <summary>Drafts one brief and judges it.</summary>
@@ -67,7 +67,7 @@ public static class DraftGrid
         var timeline = TimelineBuilder.Build(draft.Plan, Studio.Shipped);
         var findings = Review.Of(timeline);
         int Of(Severity severity) => findings.Count(f => f.Severity == severity);
-        var even = ClassBalance.Of(timeline).SeeSaws.All(s => s.Tilt != Tilt.Tipped);
+        var even = ClassBalance.Of(timeline).SeeSaws.All(s => s.IsSoft || s.Tilt != Tilt.Tipped);
         return new Outcome(request, draft, (request.Brief.Minutes!.Value * 60) - (timeline.Length.InSeconds), Of(Severity.Stop), Of(Severity.Warn), Of(Severity.Note), even, findings);
     }
 
@@ -86,6 +86,8 @@ public static class DraftGrid
         yield return $"with no warning: {made.Count(o => o.Warns == 0)}; warnings in all {made.Sum(o => o.Warns)}, notes {made.Sum(o => o.Notes)}";
         foreach (var code in made.SelectMany(o => o.Findings).GroupBy(f => (f.Severity, f.Code)).OrderByDescending(g => g.Key.Severity).ThenByDescending(g => g.Count()))
             yield return $"  {code.Key.Severity.ToString().ToLowerInvariant(),-5} {code.Key.Code,-20} {code.Count()}";
+        foreach (var tipped in made.SelectMany(o => o.Findings.Where(f => f is { Code: "see-saw", Severity: Severity.Warn }).Select(f => (o, f))).GroupBy(x => x.f.Subject).OrderByDescending(g => g.Count()))
+            yield return $"  tipped {tipped.Key}: {tipped.Count()}; {tipped.First().f.Message}";
         foreach (var odd in all.Where(o => o.Draft.Plan is null || Math.Abs(o.OffSeconds) > 30))
             yield return $"  not made or off by {odd.OffSeconds} s: {string.Join(", ", odd.Request.Brief.Focus)}, {odd.Request.Brief.Minutes} min, {odd.Request.Brief.Goal}, {odd.Request.Format}, {string.Join(" ", odd.Request.Brief.Audience)}, {string.Join(", ", odd.Request.Brief.Needs)}, {string.Join(", ", odd.Request.Brief.Kit)}";
         foreach (var shape in all.GroupBy(o => (o.Request.Brief.Focus[0], o.Request.Brief.Minutes, o.Request.Brief.Goal, o.Request.Format)))

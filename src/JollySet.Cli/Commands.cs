@@ -31,6 +31,7 @@ public static class Commands
         jolly moves [--json]
         jolly name NAME… | - [--json]
         jolly card FILE [--json]
+        jolly draft --minutes N [--focus F] [--goal G] [--audience A] [--needs N] [--kit K] [--format circuit|supersets|trios|straight|minute|ladder] [--seed N] [--json]
         FILE is a class sheet or its JSON; - is standard input. --rules FILE: house rules as JSON.
         """;
 
@@ -47,6 +48,8 @@ public static class Commands
             return Names(arguments, input, output, error);
         if (arguments.Verb == "card" && arguments.File is { } card)
             return Card(card, arguments.Has("--json"), input, output, error);
+        if (arguments.Verb == "draft")
+            return DraftOf(arguments, output, error);
         if (arguments.Verb is not ("card" or "timeline" or "totals" or "check" or "fit" or "order" or "balance" or "effort" or "convert"))
             return Refuse(error, arguments.Verb.Length == 0 ? "a verb is expected" : $"there is no verb “{arguments.Verb}”", Usage);
         if (arguments.File is null)
@@ -87,6 +90,15 @@ public static class Commands
             foreach (var question in reading.Questions)
                 error.WriteLine(string.Create(CultureInfo.InvariantCulture, $"{question.Line}:{question.Column}: {question.Text} {string.Join(" | ", question.Choices.Select(c => c.Label))}"));
         return reading.Questions.IsEmpty ? Good : Findings;
+    }
+
+    /// <summary>A class from a brief; every line that is not understood on standard error.</summary>
+    private static int DraftOf(Arguments arguments, TextWriter output, TextWriter error)
+    {
+        if (!TryStudio(arguments, error, out var studio))
+            return Unreadable;
+        var (answer, wrong) = DraftCommand.Run(arguments, studio);
+        return answer is null ? Refuse(error, string.Join("\n1:1: ", wrong)) : Answer(output, answer);
     }
 
     /// <summary>How names are understood, one a line of standard input where <c>-</c> is said; 1 where one is unknown.</summary>

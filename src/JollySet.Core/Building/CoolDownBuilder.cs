@@ -24,11 +24,11 @@ public static class CoolDownBuilder
         if (all == 0)
             return null;
         var loaded = balance.Muscles.Where(m => m.LoadSeconds > studio.Rules.CoolDownShare * all).OrderByDescending(m => m.LoadSeconds).Select(m => m.Muscle).ToList();
-        var next = balance.Muscles.Where(m => m.LoadSeconds > 0 && !loaded.Contains(m.Muscle)).OrderByDescending(m => m.LoadSeconds).Select(m => m.Muscle).ToList();
+        var next = balance.Muscles.Where(m => m.LoadSeconds > studio.Rules.CoolDownShare * all / 2 && !loaded.Contains(m.Muscle)).OrderByDescending(m => m.LoadSeconds).Select(m => m.Muscle).ToList();
         var older = plan.Brief.Audience.Contains(Audience.OlderAdults);
         var shortest = (older ? studio.Rules.CoolDownStretchLeastOlder : studio.Rules.CoolDownStretchLeast).InWholeSeconds;
         var longest = (older ? studio.Rules.CoolDownStretchMostOlder : studio.Rules.CoolDownStretchMost).InWholeSeconds;
-        var stretches = Choose(Candidates(plan.Brief, studio.Library, seed), loaded, next, (seconds - LeastEasy) / (shortest + RestSeconds));
+        var stretches = Choose(Candidates(plan.Brief, studio.Library, seed), older, loaded, next, (seconds - LeastEasy) / (shortest + RestSeconds));
         var periods = stretches.Sum(s => Periods(s.Move));
         if (periods == 0)
             return null;
@@ -65,14 +65,14 @@ public static class CoolDownBuilder
     }
 
     /// <summary>The stretches that reach most of what is loaded with the fewest periods; then, while there is time, what comes next.</summary>
-    private static ImmutableArray<(Move Move, string Why)> Choose(ImmutableArray<Move> candidates, List<Muscle> loaded, List<Muscle> next, int periods)
+    private static ImmutableArray<(Move Move, string Why)> Choose(ImmutableArray<Move> candidates, bool older, List<Muscle> loaded, List<Muscle> next, int periods)
     {
         var chosen = new List<(Move Move, string Why)>();
         foreach (var muscles in new[] { loaded, next })
         {
             var open = muscles.ToList();
             open.RemoveAll(m => chosen.Any(c => Reaches(c.Move, m)));
-            while (open.Count > 0 && candidates.Where(c => chosen.All(x => x.Move != c) && Periods(c) <= periods).OrderByDescending(c => (open.Count(m => Reaches(c, m)) * 2) - Periods(c) - (c.Tags.Rung > EasyRung ? Hard : 0)).FirstOrDefault(c => open.Any(m => Reaches(c, m))) is { } stretch)
+            while (open.Count > 0 && candidates.Where(c => chosen.All(x => x.Move != c) && Periods(c) <= periods).OrderByDescending(c => (open.Count(m => Reaches(c, m)) * 2) + c.Tags.Staple - (Periods(c) * 2) - (c.Tags.Rung > EasyRung ? Hard : 0) - (older && c.IsOnFloor ? Hard : 0)).FirstOrDefault(c => open.Any(m => Reaches(c, m))) is { } stretch)
             {
                 chosen.Add((stretch, $"reaches {Say.List([.. open.Where(m => Reaches(stretch, m)).Select(Words.Of)])}{(muscles == loaded ? ", which carried much of the load" : "")}"));
                 open.RemoveAll(m => Reaches(stretch, m));

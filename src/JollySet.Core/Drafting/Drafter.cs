@@ -4,7 +4,6 @@ using JollySet.Core.Building;
 using JollySet.Core.Checks;
 using JollySet.Core.Moves;
 using JollySet.Core.Options;
-using JollySet.Core.Ordering;
 using JollySet.Core.Plans;
 using JollySet.Core.Timing;
 
@@ -14,11 +13,14 @@ namespace JollySet.Core.Drafting;
 /// <remarks>Frame first (format, rounds, times), then moves in balance, their order, warm-up and cool-down from what they load, the minutes, and at last its own review; of a few tries the one with least to find is kept.</remarks>
 public static class Drafter
 {
-    private const int Tries = 6;
+    private const int Tries = 4;
     private const int Slack = 260;
     private const int Stopped = 1000;
     private const int Warning = 20;
-    private static readonly ImmutableArray<string> Mended = ["need-open", "no-easier-way", "no-harder-way", "hold-no-cue", "low-to-standing", "side-unsaid", "school-mismatch"];
+    private const int Thin = 15;
+
+    /// <summary>What a draft mends by itself, in two goes: what comes second adds a word where the first had none to add.</summary>
+    private static readonly ImmutableArray<ImmutableHashSet<string>> Mended = [["need-open", "no-easier-way", "no-harder-way", "hold-no-cue", "side-unsaid", "school-mismatch"], ["low-to-standing"]];
 
     /// <summary>The draft, or why there is none.</summary>
     /// <param name="stop">Ends it early with the best so far.</param>
@@ -45,7 +47,11 @@ public static class Drafter
 
     /// <summary>What its own review finds, weighed: less is better.</summary>
     private static int Worth(ClassPlan plan, Studio studio) =>
-        Review.Of(TimelineBuilder.Build(plan, studio)).Sum(f => f.Severity switch { Severity.Stop => Stopped, Severity.Warn => Warning, _ => 1 });
+        Review.Of(TimelineBuilder.Build(plan, studio)).Sum(f => f.Severity switch { Severity.Stop => Stopped, Severity.Warn => Warning, _ => f.Code == "work-thin" ? Thin : 1 });
+
+    /// <summary>Every fix of those codes, from one look.</summary>
+    private static ClassPlan AllMended(ClassPlan plan, Studio studio, ImmutableHashSet<string> codes) =>
+        Review.Of(TimelineBuilder.Build(plan, studio)).Where(f => codes.Contains(f.Code)).Select(f => f.Fix).OfType<Edits.PlanEdit>().Aggregate(plan, (p, fix) => fix.Step(p).Plan ?? p);
 
     private static string? CannotJudge(Brief brief)
     {
@@ -60,7 +66,7 @@ public static class Drafter
         var main = (minutes * 60) - warmUp - coolDown - Times.Fixed(minutes);
         var found = 0;
         // Where no counted class comes out on time, its sets are timed.
-        foreach (var frame in Frames.For(request, main, Slack, counted: true).Concat(Frames.IsCounted(request) ? Frames.For(request, main, Slack, counted: false).Where(_ => found == 0) : []))
+        foreach (var frame in Frames.For(request, studio.Rules, main, Slack, counted: true).Concat(Frames.IsCounted(request) ? Frames.For(request, studio.Rules, main, Slack, counted: false).Where(_ => found == 0) : []))
         {
             if (found >= Tries)
                 yield break;
@@ -75,20 +81,21 @@ public static class Drafter
     private static (int WarmUp, int CoolDown) Ends(DraftRequest request, Studio studio, int minutes)
     {
         var brief = request.Brief;
-        var hard = brief.Goal is Goal.Power or Goal.Strength || Frames.IsCounted(request);
+        var hard = brief.Goal is Goal.Power or Goal.Strength;
         var least = WarmUps.Least(Length.Minutes(brief.Minutes!.Value), brief.Audience, studio.Rules, hard).InWholeSeconds;
-        var coolDown = minutes switch { <= 15 => 120, <= 25 => 170, <= 40 => 220, _ => 270 };
-        return (Math.Min(least, minutes * 60 / 4), brief.Audience.Contains(Audience.OlderAdults) ? coolDown * 4 / 3 : coolDown);
+        var coolDown = minutes switch { <= 12 => 60, <= 15 => 75, <= 25 => 120, <= 40 => 180, _ => 240 };
+        return (Math.Min(least, minutes * 60 / 4), coolDown);
     }
 
     private static (ClassPlan Plan, List<Reason> Reasons)? With(DraftRequest request, Studio studio, Frame frame, int warmUp, int coolDown)
     {
         var focus = Focus.Of(request.Brief);
-        var pool = MovePool.Of(request, studio.Library, counted: frame.Blocks.Any(b => b.Amount is Reps));
-        if (MoveMix.Choose(pool, frame.Slots, focus, studio.Rules, request.Seed) is not { } moves)
+        var pool = MovePool.Of(request, studio.Library, counted: frame.Blocks.Any(b => b.Amount is Reps), frame.LeastWork);
+        var wants = Wants.Of(request, frame.Slots.Length, [.. pool.Select(p => p.Move)]);
+        if (MoveMix.Choose(pool, frame.Slots, focus, studio.Rules, wants, request.Seed) is not { } chosen)
             return null;
+        var moves = Arrange.Of(frame, chosen, request);
         var plan = Ids.Given(new ClassPlan(Title(request), request.Brief) { Blocks = [.. Filled(request.Brief, frame, moves, studio)] });
-        plan = Ordered(plan, studio);
         List<Reason> reasons = [new Reason("", 0, frame.Says)];
         foreach (var built in new[] { WarmUpBuilder.Build(plan, studio, warmUp, request.Seed), CoolDownBuilder.Build(plan, studio, coolDown, request.Seed) })
         {
@@ -99,9 +106,10 @@ public static class Drafter
         }
 
         plan = Times.Framed(plan, request.Brief.Minutes!.Value);
-        plan = Mended.Aggregate(plan, (p, code) => Review.Mended(p, studio, code).Plan);
+        plan = Mended.Aggregate(plan, (p, codes) => AllMended(p, studio, codes));
         if ((Times.Fitted(Gaps.Loosened(Gaps.Watered(plan, studio), studio), studio) ?? Times.Fitted(Gaps.Watered(plan, studio), studio) ?? Times.Fitted(plan, studio)) is not { } fitted)
             return null;
+        reasons.AddRange(Reasons.Unused(fitted, studio));
         reasons.AddRange(Reasons.Of(fitted, request, studio));
         return (fitted, reasons);
     }
@@ -122,14 +130,5 @@ public static class Drafter
             at += block.Stations;
             yield return block.Block with { Stations = [.. lines] };
         }
-    }
-
-    /// <summary>Block by block where stations are linked; across blocks that run alike else.</summary>
-    private static ClassPlan Ordered(ClassPlan plan, Studio studio)
-    {
-        var request = new OrderRequest(plan, studio, null, new OrderWeights(Floor: 8), [], []);
-        if (plan.Blocks.Any(b => b.Format is LinkedFormat { Kind: LinkedKind.Superset }) || OrderProblems.Of(request).Problem is not { } problem)
-            return plan;
-        return OrderProblems.Answer(request, problem, LocalOrder.From(problem), 0, OrderProof.Tried).Edit?.Apply(plan).Plan ?? plan;
     }
 }

@@ -15,6 +15,9 @@ internal sealed record FrameBlock(Block Block, int Stations, Amount? Amount, int
 /// <param name="Says">What it is and why, in a sentence.</param>
 internal sealed record Frame(ImmutableArray<FrameBlock> Blocks, double Cost, string Says)
 {
+    /// <summary>The shortest period of its timed stations, seconds; 0 where none is timed.</summary>
+    public int LeastWork => Blocks.Select(b => b.Block.Settings.Work.Select(w => w.InWholeSeconds).Concat(b.Amount is Timed { Lengths: [{ } only, ..] } ? [only.Low.InWholeSeconds] : []).DefaultIfEmpty(b.Block.Rungs?.Points.Min() ?? 0).Min()).DefaultIfEmpty().Min();
+
     /// <summary>How long it takes, gaps after its blocks included.</summary>
     public int Seconds => Blocks.Sum(b => b.Seconds);
 
@@ -24,6 +27,6 @@ internal sealed record Frame(ImmutableArray<FrameBlock> Blocks, double Cost, str
         .. from block in Blocks
            let school = block.Block.Format is LinkedFormat linked ? linked.School : (School?)null
            from station in Enumerable.Range(0, block.Stations)
-           select new MoveMix.Slot(block.WorkSeconds, station > 0 ? school : null, block.Block.Name == Frames.Finisher),
+           select new MoveMix.Slot(block.WorkSeconds, station > 0 ? school : null),
     ];
 }

@@ -15,7 +15,7 @@ internal static class Gaps
     {
         var timeline = TimelineBuilder.Build(plan, studio);
         var tight = timeline.Gaps
-            .Where(g => g.Place == GapPlace.Within && g.Lost > Length.Zero && plan.Blocks[timeline.Sets[g.From].Block].Format is CircuitFormat or PrepareFormat or ReleaseFormat)
+            .Where(g => g.Place == GapPlace.Within && timeline.IsTight(g) && plan.Blocks[timeline.Sets[g.From].Block].Format is CircuitFormat or PrepareFormat or ReleaseFormat)
             .GroupBy(g => (timeline.Sets[g.From].Block, timeline.Sets[g.From].Station), g => g.Need);
         foreach (var gap in tight)
         {
@@ -37,7 +37,7 @@ internal static class Gaps
         {
             var (end, next) = (EndOf(timeline, i), EndOf(timeline, i + 1));
             var block = plan.Blocks[i];
-            if (block.Settings.After is { } after && (after.Water || next - last > studio.Rules.CheckWaterEvery - NearlyWater))
+            if (block.Settings.After is { } after && (after.Water || next - last > (plan.Brief.Audience.Contains(Audience.OlderAdults) ? studio.Rules.CheckWaterOlder : studio.Rules.CheckWaterEvery) - NearlyWater))
             {
                 last = end;
                 plan = plan with { Blocks = plan.Blocks.SetItem(i, block with { Settings = block.Settings with { After = after with { Water = true, Length = new LengthSpan(Length.Max(Water, after.Length.Low)) } } }) };

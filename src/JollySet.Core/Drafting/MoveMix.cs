@@ -8,13 +8,10 @@ namespace JollySet.Core.Drafting;
 /// <summary>Chooses moves for the places of a main part so that together they are in balance: places are filled anew, one at a time, for as long as that makes the whole better.</summary>
 internal sealed class MoveMix
 {
-    private const int Starts = 3;
+    private const int Starts = 2;
     private const double NotPaired = 3;
-    private const double NotCore = 4;
     private const double SamePattern = 0.7;
     private const double SameKind = 0.8;
-    private const double Late = 0.6;
-    private const double TooLate = 4;
     private const double UpAndDown = 1.2;
     private const double OtherKit = 0.5;
     private const double OffRegion = 60;
@@ -27,10 +24,16 @@ internal sealed class MoveMix
     private readonly string[] stems;
     private readonly bool[] covered;
     private readonly bool[] soft;
+    private readonly ImmutableArray<Want> wants;
+    private readonly bool[][] meets;
 
-    private MoveMix(ImmutableArray<(Move Move, double Price)> pool, ImmutableArray<Slot> slots, Focus focus, HouseRules rules)
+    private MoveMix(ImmutableArray<(Move Move, double Price)> candidates, ImmutableArray<Slot> slots, Focus focus, HouseRules rules, ImmutableArray<Want> wants)
     {
-        (this.pool, this.slots, this.focus, this.rules) = (pool, slots, focus, rules);
+        // Prices count from the cheapest, so that no part of the whole is below nothing.
+        var cheapest = candidates.Min(c => c.Price);
+        pool = [.. candidates.Select(c => (c.Move, c.Price - cheapest))];
+        (this.slots, this.focus, this.rules, this.wants) = (slots, focus, rules, wants);
+        meets = [.. wants.Select(w => pool.Select(p => w.Is(p.Move)).ToArray())];
         sides = [.. pool.Select(p => SeeSaws.SharesOf(p.Move).SelectMany(s => new[] { (double)s.First, (double)s.Second }).ToArray())];
         regions = [.. pool.Select(p => Enum.GetValues<Region>().Select(r => (double)p.Move.Muscles.Where(m => MuscleLoads.RegionOf(m.Muscle) == r).Sum(m => m.Share)).ToArray())];
         stems = [.. pool.Select(p => StemOf(p.Move.Name))];
@@ -41,18 +44,30 @@ internal sealed class MoveMix
     /// <summary>One place to fill.</summary>
     /// <param name="Seconds">Of work in the whole class.</param>
     /// <param name="School">What it has to be to the place before it; null for nothing.</param>
-    /// <param name="Core">Whether it is meant for the middle of the body.</param>
-    public readonly record struct Slot(double Seconds, School? School, bool Core);
+    public readonly record struct Slot(double Seconds, School? School);
 
     /// <summary>A move for each place; null where the pool is too small.</summary>
-    public static ImmutableArray<Move>? Choose(ImmutableArray<(Move Move, double Price)> pool, ImmutableArray<Slot> slots, Focus focus, HouseRules rules, int seed)
+    public static ImmutableArray<Move>? Choose(ImmutableArray<(Move Move, double Price)> pool, ImmutableArray<Slot> slots, Focus focus, HouseRules rules, ImmutableArray<Want> wants, int seed)
     {
         if (pool.Length < slots.Length)
             return null;
-        var mix = new MoveMix(pool, slots, focus, rules);
+        var mix = new MoveMix(pool, slots, focus, rules, wants);
         var random = new Random(seed);
         var best = Enumerable.Range(0, Starts).Select(start => mix.Improved(mix.Start(random, start))).MinBy(mix.Badness)!;
         return [.. best.Select(i => pool[i].Move)];
+    }
+
+    /// <summary>How far from good a choice of moves is, and the least that changing one of them would leave: a finished choice is never above it.</summary>
+    public static (double Now, double LeastOfOneChange) Judged(ImmutableArray<(Move Move, double Price)> pool, ImmutableArray<Slot> slots, Focus focus, HouseRules rules, ImmutableArray<Want> wants, ImmutableArray<Move> chosen)
+    {
+        var mix = new MoveMix(pool, slots, focus, rules, wants);
+        int[] places = [.. chosen.Select(m => pool.IndexOf(pool.First(p => p.Move == m)))];
+        var (now, least) = (mix.Badness(places), double.MaxValue);
+        for (var place = 0; place < places.Length; place++)
+            for (var i = 0; i < pool.Length; i++)
+                if (!places.Contains(i))
+                    least = Math.Min(least, mix.Badness([.. places[..place], i, .. places[(place + 1)..]]));
+        return (now, least);
     }
 
     /// <summary>The cheapest first, then some by chance.</summary>
@@ -94,25 +109,30 @@ internal sealed class MoveMix
     private double Badness(int[] chosen) => With(Without(chosen, 0), chosen, 0);
 
     /// <summary>What all places but one weigh together.</summary>
-    private (double[] Weights, double[] Load, int[] Patterns, double Sum) Without(int[] chosen, int left)
+    private (double[] Weights, double[] Load, int[] Patterns, int[] Met, double Sum) Without(int[] chosen, int left)
     {
-        var (weights, load, patterns, sum) = (new double[covered.Length * 2], new double[3], new int[Enum.GetValues<Pattern>().Length], 0.0);
+        var (weights, load, patterns, met, sum) = (new double[covered.Length * 2], new double[3], new int[Enum.GetValues<Pattern>().Length], new int[wants.Length], 0.0);
         for (var place = 0; place < chosen.Length; place++)
         {
             if (place == left)
                 continue;
             Weigh(chosen[place], slots[place].Seconds, weights, load);
             var (move, price) = pool[chosen[place]];
-            sum += price + (SamePattern * patterns[(int)move.Pattern]++) + Alone(place, move);
+            sum += price + (SamePattern * patterns[(int)move.Pattern]++);
+            for (var w = 0; w < met.Length; w++)
+                met[w] += meets[w][chosen[place]] ? 1 : 0;
+            for (var other = place + 1; other < chosen.Length; other++)
+                if (other != left && stems[chosen[other]] == stems[chosen[place]])
+                    sum += SameKind;
             if (place != left + 1)
                 sum += Paired(chosen, place);
         }
 
-        return (weights, load, patterns, sum);
+        return (weights, load, patterns, met, sum);
     }
 
     /// <summary>How far from good the whole is with the move chosen for that place.</summary>
-    private double With((double[] Weights, double[] Load, int[] Patterns, double Sum) others, int[] chosen, int place)
+    private double With((double[] Weights, double[] Load, int[] Patterns, int[] Met, double Sum) others, int[] chosen, int place)
     {
         Span<double> weights = stackalloc double[others.Weights.Length];
         Span<double> load = stackalloc double[3];
@@ -120,10 +140,10 @@ internal sealed class MoveMix
         others.Load.CopyTo(load);
         Weigh(chosen[place], slots[place].Seconds, weights, load);
         var (move, price) = pool[chosen[place]];
-        var sum = others.Sum + price + (SamePattern * others.Patterns[(int)move.Pattern]) + Alone(place, move) + Again(chosen, place) + Paired(chosen, place);
+        var sum = others.Sum + price + (SamePattern * others.Patterns[(int)move.Pattern]) + Again(chosen, place) + Paired(chosen, place);
         if (place + 1 < chosen.Length)
             sum += Paired(chosen, place + 1);
-        return sum + Pairs(weights) + Regions(load);
+        return sum + Pairs(weights) + Regions(load) + Missing(others.Met, chosen[place]);
     }
 
     private void Weigh(int candidate, double seconds, Span<double> weights, Span<double> load)
@@ -147,8 +167,14 @@ internal sealed class MoveMix
         return SameKind * again;
     }
 
-    private double Alone(int place, Move move) =>
-        (slots[place].Core && !move.IsCore() ? NotCore : 0) + (place > Late * slots.Length && (move.IsJump() || move.IsSkill() || move.IsBalance()) ? TooLate : 0);
+    /// <summary>What the class should hold and does not.</summary>
+    private double Missing(int[] met, int candidate)
+    {
+        var sum = 0.0;
+        for (var w = 0; w < met.Length; w++)
+            sum += wants[w].Weight * Math.Max(0, wants[w].Least - met[w] - (meets[w][candidate] ? 1 : 0));
+        return sum;
+    }
 
     /// <summary>A pair that is not of its school, or back to back on one muscle, or that goes to the floor and back or changes kit each time.</summary>
     private double Paired(int[] chosen, int place)
@@ -170,7 +196,7 @@ internal sealed class MoveMix
             if (!covered[pair] || heavy < judged || heavy <= level * light)
                 continue;
             var ratio = light > 0 ? Math.Min(6, heavy / light) : 6;
-            sum += (ratio <= leaning ? 1 + ratio : 6 + (2 * ratio)) * (soft[pair] ? 0.8 : 1.5);
+            sum += (ratio <= leaning ? 1 + ratio : 6 + (2 * ratio)) * (soft[pair] ? 0.2 : 1.8);
         }
 
         return sum;

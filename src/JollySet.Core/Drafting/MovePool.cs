@@ -11,35 +11,50 @@ namespace JollySet.Core.Drafting;
 internal static class MovePool
 {
     private const double Recently = 4;
-    private const double Troubling = 1.5;
+    private const double Troubling = 3;
+    private const double BothTimes = 3;
+    private const int EasyRung = 4;
     private const double Small = 0.8;
+    private const double Unloaded = 1.2;
     private const double Restless = 1.5;
-    private const double OffFocus = 6;
+    private const double OffFocus = 25;
     private const double Big = 1.4;
     private const double Little = 1.5;
+    private const double Filling = 8;
+    private const double Combining = 5;
     private const double Chance = 1.2;
 
+    /// <summary>Each step that a load is under what the move usually takes.</summary>
+    private const double Underloaded = 1.5;
+
     private const int NewcomersRung = 7;
+    private const int MostLookedAt = 130;
 
     /// <summary>Each step that a move is less common.</summary>
-    private const double Uncommon = 0.9;
+    private const double Uncommon = 2.5;
+
+    /// <summary>From here on a period has time for two sides.</summary>
+    private const int FullSides = 50;
 
     /// <summary>Moves and their price, cheaper first; the seed decides between equals.</summary>
-    public static ImmutableArray<(Move Move, double Price)> Of(DraftRequest request, MoveLibrary library, bool counted)
+    public static ImmutableArray<(Move Move, double Price)> Of(DraftRequest request, MoveLibrary library, bool counted, int workSeconds)
     {
         var (brief, chance, focus) = (request.Brief, new Random(request.Seed), Focus.Of(request.Brief));
         return
         [
             .. library.All
                 .Where(m => IsWork(brief, m) && HasKit(brief, m) && Suits.Needs(brief, m) && !AskFirst.SpeaksAgainst(brief, m) && IsFor(brief, m, library))
-                .Where(m => !counted || m.Pace != PaceClass.Slow)
+                .Where(m => !counted || (m.Pace != PaceClass.Slow && !m.Tags.IsHold))
+                .Where(m => counted || workSeconds >= FullSides || m.Sides != MoveSides.OneSided)
+                .Where(m => Loads.TryOf(m, brief, out _) && ServesGoal(brief, m))
                 .Select(m => (m, price: PriceOf(request, focus, m, counted) + (Chance * chance.NextDouble())))
-                .OrderBy(m => m.price),
+                .OrderBy(m => m.price)
+                .Take(MostLookedAt),
         ];
     }
 
     /// <summary>A brief that lists no kit is taught with none.</summary>
-    public static bool HasKit(Brief brief, Move move) => brief.Kit.IsEmpty ? move.Kit.All(KitList.IsGiven) : Suits.Kit(brief, move);
+    public static bool HasKit(Brief brief, Move move) => brief.Kit.IsEmpty ? move.Kit.All(KitList.IsGiven) : Suits.Kit(brief, move) || Loads.StandIn(move, brief) is not null;
 
     private static bool IsWork(Brief brief, Move move) => move.Pattern switch
     {
@@ -56,11 +71,13 @@ internal static class MovePool
         var gentle = audience.Any(a => a is Audience.FirstTimers or Audience.OlderAdults);
         if (move.Impact >= (gentle || brief.Goal == Goal.Mobility ? Impact.Middle : Impact.High) && !(move.Impact == Impact.High && JumpsFit(brief)))
             return false;
-        if (gentle && (move.IsBalance() || move.IsSkill() || Depth(move, library) > 2))
+        if (gentle && ((move.IsBalance() && !(audience.Contains(Audience.OlderAdults) && move.Pattern == Pattern.Brace)) || move.IsSkill() || Depth(move, library) > 2))
+            return false;
+        if (move.Tags.IsExplosive && move.Tags.Rung > NewcomersRung + 1 && !audience.All(a => a == Audience.Strong))
             return false;
         if (audience.Contains(Audience.Newcomer) && move.Tags.Rung > NewcomersRung)
             return false;
-        return !(audience.Contains(Audience.Newcomer) && (move.IsSkill() || (move.Load > LoadClass.None && move.Tags.Newcomer == LoadClass.None) || Depth(move, library) > 3));
+        return !(audience.Contains(Audience.Newcomer) && (move.IsSkill() || (move.Load > LoadClass.None && move.Tags.Newcomer == LoadClass.None && !move.Tags.WorksUnloaded) || Depth(move, library) > 3));
     }
 
     private static bool JumpsFit(Brief brief) =>
@@ -78,21 +95,39 @@ internal static class MovePool
     /// <summary>Small things that a main part is not made of, unless the focus names them.</summary>
     private static bool IsLittle(Move move) => move.Tags.Is(Role.Filler) && move.Pattern is Pattern.Isolation or Pattern.CalfRaise or Pattern.Brace or Pattern.Locomotion && move.Impact < Impact.Middle;
 
+    /// <summary>What fills time, or warms up: no strength station while anything better is there.</summary>
+    private static bool IsFilling(Brief brief, Move move) =>
+        brief.Goal != Goal.Mobility && ((move.Tags.Is(Role.Filler) && !(brief.Audience.Contains(Audience.OlderAdults) && move.Pattern == Pattern.CalfRaise)) || (move.Tags.Roles is [Role.WarmUp or Role.Stretch, ..] && !move.IsBalance()));
+
+    /// <summary>Mobility is made of mobility, power of nothing slow or held.</summary>
+    private static bool ServesGoal(Brief brief, Move move) => brief.Goal switch
+    {
+        Goal.Mobility => move.Pattern == Pattern.Mobility,
+        Goal.Power => move.Pace != PaceClass.Slow && !move.Tags.IsHold,
+        _ => true,
+    };
+
     private static double PriceOf(DraftRequest request, Focus focus, Move move, bool counted)
     {
         var brief = request.Brief;
         var price = request.Recent.Contains(move.Name) ? Recently : 0;
         price += Troubling * brief.Needs.Count(move.Troubles);
-        price += Uncommon * (Tags.MostCommon - move.Tags.Staple);
-        price += move.Tags.Roles.Contains(Role.Filler) ? Little : 0;
+        price += (Uncommon * (Tags.MostCommon - move.Tags.Staple)) + (move.Tags.Staple == 0 ? Filling : 0);
+        price += IsFilling(brief, move) ? Filling : 0;
+        price += brief.Audience.Contains(Audience.OlderAdults) && move.IsOnFloor ? Restless : 0;
         price += move.Pattern == Pattern.Isolation && focus.Muscles.IsEmpty ? Small : 0;
         price += move.Pattern is Pattern.Locomotion or Pattern.Carry ? Restless : 0;
+        price += Underloaded * Loads.Under(move, brief);
+        price += move.Tags.IsCombined && brief.Goal is not Goal.Power ? Combining : 0;
         price += move.IsBig() && move.Pattern != Pattern.Isolation ? -Big : 0;
         price += IsLittle(move) || (move.Tags.IsBeginning && !brief.NeedsMoreTime) ? Little : 0;
-        price += counted && move.Sides == MoveSides.OneSided ? Small : 0;
-        price += brief.Goal == Goal.Power && move.Impact != Impact.High && move.Pace is not (PaceClass.Swing or PaceClass.PowerCompound) ? Small : 0;
-        price += brief.Goal is Goal.Strength or Goal.Muscle && move.Load == LoadClass.None && !brief.Kit.IsEmpty && !move.IsCore() ? Small : 0;
-        price += brief.Goal == Goal.Mobility && move.Pattern != Pattern.Mobility ? Restless : 0;
-        return price + (move.Muscles.Any(m => m.Share == 1 && focus.Covers(m.Muscle)) || move.Pattern == Pattern.Mobility ? 0 : OffFocus);
+        price += counted && move.Sides == MoveSides.OneSided ? BothTimes : 0;
+        price += brief.NeedsMoreTime ? 1.5 * Math.Max(0, move.Tags.Rung - EasyRung) : 0;
+        price += brief.Goal == Goal.Power && !move.Tags.IsExplosive ? Restless : 0;
+        price += brief.Goal is { } goal && !move.Tags.Goals.Contains(goal) && !move.IsCore() ? Little : 0;
+        price += brief.Goal is Goal.Strength or Goal.Muscle && !brief.Kit.IsEmpty && !move.IsCore() ? Unloaded * (LoadClass.Heavy - move.Load) : 0;
+        price += brief.Goal == Goal.Strength && (move.IsSkill() || move.IsBalance() || move.Tags.Rung > NewcomersRung + 1) ? Filling : 0;
+        price += move.Tags.Rung > NewcomersRung + 1 && !brief.Audience.All(a => a == Audience.Strong) ? Recently : 0;
+                return price + (move.Muscles.Any(m => m.Share == 1 && focus.Covers(m.Muscle)) || move.Pattern == Pattern.Mobility ? 0 : OffFocus);
     }
 }

@@ -22,14 +22,14 @@ public sealed partial record KitStock(string Written, int? Pieces)
         return new KitStock(written, Pairs().IsMatch(words) ? pieces * 2 : pieces);
     }
 
-    /// <summary>How heavy it says it is, in words; null where it says nothing, or a mass.</summary>
+    /// <summary>How heavy it says it is, in words, and a filled bottle is light; null where it says nothing, or a mass.</summary>
     public LoadLevel? Weight => WeightWord().Match(Written) is { Success: true } word ? word.Value.ToLowerInvariant() switch
     {
         "light" or "lighter" => LoadLevel.Light,
         "heavy" or "heavier" => LoadLevel.Heavy,
         _ => LoadLevel.Moderate,
     }
-    : null;
+    : Bottle().IsMatch(Written) ? LoadLevel.Light : null;
 
     /// <summary>Whether this entry is that item of a move, whatever its size.</summary>
     public bool Is(string item) => Suits.Has(Written, item);
@@ -37,6 +37,9 @@ public sealed partial record KitStock(string Written, int? Pieces)
     /// <summary>A whole number at the start that is neither a size (<c>8kg</c>, <c>1.5 kg</c>) nor the low end of one (<c>4-10kg</c>).</summary>
     [GeneratedRegex(@"^(?<n>\d+)(?![\d.,]*\d)(?!\s*(?:kg|kilos?|lbs?|pounds?|litres?|l|cm|m)\b)(?!\s*(?:-|–|to|\.\.)\s*\d)\s*(?:x|×)?", RegexOptions.CultureInvariant)]
     private static partial Regex Count();
+
+    [GeneratedRegex(@"\bbottles?\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Bottle();
 
     [GeneratedRegex(@"\b(light|lighter|moderate|medium|heavy|heavier)\b", RegexOptions.IgnoreCase)]
     private static partial Regex WeightWord();

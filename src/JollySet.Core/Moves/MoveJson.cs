@@ -57,6 +57,7 @@ public static class MoveJson
         IsExplosive = Is(entry, "explosive"),
         IsSkill = Is(entry, "skill"),
         IsOneLegged = Is(entry, "oneLeg"),
+        IsCombined = Is(entry, "combined"),
         IsHeadLow = Is(entry, "headLow"),
         Bears = Word<Bearing>(entry, "bears", Bearing.None),
         CanSit = Is(entry, "sitting"),
@@ -154,6 +155,7 @@ public static class MoveJson
         Flag("explosive", tags.IsExplosive);
         Flag("skill", tags.IsSkill);
         Flag("oneLeg", tags.IsOneLegged);
+        Flag("combined", tags.IsCombined);
         Flag("headLow", tags.IsHeadLow);
         Said("bears", Spelled(tags.Bears), "none");
         Flag("sitting", tags.CanSit);

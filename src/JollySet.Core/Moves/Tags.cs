@@ -41,6 +41,9 @@ public sealed record Tags(int Rung, int Staple, ImmutableArray<Role> Roles, Immu
     /// <summary>Done on one leg, with nothing else to lean on.</summary>
     public bool IsOneLegged { get; init; }
 
+    /// <summary>Two moves in one: a squat into a press.</summary>
+    public bool IsCombined { get; init; }
+
     /// <summary>The head comes below the heart.</summary>
     public bool IsHeadLow { get; init; }
 

@@ -30,41 +30,19 @@ internal sealed class DesignForm
     ];
 
     private readonly Dictionary<string, string> typed;
-    private readonly Dictionary<string, string> wrong = [];
+    private readonly DraftTold told;
 
     /// <param name="fresh">Whether nothing was typed yet, so that the usual stands there.</param>
     public DesignForm(Func<string, string> said, bool fresh)
     {
         typed = Asked.ToDictionary(a => a.Key, a => fresh && said(a.Key).Length == 0 ? a.Usual : said(a.Key).Trim());
-        Brief = Read();
+        told = DraftTold.Read(typed.Where(t => t.Key != "format"));
     }
 
     /// <summary>The fields with what was typed and what is wrong.</summary>
-    public ImmutableArray<DesignField> Fields => [.. Asked.Select(a => new DesignField(a.Key, a.Label, typed[a.Key], a.Hint, wrong.GetValueOrDefault(a.Key), a.Choices))];
-
-    private Brief? Brief { get; }
+    public ImmutableArray<DesignField> Fields => [.. Asked.Select(a => new DesignField(a.Key, a.Label, typed[a.Key], a.Hint, told.Wrong.GetValueOrDefault(a.Key), a.Choices))];
 
     /// <summary>What to draft; null where the brief has errors.</summary>
     public DraftRequest? Request(int seed, ImmutableHashSet<string> recent) =>
-        Brief is { } brief && Enum.TryParse<DraftFormat>(typed["format"], out var format) ? new DraftRequest(brief, format, seed, recent) : null;
-
-    /// <summary>Each line is read as the brief of a sheet is, so that the same sentences say what is wrong.</summary>
-    private Brief? Read()
-    {
-        var plan = new ClassPlan("Draft", new Brief(Style: ClassStyle.Led));
-        foreach (var (key, value) in typed.Where(t => t.Key != "format" && t.Value.Length > 0))
-        {
-            var result = new SetBriefLine(key, value).Apply(plan);
-            if (result.Plan is { } said)
-                plan = said;
-            else
-                wrong[key] = string.Join("; ", result.Errors.Select(e => e.Message));
-        }
-
-        if (plan.Brief.Needs.FirstOrDefault(n => Core.Moves.Needs.KindOf(n) == Core.Moves.NeedKind.Unknown) is { } unknown)
-            wrong["needs"] = $"“{unknown}” is not understood, and a draft must not pass it over. {Core.Moves.Needs.Suggestion(unknown)}";
-        if (!wrong.ContainsKey("minutes") && plan.Brief.Minutes is not (>= 10 and <= 120))
-            wrong["minutes"] = "a draft has from 10 to 120 minutes";
-        return wrong.Count > 0 ? null : plan.Brief;
-    }
+        told.Brief is { } brief && Enum.TryParse<DraftFormat>(typed["format"], out var format) ? new DraftRequest(brief, format, seed, recent) : null;
 }

@@ -96,6 +96,8 @@ public sealed class MoveModel(MovesBook book, RulesBook rules, ClassBook shelf) 
     {
         if (tags.IsSkill)
             yield return "skill";
+        if (tags.IsCombined)
+            yield return "two moves in one";
         if (tags.IsOneLegged)
             yield return "balance on one leg";
         if (tags.Bears != Bearing.None)

@@ -13,6 +13,9 @@ internal sealed class Frames
     private const double FewSets = 0.25;
     private const double OnePass = 24;
     private const double Uneven = 0.6;
+
+    /// <summary>How far another draft of the same brief may go from the most usual shape.</summary>
+    private const double OtherShape = 3;
     private const int ShortClass = 20;
     private const double FewPlaces = 3;
     private const int Water = 45;
@@ -43,7 +46,7 @@ internal sealed class Frames
     {
         var chance = new Random(request.Seed);
         return new Frames(request, rules, counted).All()
-            .Select(f => f with { Cost = f.Cost + chance.NextDouble() + (Math.Abs(seconds - Margin - f.Seconds) / 40.0) })
+            .Select(f => f with { Cost = f.Cost + (chance.NextDouble() * (request.Seed > 1 ? OtherShape : 1)) + (Math.Abs(seconds - Margin - f.Seconds) / 40.0) })
             .Where(f => f.Seconds <= seconds && f.Seconds >= seconds - slack)
             .OrderBy(f => f.Cost);
     }

@@ -64,6 +64,16 @@ public class DraftTests
     }
 
     [Fact]
+    public void Another_one_is_different_in_kind()
+    {
+        var drafts = Enumerable.Range(1, 3).Select(seed => Make(Loft, seed: seed).Plan!).ToList();
+        string Shape(ClassPlan plan) => string.Join(" ", plan.Blocks.Where(b => b.IsMain).Select(b => $"{b.Stations.Length}x{b.RoundCount}x{b.Settings.Work[0]}"));
+        HashSet<string> Moves(ClassPlan plan) => [.. plan.Blocks.Where(b => b.IsMain).SelectMany(b => b.Stations).SelectMany(s => s.Doing.MoveNames())];
+        foreach (var (a, b) in new[] { (0, 1), (0, 2), (1, 2) })
+            Assert.True(Shape(drafts[a]) != Shape(drafts[b]) || Moves(drafts[a]).Except(Moves(drafts[b])).Count() >= 3, $"{a} and {b}: {Shape(drafts[a])}");
+    }
+
+    [Fact]
     public void What_the_last_classes_used_comes_back_less()
     {
         HashSet<string> Main(Draft draft) => [.. draft.Plan!.Blocks.Where(b => b.IsMain).SelectMany(b => b.Stations).SelectMany(s => s.Doing.MoveNames())];

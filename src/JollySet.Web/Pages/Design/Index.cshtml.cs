@@ -140,8 +140,8 @@ public sealed class DesignModel(ClassBook shelf, SessionBook sessions, RulesBook
         string?[] parts =
         [
             block.RoundCount > 1 ? $"{block.RoundCount} rounds" : null,
-            settings.Work.IsEmpty ? null : $"{settings.Work[0]} on",
-            settings.Rest.IsEmpty ? null : $"{settings.Rest[0].Length.Low} off",
+            settings.Work.IsEmpty ? null : $"{settings.Work[0].InWholeSeconds} s on",
+            settings.Rest.IsEmpty ? null : $"{settings.Rest[0].Length.Low.InWholeSeconds} s off",
         ];
         return string.Join(", ", parts.OfType<string>().Prepend(Core.Plans.Words.FormatName(block.Format)));
     }

@@ -43,7 +43,7 @@ test("a block is put in its best order by keyboard, and back", async ({ page }) 
 test("a finding is left with a reason, and returns when its numbers change", async ({ page }) => {
   await makeClass(page, (title) => `# ${title}\n== A (circuit, work 70, rest 5)\nwrist curl\nwrist curl\n`);
   const streak = page.locator(".finding:not(.left)", { hasText: "Forearms" });
-  if (!(await streak.isVisible())) await page.locator(".small-notes > summary").first().click();
+  await page.locator("details.small-notes", { has: streak }).locator("> summary").click();
   await streak.locator(".leave > summary").click();
   await streak.getByLabel("Why it may stay").fill("They asked for it");
   await streak.getByRole("button", { name: "Leave it" }).click();

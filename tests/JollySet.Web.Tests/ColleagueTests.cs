@@ -187,6 +187,7 @@ public sealed class ColleagueTests : IDisposable
     {
         var opening = Core.Cues.Opening.Of(TimelineBuilder.Build(app.Shelf.Get(Ferry)!.Plan)).ToList();
         Assert.Equal(opening, (await app.Get($"/plan/{Ferry}")).QuerySelectorAll(".opening li").Select(e => e.TextContent));
+        Assert.Equal(Core.Cues.Closing.Of(TimelineBuilder.Build(app.Shelf.Get(Ferry)!.Plan)), (await app.Get($"/plan/{Ferry}")).QuerySelectorAll(".closing li").Select(e => e.TextContent));
         Assert.Contains(opening[^1], (await app.Get($"/print/{Ferry}")).Body!.TextContent, StringComparison.Ordinal);
         Assert.Contains("holds", (await app.Get($"/plan/{Ferry}")).QuerySelector(".claims li.true")!.TextContent, StringComparison.Ordinal);
     }

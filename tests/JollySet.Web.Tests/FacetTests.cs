@@ -1,5 +1,6 @@
 using System.Globalization;
 using JollySet.Core.Balance;
+using JollySet.Core.Swapping;
 using JollySet.Core.Sheets;
 using JollySet.Core.Timing;
 

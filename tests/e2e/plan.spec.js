@@ -155,7 +155,7 @@ test("a block that is renamed stays open after a reload, and what was left in it
   );
   await page.locator(".tab", { hasText: "A" }).click();
   const streak = page.locator(".finding:not(.left)", { hasText: "Forearms" });
-  if (!(await streak.isVisible())) await page.locator(".small-notes > summary").first().click();
+  await page.locator("details.small-notes", { has: streak }).locator("> summary").click();
   await streak.locator(".leave > summary").click();
   await streak.getByLabel("Why it may stay").fill("They asked for it");
   await streak.getByRole("button", { name: "Leave it" }).click();

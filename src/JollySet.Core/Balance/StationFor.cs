@@ -6,14 +6,14 @@ namespace JollySet.Core.Balance;
 /// <summary>Makes a station of a library move that fits where another stands or would stand.</summary>
 public static class StationFor
 {
-    /// <summary>The move in place of <paramref name="other"/>: the same amount, a load only where it takes one, its sides, and its own easier way.</summary>
+    /// <summary>The move in place of <paramref name="other"/>: the same amount, a load only where it takes one, the sides as they were said, and its own easier way.</summary>
     public static Station InPlaceOf(Station other, Move move) => new Station(new OneMove(move.Name), other.Amount)
     {
         Options = EasierOf(move),
         Rest = other.Rest,
         Demo = other.Demo,
         Load = LoadOf(move),
-        Sides = SidesOf(move, other.Amount is Reps),
+        Sides = move.Sides == MoveSides.OneSided && other.Sides is { } said ? said : SidesOf(move, other.Amount is Reps),
     };
 
     /// <summary>The move as a line of its own; the block says how much.</summary>

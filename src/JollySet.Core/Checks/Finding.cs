@@ -37,6 +37,9 @@ public sealed record Finding(
     /// <summary>Whether an instructor may leave it with a reason; what only a clinician can judge is never silenced.</summary>
     public bool MayBeDismissed { get; init; } = true;
 
+    /// <summary>Whether it asks about words somebody typed that nobody here knows: that never waits behind other findings.</summary>
+    public bool Asks { get; init; }
+
     /// <summary>What was found, in figures: once they change, a dismissal holds no longer.</summary>
     public string Mark => string.Join(' ', new[] { Subject, Stations.IsEmpty ? "" : $"stations {string.Join('/', Stations)}" }
         .Concat(Numbers.Select(n => $"{n.Key} {n.Value.ToString("0.###", System.Globalization.CultureInfo.InvariantCulture)}")).Where(p => p.Length > 0));

@@ -16,7 +16,7 @@ internal sealed class JumpsCeiling : ICheck
         if (contacts == 0)
             yield break;
         var figures = Finding.Figures(("contacts", contacts));
-        if (review.Plan.Brief.Needs.Any(n => n.Equals("no jumping", StringComparison.OrdinalIgnoreCase)))
+        if (review.Plan.Brief.Needs.Any(n => Needs.Named(n) == "no jumping"))
         {
             yield return new Finding("jumps-ceiling", Severity.Stop, $"{contacts} hard landings in a class to be spared jumping.", Numbers: figures);
             yield break;

@@ -2,7 +2,6 @@ using JollySet.Core.Edits;
 using JollySet.Core.Kit;
 using JollySet.Core.Moves;
 using JollySet.Core.Plans;
-using JollySet.Core.Sheets.Notation;
 
 namespace JollySet.Core.Checks;
 
@@ -15,18 +14,23 @@ internal sealed class KitUnlisted : ICheck
         if (listed.Count == 0)
             yield break;
         var uses = KitUse.Of(review.Timeline);
-        foreach (var item in uses.Where(u => !listed.Any(l => l.Is(u.Item))).GroupBy(u => u.Item, StringComparer.OrdinalIgnoreCase))
+        // One of a thing and a pair of it are one thing to bring: the pair.
+        foreach (var items in uses.Where(u => !listed.Any(l => l.Is(u.Item))).GroupBy(u => u.Item.TrimEnd('s'), StringComparer.OrdinalIgnoreCase))
+        {
+            var (item, first) = (items.MaxBy(u => u.Item.Length)!.Item, items.First());
             yield return new Finding(
                 "kit-unlisted",
-                KitList.IsGiven(item.Key) ? Severity.Note : Severity.Warn,
-                $"{Say.Capital(item.Key)} for {Say.List([.. item.Select(u => Timing.Facts.NameOf(u.Block.Stations[u.Station - 1].Doing)).Distinct().Take(3)])} {(item.Key.EndsWith('s') ? "are" : "is")} not in the kit people are told of.",
-                item.First().Block.Name,
-                [.. item.Where(u => u.Block == item.First().Block).Select(u => u.Station)],
-                Finding.Figures(("stations", item.Count())),
-                Listed(review.Plan.Brief, item.Key))
+                KitList.IsGiven(item) ? Severity.Note : Severity.Warn,
+                $"{Say.Capital(item)} for {Say.List([.. items.Select(u => Timing.Facts.NameOf(u.Block.Stations[u.Station - 1].Doing)).Distinct().Take(3)])} {(item.EndsWith('s') ? "are" : "is")} not in the kit people are told of.",
+                first.Block.Name,
+                [.. items.Where(u => u.Block == first.Block).Select(u => u.Station)],
+                Finding.Figures(("stations", items.Count())),
+                new AddKit(item))
             {
-                Subject = item.Key,
+                Subject = item,
             };
+        }
+
         foreach (var finding in OtherWeights(review, listed))
             yield return finding;
         foreach (var idle in listed.Where(l => !IsNeeded(l, uses, review.Timeline)))
@@ -52,13 +56,10 @@ internal sealed class KitUnlisted : ICheck
             first.Block.Name,
             [.. asked.Where(a => a.use.Block == first.Block).Select(a => a.use.Station).Distinct()],
             Finding.Figures(("stations", asked.Count())),
-            asked.Select(a => a.level).Distinct().Count() == 1 ? Listed(review.Plan.Brief, what) : null)
+            asked.Select(a => a.level).Distinct().Count() == 1 ? new AddKit(what) : null)
         {
             Subject = what,
         };
-
-    private static SetBriefLine Listed(Brief brief, string item) =>
-        new("kit", string.Join(", ", BriefNotation.Write(brief).Where(l => l.Key == "kit").Select(l => l.Value).Append(item)));
 
     /// <summary>Used by a station, a note, a prop or an option; a mat serves whoever goes to the floor, and what is optional may lie idle.</summary>
     private static bool IsNeeded(KitStock listed, IEnumerable<KitUse> uses, Timing.Timeline timeline)

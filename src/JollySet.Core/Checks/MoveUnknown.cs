@@ -36,6 +36,7 @@ internal sealed class MoveUnknown : ICheck
         return new Finding("move-unknown", Severity.Warn, $"“{name}” is not understood: what it works, needs and takes is not reckoned. {told}", block, [station], Fix: likely ? choices[0].Edit : null)
         {
             Subject = name,
+            Asks = true,
             Choices = [.. choices.Skip(likely ? 1 : 0)],
         };
     }

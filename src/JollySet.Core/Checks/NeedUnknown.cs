@@ -12,5 +12,6 @@ internal sealed class NeedUnknown : ICheck
         select new Finding("need-unknown", Severity.Warn, $"“{need}” is not understood: no station is judged by it. {Needs.Suggestion(need)}")
         {
             Subject = need,
+            Asks = true,
         };
 }

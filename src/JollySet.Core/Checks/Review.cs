@@ -66,6 +66,7 @@ public static class Review
         [
             .. Found(review)
                 .OrderByDescending(f => f.Severity)
+                .ThenByDescending(f => f.Asks)
                 .ThenBy(f => f.Block is null ? -1 : order.GetValueOrDefault(f.Block))
                 .ThenBy(f => f.Stations.FirstOrDefault()),
         ];

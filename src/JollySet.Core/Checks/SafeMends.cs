@@ -32,7 +32,7 @@ public sealed record SafeMends(ImmutableArray<SafeMend> Mends)
         var mends = ImmutableArray.CreateBuilder<SafeMend>();
         foreach (var finding in safe)
         {
-            if (by(finding).Step(plan).Plan is not { } mended)
+            if (!IsSafe(finding.Fix!, plan) || by(finding).Step(plan).Plan is not { } mended)
                 continue;
             mends.Add(new SafeMend(finding, finding.Fix!, Told.Of(finding.Fix!, plan)));
             plan = mended;
@@ -48,7 +48,7 @@ public sealed record SafeMends(ImmutableArray<SafeMend> Mends)
     {
         Several several => several.Edits.All(e => IsSafe(e, plan)),
         SetBlockSetting set => Gaps.Contains(set.Key),
-        SetBriefLine set => set.Key == "kit",
+        AddKit => true,
         SetStationPart set => IsEmptyWay(set, plan),
         _ => false,
     };

@@ -1,4 +1,5 @@
 using JollySet.Core.Balance;
+using JollySet.Core.Swapping;
 using JollySet.Core.Plans;
 
 namespace JollySet.Core.Checks;
@@ -47,17 +48,8 @@ internal sealed class SeeSawTipped : ICheck
     /// <summary>The best edit that brings nothing worth a warning; else the best that only tips another pair less than it levels this one.</summary>
     private static Edits.PlanEdit? FixOf(ClassUnderReview review, SeeSaw pair)
     {
-        var brings = SeeSawFix.For(review.Timeline, pair).Take(MostLookedAt).Select(edit => (edit, codes: Brought(review, edit))).ToList();
-        return brings.FirstOrDefault(b => b.codes is { Count: 0 }).edit ?? brings.FirstOrDefault(b => b.codes is { } codes && codes.All(c => c == "see-saw")).edit;
-    }
-
-    /// <summary>Codes of the warnings and stops an edit would bring: a swap that breaks a superset's school, the minutes or a muscle's rest is no help. Null where it cannot be made.</summary>
-    private static List<string>? Brought(ClassUnderReview review, Edits.PlanEdit edit)
-    {
-        if (edit.Apply(review.Plan).Plan is not { } plan)
-            return null;
-        var known = Review.Of(review.Timeline).Where(f => f.Severity > Severity.Note).Select(f => (f.Code, f.Block, f.Subject)).ToHashSet();
-        return [.. Review.Of(Timing.TimelineBuilder.Build(plan, review.Timeline.Studio)).Where(f => f.Severity > Severity.Note && !known.Contains((f.Code, f.Block, f.Subject))).Select(f => f.Code)];
+        var brings = SeeSawFix.For(review.Timeline, pair).Take(MostLookedAt).Select(edit => (edit, worse: SwapMend.Brought(review.Timeline, edit)?.Where(f => f.Severity > Severity.Note).ToList())).ToList();
+        return brings.FirstOrDefault(b => b.worse is { Count: 0 }).edit ?? brings.FirstOrDefault(b => b.worse is { } worse && worse.TrueForAll(f => f.Code == "see-saw")).edit;
     }
 
     /// <summary>A ratio is told where both sides have at least a set.</summary>

@@ -27,6 +27,8 @@ internal sealed class StreakTooLong : ICheck
             Finding.Figures(("workSeconds", worst.Work.InSeconds), ("limitSeconds", worst.Limit.InSeconds), ("fromSecond", worst.Start.InSeconds)))
         {
             Subject = string.Join(", ", streaks.Select(s => s.What)),
+            FixSearch = () => SwapMend.For(review, worst.Block, worst.Stations.Reverse(), f => f.Code == "streak" && f.Subject.Split(", ").Contains(worst.What)),
+            FixHint = SwapMend.Hint,
         };
     }
 }

@@ -15,5 +15,9 @@ internal sealed class ToBeChosenYet : ICheck
             Severity.Stop,
             $"Station {line.number} of {entry.Block.Name} has no move yet: {Words.Of(open.Pattern)}.",
             entry.Block.Name,
-            [line.number]);
+            [line.number])
+        {
+            FixSearch = line.station.Doing is ToBeChosen ? () => SwapMend.For(review, entry.Index, [line.number], f => f.Code == "to-be-chosen" && f.Block == entry.Block.Name && f.Stations.Contains(line.number)) : null,
+            FixHint = $"puts the {Words.Of(open.Pattern)} there that suits the class best",
+        };
 }

@@ -1,6 +1,5 @@
-using System.Globalization;
+using System.Collections.Immutable;
 using JollySet.Core.Kit;
-using JollySet.Core.Moves;
 using JollySet.Core.Options;
 using JollySet.Core.Plans;
 using JollySet.Core.Timing;
@@ -10,16 +9,19 @@ namespace JollySet.Core.Cues;
 /// <summary>What to say before the first move, computed from the plan, so that nothing is promised that does not come.</summary>
 public static class Opening
 {
-    private const int MostNumbers = 12;
-    private static readonly string[] Numbers = ["no", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve"];
+    private const int MostSides = 3;
 
-    /// <summary>A sentence each: how much, how it runs, what is needed, options and needs, water, length. Empty for a class with no work.</summary>
+    /// <summary>A sentence each: how much, block by block, sides, kit, options and needs, water, length. Empty for a class with no work.</summary>
     public static IEnumerable<string> Of(Timeline timeline)
     {
         var main = timeline.Blocks.Where(b => b.IsMain && !b.Stations.IsEmpty).ToList();
         if (main.Count == 0)
             yield break;
-        yield return $"{Say.Capital(Number(Totals.Of(timeline).DistinctMoves))} {Plural(Totals.Of(timeline).DistinctMoves, "move")}, {Shape(main)}.";
+        yield return HowMuch(timeline, main);
+        if (main.Count > 1)
+            yield return InOrder(timeline, main);
+        if (Doubled(timeline) is { Count: > 0 } doubled)
+            yield return $"One side at a time: {Say.List([.. doubled.Take(MostSides)])}{(doubled.Count > MostSides ? $", and {Spoken.Number(doubled.Count - MostSides)} more" : "")}.";
         var optional = timeline.Plan.Brief.Kit.Where(k => k.Contains("optional", StringComparison.OrdinalIgnoreCase)).ToList();
         if (timeline.Plan.Brief.Kit.Except(optional).Concat(KitNeeds.NotNamed(timeline)).ToList() is { Count: > 0 } kit)
             yield return $"You need {Say.List(kit)}{(optional.Count > 0 ? $"; {Say.List(optional)}" : "")}.";
@@ -29,30 +31,48 @@ public static class Opening
         foreach (var need in AskFirst.Of(timeline.Plan.Brief))
             yield return $"{Say.Capital(need)}: do what you have agreed with your clinician, and tell me first.";
         if (timeline.Gaps.Count(g => g.Water) is var water and > 0)
-            yield return water == 1 ? "There is one water break; drink whenever you like." : $"There are {Number(water)} water breaks; drink whenever you like.";
+            yield return water == 1 ? "There is one water break; drink whenever you like." : $"There are {Spoken.Of(water, "water break")}; drink whenever you like.";
         if (!timeline.Blocks.Any(b => b.Format is PrepareFormat))
             yield return timeline.Plan.Brief.Before is { } before ? $"Warm up first: {before}." : "Warm up first.";
         yield return "Sharp pain, dizziness, a tight chest: stop at once and tell me.";
-        yield return $"Done in {Minutes(timeline)}.";
+        yield return Done(timeline);
     }
 
-    /// <summary>One block in its numbers; several by how many there are.</summary>
-    private static string Shape(List<Block> main)
+    /// <summary>Moves and stations; the whole shape where there is one block.</summary>
+    private static string HowMuch(Timeline timeline, List<Block> main)
     {
-        var rounds = main.Select(b => b.RoundCount).Distinct().ToList();
-        var times = main.Select(b => (work: b.Settings.Work.IsEmpty ? 0 : b.Settings.Work[0].InWholeSeconds, rest: b.Settings.Rest.IsEmpty ? 0 : b.Settings.Rest[0].Length.Low.InWholeSeconds)).Distinct().ToList();
-        var how = times is [{ work: > 0 } only] ? $", {Number(only.work)} on, {Number(only.rest)} off" : "";
-        var blocks = main.Count == 1 ? "" : $"{Number(main.Count)} blocks, ";
-        return rounds.Count == 1 ? $"{blocks}{Number(rounds[0])} {Plural(rounds[0], "round")}{(main.Count > 1 && rounds[0] > 0 ? " each" : "")}{how}" : $"{blocks.TrimEnd(',', ' ')}{how}";
+        var (moves, stations) = (Totals.Of(timeline).DistinctMoves, main.Sum(b => b.Stations.Length));
+        var counted = moves == stations ? Spoken.Of(moves, "move") : $"{Spoken.Of(moves, "move")} at {Spoken.Of(stations, "station")}";
+        return main.Count == 1 ? $"{Say.Capital(counted)}: {BlockWords.Of(main[0])}." : $"{Say.Capital(counted)}, in {Spoken.Of(main.Count, "block")}.";
     }
 
-    private static string Minutes(Timeline timeline)
+    /// <summary>Every block in its order, a repeated one as what it repeats; what may be left out is said so.</summary>
+    private static string InOrder(Timeline timeline, List<Block> main)
     {
-        var minutes = (int)Math.Round(timeline.Length.InMinutes, MidpointRounding.AwayFromZero);
-        return $"{minutes} {Plural(minutes, "minute")}";
+        var says = main.Select((block, at) =>
+        {
+            var written = timeline.Plan.Blocks[timeline.Blocks.IndexOf(block)];
+            var what = written.Format is AgainFormat again && timeline.Plan.Find(again.Of) is { } first && main.Exists(b => b.Name == first.Name)
+                ? $"{BlockWords.NameOf(first)} again"
+                : $"{BlockWords.NameOf(block)}, {BlockWords.Of(block)}";
+            return $"{(at == 0 ? "First" : at == main.Count - 1 ? "last" : "then")} {what}{(block.Settings.Optional ? ", if there is time" : "")}";
+        });
+        return string.Join("; ", says) + ".";
     }
 
-    private static string Number(int number) => number <= MostNumbers ? Numbers[number] : number.ToString(CultureInfo.InvariantCulture);
+    /// <summary>Stations done on one side and then the other, with what that makes in all.</summary>
+    private static List<string> Doubled(Timeline timeline) =>
+    [
+        .. timeline.Sets.Where(s => timeline.Blocks[s.Block].IsMain && s.SecondSide && s.Round == 1)
+            .Select(s => s is { Reps: { } reps, HasTarget: true } ? $"{s.Facts.Name}, {Spoken.Number(reps)} a side is {Spoken.Number(2 * reps)}" : s.Reps is null ? $"{s.Facts.Name}, {Say.Time(s.Length)} a side" : s.Facts.Name)
+            .Distinct(),
+    ];
 
-    private static string Plural(int number, string thing) => number == 1 ? thing : thing + "s";
+    /// <summary>By the clock where everything is said; by likelihood while anything is open.</summary>
+    private static string Done(Timeline timeline)
+    {
+        var open = timeline.Gaps.Any(g => g.Open) || timeline.Plan.Blocks.Any(Ranges.LeavesLengthOpen) || timeline.Sets.Any(s => !s.IsTimed && !s.HasTarget);
+        var minutes = (int)Math.Round((open ? timeline.Likely : timeline.Length).InMinutes, MidpointRounding.AwayFromZero);
+        return open ? $"Done in about {Spoken.Of(minutes, "minute")}." : $"Done in {minutes} {(minutes == 1 ? "minute" : "minutes")}.";
+    }
 }

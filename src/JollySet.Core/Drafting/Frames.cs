@@ -14,8 +14,11 @@ internal sealed class Frames
     private const double OnePass = 24;
     private const double Uneven = 0.6;
 
-    /// <summary>How far another draft of the same brief may go from the most usual shape.</summary>
-    private const double OtherShape = 3;
+    /// <summary>Shapes of a main part that drafts of one brief go through.</summary>
+    private const int Shapes = 3;
+
+    /// <summary>How much more another shape may lack of the dose.</summary>
+    private const double NearlyAsGood = 1;
     private const int ShortClass = 20;
     private const double FewPlaces = 3;
     private const int Water = 45;
@@ -45,10 +48,14 @@ internal sealed class Frames
     public static IEnumerable<Frame> For(DraftRequest request, HouseRules rules, int seconds, int slack, bool counted)
     {
         var chance = new Random(request.Seed);
-        return new Frames(request, rules, counted).All()
-            .Select(f => f with { Cost = f.Cost + (chance.NextDouble() * (request.Seed > 1 ? OtherShape : 1)) + (Math.Abs(seconds - Margin - f.Seconds) / 40.0) })
+        var frames = new Frames(request, rules, counted).All()
+            .Select(f => f with { Cost = f.Cost + chance.NextDouble() + (Math.Abs(seconds - Margin - f.Seconds) / 40.0) })
             .Where(f => f.Seconds <= seconds && f.Seconds >= seconds - slack)
-            .OrderBy(f => f.Cost);
+            .OrderBy(f => f.Cost).ToList();
+        // Another draft of a brief takes another shape: the second best, then the third, then the best again with other moves.
+        var shapes = frames.Where(f => f.Thin <= frames[0].Thin + NearlyAsGood).Select(f => f.Shape).Distinct().Take(Shapes).ToList();
+        var first = shapes.Count == 0 ? "" : shapes[(request.Seed - 1) % shapes.Count];
+        return frames.OrderBy(f => f.Shape == first && f.Thin <= frames[0].Thin + NearlyAsGood ? 0 : 1);
     }
 
     private IEnumerable<Frame> All()
@@ -67,7 +74,8 @@ internal sealed class Frames
                let all = Enumerable.Range(0, blocks).Select(i => Lettered(i == blocks - 1 ? last : block, i, blocks)).ToImmutableArray()
                let total = (blocks * stations) - less.Stations
                where total is >= 3 and <= 20
-               select new Frame(all, CostOf(blocks, stations, rounds) + times.Cost + (less == (0, 0) ? 0 : Uneven) + ThinCost(all, total, rounds - less.Rounds), SaysOf(blocks, stations, rounds, times));
+               let thin = ThinCost(all, total, rounds - less.Rounds)
+               select new Frame(all, CostOf(blocks, stations, rounds) + times.Cost + (less == (0, 0) ? 0 : Uneven) + thin, thin, SaysOf(blocks, stations, rounds, times));
     }
 
     /// <summary>Strength and muscle are counted where the format lets them be.</summary>

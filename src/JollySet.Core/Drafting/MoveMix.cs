@@ -8,20 +8,22 @@ namespace JollySet.Core.Drafting;
 /// <summary>Chooses moves for the places of a main part so that together they are in balance: places are filled anew, one at a time, for as long as that makes the whole better.</summary>
 internal sealed class MoveMix
 {
-    private const int Starts = 2;
+    private const int Starts = 4;
     private const double NotPaired = 3;
     private const double SamePattern = 0.7;
     private const double SameKind = 0.8;
     private const double UpAndDown = 1.2;
     private const double OtherKit = 0.5;
     private const double OffRegion = 60;
+    private const double OtherSides = 80;
     private readonly ImmutableArray<(Move Move, double Price)> pool;
     private readonly ImmutableArray<Slot> slots;
     private readonly HouseRules rules;
     private readonly Focus focus;
     private readonly double[][] sides;
     private readonly double[][] regions;
-    private readonly string[] stems;
+    private readonly int[] stems;
+    private readonly Dictionary<School, byte[]> known = [];
     private readonly bool[] covered;
     private readonly bool[] soft;
     private readonly ImmutableArray<Want> wants;
@@ -36,7 +38,8 @@ internal sealed class MoveMix
         meets = [.. wants.Select(w => pool.Select(p => w.Is(p.Move)).ToArray())];
         sides = [.. pool.Select(p => SeeSaws.SharesOf(p.Move).SelectMany(s => new[] { (double)s.First, (double)s.Second }).ToArray())];
         regions = [.. pool.Select(p => Enum.GetValues<Region>().Select(r => (double)p.Move.Muscles.Where(m => MuscleLoads.RegionOf(m.Muscle) == r).Sum(m => m.Share)).ToArray())];
-        stems = [.. pool.Select(p => StemOf(p.Move.Name))];
+        var kinds = pool.Select(p => StemOf(p.Move.Name)).ToList();
+        stems = [.. kinds.Select(k => kinds.IndexOf(k))];
         covered = [.. SeeSaws.CoveredBy(focus)];
         soft = [.. SeeSaws.MusclePairs.Select(p => p.IsSoft).Concat(SeeSaws.PatternPairs.Select(_ => false))];
     }
@@ -44,7 +47,8 @@ internal sealed class MoveMix
     /// <summary>One place to fill.</summary>
     /// <param name="Seconds">Of work in the whole class.</param>
     /// <param name="School">What it has to be to the place before it; null for nothing.</param>
-    public readonly record struct Slot(double Seconds, School? School);
+    /// <param name="OneSided">Whether it is a place for one side at a time; null where either will do.</param>
+    public readonly record struct Slot(double Seconds, School? School, bool? OneSided = null);
 
     /// <summary>A move for each place; null where the pool is too small.</summary>
     public static ImmutableArray<Move>? Choose(ImmutableArray<(Move Move, double Price)> pool, ImmutableArray<Slot> slots, Focus focus, HouseRules rules, ImmutableArray<Want> wants, int seed)
@@ -118,7 +122,7 @@ internal sealed class MoveMix
                 continue;
             Weigh(chosen[place], slots[place].Seconds, weights, load);
             var (move, price) = pool[chosen[place]];
-            sum += price + (SamePattern * patterns[(int)move.Pattern]++);
+            sum += price + Sided(move, place) + (SamePattern * patterns[(int)move.Pattern]++);
             for (var w = 0; w < met.Length; w++)
                 met[w] += meets[w][chosen[place]] ? 1 : 0;
             for (var other = place + 1; other < chosen.Length; other++)
@@ -140,11 +144,13 @@ internal sealed class MoveMix
         others.Load.CopyTo(load);
         Weigh(chosen[place], slots[place].Seconds, weights, load);
         var (move, price) = pool[chosen[place]];
-        var sum = others.Sum + price + (SamePattern * others.Patterns[(int)move.Pattern]) + Again(chosen, place) + Paired(chosen, place);
+        var sum = others.Sum + price + Sided(move, place) + (SamePattern * others.Patterns[(int)move.Pattern]) + Again(chosen, place) + Paired(chosen, place);
         if (place + 1 < chosen.Length)
             sum += Paired(chosen, place + 1);
         return sum + Pairs(weights) + Regions(load) + Missing(others.Met, chosen[place]);
     }
+
+    private double Sided(Move move, int place) => slots[place].OneSided is { } one && one != (move.Sides == MoveSides.OneSided) ? OtherSides : 0;
 
     private void Weigh(int candidate, double seconds, Span<double> weights, Span<double> load)
     {
@@ -182,8 +188,18 @@ internal sealed class MoveMix
         if (slots[place].School is not { } school)
             return 0;
         var (before, move) = (pool[chosen[place - 1]].Move, pool[chosen[place]].Move);
-        var apart = school == School.Any ? !Schools.Pairs(School.Same, before, move) : Schools.Pairs(school, before, move);
-        return (apart ? 0 : NotPaired) + (before.Level == move.Level ? 0 : UpAndDown) + (before.Kit.SequenceEqual(move.Kit) ? 0 : OtherKit);
+        return (Suit(school, chosen[place - 1], chosen[place]) ? 0 : NotPaired) + (before.Level == move.Level ? 0 : UpAndDown) + (before.Kit.SequenceEqual(move.Kit) ? 0 : OtherKit);
+    }
+
+    /// <summary>Whether two moves are a pair of the school, or apart where any will do; asked once for each two.</summary>
+    private bool Suit(School school, int before, int move)
+    {
+        if (!known.TryGetValue(school, out var told))
+            known[school] = told = new byte[pool.Length * pool.Length];
+        ref var said = ref told[(before * pool.Length) + move];
+        if (said == 0)
+            said = (school == School.Any ? !Schools.Pairs(School.Same, pool[before].Move, pool[move].Move) : Schools.Pairs(school, pool[before].Move, pool[move].Move)) ? (byte)1 : (byte)2;
+        return said == 1;
     }
 
     private double Pairs(ReadOnlySpan<double> weights)
@@ -196,7 +212,7 @@ internal sealed class MoveMix
             if (!covered[pair] || heavy < judged || heavy <= level * light)
                 continue;
             var ratio = light > 0 ? Math.Min(6, heavy / light) : 6;
-            sum += (ratio <= leaning ? 1 + ratio : 6 + (2 * ratio)) * (soft[pair] ? 0.2 : 1.8);
+            sum += (ratio <= leaning ? 1 + ratio : 6 + (2 * ratio)) * (soft[pair] ? 0.2 : 3);
         }
 
         return sum;

@@ -43,18 +43,15 @@ internal static class MovePool
         return
         [
             .. library.All
-                .Where(m => IsWork(brief, m) && HasKit(brief, m) && Suits.Needs(brief, m) && !AskFirst.SpeaksAgainst(brief, m) && IsFor(brief, m, library))
+                .Where(m => IsWork(brief, m) && Suitable.For(brief, m, library))
                 .Where(m => !counted || (m.Pace != PaceClass.Slow && !m.Tags.IsHold))
                 .Where(m => counted || workSeconds >= FullSides || m.Sides != MoveSides.OneSided)
-                .Where(m => Loads.TryOf(m, brief, out _) && ServesGoal(brief, m))
+                .Where(m => ServesGoal(brief, m))
                 .Select(m => (m, price: PriceOf(request, focus, m, counted) + (Chance * chance.NextDouble())))
                 .OrderBy(m => m.price)
                 .Take(MostLookedAt),
         ];
     }
-
-    /// <summary>A brief that lists no kit is taught with none.</summary>
-    public static bool HasKit(Brief brief, Move move) => brief.Kit.IsEmpty ? move.Kit.All(KitList.IsGiven) : Suits.Kit(brief, move) || Loads.StandIn(move, brief) is not null;
 
     private static bool IsWork(Brief brief, Move move) => move.Pattern switch
     {
@@ -63,34 +60,6 @@ internal static class MovePool
         Pattern.March => brief.Goal == Goal.Mobility || brief.Needs.Any(n => Needs.Named(n) == "seated"),
         _ => true,
     };
-
-    /// <summary>Nothing jumps, turns or balances under load before people are ready for it.</summary>
-    private static bool IsFor(Brief brief, Move move, MoveLibrary library)
-    {
-        var audience = brief.Audience;
-        var gentle = audience.Any(a => a is Audience.FirstTimers or Audience.OlderAdults);
-        if (move.Impact >= (gentle || brief.Goal == Goal.Mobility ? Impact.Middle : Impact.High) && !(move.Impact == Impact.High && JumpsFit(brief)))
-            return false;
-        if (gentle && ((move.IsBalance() && !(audience.Contains(Audience.OlderAdults) && move.Pattern == Pattern.Brace)) || move.IsSkill() || Depth(move, library) > 2))
-            return false;
-        if (move.Tags.IsExplosive && move.Tags.Rung > NewcomersRung + 1 && !audience.All(a => a == Audience.Strong))
-            return false;
-        if (audience.Contains(Audience.Newcomer) && move.Tags.Rung > NewcomersRung)
-            return false;
-        return !(audience.Contains(Audience.Newcomer) && (move.IsSkill() || (move.Load > LoadClass.None && move.Tags.Newcomer == LoadClass.None && !move.Tags.WorksUnloaded) || Depth(move, library) > 3));
-    }
-
-    private static bool JumpsFit(Brief brief) =>
-        brief.Goal == Goal.Power && !brief.Audience.IsEmpty && brief.Audience.All(a => a is Audience.Regular or Audience.Strong);
-
-    /// <summary>How many easier ways lie below it.</summary>
-    private static int Depth(Move move, MoveLibrary library)
-    {
-        var depth = 0;
-        for (var m = move; depth < 8 && m is not null && library.Find(m.Easier) is { } easier; m = easier)
-            depth++;
-        return depth;
-    }
 
     /// <summary>Small things that a main part is not made of, unless the focus names them.</summary>
     private static bool IsLittle(Move move) => move.Tags.Is(Role.Filler) && move.Pattern is Pattern.Isolation or Pattern.CalfRaise or Pattern.Brace or Pattern.Locomotion && move.Impact < Impact.Middle;
@@ -128,6 +97,6 @@ internal static class MovePool
         price += brief.Goal is Goal.Strength or Goal.Muscle && !brief.Kit.IsEmpty && !move.IsCore() ? Unloaded * (LoadClass.Heavy - move.Load) : 0;
         price += brief.Goal == Goal.Strength && (move.IsSkill() || move.IsBalance() || move.Tags.Rung > NewcomersRung + 1) ? Filling : 0;
         price += move.Tags.Rung > NewcomersRung + 1 && !brief.Audience.All(a => a == Audience.Strong) ? Recently : 0;
-                return price + (move.Muscles.Any(m => m.Share == 1 && focus.Covers(m.Muscle)) || move.Pattern == Pattern.Mobility ? 0 : OffFocus);
+        return price + (move.Muscles.Any(m => m.Share == 1 && focus.Covers(m.Muscle)) || move.Pattern == Pattern.Mobility ? 0 : OffFocus);
     }
 }

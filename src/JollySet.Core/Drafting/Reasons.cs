@@ -1,4 +1,5 @@
 using JollySet.Core.Balance;
+using JollySet.Core.Kit;
 using JollySet.Core.Moves;
 using JollySet.Core.Options;
 using JollySet.Core.Plans;
@@ -23,7 +24,6 @@ internal static class Reasons
     private static string BlockWhy(Block block) => block.Format switch
     {
         LinkedFormat { School: not School.Any } linked => $"Pairs of {Schools.Means(linked.School)}: one rests while the other works.",
-        _ when block.Settings.Optional => "Short, and the first to drop when time runs out.",
         _ => $"{(block.RoundCount > 1 ? $"{Say.Capital(Rounds(block.RoundCount))}: another round does more than another station. " : "")}Big moves early, the trunk last; no two neighbours with one prime mover.",
     };
 

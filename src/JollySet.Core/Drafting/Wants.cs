@@ -16,7 +16,7 @@ internal sealed record Want(string Says, Func<Move, bool> Is, int Least, double 
 internal static class Wants
 {
     private const int LongFrom = 24;
-    private const double Chief = 30;
+    private const double Chief = 45;
     private const double Goals = 22;
     private const double Named = 18;
     private const double Kit = 5;
@@ -103,7 +103,7 @@ internal static class Wants
 
     private static Want Row() => new("a row", IsRow, 1, Chief);
 
-    private static Want Overhead() => new("a press or raise overhead", m => m.Pattern == Pattern.OverheadPush, 1, Chief);
+    private static Want Overhead() => new("a press overhead", m => m.Pattern == Pattern.OverheadPush && m.Tags.Is(Role.Main), 1, Chief);
 
     private static Want Trunk() => new("the trunk", m => m.Pattern is Pattern.TrunkFlexion or Pattern.Brace or Pattern.Rotation or Pattern.SideBend, 1, Chief);
 

@@ -39,6 +39,17 @@ public sealed record SetBriefLine(string Key, string Value) : PlanEdit
     private static Slice Sliced(string text) => Slice.OfLine(text, 1).Trim();
 }
 
+/// <summary>Adds one thing to the kit that people are told of, whatever else stands there by then.</summary>
+public sealed record AddKit(string Item) : PlanEdit
+{
+    /// <inheritdoc/>
+    public override string Summary(ClassPlan plan) => $"added {Item} to the kit";
+
+    /// <inheritdoc/>
+    protected override EditResult Change(ClassPlan plan) =>
+        new SetBriefLine("kit", string.Join(", ", BriefNotation.Write(plan.Brief).Where(l => l.Key == "kit").Select(l => l.Value).Append(Item))).Step(plan);
+}
+
 /// <summary>Puts a whole sheet in place of the class.</summary>
 public sealed record ReplaceSheet(string Text) : PlanEdit
 {

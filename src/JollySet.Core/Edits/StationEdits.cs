@@ -57,7 +57,8 @@ public sealed record AddStation(int Block, string Line, int? At = null) : PlanEd
 public sealed record SetStation(int Station, string Line) : StationEdit(Station)
 {
     /// <inheritdoc/>
-    protected override string Said(string name, string block) => $"changed {name} in {block}";
+    protected override string Said(string name, string block) =>
+        SheetReader.ReadStation(Line, new ClassPlan("", new Brief())).Station is { } said && Facts.NameOf(said.Doing) is var other && other != name ? $"put {other} in place of {name} in {block}" : $"changed {name} in {block}";
 
     /// <inheritdoc/>
     protected override EditResult Change(ClassPlan plan, Block block, int at)

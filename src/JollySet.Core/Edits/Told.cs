@@ -14,8 +14,10 @@ public static class Told
         Several several => Several(several, plan),
         SetBlockSetting set => $"{(set.Key == "format" ? "" : $"{set.Key} ")}{set.Value} in {plan.FindBlock(set.Block)?.Name ?? "a block"}",
         SetStationPart { Value.Length: 0 } set => $"no {set.Part} for {NameOf(plan, set.Station)}",
-        SetStationPart { Part: "sides" or "amount" or "move" } set => $"{NameOf(plan, set.Station)} {set.Value}",
+        SetStationPart { Part: "move" } set => $"{set.Value} in place of {NameOf(plan, set.Station)}",
+        SetStationPart { Part: "sides" or "amount" } set => $"{NameOf(plan, set.Station)} {set.Value}",
         SetStationPart set => $"{set.Part}: {set.Value} for {NameOf(plan, set.Station)}",
+        AddKit add => $"{add.Item} in the kit",
         SetBriefLine set => $"{set.Key}: {set.Value}",
         _ => edit.Summary(plan),
     };

@@ -24,6 +24,10 @@ public static class KitNeeds
         return [.. needs.GroupBy(n => n.what).Select(g => new KitNeed(g.Key, g.First().item, [.. g.Select(n => n.Name).Distinct()]))];
     }
 
+    /// <summary>The kinds of things alone, each once: one dumbbell and two are dumbbells.</summary>
+    public static ImmutableArray<string> Kinds(Timeline timeline) =>
+        [.. Of(timeline).Select(n => n.Item).Select(item => KitList.Known.Contains(item + "s") ? item + "s" : item).Distinct()];
+
     /// <summary>Of the things the class needs, those that the brief's kit does not name.</summary>
     public static IEnumerable<string> NotNamed(Timeline timeline) =>
         Of(timeline).Select(n => n.Item).Distinct().Where(item => !timeline.Plan.Brief.Kit.Any(there => Suits.Has(there, item)));

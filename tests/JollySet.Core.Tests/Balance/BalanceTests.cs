@@ -1,5 +1,6 @@
 using CsCheck;
 using JollySet.Core.Balance;
+using JollySet.Core.Swapping;
 using JollySet.Core.Checks;
 using JollySet.Core.Kit;
 using JollySet.Core.Moves;

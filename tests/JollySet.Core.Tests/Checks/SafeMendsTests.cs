@@ -30,6 +30,27 @@ public class SafeMendsTests
     }
 
     [Fact]
+    public void Two_things_that_are_not_listed_are_both_listed()
+    {
+        const string text = "# T\nminutes: 20\nkit: mat\n== A (circuit, 2 rounds, work 40, rest 20)\ngoblet squat [heavy]\nstep-up, switch halfway\n";
+        var mended = Of(text).Edit.Apply(Sheet.Read(text)).Plan!;
+        Assert.Equal(["dumbbells", "mat", "step"], mended.Brief.Kit.Order(StringComparer.Ordinal));
+        Assert.DoesNotContain(Review.Of(TimelineBuilder.Build(mended)), f => f is { Code: "kit-unlisted", Severity: Severity.Warn });
+    }
+
+    [Theory]
+    [InlineData("dodgy plumbing", "need-unknown")]
+    public void What_nobody_understands_is_asked_before_other_warnings(string need, string code) =>
+        Assert.Equal(code, Review.Of(Sheet.Time($"# T\nneeds: {need}\n== A (superset, 3 rounds)\njump squat x10\npush-up x10\n")).First(f => f.Severity == Severity.Warn).Code);
+
+    [Theory]
+    [InlineData("no jumping")]
+    [InlineData("no jumps")]
+    [InlineData("no impact")]
+    public void A_class_to_be_spared_jumps_is_stopped_in_any_words(string need) =>
+        Assert.Contains(Review.Of(Sheet.Time($"# T\nneeds: {need}\n== A (circuit, work 20, rest 20)\njump squat\nsquat\n")), f => f is { Code: "jumps-ceiling", Severity: Severity.Stop });
+
+    [Fact]
     public void Work_and_words_stay_as_they_are()
     {
         var (before, after) = (Sheet.Read(Loose), Of(Loose).Edit.Apply(Sheet.Read(Loose)).Plan!);

@@ -27,7 +27,7 @@ public class DraftTests
     [Fact]
     public void Over_two_hundred_briefs_fit_stop_at_nothing_and_are_even()
     {
-        var all = DraftGrid.Outcomes;
+        var all = Drafted.Grid;
         var made = all.Where(o => o.Draft.Plan is not null).ToList();
         Assert.True(all.Count > 200);
         Assert.True(made.Count >= all.Count - 3, $"{made.Count} of {all.Count} were made");

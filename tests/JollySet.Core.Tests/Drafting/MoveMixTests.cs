@@ -2,6 +2,7 @@ using System.Collections.Immutable;
 using CsCheck;
 using JollySet.Core.Balance;
 using JollySet.Core.Drafting;
+using JollySet.Core.Kit;
 using JollySet.Core.Moves;
 using JollySet.Core.Plans;
 

@@ -14,7 +14,7 @@ public class WorthTeachingTests(ITestOutputHelper output)
     private static readonly string[] PlainStaples = ["squat", "goblet squat", "back squat", "front squat", "sumo squat", "squat to chair", "deadlift", "sumo deadlift", "Romanian deadlift", "hip hinge", "kettlebell swing", "bent-over row", "barbell row", "band row", "floor press", "bench press", "push-up", "overhead press", "alternating press", "wall push-up", "push press", "jump squat", "glute bridge", "hip thrust", "wide row", "chest-supported row"];
     private static readonly string[] Fillers = ["jumping jack", "march on the spot", "swimmer", "back extension", "prone W raise", "standing side bend", "plank jack", "bear crawl", "side step", "heel dig", "step jack", "easy jog"];
 
-    private static readonly Lazy<List<Taught>> All = new(() => [.. DraftGrid.Requests.Concat(OddBriefs.Requests).AsParallel().AsOrdered().Select(Taught.Of)]);
+    private static readonly Lazy<List<Taught>> All = new(() => [.. Drafted.Grid.Select(o => Taught.Of(o.Request, o.Draft)).Concat(OddBriefs.Requests.AsParallel().AsOrdered().Select(r => Taught.Of(r, Drafter.Make(r, Studio.Shipped))))]);
 
     private static List<Taught> Made => [.. All.Value.Where(t => t.Plan is not null)];
 
@@ -90,11 +90,8 @@ public class WorthTeachingTests(ITestOutputHelper output)
     /// <summary>One draft with what is counted of it.</summary>
     private sealed record Taught(DraftRequest Request, ClassPlan? Plan, string Why, Timeline? Timeline)
     {
-        public static Taught Of(DraftRequest request)
-        {
-            var draft = Drafter.Make(request, Studio.Shipped);
-            return new Taught(request, draft.Plan, draft.Why ?? "", draft.Plan is { } plan ? TimelineBuilder.Build(plan) : null);
-        }
+        public static Taught Of(DraftRequest request, Draft draft) =>
+            new(request, draft.Plan, draft.Why ?? "", draft.Plan is { } plan ? TimelineBuilder.Build(plan) : null);
 
         public Brief Brief => Request.Brief;
 

@@ -29,6 +29,9 @@ public sealed record BlockView(
     string Text,
     FailedEdit? Failed)
 {
+    /// <summary>What could stand in its place, where that was asked; null else.</summary>
+    public SwapsView? Swaps { get; init; }
+
     private static readonly ImmutableArray<(string Value, string Word)> NoYes = [("", "no"), ("yes", "yes")];
 
     private static readonly ImmutableArray<(string Key, string Label, string Hint, ImmutableArray<(string, string)> Choices, bool IsRare)> Fields =

@@ -33,6 +33,7 @@ internal static class EditForm
             "block-down" => new MoveBlock(block, PlaceOf(plan, block) + 1),
             "add" => new AddStation(block, Text(form, "line")),
             "station" => StationEdit(form, plan, station),
+            "swap" => new SetStation(station, Text(form, "line")),
             "remove" => new RemoveStation(station),
             "duplicate" => new DuplicateStation(station),
             "up" => new MoveStation(station, NumberOf(plan, station) - 1),

@@ -23,11 +23,12 @@ public sealed class PlanModel(ClassBook shelf, ClassTimelines timelines, RulesBo
     public IEnumerable<string> MoveNames => rules.Studio().Library.Offered;
 
     /// <summary>Shows a class with one block open, by its number.</summary>
-    public IActionResult OnGet(Guid id, int block, string? line, bool safe)
+    public IActionResult OnGet(Guid id, int block, string? line, bool safe, int swap, [FromQuery(Name = "swap-block")] bool swapBlock)
     {
         if (shelf.Get(id) is not { } kept)
             return Missing(id);
-        View = PlanView.Of(kept, PlanLook.Of(id, kept.Plan, rules.Studio(), block), line: line, safe: safe);
+        var look = PlanLook.Of(id, kept.Plan, rules.Studio(), block);
+        View = PlanView.Of(kept, look, line: line, safe: safe, swaps: swap > 0 ? SwapsView.OfStation(kept, look.Timeline, swap) : swapBlock ? SwapsView.OfBlock(kept, look.Timeline, block) : null);
         return parts.IsLive ? Parts(StatusCodes.Status200OK, kept) : Page();
     }
 
@@ -39,6 +40,12 @@ public sealed class PlanModel(ClassBook shelf, ClassTimelines timelines, RulesBo
         var timeline = timelines.Of(kept);
         return Partial("_SafeMends", (id, block, (SafeMendsView?)SafeMendsView.Of(kept, timeline, Core.Checks.Review.Of(timeline))));
     }
+
+    /// <summary>What could stand in a station's place.</summary>
+    public IActionResult OnGetSwaps(Guid id, int station) => shelf.Get(id) is { } kept && SwapsView.OfStation(kept, timelines.Of(kept), station) is { } swaps ? Partial("_Swaps", swaps) : NotFound();
+
+    /// <summary>What could stand in a block's place.</summary>
+    public IActionResult OnGetSwapBlocks(Guid id, int block) => shelf.Get(id) is { } kept && SwapsView.OfBlock(kept, timelines.Of(kept), block) is { } swaps ? Partial("_Swaps", swaps) : NotFound();
 
     /// <summary>What a typed line would become.</summary>
     public IActionResult OnGetExpand(Guid id, string? line) => shelf.Get(id) is { } kept ? Partial("_Expansion", Expansion.Of(kept, timelines.Of(kept), line)) : NotFound();

@@ -16,6 +16,7 @@ public sealed record PlanLook(
     ImmutableArray<(Finding Finding, string Reason)> Dismissed,
     Totals Totals,
     ImmutableArray<string> Opening,
+    ImmutableArray<string> Closing,
     ImmutableArray<Claim> Claims,
     ImmutableArray<string> Cautions,
     string Sheet,
@@ -33,9 +34,9 @@ public sealed record PlanLook(
         var (standing, dismissed) = Review.Whole(timeline);
         var totals = Totals.Of(timeline);
         var claims = timeline.Sets.IsEmpty ? [] : Core.Cues.Claims.Of(timeline);
-        var (opening, cautions, sheet) = (Core.Cues.Opening.Of(timeline).ToImmutableArray(), Core.Cues.Cautions.Of(timeline).ToImmutableArray(), SheetWriter.Write(plan));
+        var (opening, closing, cautions, sheet) = (Core.Cues.Opening.Of(timeline).ToImmutableArray(), Core.Cues.Closing.Of(timeline).ToImmutableArray(), Core.Cues.Cautions.Of(timeline).ToImmutableArray(), SheetWriter.Write(plan));
         var (wide, hanging) = drawing.GetAwaiter().GetResult();
-        return new PlanLook(timeline, standing, dismissed, totals, opening, claims, cautions, sheet, block, wide, hanging);
+        return new PlanLook(timeline, standing, dismissed, totals, opening, closing, claims, cautions, sheet, block, wide, hanging);
     }
 
     private static (HungClass Wide, string Hanging) Drawn(Guid id, ClassPlan plan, Timeline timeline, string? open)

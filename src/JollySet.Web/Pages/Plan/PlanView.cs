@@ -17,10 +17,11 @@ public sealed record BlockTab(int Id, string Name, string Length, string Likely,
 /// <summary>A finding as it is shown.</summary>
 /// <param name="Block">Number of the block it speaks of; null for the class.</param>
 /// <param name="Station">Number of the first station it speaks of; null for the block.</param>
+/// <param name="Asks">Whether it asks about words that nobody knows.</param>
 /// <param name="FixSays">What its fix will do, in a few words; empty where there is none.</param>
 /// <param name="Choices">What the buttons say that mend it in one way or another, one on a line.</param>
 /// <param name="Unknown">The move that nobody knows, where it speaks of one: its facts can be said.</param>
-public sealed record FindingView(string Severity, string Message, int? Block, int? Station, string Key, string FixSays, bool MayBeDismissed, string Choices, string? Unknown)
+public sealed record FindingView(string Severity, string Message, int? Block, int? Station, string Key, string FixSays, bool MayBeDismissed, bool Asks, string Choices, string? Unknown)
 {
     /// <summary>Names it on the page.</summary>
     public string Id => PartList.HashOf(Key);
@@ -71,6 +72,7 @@ public sealed record PlanView(
     ImmutableArray<FindingView> Findings,
     ImmutableArray<DismissedView> Dismissed,
     ImmutableArray<string> Opening,
+    ImmutableArray<string> Closing,
     ImmutableArray<Claim> Claims,
     ImmutableArray<string> Cautions,
     string Sheet,
@@ -88,11 +90,11 @@ public sealed record PlanView(
     /// <summary>The worst, before anything is opened.</summary>
     public FindingView[] FirstFindings => [.. Findings.Where(f => f.Severity != "note").Take(MostAtFirst)];
 
-    /// <summary>What only a clinician can judge: always in sight.</summary>
-    public FindingView[] Asked => [.. Findings.Where(f => f is { Severity: "note", MayBeDismissed: false })];
+    /// <summary>What only a clinician can judge, and words that nobody knows: always in sight.</summary>
+    public FindingView[] Asked => [.. Findings.Where(f => f is { Severity: "note", MayBeDismissed: false } || f.Asks).Except(FirstFindings)];
 
     /// <summary>What is worth a look besides, and what must be mended beyond the first.</summary>
-    public FindingView[] MoreFindings => [.. Findings.Where(f => f.Severity != "note").Skip(MostAtFirst)];
+    public FindingView[] MoreFindings => [.. Findings.Where(f => f.Severity != "note").Except(FirstFindings).Except(Asked)];
 
     /// <summary>Fixes that change no work and no words; offered together from two on.</summary>
     public required int SafeMends { get; init; }
@@ -119,7 +121,7 @@ public sealed record PlanView(
     public static Dictionary<string, string> BriefTexts(Brief brief) => SheetWriter.WriteBrief(brief).Where(l => l.Key is not ("note" or "dismissed")).ToDictionary(l => l.Key, l => l.Value);
 
     /// <summary>The view of a class as it was looked at.</summary>
-    public static PlanView Of(KeptClass kept, PlanLook look, FailedEdit? failed = null, StaleEdit? stale = null, string? focus = null, string? line = null, bool safe = false)
+    public static PlanView Of(KeptClass kept, PlanLook look, FailedEdit? failed = null, StaleEdit? stale = null, string? focus = null, string? line = null, bool safe = false, SwapsView? swaps = null)
     {
         var (plan, timeline, findings, dismissed) = (kept.Plan, look.Timeline, look.Standing, look.Dismissed);
         var block = look.Open;
@@ -139,10 +141,11 @@ public sealed record PlanView(
             look.Wide,
             look.Hanging,
             [.. plan.Blocks.Select((b, i) => new BlockTab(b.Id, b.Name, Say.Clock(totals.Blocks[i].Length), Say.Clock(totals.Blocks[i].Likely), b == block, findings.Where(f => f.Block == b.Name).Select(f => (Severity?)f.Severity).Max(), b.IsWords))],
-            block is null ? null : BlockView.Of(timeline, totals, block, kept.Revision, findings, failed),
-            [.. findings.Select(f => new FindingView(f.Severity.ToString().ToLowerInvariant(), f.Message, f.Block is null ? null : plan.Find(f.Block)?.Id, f.Stations.IsEmpty || f.Block is null ? null : byName.GetValueOrDefault(f.Block)?.Stations.ElementAtOrDefault(f.Stations[0] - 1)?.Id, EditForm.FindingKey(f), f.FixSays(plan), f.MayBeDismissed, string.Join('\n', f.Choices.Select(c => c.Label)), f.Code == "move-unknown" ? f.Subject : null))],
+            block is null ? null : OpenOf(BlockView.Of(timeline, totals, block, kept.Revision, findings, failed), kept.Id, swaps),
+            [.. findings.Select(f => new FindingView(f.Severity.ToString().ToLowerInvariant(), f.Message, f.Block is null ? null : plan.Find(f.Block)?.Id, f.Stations.IsEmpty || f.Block is null ? null : byName.GetValueOrDefault(f.Block)?.Stations.ElementAtOrDefault(f.Stations[0] - 1)?.Id, EditForm.FindingKey(f), f.FixSays(plan), f.MayBeDismissed, f.Asks, string.Join('\n', f.Choices.Select(c => c.Label)), f.Code == "move-unknown" ? f.Subject : null))],
             [.. dismissed.Select(d => new DismissedView(d.Finding.Message, d.Reason, d.Finding.Code, d.Finding.Block, d.Finding.Mark))],
             look.Opening,
+            look.Closing,
             look.Claims,
             look.Cautions,
             failed is { Do: "sheet" } ? failed.Typed.GetValueOrDefault("text", "") : look.Sheet,
@@ -161,6 +164,13 @@ public sealed record PlanView(
             Safe = safe ? SafeMendsView.Of(kept, timeline, findings) : null,
         };
     }
+
+    /// <summary>The open block of a class, with the list of others that was asked for.</summary>
+    private static BlockView OpenOf(BlockView block, Guid id, SwapsView? swaps) => block with
+    {
+        Stations = [.. block.Stations.Select(s => s with { Class = id, Swaps = swaps?.Station == s.Id ? swaps : null })],
+        Swaps = swaps is { Station: 0 } && swaps.Open == block.Id ? swaps : null,
+    };
 
     private static ImmutableArray<BuildView> LacksOf(KeptClass kept, Timeline timeline, int open)
     {

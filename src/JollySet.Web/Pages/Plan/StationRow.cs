@@ -30,6 +30,12 @@ public sealed record StationRow(
     string? FailedField,
     string? FailedMessage)
 {
+    /// <summary>The class it is of.</summary>
+    public Guid Class { get; init; }
+
+    /// <summary>What could stand in its place, where that was asked; null else.</summary>
+    public SwapsView? Swaps { get; init; }
+
     /// <summary>The parts of a station in the sheet's words.</summary>
     public static Dictionary<string, string> TextsOf(Station station) => new()
     {

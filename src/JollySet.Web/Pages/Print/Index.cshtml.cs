@@ -64,6 +64,9 @@ public sealed class PrintModel(ClassBook shelf, ClassTimelines timelines) : Page
     /// <summary>The cautions this class gives reason for.</summary>
     public ImmutableArray<string> Cautions { get; private set; } = [];
 
+    /// <summary>What to say after the last move.</summary>
+    public ImmutableArray<string> Closing { get; private set; } = [];
+
     /// <summary>Findings left as they are, with the reason.</summary>
     public ImmutableArray<(string Message, string Reason)> Dismissed { get; private set; } = [];
 
@@ -87,6 +90,7 @@ public sealed class PrintModel(ClassBook shelf, ClassTimelines timelines) : Page
         Asks = string.Join(" ", AskFirst.Of(Plan.Brief).Select(need => $"{Say.Capital(need)} – usual are {Needs.UsualWays(need)}; the person’s own clinician decides."));
         Opening = [.. Core.Cues.Opening.Of(timeline)];
         Cautions = [.. Core.Cues.Cautions.Of(timeline)];
+        Closing = [.. Core.Cues.Closing.Of(timeline)];
         Dismissed = [.. Review.Whole(timeline).Dismissed.Select(d => (d.Finding.Message, d.Reason))];
         return Page();
     }

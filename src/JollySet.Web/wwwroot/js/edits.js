@@ -80,6 +80,8 @@ function putInPlace(text, status, elt) {
     forgive(elt.id);
     clearTyped(elt);
   }
+  // What could stand somewhere was reckoned for the class as it was.
+  for (const list of document.querySelectorAll(".swaps")) list.replaceChildren();
   for (const run of afterParts) run();
   const wanted = stale ? "stale" : answer.dataset.focus;
   if (wanted && !movedOn) focusOn(document.getElementById(wanted));

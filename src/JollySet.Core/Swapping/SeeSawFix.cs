@@ -1,12 +1,13 @@
 using System.Collections.Immutable;
+using JollySet.Core.Balance;
 using JollySet.Core.Edits;
-using JollySet.Core.Kit;
 using JollySet.Core.Moves;
+using JollySet.Core.Options;
 using JollySet.Core.Plans;
 using JollySet.Core.Sheets;
 using JollySet.Core.Timing;
 
-namespace JollySet.Core.Balance;
+namespace JollySet.Core.Swapping;
 
 /// <summary>The swap or addition that levels a pair, from moves that fit kit, needs and block: the one that leaves all pairs best.</summary>
 public static class SeeSawFix
@@ -33,35 +34,25 @@ public static class SeeSawFix
 
     private static IEnumerable<PlanEdit> Candidates(Timeline timeline, SeeSaw pair)
     {
-        var moves = Lighter(timeline, pair);
-        foreach (var station in Heavier(timeline, pair))
-            foreach (var move in moves.OrderByDescending(m => Likeness(timeline, station, m)).Take(MostMoves))
-                yield return new SetStation(station.Id, SheetWriter.WriteStation(StationFor.InPlaceOf(station, move)));
+        var (brief, facts) = (Replacements.BriefOf(timeline), timeline.Facts);
+        foreach (var (block, station) in Heavier(timeline, pair))
+            foreach (var move in Lighter(timeline, pair, block, station).Take(MostMoves))
+                yield return new SetStation(station.Id, SheetWriter.WriteStation(Lines.InPlaceOf(station, move, brief, facts)));
         if (timeline.Plan.Blocks.LastOrDefault(b => b.Format is CircuitFormat && !b.Settings.Work.IsEmpty && b.Stations.Length < Limits.Stations) is { } circuit)
-            foreach (var move in moves.Take(2))
-                yield return new AddStation(circuit.Id, SheetWriter.WriteStation(StationFor.New(move)));
+            foreach (var move in Lighter(timeline, pair, circuit, null).Take(2))
+                yield return new AddStation(circuit.Id, SheetWriter.WriteStation(NeedWays.Named(Lines.Of(move, null, brief, facts), brief, facts)));
     }
 
-    /// <summary>Moves whose prime movers or pattern are the lighter side's, and that the class can do; those it has already come last.</summary>
-    private static ImmutableArray<Move> Lighter(Timeline timeline, SeeSaw pair)
-    {
-        var plan = timeline.Plan;
-        var used = plan.Blocks.SelectMany(b => b.Stations).SelectMany(s => s.Doing.MoveNames()).ToHashSet(StringComparer.OrdinalIgnoreCase);
-        return
-        [
-            .. timeline.Library.All
-                .Where(m => m.Pattern is not (Pattern.Stretch or Pattern.Mobility or Pattern.Locomotion or Pattern.March) && m.Impact != Impact.High && Serves(m, pair, pair.Lighter) && !Serves(m, pair, pair.Heavier))
-                .Where(m => Suits.Kit(plan.Brief, m) && Suits.Needs(plan.Brief, m))
-                .OrderBy(m => used.Contains(m.Name)).ThenBy(m => m.Pattern == Pattern.Isolation).ThenByDescending(m => m.Tags.Staple),
-        ];
-    }
+    /// <summary>Of the moves that may stand there, those whose prime movers or pattern are the lighter side's.</summary>
+    private static IEnumerable<Move> Lighter(Timeline timeline, SeeSaw pair, Block block, Station? station) =>
+        Replacements.For(timeline, block, station).Select(r => r.Move).Where(m => m.Pattern != Pattern.Locomotion && Serves(m, pair, pair.Lighter) && !Serves(m, pair, pair.Heavier));
 
-    private static IEnumerable<Station> Heavier(Timeline timeline, SeeSaw pair)
+    private static IEnumerable<(Block Block, Station Station)> Heavier(Timeline timeline, SeeSaw pair)
     {
         var facts = timeline.Facts;
         return timeline.Plan.Blocks.Where(b => b.IsMain && b.Format is not FlowFormat)
-            .SelectMany(b => b.Stations)
-            .Where(s => s.Doing is OneMove one && facts.MoveOf(one.Name) is { } move && Serves(move, pair, pair.Heavier))
+            .SelectMany(b => b.Stations.Select(s => (b, s)))
+            .Where(p => p.s.Doing is OneMove one && facts.MoveOf(one.Name) is { } move && Serves(move, pair, pair.Heavier))
             .Reverse()
             .Take(MostStations);
     }
@@ -75,12 +66,5 @@ public static class SeeSawFix
             if (p.First == pair.First)
                 return (side == p.First ? p.FirstPatterns : p.SecondPatterns).Contains(move.Pattern);
         return false;
-    }
-
-    /// <summary>The same level and the same things in the hands make a swap easy to teach.</summary>
-    private static int Likeness(Timeline timeline, Station station, Move move)
-    {
-        var facts = timeline.Facts.Of(station, 1);
-        return (facts.Level == move.Level ? 2 : 0) + (facts.Move is { } was && was.Kit.SequenceEqual(move.Kit) ? 2 : 0) + (move.Pattern == Pattern.Isolation ? 0 : 1);
     }
 }

@@ -1,8 +1,7 @@
-using JollySet.Core.Kit;
 using JollySet.Core.Moves;
 using JollySet.Core.Plans;
 
-namespace JollySet.Core.Drafting;
+namespace JollySet.Core.Kit;
 
 /// <summary>How heavy a move is drafted: the heaviest that is listed for squat, hinge, row and press, as light as usual for raises, never heavier than newcomers are given, never what is not listed.</summary>
 internal static class Loads

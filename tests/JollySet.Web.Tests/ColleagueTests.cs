@@ -75,6 +75,41 @@ public sealed class ColleagueTests : IDisposable
     }
 
     [Fact]
+    public async Task Three_drafts_are_compared_another_looked_at_and_a_block_of_one_put_into_it()
+    {
+        const string brief = "minutes=30&focus=full%20body&goal=strength%20endurance&format=Circuit&audience=newcomer,%20regular&needs=&kit=mat,%20light%20dumbbells,%20heavy%20dumbbells&seed=1";
+        var page = await app.Search($"/design?{brief}", "draft");
+        Assert.Equal(3, page.QuerySelectorAll(".draft-card").Length);
+        Assert.Equal(["main part", "work", "see-saws"], page.QuerySelectorAll(".draft-card:first-child dt").Select(e => e.TextContent).Skip(1).Take(3));
+        var second = await app.Search($"/design?{brief}&which=2", "draft");
+        Assert.NotEqual(Lines(page), Lines(second));
+        var offer = second.QuerySelector("[data-block=A] button[name=taken]")!;
+        var mixed = await app.Search($"/design?{brief}&which=2&taken={Uri.EscapeDataString(offer.GetAttribute("value")!)}", "draft");
+        Assert.Contains("as its A", mixed.QuerySelector(".draft-mixed")!.TextContent, StringComparison.Ordinal);
+        var answer = await app.Submit(mixed.QuerySelector(".draft-take")!);
+        var made = app.Shelf.Get(Guid.Parse(answer.Headers.Location!.OriginalString.Split('/')[^1]))!;
+        Assert.Equal(offer.TextContent[(offer.TextContent.IndexOf(" of draft ", StringComparison.Ordinal) + 11)..].Trim(), string.Join(", ", made.Plan.Find("A")!.Stations.Select(s => Facts.NameOf(s.Doing))));
+
+        static List<string> Lines(IParentNode page) => [.. page.QuerySelectorAll(".draft-block li b").Select(e => e.TextContent)];
+    }
+
+    [Theory]
+    [InlineData("which=99&taken=A%3C2.A%3Cx")]
+    [InlineData("which=-1&taken=%E2%80%A8")]
+    [InlineData("which=2&which=3&taken=;;;&taken=Q%3C1.Q")]
+    public async Task Odd_questions_about_drafts_show_a_draft_all_the_same(string odd) =>
+        Assert.NotNull((await app.Search($"/design?minutes=20&focus=full%20body&goal=strength%20endurance&format=Circuit&audience=regular&needs=&kit=mat&seed=1&{odd}", "draft")).QuerySelector(".draft-take"));
+
+    [Fact]
+    public async Task Where_nothing_comes_out_what_would_is_offered()
+    {
+        var page = await app.Search("/design?minutes=10&focus=biceps&goal=power&format=Circuit&audience=older%20adults&needs=seated,%20no%20jumping&kit=&seed=1", "draft");
+        Assert.Contains("The minutes stand in the way", page.QuerySelector("#draft-found .told")!.TextContent, StringComparison.Ordinal);
+        Assert.Equal("15", page.QuerySelector(".draft-nearest [name=minutes]")!.GetAttribute("value"));
+        Assert.NotNull((await App.Parse(await app.Submit(page.QuerySelector(".draft-nearest")!))).QuerySelector(".draft-take"));
+    }
+
+    [Fact]
     public async Task A_draft_leaves_alone_what_the_last_taught_classes_used()
     {
         const string brief = "/design?minutes=30&focus=full%20body&goal=strength%20endurance&format=Circuit&audience=regular&needs=&kit=mat,%20dumbbells&seed=2";

@@ -19,6 +19,8 @@ public static class Drafter
     private const int Warning = 20;
     private const int Thin = 15;
 
+    private const string NothingMade = "No whole class comes out of this brief: too few moves suit its kit, needs and focus, or it is too short for this format.";
+
     /// <summary>What a draft mends by itself, in two goes: what comes second adds a word where the first had none to add.</summary>
     private static readonly ImmutableArray<ImmutableHashSet<string>> Mended = [["need-open", "no-easier-way", "no-harder-way", "hold-no-cue", "side-unsaid", "school-mismatch"], ["low-to-standing"]];
 
@@ -41,7 +43,7 @@ public static class Drafter
         }
 
         if (best is not { } made)
-            return new Draft(null, [], "No whole class comes out of this brief: too few moves suit its kit, needs and focus, or it is too short for this format.", CannotJudge(request.Brief));
+            return new Draft(null, [], NothingMade, CannotJudge(request.Brief));
         return new Draft(made.Plan, [.. made.Reasons], null, CannotJudge(request.Brief));
     }
 
@@ -95,8 +97,28 @@ public static class Drafter
         if (MoveMix.Choose(pool, frame.Slots, focus, studio.Rules, wants, request.Seed) is not { } chosen)
             return null;
         var moves = Arrange.Of(frame, chosen, request);
-        var plan = Ids.Given(new ClassPlan(Title(request), request.Brief) { Blocks = [.. Filled(request.Brief, frame, moves, studio)] });
-        List<Reason> reasons = [new Reason("", 0, frame.Says)];
+        return Ended(request, studio, [.. Filled(request.Brief, frame, moves, studio)], frame.Says, warmUp, coolDown, mustFit: true);
+    }
+
+    /// <summary>A draft with another block in the place of one of its main blocks: its ends, gaps and reasons are made anew; where the minutes no longer come out, its length says so.</summary>
+    /// <param name="block">The name of the block that gives way.</param>
+    public static Draft Taking(Draft draft, string block, Block other, DraftRequest request, Studio studio)
+    {
+        if (draft.Plan?.Find(block) is not { IsMain: true } there || request.Brief.Minutes is not { } minutes)
+            return draft;
+        var (warmUp, coolDown) = Ends(request, studio, minutes);
+        var taken = other with { Id = 0, Name = there.Name, Settings = other.Settings with { After = there.Settings.After }, Stations = [.. other.Stations.Select(s => s with { Id = 0 })] };
+        var blocks = draft.Plan.Blocks.Where(b => b.IsMain).Select(b => b == there ? taken : b with { Id = 0, Stations = [.. b.Stations.Select(s => s with { Id = 0 })] }).ToImmutableArray();
+        return Ended(request, studio, blocks, draft.Reasons.FirstOrDefault(r => r is { Block: "", Station: 0 })?.Text ?? "", warmUp, coolDown, mustFit: false) is { } made
+            ? new Draft(made.Plan, [.. made.Reasons], null, draft.Cannot)
+            : draft;
+    }
+
+    /// <summary>A main part with its warm-up and cool-down, words at both ends, ways round and gaps, as long as its minutes; null where that cannot be.</summary>
+    private static (ClassPlan Plan, List<Reason> Reasons)? Ended(DraftRequest request, Studio studio, ImmutableArray<Block> blocks, string says, int warmUp, int coolDown, bool mustFit)
+    {
+        var plan = Ids.Given(new ClassPlan(Title(request), request.Brief) { Blocks = blocks });
+        List<Reason> reasons = [new Reason("", 0, says)];
         foreach (var built in new[] { WarmUpBuilder.Build(plan, studio, warmUp, request.Seed), CoolDownBuilder.Build(plan, studio, coolDown, request.Seed) })
         {
             if (built is null || PutBlock.Of(plan, built).Apply(plan).Plan is not { } put)
@@ -107,7 +129,7 @@ public static class Drafter
 
         plan = Times.Framed(plan, request.Brief.Minutes!.Value);
         plan = Mended.Aggregate(plan, (p, codes) => AllMended(p, studio, codes));
-        if ((Times.Fitted(Gaps.Loosened(Gaps.Watered(plan, studio), studio), studio) ?? Times.Fitted(Gaps.Watered(plan, studio), studio) ?? Times.Fitted(plan, studio)) is not { } fitted)
+        if ((Times.Fitted(Gaps.Loosened(Gaps.Watered(plan, studio), studio), studio) ?? Times.Fitted(Gaps.Watered(plan, studio), studio) ?? Times.Fitted(plan, studio) ?? (mustFit ? null : Gaps.Watered(plan, studio))) is not { } fitted)
             return null;
         reasons.AddRange(Reasons.Unused(fitted, studio));
         reasons.AddRange(Reasons.Of(fitted, request, studio));

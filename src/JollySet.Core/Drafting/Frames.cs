@@ -75,7 +75,7 @@ internal sealed class Frames
                let total = (blocks * stations) - less.Stations
                where total is >= 3 and <= 20
                let thin = ThinCost(all, total, rounds - less.Rounds)
-               select new Frame(all, CostOf(blocks, stations, rounds) + times.Cost + (less == (0, 0) ? 0 : Uneven) + thin, thin, SaysOf(blocks, stations, rounds, times));
+               select new Frame(all, CostOf(blocks, stations, rounds) + times.Cost + (less == (0, 0) ? 0 : Uneven) + thin, thin, SaysOf(all, times));
     }
 
     /// <summary>Strength and muscle are counted where the format lets them be.</summary>
@@ -199,12 +199,15 @@ internal sealed class Frames
         _ => (Math.Abs(rounds - 3) * 0.6) + (Math.Max(0, FewStations - (blocks * stations)) * 0.7),
     };
 
-    private string SaysOf(int blocks, int stations, int rounds, WorkRest times)
+    private string SaysOf(ImmutableArray<FrameBlock> blocks, WorkRest times)
     {
         var goal = Words.Of(request.Brief.Goal ?? Goal.StrengthEndurance);
-        var shape = $"{(blocks == 1 ? "One block" : $"{blocks} blocks")} of {stations} stations, {rounds} {(rounds == 1 ? "round" : "rounds")}";
-        return Counted ? $"{shape}, counted, with the rest that {goal} usually takes." : $"{shape}, {times.Work} s on and {times.Rest} s off: usual for {goal} with who comes.";
+        var kinds = blocks.GroupBy(b => (b.Stations, b.Block.RoundCount)).Select(g => $"{(g.Count() == 1 ? "one block" : $"{Number(g.Count())} blocks")} of {Number(g.Key.Stations)} stations, {Number(g.Key.RoundCount)} {(g.Key.RoundCount == 1 ? "round" : "rounds")}").ToList();
+        var shape = Say.Capital(string.Join("; ", kinds));
+        return Counted ? $"{shape}; counted, with the rest that {goal} usually takes." : $"{shape}; {times.Work} s on and {times.Rest} s off, usual for {goal} with who comes.";
     }
+
+    private static string Number(int number) => Cues.Spoken.Number(number);
 
     /// <param name="Cost">How unusual the two are.</param>
     private readonly record struct WorkRest(int Work, int Rest, double Cost);

@@ -42,6 +42,13 @@ internal sealed class DesignForm
     /// <summary>The fields with what was typed and what is wrong.</summary>
     public ImmutableArray<DesignField> Fields => [.. Asked.Select(a => new DesignField(a.Key, a.Label, typed[a.Key], a.Hint, told.Wrong.GetValueOrDefault(a.Key), a.Choices))];
 
+    /// <summary>A request as its fields would say it.</summary>
+    public static ImmutableArray<(string Key, string Value)> Said(DraftRequest request)
+    {
+        var lines = SheetWriter.WriteBrief(request.Brief).ToLookup(l => l.Key, l => l.Value);
+        return [.. Asked.Select(a => (a.Key, a.Key == "format" ? request.Format.ToString() : string.Join(", ", lines[a.Key])))];
+    }
+
     /// <summary>What to draft; null where the brief has errors.</summary>
     public DraftRequest? Request(int seed, ImmutableHashSet<string> recent) =>
         told.Brief is { } brief && Enum.TryParse<DraftFormat>(typed["format"], out var format) ? new DraftRequest(brief, format, seed, recent) : null;

@@ -19,7 +19,7 @@ test("three classes are designed from a brief, another looked at, a block of one
   expect(await lines()).not.toEqual(first);
   const theirs = page.locator('[data-from^="3."]').first();
   const moves = (await theirs.textContent()).replace(/^\S+ /, "");
-  await theirs.dragTo(page.locator("[data-block=A] h3"));
+  await theirs.dragTo(page.locator("[data-into=A]"));
   await expect(page.locator(".draft-mixed")).toContainText("of draft 3 as its A");
   const shown = await page.locator("[data-block=A] li b").allTextContents();
   expect(shown.join(", ").toLowerCase()).toBe(moves.toLowerCase());

@@ -1,4 +1,6 @@
-// Design: a block of one draft is dragged onto a block of the draft that is looked at; the same is a button there.
+// Design: a block of one draft is dragged onto a block of the draft that is looked at, on its card or below; the same is a button there.
+const placeOf = (event) => event.target.closest?.("[data-into]")?.dataset.into ?? event.target.closest?.("[data-block]")?.dataset.block;
+
 document.addEventListener("dragstart", (event) => {
   const from = event.target.closest?.("[data-from][draggable=true]");
   if (!from) return;
@@ -10,13 +12,17 @@ document.addEventListener("dragstart", (event) => {
 document.addEventListener("dragend", () => delete document.documentElement.dataset.dragging);
 
 document.addEventListener("dragover", (event) => {
-  if (document.documentElement.dataset.dragging && event.target.closest?.("[data-block]")) event.preventDefault();
+  if (document.documentElement.dataset.dragging && placeOf(event)) event.preventDefault();
 });
 
 document.addEventListener("drop", (event) => {
   const from = document.documentElement.dataset.dragging;
-  const block = event.target.closest?.("[data-block]");
-  if (!from || !block) return;
+  const into = placeOf(event);
+  if (!from || !into) return;
   event.preventDefault();
-  [...block.querySelectorAll("[data-offer]")].find((offer) => offer.dataset.offer === from)?.click();
+  [...document.querySelectorAll("[data-block]")]
+    .filter((block) => block.dataset.block === into)
+    .flatMap((block) => [...block.querySelectorAll("[data-offer]")])
+    .find((offer) => offer.dataset.offer === from)
+    ?.click();
 });

@@ -31,7 +31,7 @@ internal static class MovePool
     private const int MostLookedAt = 130;
 
     /// <summary>Each step that a move is less common.</summary>
-    private const double Uncommon = 2.5;
+    private const double Uncommon = 3.2;
 
     /// <summary>From here on a period has time for two sides.</summary>
     private const int FullSides = 50;
@@ -97,6 +97,7 @@ internal static class MovePool
         price += brief.Goal is Goal.Strength or Goal.Muscle && !brief.Kit.IsEmpty && !move.IsCore() ? Unloaded * (LoadClass.Heavy - move.Load) : 0;
         price += brief.Goal == Goal.Strength && (move.IsSkill() || move.IsBalance() || move.Tags.Rung > NewcomersRung + 1) ? Filling : 0;
         price += move.Tags.Rung > NewcomersRung + 1 && !brief.Audience.All(a => a == Audience.Strong) ? Recently : 0;
+        price += move.Pattern == Pattern.Mobility && !move.Muscles.Any(m => focus.Covers(m.Muscle)) ? Filling : 0;
         return price + (move.Muscles.Any(m => m.Share == 1 && focus.Covers(m.Muscle)) || move.Pattern == Pattern.Mobility ? 0 : OffFocus);
     }
 }

@@ -17,16 +17,23 @@ internal static class Wants
 {
     private const int LongFrom = 24;
     private const double Chief = 45;
+
+    /// <summary>A press overhead tips the shoulders a little wherever it stands.</summary>
+    private const double Raised = 54;
+
+    /// <summary>The trunk gives way first: it works in all the others.</summary>
+    private const double Last = 38;
     private const double Goals = 22;
     private const double Named = 18;
     private const double Kit = 5;
 
     /// <summary>Where places are few, the chief wants come first.</summary>
-    private const double LaterLess = 0.3;
+    private const double LaterLess = 0.015;
+    private const double LeastOf = 0.5;
 
     /// <summary>The wants of a request with so many stations, the chief ones first; what no move of the pool can meet is left out.</summary>
     public static ImmutableArray<Want> Of(DraftRequest request, int stations, IReadOnlyCollection<Move> pool) =>
-        [.. All(request, stations).Where(w => pool.Any(w.Is)).Select((w, at) => w with { Weight = w.Weight - (at * LaterLess) })];
+        [.. All(request, stations).Where(w => pool.Any(w.Is)).Select((w, at) => w with { Weight = w.Weight * Math.Max(LeastOf, 1 - (at * LaterLess)) })];
 
     /// <summary>Whether a class may begin with it: a two-sided common move of the focus, neither combined nor on one leg, lying on the back or for the trunk.</summary>
     public static bool Opens(Move move, Focus focus, Goal? goal) =>
@@ -48,7 +55,7 @@ internal static class Wants
 
         yield return new Want("an opener", m => Opens(m, focus, brief.Goal), 1, Chief);
         if (brief.Goal == Goal.Power)
-            yield return new Want("something explosive", m => m.Tags.IsExplosive, (int)Math.Ceiling(stations * 2 / 3.0), Chief);
+            yield return new Want("something explosive", m => m.Tags.IsExplosive && m.Muscles.Any(s => s.Share == 1 && focus.Covers(s.Muscle)), (int)Math.Ceiling(stations * 2 / 3.0), Chief);
         foreach (var want in ByFocus(brief, focus, stations))
             yield return want;
         if (brief.Goal is Goal.Strength)
@@ -103,9 +110,9 @@ internal static class Wants
 
     private static Want Row() => new("a row", IsRow, 1, Chief);
 
-    private static Want Overhead() => new("a press overhead", m => m.Pattern == Pattern.OverheadPush && m.Tags.Is(Role.Main), 1, Chief);
+    private static Want Overhead() => new("a press overhead", m => m.Pattern == Pattern.OverheadPush && m.Tags.Is(Role.Main), 1, Raised);
 
-    private static Want Trunk() => new("the trunk", m => m.Pattern is Pattern.TrunkFlexion or Pattern.Brace or Pattern.Rotation or Pattern.SideBend, 1, Chief);
+    private static Want Trunk() => new("the trunk", m => m.Pattern is Pattern.TrunkFlexion or Pattern.Brace or Pattern.Rotation or Pattern.SideBend, 1, Last);
 
     /// <summary>A true row: the lats or the whole upper back pull, and more than a raise.</summary>
     private static bool IsRow(Move move) => move.Pattern == Pattern.Pull && IsPrime(move, Muscle.Lats, Muscle.UpperBack) && !move.Tags.Is(Role.Filler);

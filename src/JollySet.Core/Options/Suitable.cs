@@ -21,7 +21,7 @@ internal static class Suitable
     {
         var audience = brief.Audience;
         var gentle = audience.Any(a => a is Audience.FirstTimers or Audience.OlderAdults);
-        if (move.Impact >= (gentle || brief.Goal == Goal.Mobility ? Impact.Middle : Impact.High) && !(move.Impact == Impact.High && JumpsFit(brief)))
+        if (move.Impact >= (gentle || brief.Goal == Goal.Mobility ? Impact.Middle : Impact.High) && !(move.Impact == Impact.High && JumpsFit(brief) && !brief.Needs.Any(move.Troubles)))
             return false;
         if (gentle && ((move.IsBalance() && !(audience.Contains(Audience.OlderAdults) && move.Pattern == Pattern.Brace)) || move.IsSkill() || Depth(move, library) > 2))
             return false;

@@ -26,6 +26,9 @@ public static class Swaps
     public const int Offered = 5;
 
     private const int LookedAt = 18;
+
+    /// <summary>Of a class at the limits fewer are measured, so that the list still comes in a few seconds.</summary>
+    private const int SegmentsLookedAt = 40_000;
     private const int OfOnePattern = 4;
     private const double OutOfSchool = 5;
     private const double OneMuscle = 2;
@@ -41,7 +44,7 @@ public static class Swaps
             return [];
         var (block, line) = (found.Block, found.Block.Stations[found.At]);
         var (was, brief) = (Measured.Of(timeline), Replacements.BriefOf(timeline));
-        var looked = Replacements.For(timeline, block, line).Take(LookedAt)
+        var looked = Replacements.For(timeline, block, line).Take(Math.Clamp(SegmentsLookedAt / Math.Max(1, timeline.Segments.Length), Offered, LookedAt))
             .Select(c => Looked(timeline, was, block, found.At, c.Move, c.Price, brief)).OfType<(Swap Swap, double Cost)>()
             .OrderBy(c => c.Cost).ToList();
         // Five of one pattern say little: the last place is for something else where there is anything.

@@ -1,4 +1,5 @@
 using CsCheck;
+using JollySet.Core.Balance;
 using JollySet.Core.Moves;
 using JollySet.Core.Plans;
 using JollySet.Core.Sheets;
@@ -91,6 +92,8 @@ public class SwapsTests
                     var then = TimelineBuilder.Build(swap.Edit.Apply(timeline.Plan).Plan!);
                     var longer = (then.Length - timeline.Length).InSeconds;
                     Assert.Equal(longer == 0 ? "same length" : longer > 0 ? $"{Say.Time(longer)} longer" : $"{Say.Time(-longer)} shorter", swap.Says[0]);
+                    foreach (var pair in swap.Says.Where(w => w.StartsWith("levels ", StringComparison.Ordinal)).Select(w => w["levels ".Length..].Split(" against ")))
+                        Assert.InRange(ClassBalance.Of(then).SeeSaws.Single(p => p.First == pair[0] && p.Second == pair[1]).Tilt, Tilt.NotJudged, Tilt.Level);
                     Assert.Equal(swap.Move.Name, Assert.IsType<OneMove>(then.Plan.FindStation(station.Id)!.Value.Block.Stations[then.Plan.FindStation(station.Id)!.Value.At].Doing).Name);
                 }
         },

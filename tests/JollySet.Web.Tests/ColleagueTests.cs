@@ -217,6 +217,18 @@ public sealed class ColleagueTests : IDisposable
         Assert.NotNull((await app.Get($"/plan/{Ferry}")).QuerySelector(".under-line a"));
     }
 
+    [Theory]
+    [InlineData("Slack Water Strength", false)]
+    [InlineData("Spring Tide", true)]
+    public async Task The_rail_counts_what_is_to_be_looked_at_and_no_notes(string title, bool counts)
+    {
+        var page = await app.Get($"/plan/{app.Demo(title).Id}");
+        Assert.Equal(counts, page.QuerySelector(".rail .badge") is not null);
+        if (counts)
+            Assert.StartsWith($"{page.QuerySelectorAll(".finding.warn, .finding.stop").Length}", page.QuerySelector(".rail .badge")!.TextContent, StringComparison.Ordinal);
+        Assert.NotEmpty(page.QuerySelectorAll(".finding.note"));
+    }
+
     [Fact]
     public async Task The_opening_and_the_claims_stand_on_plan_and_print()
     {

@@ -99,10 +99,9 @@ await shot(await searched(`${classes["Slack Water Strength"].replace("plan", "fi
 await shot(await open(wide, classes["Tide Table"].replace("plan", "balance")), "balance");
 await shot(await open(wide, classes["Ferry Half Hour"].replace("plan", "effort") + "?recovery=true"), "effort");
 await shot(await searched(classes["Spring Tide"].replace("plan", "order"), "#work", ".proven"), "order");
-await shot(
-  await searched("/design?needs=knees&kit=mat,%20light%20dumbbells,%20heavy%20dumbbells&seed=2", "#draft-it", "#draft-title"),
-  "design",
-);
+const design = await searched("/design?needs=knees&kit=mat,%20light%20dumbbells,%20heavy%20dumbbells&seed=2", "#draft-it", "#draft-title");
+await design.locator("#drafts-title").evaluate((title) => title.scrollIntoView({ block: "start" }));
+await shot(design, "design");
 await shot(await open(wide, "/moves?q=back,%20no%20kit,%20spare%20the%20wrists"), "moves");
 await shot(await open(wide, "/moves/goblet-squat"), "move");
 await shot(await open(wide, "/rules"), "rules");

@@ -59,7 +59,7 @@ public static class Recovery
             yield return "grip";
         if (move.Tags.Bears == Bearing.Hands && move.Level != Level.Up)
             yield return "wrists";
-        if (move.Pattern == Pattern.OverheadPush || move.Name.Contains("overhead", StringComparison.OrdinalIgnoreCase))
+        if (move.Pattern == Pattern.OverheadPush || move.Tags.ArmsOverhead)
             yield return "overhead";
         if (move.IsHinge())
             yield return "hinge";

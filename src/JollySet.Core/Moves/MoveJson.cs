@@ -59,6 +59,7 @@ public static class MoveJson
         IsOneLegged = Is(entry, "oneLeg"),
         IsCombined = Is(entry, "combined"),
         IsHeadLow = Is(entry, "headLow"),
+        ArmsOverhead = Is(entry, "overhead"),
         Bears = Word<Bearing>(entry, "bears", Bearing.None),
         CanSit = Is(entry, "sitting"),
         WorksUnloaded = Is(entry, "unloaded"),
@@ -157,6 +158,7 @@ public static class MoveJson
         Flag("oneLeg", tags.IsOneLegged);
         Flag("combined", tags.IsCombined);
         Flag("headLow", tags.IsHeadLow);
+        Flag("overhead", tags.ArmsOverhead);
         Said("bears", Spelled(tags.Bears), "none");
         Flag("sitting", tags.CanSit);
         Flag("unloaded", tags.WorksUnloaded);

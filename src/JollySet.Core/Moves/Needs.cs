@@ -15,23 +15,59 @@ public enum NeedKind
     Ask,
 }
 
+/// <summary>What a draft leaves out where a clinician has to be asked first.</summary>
+[Flags]
+public enum Avoid
+{
+    /// <summary>Nothing that a tag could say.</summary>
+    Nothing = 0,
+
+    /// <summary>Lying on the back.</summary>
+    LyingOnTheBack = 1,
+
+    /// <summary>Balance, and whatever lands.</summary>
+    Falling = 2,
+
+    /// <summary>Landings.</summary>
+    Jumps = 4,
+
+    /// <summary>Planks.</summary>
+    HardBracing = 8,
+
+    /// <summary>Holds.</summary>
+    LongHolds = 16,
+
+    /// <summary>The head below the heart.</summary>
+    HeadLow = 32,
+
+    /// <summary>Bending and twisting the spine.</summary>
+    BendingOrTwisting = 64,
+}
+
 /// <summary>The needs that moves trouble, and those nobody but a clinician can judge.</summary>
 public static class Needs
 {
-    private static readonly FrozenDictionary<string, string> Asks = new Dictionary<string, string>
+    private const string Bearing = "no long lying on the back later on, no risk of falling, no breath-holding or overheating";
+    private const string AfterBirth = "no jumps or hard bracing until agreed";
+    private const string Circulation = "no long holds, no head below the heart, up slowly";
+    private const string Bones = "no loaded bending or twisting of the spine, no risk of falling";
+    private const string Agreed = "what the clinician has agreed, and no more";
+
+    /// <summary>What is usual for each, in words, and what a draft leaves out for it.</summary>
+    private static readonly FrozenDictionary<string, (string Usual, Avoid Avoids)> Asks = new Dictionary<string, (string, Avoid)>
     {
-        ["pregnancy"] = "no long lying on the back later on, no risk of falling, no breath-holding or overheating",
-        ["pregnant"] = "no long lying on the back later on, no risk of falling, no breath-holding or overheating",
-        ["after birth"] = "no jumps or hard bracing until agreed",
-        ["postnatal"] = "no jumps or hard bracing until agreed",
-        ["pelvic floor"] = "no jumps or hard bracing until agreed, breathing out with the effort",
-        ["blood pressure"] = "no long holds, no head below the heart, up slowly",
-        ["heart"] = "no long holds, no head below the heart, up slowly",
-        ["fragile bones"] = "no loaded bending or twisting of the spine, no risk of falling",
-        ["osteoporosis"] = "no loaded bending or twisting of the spine, no risk of falling",
-        ["dizziness"] = "up slowly, something to hold, no head below the heart",
-        ["recent injury"] = "what the clinician has agreed, and no more",
-        ["recent operation"] = "what the clinician has agreed, and no more",
+        ["pregnancy"] = (Bearing, Avoid.LyingOnTheBack | Avoid.Falling),
+        ["pregnant"] = (Bearing, Avoid.LyingOnTheBack | Avoid.Falling),
+        ["after birth"] = (AfterBirth, Avoid.Jumps | Avoid.HardBracing),
+        ["postnatal"] = (AfterBirth, Avoid.Jumps | Avoid.HardBracing),
+        ["pelvic floor"] = ($"{AfterBirth}, breathing out with the effort", Avoid.Jumps | Avoid.HardBracing),
+        ["blood pressure"] = (Circulation, Avoid.LongHolds | Avoid.HeadLow),
+        ["heart"] = (Circulation, Avoid.LongHolds | Avoid.HeadLow),
+        ["fragile bones"] = (Bones, Avoid.BendingOrTwisting | Avoid.Falling),
+        ["osteoporosis"] = (Bones, Avoid.BendingOrTwisting | Avoid.Falling),
+        ["dizziness"] = ("up slowly, something to hold, no head below the heart", Avoid.HeadLow),
+        ["recent injury"] = (Agreed, Avoid.Nothing),
+        ["recent operation"] = (Agreed, Avoid.Nothing),
     }.ToFrozenDictionary(StringComparer.OrdinalIgnoreCase);
 
     /// <summary>The way-needs, in the order they are shown.</summary>
@@ -61,9 +97,14 @@ public static class Needs
     }
 
     /// <summary>The usual ways for an ask need, to be agreed with the person's clinician; empty for others.</summary>
-    public static string UsualWays(string need) =>
-        Asks.Where(a => Named(need).Contains(a.Key, StringComparison.OrdinalIgnoreCase)).Select(a => a.Value).FirstOrDefault()
-        ?? (KindOf(need) == NeedKind.Ask ? Asks["recent injury"] : "");
+    public static string UsualWays(string need) => Asked(need).Usual;
+
+    /// <summary>What is plainly unusual for an ask need; it says nothing of what is right for anyone.</summary>
+    public static Avoid Avoided(string need) => Asked(need).Avoids;
+
+    private static (string Usual, Avoid Avoids) Asked(string need) =>
+        Asks.Where(a => Named(need).Contains(a.Key, StringComparison.OrdinalIgnoreCase)).Select(a => a.Value).FirstOrDefault() is { Usual: not null } asked ? asked
+        : KindOf(need) == NeedKind.Ask ? Asks["recent injury"] : ("", Avoid.Nothing);
 
     /// <summary>The need as it is looked up: in small letters, other common words for it put right.</summary>
     public static string Named(string need) => BriefWords.Need(need) ?? need.Trim().ToLowerInvariant();

@@ -47,6 +47,9 @@ public sealed record Tags(int Rung, int Staple, ImmutableArray<Role> Roles, Immu
     /// <summary>The head comes below the heart.</summary>
     public bool IsHeadLow { get; init; }
 
+    /// <summary>The arms are held or go above the head, whatever its pattern.</summary>
+    public bool ArmsOverhead { get; init; }
+
     /// <summary>What carries weight.</summary>
     public Bearing Bears { get; init; }
 

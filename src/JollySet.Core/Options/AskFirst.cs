@@ -10,17 +10,14 @@ public static class AskFirst
     public static IEnumerable<string> Of(Brief brief) => brief.Needs.Where(n => Needs.KindOf(n) == NeedKind.Ask);
 
     /// <summary>Whether the usual ways of one of them speak against the move.</summary>
-    public static bool SpeaksAgainst(Brief brief, Move move) => Of(brief).Any(need => Avoids(Needs.UsualWays(need), move));
+    public static bool SpeaksAgainst(Brief brief, Move move) => Of(brief).Any(need => Speaks(Needs.Avoided(need), move));
 
-    private static bool Avoids(string usual, Move move)
-    {
-        bool Says(string words) => usual.Contains(words, StringComparison.OrdinalIgnoreCase);
-        return (Says("lying on the back") && move.Posture == Posture.Lying)
-            || (Says("risk of falling") && (move.Troubles("balance") || move.Impact >= Impact.Middle))
-            || (Says("no jumps") && move.Impact >= Impact.Middle)
-            || (Says("hard bracing") && move.Posture == Posture.Plank)
-            || (Says("long holds") && (move is { Pattern: Pattern.Brace, Pace: PaceClass.Slow } || (move.Tags.IsHold && move.Pattern is not (Pattern.Stretch or Pattern.Carry))))
-            || (Says("head below the heart") && move.Tags.IsHeadLow)
-            || (Says("bending or twisting") && move.Pattern is Pattern.TrunkFlexion or Pattern.Rotation or Pattern.SideBend);
-    }
+    private static bool Speaks(Avoid avoid, Move move) =>
+        (avoid.HasFlag(Avoid.LyingOnTheBack) && move.Posture == Posture.Lying)
+        || (avoid.HasFlag(Avoid.Falling) && (move.Troubles("balance") || move.Impact >= Impact.Middle))
+        || (avoid.HasFlag(Avoid.Jumps) && move.Impact >= Impact.Middle)
+        || (avoid.HasFlag(Avoid.HardBracing) && move.Posture == Posture.Plank)
+        || (avoid.HasFlag(Avoid.LongHolds) && (move is { Pattern: Pattern.Brace, Pace: PaceClass.Slow } || (move.Tags.IsHold && move.Pattern is not (Pattern.Stretch or Pattern.Carry))))
+        || (avoid.HasFlag(Avoid.HeadLow) && move.Tags.IsHeadLow)
+        || (avoid.HasFlag(Avoid.BendingOrTwisting) && move.Pattern is Pattern.TrunkFlexion or Pattern.Rotation or Pattern.SideBend);
 }

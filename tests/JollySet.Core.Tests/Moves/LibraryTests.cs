@@ -129,4 +129,22 @@ public class LibraryTests
 
     [Fact]
     public void Two_moves_of_one_name_are_refused() => Assert.Throws<ArgumentException>(() => new MoveLibrary([Library.All[0], Library.All[0]]));
+
+    /// <summary>A name says it and the data has to: nothing asks the name.</summary>
+    [Fact]
+    public void What_is_called_overhead_has_the_arms_there() => Assert.All(
+        Library.All.Where(m => m.Name.Contains("overhead", StringComparison.OrdinalIgnoreCase)).Append(Library.Understood("overhead lunge")!),
+        m => Assert.True(m.Pattern == Pattern.OverheadPush || m.Tags.ArmsOverhead, m.Name));
+
+    [Theory]
+    [InlineData("pregnancy", "glute bridge", true)]
+    [InlineData("pregnancy", "bent-over row", false)]
+    [InlineData("postnatal", "plank", true)]
+    [InlineData("high blood pressure", "plank", true)]
+    [InlineData("osteoporosis", "crunch", true)]
+    [InlineData("osteoporosis", "goblet squat", false)]
+    [InlineData("recent injury", "plank", false)]
+    [InlineData("knees", "plank", false)]
+    public void What_a_clinician_is_asked_about_leaves_out_the_plainly_unusual(string need, string move, bool speaks) =>
+        Assert.Equal(speaks, Core.Options.AskFirst.SpeaksAgainst(new Core.Plans.Brief { Needs = [need] }, Library.Find(move)!));
 }

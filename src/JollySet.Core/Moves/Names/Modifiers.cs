@@ -84,7 +84,7 @@ public static class Modifiers
     [
         new("goblet", "goblet|goblet hold", m => Carrying(m) is { } legs ? AtLeast(AtLeast(legs, Muscle.Abs, 0.25m), Muscle.UpperBack, 0.25m) with { Kit = OneHeld(m, "dumbbell") } : null),
         new("front rack", "front rack|racked|front loaded", m => Carrying(m) is { } legs ? AtLeast(AtLeast(legs, Muscle.Abs, 0.25m), Muscle.UpperBack, 0.25m) with { Kit = m.Kit.Any(KitList.IsHeld) ? m.Kit : OneHeld(m, "dumbbells"), Around = Added(legs, ("wrists", "no load")) } : null),
-        new("overhead", "overhead|overhead hold", m => Carrying(m) is { } legs ? AtLeast(AtLeast(legs, Muscle.FrontDelts, 0.5m), Muscle.UpperBack, 0.5m) with { Load = LoadClass.Light, Kit = m.Kit.Any(KitList.IsHeld) ? m.Kit : OneHeld(m, "dumbbell"), Around = Added(legs, ("shoulders", "no load"), ("low back", "no load")) } : null),
+        new("overhead", "overhead|overhead hold", m => Carrying(m) is { } legs ? AtLeast(AtLeast(legs, Muscle.FrontDelts, 0.5m), Muscle.UpperBack, 0.5m) with { Load = LoadClass.Light, Kit = m.Kit.Any(KitList.IsHeld) ? m.Kit : OneHeld(m, "dumbbell"), Around = Added(legs, ("shoulders", "no load"), ("low back", "no load")), Tags = m.Tags with { ArmsOverhead = true } } : null),
         new("suitcase", "suitcase|suitcase hold|offset", m => Carrying(m) is { } legs ? AtLeast(legs, Muscle.Obliques, 0.5m) with { Sides = MoveSides.OneSided, Kit = OneHeld(m, "dumbbell") } : null),
         new("with a rucksack", "rucksack|backpack", m => Held(m, "rucksack")),
         new("with a plate", "plate", m => Held(m, "plate")),

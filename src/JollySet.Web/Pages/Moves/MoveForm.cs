@@ -13,7 +13,7 @@ public sealed class MoveForm
     private static readonly ImmutableArray<string> Fields =
         ["name", "also", "pattern", "posture", "sides", "pace", "load", "newcomer", "impact", "muscles", "kit", "joints", "cues", "caution", "easier", "harder", "rung", "staple", "reps", "role", "bears"];
 
-    private static readonly ImmutableArray<string> Flags = ["hold", "explosive", "skill", "oneLeg", "combined", "headLow", "sitting", "unloaded"];
+    private static readonly ImmutableArray<string> Flags = ["hold", "explosive", "skill", "oneLeg", "combined", "headLow", "overhead", "sitting", "unloaded"];
 
     private readonly Dictionary<string, string> written = [];
 
@@ -51,7 +51,7 @@ public sealed class MoveForm
         Put("bears", MoveJson.Spelled(tags.Bears));
         foreach (var need in Needs.Ways)
             Put($"around.{need}", move.Around.GetValueOrDefault(need, "").Trim('"'));
-        foreach (var (flag, on) in Flags.Zip([tags.IsHold, tags.IsExplosive, tags.IsSkill, tags.IsOneLegged, tags.IsCombined, tags.IsHeadLow, tags.CanSit, tags.WorksUnloaded]))
+        foreach (var (flag, on) in Flags.Zip([tags.IsHold, tags.IsExplosive, tags.IsSkill, tags.IsOneLegged, tags.IsCombined, tags.IsHeadLow, tags.ArmsOverhead, tags.CanSit, tags.WorksUnloaded]))
             Put(flag, on ? "on" : "");
         return form;
     }
@@ -103,6 +103,7 @@ public sealed class MoveForm
                 IsOneLegged = this["oneLeg"].Length > 0,
                 IsCombined = this["combined"].Length > 0,
                 IsHeadLow = this["headLow"].Length > 0,
+                ArmsOverhead = this["overhead"].Length > 0,
                 CanSit = this["sitting"].Length > 0,
                 WorksUnloaded = this["unloaded"].Length > 0,
             },

@@ -38,7 +38,7 @@ public sealed record ClassHead(
         AgainstBooking(kept.Plan.Brief.Minutes, totals),
         findings.Any(f => f.Code == "time-over"),
         string.Join(", ", Hidden.Of(timeline).Select(h => $"{h.What} ({Say.Time(h.Length)})")),
-        findings.Count);
+        findings.Count(f => f.Severity > Severity.Note));
 
     private static string BriefLineOf(Brief brief)
     {

@@ -26,3 +26,9 @@ document.addEventListener("drop", (event) => {
     .find((offer) => offer.dataset.offer === from)
     ?.click();
 });
+
+// Drafts that come in below what is seen are brought into sight.
+document.addEventListener("htmx:afterSettle", () => {
+  const title = document.getElementById("drafts-title");
+  if (title && title.getBoundingClientRect().top > window.innerHeight * 0.6) title.scrollIntoView({ block: "start" });
+});

@@ -1,7 +1,7 @@
 using System.Globalization;
 using JollySet.Core.Balance;
-using JollySet.Core.Swapping;
 using JollySet.Core.Sheets;
+using JollySet.Core.Swapping;
 using JollySet.Core.Timing;
 
 namespace JollySet.Web.Tests;

@@ -1,6 +1,6 @@
 using JollySet.Core.Balance;
-using JollySet.Core.Swapping;
 using JollySet.Core.Plans;
+using JollySet.Core.Swapping;
 
 namespace JollySet.Core.Checks;
 

@@ -1,10 +1,10 @@
 using CsCheck;
 using JollySet.Core.Balance;
-using JollySet.Core.Swapping;
 using JollySet.Core.Checks;
 using JollySet.Core.Kit;
 using JollySet.Core.Moves;
 using JollySet.Core.Plans;
+using JollySet.Core.Swapping;
 using JollySet.Core.Timing;
 
 namespace JollySet.Core.Tests.Balance;

@@ -93,6 +93,18 @@ public sealed class ColleagueTests : IDisposable
         static List<string> Lines(IParentNode page) => [.. page.QuerySelectorAll(".draft-block li b").Select(e => e.TextContent)];
     }
 
+    /// <summary>A search that was stopped gave other drafts than a whole one would: what was shown is what is taken.</summary>
+    [Fact]
+    public async Task The_draft_that_was_shown_is_the_one_that_is_taken()
+    {
+        var page = await app.Search("/design?minutes=20&focus=full%20body&goal=strength%20endurance&format=Circuit&audience=regular&needs=&kit=mat&seed=1", "draft");
+        var shown = page.QuerySelectorAll(".draft-block li b").Select(e => e.TextContent.ToLowerInvariant()).ToList();
+        var answer = await app.Submit(page.QuerySelector(".draft-take")!, ("seed", "40"));
+        Assert.Equal(shown, app.Shelf.Get(Guid.Parse(answer.Headers.Location!.OriginalString.Split('/')[^1]))!.Plan.Blocks.SelectMany(b => b.Stations).Select(s => Facts.NameOf(s.Doing).ToLowerInvariant()));
+        var forgotten = await app.Submit(page.QuerySelector(".draft-take")!, ("job", Guid.NewGuid().ToString()));
+        Assert.Equal(HttpStatusCode.Redirect, forgotten.StatusCode);
+    }
+
     [Theory]
     [InlineData("which=99&taken=A%3C2.A%3Cx")]
     [InlineData("which=-1&taken=%E2%80%A8")]

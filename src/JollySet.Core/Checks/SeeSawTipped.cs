@@ -48,8 +48,8 @@ internal sealed class SeeSawTipped : ICheck
     /// <summary>The best edit that brings nothing worth a warning; else the best that only tips another pair less than it levels this one.</summary>
     private static Edits.PlanEdit? FixOf(ClassUnderReview review, SeeSaw pair)
     {
-        var brings = SeeSawFix.For(review.Timeline, pair).Take(MostLookedAt).Select(edit => (edit, worse: SwapMend.Brought(review.Timeline, edit)?.Where(f => f.Severity > Severity.Note).ToList())).ToList();
-        return brings.FirstOrDefault(b => b.worse is { Count: 0 }).edit ?? brings.FirstOrDefault(b => b.worse is { } worse && worse.TrueForAll(f => f.Code == "see-saw")).edit;
+        var brings = SeeSawFix.For(review.Timeline, pair).Take(MostLookedAt).Select(edit => (edit, codes: SwapMend.Brought(review.Timeline, edit))).ToList();
+        return brings.FirstOrDefault(b => b.codes is { IsEmpty: true }).edit ?? brings.FirstOrDefault(b => b.codes is { } codes && codes.All(c => c == "see-saw")).edit;
     }
 
     /// <summary>A ratio is told where both sides have at least a set.</summary>

@@ -16,17 +16,22 @@ internal static class SwapMend
     /// <param name="block">Its place in the class, from 0.</param>
     /// <param name="stations">Where a swap may go, from 1, the likeliest first.</param>
     /// <param name="isIt">Whether a finding of the class as it would be is still this one.</param>
-    public static PlanEdit? For(ClassUnderReview review, int block, IEnumerable<int> stations, Func<Finding, bool> isIt) =>
-        stations.Select(n => review.Plan.Blocks[block].Stations.ElementAtOrDefault(n - 1)).OfType<Station>()
-            .SelectMany(s => Swaps.For(review.Timeline, s.Id))
-            .FirstOrDefault(s => Brought(review.Timeline, s.Edit) is { } brought && brought.All(f => f.Severity == Severity.Note) && !brought.Any(isIt))?.Edit;
-
-    /// <summary>What the class as it would be has that it has not yet, with the findings that stay aside where they are the same by code, place and subject; null where the edit cannot be made.</summary>
-    public static ImmutableArray<Finding>? Brought(Timeline timeline, PlanEdit edit)
+    public static PlanEdit? For(ClassUnderReview review, int block, IEnumerable<int> stations, Func<Finding, bool> isIt)
     {
-        if (edit.Apply(timeline.Plan).Plan is not { } plan)
-            return null;
-        var known = Review.Of(timeline).Where(f => f.Severity > Severity.Note).Select(f => (f.Code, f.Block, f.Subject)).ToHashSet();
-        return [.. Review.Of(TimelineBuilder.Build(plan, timeline.Studio)).Where(f => f.Severity == Severity.Note || !known.Contains((f.Code, f.Block, f.Subject)))];
+        var known = Loud(Review.Of(review.Timeline));
+        return stations.Select(n => review.Plan.Blocks[block].Stations.ElementAtOrDefault(n - 1)).OfType<Station>()
+            .SelectMany(s => Swaps.For(review.Timeline, s.Id))
+            .FirstOrDefault(s => After(review.Timeline, s.Edit) is { } then && !then.Any(isIt) && Loud(then).IsSubsetOf(known))?.Edit;
     }
+
+    /// <summary>Codes of the warnings and stops that an edit would bring; null where it cannot be made.</summary>
+    public static ImmutableArray<string>? Brought(Timeline timeline, PlanEdit edit) =>
+        After(timeline, edit) is { } then ? [.. Loud(then).Except(Loud(Review.Of(timeline))).Select(f => f.Code)] : null;
+
+    private static ImmutableArray<Finding>? After(Timeline timeline, PlanEdit edit) =>
+        edit.Apply(timeline.Plan).Plan is { } plan ? Review.Of(TimelineBuilder.Build(plan, timeline.Studio)) : null;
+
+    /// <summary>What matters, by what it is, where, and of what: its figures may differ.</summary>
+    private static HashSet<(string Code, string? Block, string Subject)> Loud(IEnumerable<Finding> findings) =>
+        [.. findings.Where(f => f.Severity > Severity.Note).Select(f => (f.Code, f.Block, f.Subject))];
 }

@@ -20,7 +20,7 @@ public static class Closing
         if (main.Count == 0)
             yield break;
         var totals = Totals.Of(timeline);
-        var minutes = (int)Math.Round(timeline.Sets.Where(s => timeline.Blocks[s.Block].IsMain).Sum(s => s.Length).InMinutes, MidpointRounding.AwayFromZero);
+        var minutes = (int)Math.Round(totals.Work.InMinutes, MidpointRounding.AwayFromZero);
         yield return $"That was {Spoken.Of(totals.DistinctMoves, "move")}{(minutes > 0 ? $" and {Spoken.Of(minutes, "minute")} of work" : "")}; well done.";
         if (Felt(timeline) is { Count: > 0 } felt)
             yield return $"You will feel it in {Say.List(felt)} tomorrow; give them two days before they work hard again.";

@@ -55,7 +55,7 @@ public static class Opening
             var what = written.Format is AgainFormat again && timeline.Plan.Find(again.Of) is { } first && main.Exists(b => b.Name == first.Name)
                 ? $"{BlockWords.NameOf(first)} again"
                 : $"{BlockWords.NameOf(block)}, {BlockWords.Of(block)}";
-            return $"{(at == 0 ? "First" : at == main.Count - 1 ? "last" : "then")} {what}{(block.Settings.Optional ? ", if there is time" : "")}";
+            return $"{(at == 0 ? "First" : at == main.Count - 1 && at > 1 ? "last" : "then")} {what}{(block.Settings.Optional ? ", if there is time" : "")}";
         });
         return string.Join("; ", says) + ".";
     }
@@ -64,7 +64,7 @@ public static class Opening
     private static List<string> Doubled(Timeline timeline) =>
     [
         .. timeline.Sets.Where(s => timeline.Blocks[s.Block].IsMain && s.SecondSide && s.Round == 1)
-            .Select(s => s is { Reps: { } reps, HasTarget: true } ? $"{s.Facts.Name}, {Spoken.Number(reps)} a side is {Spoken.Number(2 * reps)}" : s.Reps is null ? $"{s.Facts.Name}, {Say.Time(s.Length)} a side" : s.Facts.Name)
+            .Select(s => s is { Reps: { } reps, HasTarget: true } ? $"{s.Facts.Name} ({Spoken.Number(reps)} a side is {Spoken.Number(2 * reps)})" : s.Reps is null ? $"{s.Facts.Name} ({Say.Time(s.Length)} a side)" : s.Facts.Name)
             .Distinct(),
     ];
 
@@ -73,6 +73,6 @@ public static class Opening
     {
         var open = timeline.Gaps.Any(g => g.Open) || timeline.Plan.Blocks.Any(Ranges.LeavesLengthOpen) || timeline.Sets.Any(s => !s.IsTimed && !s.HasTarget);
         var minutes = (int)Math.Round((open ? timeline.Likely : timeline.Length).InMinutes, MidpointRounding.AwayFromZero);
-        return open ? $"Done in about {Spoken.Of(minutes, "minute")}." : $"Done in {minutes} {(minutes == 1 ? "minute" : "minutes")}.";
+        return $"Done in {(open ? "about " : "")}{minutes} {(minutes == 1 ? "minute" : "minutes")}.";
     }
 }

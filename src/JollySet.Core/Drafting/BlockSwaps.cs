@@ -100,6 +100,6 @@ public static class BlockSwaps
         var seconds = (int)Totals.Of(timeline).Blocks[timeline.Plan.Blocks.IndexOf(block)].Length.InWholeSeconds;
         for (var seed = 1; seed <= Tried; seed++)
             if ((block.Format is PrepareFormat ? WarmUpBuilder.Build(timeline.Plan, timeline.Studio, seconds, seed) : CoolDownBuilder.Build(timeline.Plan, timeline.Studio, seconds, seed)) is { } built)
-                yield return built.Block with { Name = block.Name, Settings = built.Block.Settings with { After = block.Settings.After }, Notes = block.Notes };
+                yield return built.Block with { Name = block.Name, Settings = built.Block.Settings with { After = block.Settings.After }, Notes = [.. block.Notes, .. block.Stations.SelectMany(s => s.Notes)] };
     }
 }

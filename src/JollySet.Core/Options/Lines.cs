@@ -12,9 +12,13 @@ internal static class Lines
     /// <summary>A line of its own; the block says how much where <paramref name="amount"/> does not.</summary>
     public static Station Of(Move move, Amount? amount, Brief brief, Facts facts) => Fitted(StationFor.New(move, amount), move, brief, facts);
 
-    /// <summary>The move in another's place: as much of it, after the same rest, with a way round for each need.</summary>
-    public static Station InPlaceOf(Station other, Move move, Brief brief, Facts facts) =>
-        NeedWays.Named(Fitted(StationFor.InPlaceOf(other, move), move, brief, facts), brief, facts);
+    /// <summary>The move in another's place: as much of it, after the same rest, with a way round for each need. What was noted there stays, and so does what was said for a need that the library does not judge.</summary>
+    public static Station InPlaceOf(Station other, Move move, Brief brief, Facts facts)
+    {
+        var line = Fitted(StationFor.InPlaceOf(other, move), move, brief, facts);
+        var said = other.Options.Where(o => o is { Kind: OptionKind.ForNeed, Need: { } need } && Needs.KindOf(need) != NeedKind.Way);
+        return NeedWays.Named(line with { Notes = other.Notes, Options = [.. line.Options, .. said] }, brief, facts);
+    }
 
     private static Station Fitted(Station line, Move move, Brief brief, Facts facts)
     {

@@ -1,3 +1,4 @@
+using System.Collections.Immutable;
 using JollySet.Core.Kit;
 using JollySet.Core.Moves;
 using JollySet.Core.Plans;
@@ -9,6 +10,9 @@ internal static class Suitable
 {
     private const int NewcomersRung = 7;
 
+    /// <summary>Where nobody is named: newcomers and regulars.</summary>
+    private static readonly ImmutableArray<Audience> Mixed = [Audience.Newcomer, Audience.Regular];
+
     /// <summary>All of it together.</summary>
     public static bool For(Brief brief, Move move, MoveLibrary library) =>
         HasKit(brief, move) && Suits.Needs(brief, move) && !AskFirst.SpeaksAgainst(brief, move) && ForPeople(brief, move, library) && Loads.TryOf(move, brief, out _);
@@ -19,7 +23,7 @@ internal static class Suitable
     /// <summary>Nothing jumps, turns or balances under load before people are ready for it.</summary>
     public static bool ForPeople(Brief brief, Move move, MoveLibrary library)
     {
-        var audience = brief.Audience;
+        var audience = brief.Audience.IsEmpty ? Mixed : brief.Audience;
         var gentle = audience.Any(a => a is Audience.FirstTimers or Audience.OlderAdults);
         if (move.Impact >= (gentle || brief.Goal == Goal.Mobility ? Impact.Middle : Impact.High) && !(move.Impact == Impact.High && JumpsFit(brief) && !brief.Needs.Any(move.Troubles)))
             return false;

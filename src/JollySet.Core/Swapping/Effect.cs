@@ -52,12 +52,12 @@ public sealed record Effect(Length Longer, ImmutableArray<string> Says, double C
     private static (IEnumerable<string> Nearer, IEnumerable<string> Further) Pairs(ClassBalance was, ClassBalance then)
     {
         var pairs = was.SeeSaws.Join(then.SeeSaws, s => s.Name, s => s.Name, (a, b) => (Was: a, Then: b)).Where(p => !p.Was.IsSoft && p.Was.First != "left" && p.Was.Tilt != p.Then.Tilt).ToList();
-        return (Said(pairs.Where(p => p.Then.Tilt < p.Was.Tilt)), Said(pairs.Where(p => p.Then.Tilt > p.Was.Tilt && p.Then.Tilt > Tilt.Level)));
+        return (Said(pairs.Where(p => p.Then.Tilt < p.Was.Tilt && p.Then.Tilt != Tilt.NotJudged)), Said(pairs.Where(p => p.Then.Tilt > p.Was.Tilt && p.Then.Tilt > Tilt.Level)));
     }
 
     private static IEnumerable<string> Said(IEnumerable<(SeeSaw Was, SeeSaw Then)> pairs)
     {
-        var says = pairs.Select(p => $"{(p.Then.Tilt <= Tilt.Level ? "levels" : p.Then.Tilt < p.Was.Tilt ? "eases" : p.Then.Tilt == Tilt.Leaning ? "leans" : "tips")} {p.Was.First} against {p.Was.Second}").ToList();
+        var says = pairs.Select(p => $"{(p.Then.Tilt == Tilt.Level ? "levels" : p.Then.Tilt < p.Was.Tilt ? "eases" : p.Then.Tilt == Tilt.Leaning ? "leans" : "tips")} {p.Was.First} against {p.Was.Second}").ToList();
         return says.Count > MostPairs + 1 ? says.Take(MostPairs).Append($"and {says.Count - MostPairs} pairs more") : says;
     }
 

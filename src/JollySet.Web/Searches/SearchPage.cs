@@ -46,6 +46,9 @@ public abstract class SearchPage<TFound>(SearchService searches) : PageModel
         return Page();
     }
 
+    /// <summary>What a search found, where it has ended and is still kept; null else.</summary>
+    protected TFound? Kept(Guid job) => searches.Find(job) is { Result.IsCompletedSuccessfully: true } kept ? kept.Result.Result as TFound : null;
+
     /// <summary>Fills the page once more; false where what it is about has gone.</summary>
     protected virtual bool LoadAgain(Guid id) => true;
 

@@ -73,6 +73,16 @@ public class SwapsTests
         Assert.Contains(swaps, s => s.Says.Contains("fine for wrists"));
     }
 
+    /// <summary>A note, and what somebody needs that nobody here can judge, are never dropped with the move.</summary>
+    [Fact]
+    public void What_was_noted_and_said_for_a_need_nobody_judges_stays() => Assert.All(
+        Of($"{Hall.Replace("kit:", "needs: pregnancy, sore toe\nkit:", StringComparison.Ordinal)}== A (circuit, work 40, rest 20)\nsquat | for sore toe: \"heel down, beside the wall\" | note: \"slow for the back row\"\npush-up\n"),
+        s => Assert.True(s.Line.Contains("for sore toe: \"heel down, beside the wall\"", StringComparison.Ordinal) && s.Line.Contains("note: slow for the back row", StringComparison.Ordinal), s.Line));
+
+    [Fact]
+    public void Where_nobody_is_named_newcomers_may_come() =>
+        Assert.All(Of("# T\nkit: mats, heavy dumbbells, kettlebell\n== A (circuit, work 40, rest 20)\ndeadlift [moderate]\nplank\n"), s => Assert.False(s.Move.IsSkill(), s.Move.Name));
+
     [Fact]
     public void Several_moves_in_one_line_have_no_others_and_a_station_that_is_gone_neither()
     {

@@ -87,15 +87,15 @@ public sealed class DesignModel(ClassBook shelf, SessionBook sessions, RulesBook
         return Request.Headers.ContainsKey("HX-Request") ? Partial("_Fields", this) : Page();
     }
 
-    /// <summary>Puts the draft that is looked at on the shelf: the same brief and seed give the same class.</summary>
-    public IActionResult OnPostTake(int seed)
+    /// <summary>Puts the draft that is looked at on the shelf: the one that was shown, also of a search that was stopped; where that is forgotten, the same brief and seed give the same class.</summary>
+    public IActionResult OnPostTake(int seed, Guid job)
     {
         Seed = seed;
         var form = new DesignForm(key => Request.Form[key].ToString(), fresh: false);
         Fields = form.Fields;
         if (form.Request(seed, Recent()) is not { } request)
             return Page();
-        var plan = Drafts.Of(request, rules.Studio(), stop: HttpContext.RequestAborted).With(AskedWhich(), AskedTaken(), rules.Studio()).Plan;
+        var plan = (Kept(job)?.Drafts ?? Drafts.Of(request, rules.Studio(), stop: HttpContext.RequestAborted)).With(AskedWhich(), AskedTaken(), rules.Studio()).Plan;
         if (plan is null || Core.Keeping.Gate.Pass(plan).Passed is not { } passed)
             return Page();
         return Redirect($"/plan/{shelf.Add(passed, "designed from a brief").Id}");

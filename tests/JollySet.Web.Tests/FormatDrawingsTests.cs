@@ -33,7 +33,7 @@ public sealed partial class FormatDrawingsTests
         ("joined", "Either Bank", "D: And on", "A joined block follows the one before without a break."),
     ];
 
-    private static readonly string Root = RootOf(AppContext.BaseDirectory);
+    internal static readonly string Root = RootOf(AppContext.BaseDirectory);
 
     private static string Folder => Path.Combine(Root, "docs");
 

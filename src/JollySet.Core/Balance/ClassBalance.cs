@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using System.Runtime.CompilerServices;
 using JollySet.Core.Moves;
 using JollySet.Core.Timing;
 
@@ -13,8 +14,12 @@ public sealed record ClassBalance(
     ImmutableArray<SeeSaw> SeeSaws,
     Focus Focus)
 {
-    /// <summary>The balance of a timeline.</summary>
-    public static ClassBalance Of(Timeline timeline)
+    private static readonly ConditionalWeakTable<Timeline, ClassBalance> Known = [];
+
+    /// <summary>The balance of a timeline, weighed once.</summary>
+    public static ClassBalance Of(Timeline timeline) => Known.GetValue(timeline, Weighed);
+
+    private static ClassBalance Weighed(Timeline timeline)
     {
         var worked = WorkedMoves.Of(timeline);
         var focus = Focus.Of(timeline.Plan.Brief);

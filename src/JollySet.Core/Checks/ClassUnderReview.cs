@@ -12,10 +12,13 @@ public sealed record ClassUnderReview(Timeline Timeline)
     /// <summary>The plan.</summary>
     public ClassPlan Plan => Timeline.Plan;
 
-    private readonly Lazy<ClassBalance> balance = new(() => ClassBalance.Of(Timeline));
+    /// <summary>Muscles, patterns, regions and pairs.</summary>
+    public ClassBalance Balance => ClassBalance.Of(Timeline);
 
-    /// <summary>Muscles, patterns, regions and pairs, weighed once.</summary>
-    public ClassBalance Balance => balance.Value;
+    private readonly Lazy<ImmutableArray<Streak>> streaks = new(() => Core.Balance.Streaks.Of(Timeline));
+
+    /// <summary>What works longest without a break, reckoned once.</summary>
+    public ImmutableArray<Streak> Streaks => streaks.Value;
 
     private readonly ILookup<int, WorkSet> setsByBlock = Timeline.Sets.ToLookup(s => s.Block);
 

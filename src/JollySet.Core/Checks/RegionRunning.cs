@@ -9,7 +9,7 @@ internal sealed class RegionRunning : ICheck
     public IEnumerable<Finding> Look(ClassUnderReview review)
     {
         var least = review.Rules.CheckRunNote;
-        var streaks = Streaks.Of(review.Timeline).Where(s => review.IsOver(s.Work.InSeconds, s.Limit.InSeconds)).ToList();
+        var streaks = review.Streaks.Where(s => review.IsOver(s.Work.InSeconds, s.Limit.InSeconds)).ToList();
         foreach (var run in RegionRuns.Of(review.Timeline).Where(r => !IsMeant(review, r)))
         {
             var most = run.Stations >= least && review.IsOver((decimal)run.Stations / run.Of, review.Rules.CheckRunShare);

@@ -9,7 +9,7 @@ internal sealed class StreakTooLong : ICheck
     private const decimal FarOver = 1.5m;
 
     public IEnumerable<Finding> Look(ClassUnderReview review) =>
-        from streak in Streaks.Of(review.Timeline)
+        from streak in review.Streaks
         where review.IsOver(streak.Work.InSeconds, streak.Limit.InSeconds)
         group streak by (streak.Block, string.Join('/', streak.Stations)) into together
         select Found(review, [.. together.OrderByDescending(s => s.Work / s.Limit)]);

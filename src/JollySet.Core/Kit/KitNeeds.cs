@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using System.Runtime.CompilerServices;
 using JollySet.Core.Moves;
 using JollySet.Core.Plans;
 using JollySet.Core.Timing;
@@ -12,8 +13,12 @@ public sealed record KitNeed(string What, string Item, ImmutableArray<string> Fo
 /// <summary>What a class needs, in the order of use: the one list that the opening, the run sheet and the lay-out read. A weight is named only where the plan says it.</summary>
 public static class KitNeeds
 {
-    /// <summary>The things, each once.</summary>
-    public static ImmutableArray<KitNeed> Of(Timeline timeline)
+    private static readonly ConditionalWeakTable<Timeline, object> Known = [];
+
+    /// <summary>The things, each once; reckoned once for a timeline.</summary>
+    public static ImmutableArray<KitNeed> Of(Timeline timeline) => (ImmutableArray<KitNeed>)Known.GetValue(timeline, t => Reckoned(t));
+
+    private static ImmutableArray<KitNeed> Reckoned(Timeline timeline)
     {
         var needs =
             from set in timeline.Sets

@@ -10,6 +10,15 @@ namespace JollySet.Core.Timing;
 public sealed class Facts(ClassPlan plan, Studio studio)
 {
     private readonly ConcurrentDictionary<NewMove, Move?> owned = new();
+    private readonly ConcurrentDictionary<(bool IsBare, Line Line), ImmutableArray<string>> kit = new();
+
+    /// <summary>A station as itself: comparing it part by part would take longer than asking anew.</summary>
+    private readonly record struct Line(Station Station)
+    {
+        public bool Equals(Line other) => ReferenceEquals(Station, other.Station);
+
+        public override int GetHashCode() => System.Runtime.CompilerServices.RuntimeHelpers.GetHashCode(Station);
+    }
 
     /// <summary>The class's own move of that name, with the facts it borrows; else what the name certainly means in the library; null for no facts.</summary>
     public Move? MoveOf(string name)
@@ -32,19 +41,21 @@ public sealed class Facts(ClassPlan plan, Studio studio)
         var doing = line.Doing.InRound(round);
         var move = MoveOf(doing);
         var load = line.Load?.Rounds.At(round);
-        var kit = line.Kit.IsEmpty ? Usual(block, line, move) : line.Kit;
+        var items = line.Kit.IsEmpty ? Usual(block, line, move) : line.Kit;
         return new WorkFacts(
             NameOf(doing),
             move,
             FamilyOf(doing, move),
             move?.Level,
-            HeldWith(kit.Where(KitList.IsHeld), load, IsBare(block, line) ? null : move),
-            string.Join(", ", kit.Where(KitList.IsProp).Order(StringComparer.OrdinalIgnoreCase)),
+            HeldWith(items.Where(KitList.IsHeld), load, IsBare(block, line) ? null : move),
+            string.Join(", ", items.Where(KitList.IsProp).Order(StringComparer.OrdinalIgnoreCase)),
             load is null && IsBare(block, line) ? null : Weights.LevelOf(load, move, studio.Rules));
     }
 
     /// <summary>Everything one person needs at a line, over all rounds: what the line or its loads name, else the library's. A load of none leaves on the floor what is held.</summary>
-    public ImmutableArray<string> KitOf(Block? block, Station line)
+    public ImmutableArray<string> KitOf(Block? block, Station line) => kit.GetOrAdd((IsBare(block, line), new Line(line)), _ => KitReckoned(block, line));
+
+    private ImmutableArray<string> KitReckoned(Block? block, Station line)
     {
         var items = line.Kit.IsEmpty ? line.Doing.MoveNames().Select(MoveOf).OfType<Move>().SelectMany(m => Usual(block, line, m)).Distinct().ToList() : [.. line.Kit];
         var loads = line.Load is { } said ? said.Then is { } then ? said.Rounds.Add(then) : said.Rounds : [];

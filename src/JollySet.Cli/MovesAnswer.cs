@@ -19,6 +19,9 @@ internal static class MovesAnswer
             json.WriteStartObject();
             json.WriteString("name", move.Name);
             WriteFacts(json, move);
+            json.WriteStartObject("tags");
+            MoveJson.WriteTags(json, move.Tags);
+            json.WriteEndObject();
             json.WriteEndObject();
         }
 

@@ -25,6 +25,13 @@ public sealed class MovesPageTests : IDisposable
     }
 
     [Fact]
+    public async Task What_is_typed_to_look_for_stands_in_the_address()
+    {
+        using var answer = await app.Client.GetAsync(new Uri("/moves?handler=found&q=back%2C%20no%20kit", UriKind.Relative));
+        Assert.Equal("/moves?q=back%2C%20no%20kit", answer.Headers.GetValues("HX-Replace-Url").Single());
+    }
+
+    [Fact]
     public async Task Every_move_has_its_page_with_the_classes_that_use_it()
     {
         var page = await app.Get("/moves/goblet-squat");

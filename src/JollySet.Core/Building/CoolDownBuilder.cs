@@ -44,7 +44,9 @@ public static class CoolDownBuilder
     private const int EasyRung = 3;
     private const int Hard = 3;
 
-    private static string EasyMove(Brief brief, MoveLibrary library) => Suits.Needs(brief, library.Find("march on the spot")!) ? "march on the spot" : "seated march";
+    /// <summary>The commonest march that spares whom it has to, standing where they can.</summary>
+    private static string EasyMove(Brief brief, MoveLibrary library) => library.All.Where(m => m.Pattern == Pattern.March)
+        .OrderByDescending(m => Suits.Needs(brief, m)).ThenByDescending(m => m.Tags.Staple).ThenByDescending(m => m.Posture == Posture.Standing).First().Name;
 
     private static int Periods(Move move) => move.Sides == MoveSides.OneSided ? 2 : 1;
 

@@ -21,6 +21,9 @@ internal sealed class CardStation(int line, string name)
     public List<string> Options { get; } = [];
     public List<string> Notes { get; } = [];
 
+    /// <summary>The same on another line.</summary>
+    public CardStation At(int line) => new(line, Name) { Move = Move, Load = Load, Sides = Sides, Tempo = Tempo };
+
     /// <summary>What is understood, in plain words.</summary>
     public string Told()
     {
@@ -66,6 +69,9 @@ internal sealed class CardBlock(int line, string name, CardPart part)
     public int? Between { get; set; }
     public int? After { get; set; }
     public bool Water { get; set; }
+
+    /// <summary>Whether the break between rounds is for water.</summary>
+    public bool WaterBetween { get; set; }
     public int? Length { get; set; }
     public CardScheme? Scheme { get; set; }
     public int? Every { get; set; }
@@ -104,7 +110,7 @@ internal sealed class CardBlock(int line, string name, CardPart part)
         if (Rest is { } rest && Rest > 0 && Every is null && !IsAmrap)
             settings.Add(Said($"rest {rest}") + (RestHigh > rest ? Said($"..{RestHigh}") : ""));
         if (Between is { } between && !IsLinked && Scheme is null && Every is null && !IsAmrap && !(Between == Rest))
-            settings.Add(Said($"between {between}"));
+            settings.Add(Said($"between {between}") + (WaterBetween ? " water" : ""));
         if (After is { } after)
             settings.Add(Said($"after {after}") + (Water ? " water" : ""));
         return $"== {CardNames.Quoted(Name)} ({string.Join(", ", settings)})";
@@ -127,7 +133,7 @@ internal sealed class CardBlock(int line, string name, CardPart part)
         if (Rest is > 0 && Every is null && !IsAmrap)
             parts.Add(Said($"{Rest} s {(Work is not null ? "off" : "rest")}"));
         if (Between is { } between && !IsLinked && Between != Rest)
-            parts.Add(Said($"{between} s between rounds"));
+            parts.Add(Said($"{between} s between rounds") + (WaterBetween ? ", with water" : ""));
         if (After is { } after)
             parts.Add(Said($"{after} s after it") + (Water ? ", with water" : ""));
         if (Stations.Exists(s => s.Line == Line))

@@ -17,6 +17,13 @@ internal static class CardGaps
         foreach (var block in blocks)
         {
             var line = words.Find(w => w.Number == block.Line)!;
+            // “Then down again 10-8-6-4-2”: numbers alone go on with the moves before them.
+            if (block is { Stations.Count: 0, Scheme: not null } && blocks.IndexOf(block) is > 0 and var at && blocks[at - 1] is { Scheme: not null, Stations.Count: > 0 } before)
+            {
+                block.Stations.AddRange(before.Stations.Select(s => s.At(block.Line)));
+                questions.Add(new CardQuestion(block.Line, 1, $"the moves of {before.Name} again?", [new CardChoice("the same moves", line.Raw), new CardChoice("a note", $"note: {line.Raw.Trim()}")]));
+            }
+
             if (block.Stations.Count == 0)
             {
                 block.IsOwnTime = true;

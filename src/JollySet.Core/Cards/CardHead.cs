@@ -43,7 +43,18 @@ internal sealed partial class CardHead
         }
 
         foreach (var piece in Pieces(line))
+        {
+            // A letter has no title, and what it greets with is kept.
+            if (mayTitle && Title.Length == 0 && Greets().IsMatch(piece))
+            {
+                over.Add(piece);
+                mayTitle = false;
+                continue;
+            }
+
             TakePiece(piece, mayTitle, read, over);
+        }
+
         return read.Count == 0 ? null : (string.Join(" · ", read.Distinct()), string.Join(", ", over));
     }
 
@@ -100,7 +111,9 @@ internal sealed partial class CardHead
             read.Add($"needs: {string.Join(", ", needs)}");
         if (mayName && others.Length > 0)
         {
-            Title = Capped(others.TrimEnd('.', ' '));
+            // What comes first is part of the name (“low impact Tuesday”), what comes after it is not (“bums and tums, no jumping”).
+            left = Hollow().Replace(left, " ").Trim();
+            Title = Capped((left.EndsWith(others, StringComparison.Ordinal) ? left : others).TrimEnd('.', ' '));
             read.Insert(0, Title);
             read.AddRange(Implied(others));
         }
@@ -146,7 +159,7 @@ internal sealed partial class CardHead
     private void Imply(string title)
     {
         var topic = Topic().Replace(title, "").Trim();
-        foreach (var region in BriefWords.Focus(topic))
+        foreach (var region in BriefWords.Focus(topic) is { IsEmpty: false } whole ? whole : (Words(topic, p => BriefWords.Focus(p) is { IsEmpty: false } f ? string.Join(", ", f) : null) ?? []).SelectMany(f => f.Split(", ")))
             Add("focus", region);
         foreach (var who in BriefWords.Audience(topic))
             Add("audience", who);
@@ -248,7 +261,7 @@ internal sealed partial class CardHead
             Goal = aim;
             said.Add($"goal: {aim}");
         }
-        else if (Words(piece, KitOf) is { Count: > 0 } kit)
+        else if (Words(Brings().Replace(piece, ""), KitOf) is { Count: > 0 } kit)
         {
             foreach (var item in kit)
                 Add("kit", item);
@@ -311,10 +324,10 @@ internal sealed partial class CardHead
     [GeneratedRegex(@"(?:\s|^)@\s*(?<p>(?:the\s+)?[a-z][^,|;*]*?)(?=\s*(?:,|\||;|\*| - |$))", RegexOptions.IgnoreCase)]
     private static partial Regex AtPlace();
 
-    [GeneratedRegex(@"\b(?<n>\d{1,3})\s*-?\s*(?:minutes?|mins?\b\.?|minuten|')(?:\s+(?:class|total|session|long))?", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?<n>\d{1,3})\s*-?\s*(?:minutes?|mins?\b\.?|minuten|'|(?<=(?<!\d)[1-9]\d)m\b)(?:\s+(?:class|total|session|long))?", RegexOptions.IgnoreCase)]
     private static partial Regex MinutesLong();
 
-    [GeneratedRegex(@"(?:\b(?:for|up to|about|max|group of|approx\.?)\s+)*\b(?<n>\d{1,4})\s*(?:people|ppl|persons?|participants|pax|folks|heads)\b|\b(?:group|class) of\s+(?<n>\d{1,4})\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?:\b(?:for|up to|about|max|group of|approx\.?)\s+)*\b(?<n>\d{1,4})\s*(?:people|ppl|persons?|participants|pax|booked|signed up|folks|heads|ladies|women|men|members|clients|adults)\b|\b(?:group|class) of\s+(?<n>\d{1,4})\b", RegexOptions.IgnoreCase)]
     private static partial Regex PeopleMany();
 
     [GeneratedRegex(@"\s+-\s+|\s*[,;|]\s*|\s*//\s*|\s+\*\s+|\.\s+(?=[A-Z\d])|(?<=[a-z]{3}):\s+", RegexOptions.IgnoreCase)]
@@ -329,8 +342,17 @@ internal sealed partial class CardHead
     [GeneratedRegex(@"^(?:everyone\s+|each\s+|all\s+)?(?<size>(?:\d{1,3}\s*x?\s*)|a\s+|some\s+)?(?<load>\d{1,3}(?:\.\d)?\s*(?:kg|lb)s?\s+|light\s+|heavy\s+|moderate\s+|medium\s+)?(?<item>[a-z][a-z \-]+?)(?:\s*\(?optional\)?)?\.?$", RegexOptions.IgnoreCase)]
     private static partial Regex KitSized();
 
-    [GeneratedRegex(@"^(?:for|level|all)\s+", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:for|level|all|mostly|mainly|some|a few)\s+", RegexOptions.IgnoreCase)]
     private static partial Regex Leading();
+
+    [GeneratedRegex(@"\s*[(\[]\s*[)\]]?\s*$|[(\[]\s*[)\]]")]
+    private static partial Regex Hollow();
+
+    [GeneratedRegex(@"^(?:please\s+)?bring\s+(?:your\s+(?:own\s+)?|an?\s+)?", RegexOptions.IgnoreCase)]
+    private static partial Regex Brings();
+
+    [GeneratedRegex(@"^(?:hi|hiya|hello|hey|dear|thanks|thank you)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Greets();
 
     [GeneratedRegex(@"^(?:goal|aim)\s+(?<g>.+)$", RegexOptions.IgnoreCase)]
     private static partial Regex GoalSaid();
@@ -341,7 +363,7 @@ internal sealed partial class CardHead
     [GeneratedRegex(@"\b(?:no (?:jump(?:s|ing)?|impact|floor(?: work)?|kit|equipment|kneeling)|low impact|can(?:'t|not|t) (?:get|go) (?:down|to the floor|on the floor)|(?:bad|sore|dodgy) (?:knees?|wrists?|backs?|shoulders?|hips?|necks?))\b", RegexOptions.IgnoreCase)]
     private static partial Regex SpokenNeed();
 
-    [GeneratedRegex(@"\b(?:strength|class|circuit|conditioning|session|workout|blast|burn|hour)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:strength|class|circuits?|conditioning|session|workout|blast|burn|hour|day|super\s?sets?|sets|intervals?|ladders?|pyramids?|tabata|hiit|emom|amrap)\b|\b\d+\s*x\s*\d+\b", RegexOptions.IgnoreCase)]
     private static partial Regex Topic();
 
     /// <summary>What joined words to a need that has been taken out of them.</summary>

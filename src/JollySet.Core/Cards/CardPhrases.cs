@@ -32,7 +32,7 @@ internal static partial class CardPhrases
         var words = text.Split(' ').ToList();
         while (words.Count > 0 && IsEmpty(words[0]))
             words.RemoveAt(0);
-        while (words.Count > 0 && IsEmpty(words[^1]))
+        while (words.Count > 0 && IsEmpty(words[^1]) && !(words.Count > 1 && words[^1].Equals("work", StringComparison.OrdinalIgnoreCase)))
             words.RemoveAt(words.Count - 1);
         return string.Join(' ', words);
     }
@@ -53,7 +53,7 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"^(?:the\s+)?w/?u\b|^(?:échauffement|echauffement|aufwärmen|calentamiento|riscaldamento)\b|\bwarm(?:ing)?[\s-]*up\b(?!\s+sets?)|^(?:mobili[sz](?:e|er|ation)|mobility|activation|pulse raiser|prep)\b(?!\s+(?:drill|flow))", RegexOptions.IgnoreCase)]
     public static partial Regex WarmUp();
 
-    [GeneratedRegex(@"^c/?d\b|^(?:retour au calme|étirements|abwärmen|dehnen|vuelta a la calma|estiramientos)\b|\bcool(?:ing)?[\s-]*down\b|\bfinish with (?:a )?stretch(?:es|ing)?\b|^stretch(?:es|ing)?(?=\s*(?:$|[:\-(]|\d))|^wind down\b|^end stretch(?:es)?\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^c/?d\b|^(?:retour au calme|étirements|abwärmen|dehnen|vuelta a la calma|estiramientos)\b|\bcool(?:ing)?[\s-]*down\b|\bfinish with (?:a )?stretch(?:es|ing)?\b|(?<=\bfinish(?:ing)?(?:\s+off)?\s+with\b.{0,24})\bstretch(?:es|ing)?\b|^stretch(?:es|ing)?(?=\s*(?:$|[:\-(]|\d))|(?<=^\d{1,2}\s*(?:min(?:ute)?s?|')\s+(?:of\s+)?)stretch(?:es|ing)?\s*$|^wind down\b|^end stretch(?:es)?\b", RegexOptions.IgnoreCase)]
     public static partial Regex CoolDown();
 
     [GeneratedRegex(@"^(?:the\s+)?(?:(?:circuit|block|blk|part|round|set|section|station|interval|superset|super set|tri-?set|giant set|complex)s?(?:\s*(?:\d{1,2}|[a-h])\b(?!\s*(?:rounds?|rds?|times|/|x\s*(?:$|[^\s\d]))))?|pairs?\s*\d{1,2}|finishers?|main(?:\s+(?:set|part|block|workout))?|strength|cardio|core|abs|legs|upper(?:\s+body)?|lower(?:\s+body)?|emom|e\dmom|amrap|ladder|pyramid|tabata|hiit|metcon|burner|challenge|workout|intervals|every min(?:ute)?(?:\s+on\s+the\s+min(?:ute)?)?|[a-h](?=\s*[:)-]))(?=$|[\s:,;.()\[\]x\-!])", RegexOptions.IgnoreCase)]
@@ -107,12 +107,34 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"\s+and\s+", RegexOptions.IgnoreCase)]
     public static partial Regex And();
 
+    /// <summary>The way a ladder goes, before its moves.</summary>
+    [GeneratedRegex(@"^(?:up|down)\b\s*[:-]?\s*", RegexOptions.IgnoreCase)]
+    public static partial Regex UpOrDown();
+
+    /// <summary>A number alone after a move's name: how often.</summary>
+    [GeneratedRegex(@"^\s*\d{1,3}\s*$")]
+    public static partial Regex BareCount();
+
+    /// <summary>Every other minute: the order says as much.</summary>
+    [GeneratedRegex(@"(?:\b(?:on\s+)?(?:the\s+)?(?:odd|even)\s+min(?:ute)?s?\b\s*[:-]?\s*)(?=[\da-z])", RegexOptions.IgnoreCase)]
+    public static partial Regex OddOrEven();
+
+    /// <summary>What holds for every round told of before.</summary>
+    [GeneratedRegex(@"^(?:each|every|all)\s+(?:rounds?|circuits?|blocks?|sets?|supersets?)\b", RegexOptions.IgnoreCase)]
+    public static partial Regex OfEachRound();
+
+    [GeneratedRegex(@"\b(?:after|between)\s+(?:each|every|all)\s+(?:rounds?|sets?|laps?)\b", RegexOptions.IgnoreCase)]
+    public static partial Regex AfterRounds();
+
+    [GeneratedRegex(@"^(?:rests?|pause|break|recover(?:y)?)\b", RegexOptions.IgnoreCase)]
+    public static partial Regex BeginsWithRest();
+
     [GeneratedRegex(@"\s+or\s+", RegexOptions.IgnoreCase)]
     public static partial Regex Or();
 
     [GeneratedRegex(@"^(?<k>easier|easy|easy option|mod|modification|modified|regression|regress|beginners?|low(?: option)?|option|harder|hard|advanced|adv|progression|progress|or)\s*(?:[:=-]\s*|(?<=\bor)\s+)(?<w>.+)$", RegexOptions.IgnoreCase)]
     public static partial Regex Way();
 
-    [GeneratedRegex(@"\b(?:begin|then|it'?s|its|of|for|we|we'll|start|starts|with|an?|the|and|do|doing|is|this|about|around|take|now|next|go|through|all|in|on|to|finish|have|repeat|everything|at|each|as|x|times?|that|your|you|follow(?:ing|ed)?|by|work|resting|secs?|approx|total|here|below)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:(?:not\s+)?for\s+time|begin|then|it'?s|its|of|for|we|we'll|start|starts|with|an?|the|and|do|doing|is|this|about|around|take|now|next|go|through|all|in|on|to|finish|have|repeat|everything|at|each|as|x|times?|that|your|you|follow(?:ing|ed)?|by|work|resting|secs?|approx|total|here|below)\b", RegexOptions.IgnoreCase)]
     public static partial Regex Stops();
 }

@@ -51,7 +51,7 @@ public sealed partial class CardReader
         }
         else if (Current is { Stations.Count: > 0, IsSuperset: false } current && (current.Stations[^1].Sets != (station.Sets ?? current.ForAll?.Sets)) && current.Part == CardPart.Main && (current.Stations[^1].Sets is not null || current.RoundsLow is null))
         {
-            blocks.Add(new CardBlock(line.Number, FreeName(current.Name), CardPart.Main));
+            blocks.Add(new CardBlock(line.Number, FreeName(current.HasSettings ? "A" : current.Name), CardPart.Main));
         }
 
         Current!.Stations.Add(station);
@@ -79,6 +79,8 @@ public sealed partial class CardReader
         {
             if (WayOf(segment.Trim()) is { } way)
                 options.Add(way);
+            else if (BareCount().Match(segment) is { Success: true } count)
+                kept.Add("x" + count.Value.Trim());
             else if (Scan(segment, isLine: false) is { Any: true } said && IsEmpty(said.Left))
                 kept.Add(segment);
             else if (segment.Trim().Length > 0)
@@ -107,6 +109,13 @@ public sealed partial class CardReader
         {
             own.Add(name[(at + 1)..].Trim());
             name = name[..at].Trim();
+        }
+
+        // “Carry: farmer carry”: a word for it before its name.
+        if (name.IndexOf(':', StringComparison.Ordinal) is > 0 and var label && library.Understood(name) is null && library.Understood(name[(label + 1)..].Trim()) is not null)
+        {
+            own.Add(name[..label].Trim());
+            name = name[(label + 1)..].Trim();
         }
 
         if (Named(line, name, scan) is not { } named)

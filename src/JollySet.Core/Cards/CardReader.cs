@@ -80,7 +80,7 @@ public sealed partial class CardReader
             if (line.Text.Length == 0)
             {
                 if (line.Raw.Any(char.IsLetterOrDigit))
-                    Say(line, CardLineKind.Head, "the table’s headings");
+                    Say(line, CardLineKind.Head, CardNumbers.IsTimed(line.Raw) ? "the end" : "the table’s headings");
                 continue;
             }
 
@@ -108,7 +108,7 @@ public sealed partial class CardReader
 
     private void Take(CardWords line, bool isFirst)
     {
-        if (isFirst && ((line.IsHeading && PartOf(line.Text) == CardPart.Main) || !BeginsBlock(line.Text) || (TitleBesides().IsMatch(line.Text) && !Talk().IsMatch(line.Text)) || IsTopic(line.Text) || IsOverBlock(line)) && !IsStation(line.Text) && Scan(line.Text).Sets is null)
+        if (isFirst && ((line.IsHeading && PartOf(line.Text) == CardPart.Main) || !BeginsBlock(line.Text) || (TitleBesides().IsMatch(line.Text) && !Talk().IsMatch(line.Text)) || IsTopic(line.Text) || IsOverBlock(line)) && !IsStation(line.Text) && (Scan(line.Text) is { Sets: null } || !BriefWords.Focus(Scan(line.Text).Left).IsEmpty))
         {
             if (IsSentence(line.Text) && !line.IsHeading && !line.Text.Any(char.IsAsciiDigit))
                 Note(line);
@@ -145,7 +145,7 @@ public sealed partial class CardReader
             }
         }
 
-        if (TakesBlock(line) || TakesGap(line))
+        if (TakesAll(line) || TakesBlock(line) || TakesGap(line))
             return;
         TakeStations(line, line.Text);
     }
@@ -175,6 +175,21 @@ public sealed partial class CardReader
 
     /// <summary>Whether words are certainly a move, with or without how much of it.</summary>
     private bool IsStation(string text) => Scan(text) is { SaysBlock: false } scan && library.Understood(WithoutBrackets(scan.Left)) is not null;
+
+    /// <summary>“Each round 3 times, 40s per exercise”: how all blocks run that have not said so.</summary>
+    private bool TakesAll(CardWords line)
+    {
+        if (!OfEachRound().IsMatch(line.Text))
+            return false;
+        var scan = Scan(OfEachRound().Replace(line.Text, ""), isLine: false);
+        var open = blocks.FindAll(b => b is { Part: CardPart.Main, HasSettings: false, Stations.Count: > 0 });
+        if (open.Count == 0 || !IsEmpty(scan.Left) || !(scan.SaysBlock || scan.IsEach || scan.RepsLow is not null))
+            return false;
+        foreach (var block in open)
+            Applied(block, scan, line, isSetting: false);
+        Say(line, CardLineKind.Setting, string.Join(" · ", open.Select(b => b.Told())));
+        return true;
+    }
 
     private bool TakesBlock(CardWords line)
     {
@@ -219,7 +234,7 @@ public sealed partial class CardReader
         // A move with its rounds on one line: squats 3 rounds of 10.
         if (!isNamed && scan.SaysBlock && items is null && Scan(before) is var whole && library.Understood(WithoutBrackets(whole.Left)) is not null && !(text.EndsWith(':')))
             return false;
-        var goesOn = Current is { Part: not CardPart.Main, Stations.Count: > 0 } && (GoesOn().IsMatch(text) || text.EndsWith(':'));
+        var goesOn = Current is { Stations.Count: > 0 } been && (GoesOn().IsMatch(text) ? been.Part != CardPart.Main || text.EndsWith(':') : been.Part != CardPart.Main && text.EndsWith(':'));
         if (isEmpty && !isNamed && !goesOn && length is null && items is null && Current is { } current && (current.Stations.Count == 0 || (current.Part == CardPart.Main && !current.HasSettings) || scan.Work is null && scan.Scheme is null && scan.Every is null && !scan.IsAmrap && current.RoundsLow is null) && Applied(current, scan, line))
             return true;
         var block = new CardBlock(line.Number, NameOf(before, begins.Success && char.IsAsciiDigit(begins.Value[^1]) ? $"{begins.Value} {named}" : named, part, isEmpty || named.Length == 0), part) { Length = length ?? scan.Length, IsTalk = Talk().IsMatch(before) };
@@ -233,6 +248,15 @@ public sealed partial class CardReader
             var each = Scan(items, isLine: false);
             if (each.IsEach)
                 block.Work ??= each.Length;
+            // “Finisher: 3 rounds 30/30 - plank, dead bug”: how it runs stands before the moves.
+            if (items.IndexOf(" - ", StringComparison.Ordinal) is > 0 and var dash && Scan(items[..dash], isLine: false) is { SaysBlock: true } how && IsEmpty(how.Left))
+            {
+                Applied(block, how, line, isSetting: false);
+                items = items[(dash + 3)..];
+            }
+
+            if (block.Scheme is null && each.Scheme is not null)
+                (block.Scheme, items) = (each.Scheme, each.Left);
             TakeStations(line, items);
         }
 
@@ -244,7 +268,10 @@ public sealed partial class CardReader
     private string? Done(string left, string begins, bool severalOnly)
     {
         var rest = begins.Length > 0 && left.StartsWith(begins, StringComparison.OrdinalIgnoreCase) ? left[begins.Length..].Trim(' ', ':', '-', ',') : left;
-        var parts = Parted(rest);
+        var parts = Parted(UpOrDown().Replace(rest, ""));
+        if (parts.Count == 1 && And().Split(parts[0]) is { Length: > 1 } both)
+            parts = [.. both];
+        rest = string.Join(", ", parts);
         return rest.Length > 0 && (begins.Length > 0 || (severalOnly && parts.Count > 1)) && parts.TrueForAll(p => library.Understood(WithoutBrackets(Scan(p).Left)) is not null) ? rest : null;
     }
 
@@ -297,19 +324,32 @@ public sealed partial class CardReader
         if (Current is not { } block)
             return false;
         var scan = Scan(line.Text, isLine: false);
-        var drinks = Drink().IsMatch(WithoutStops(scan.Left));
+        var drinks = scan.SaysWater || Drink().IsMatch(WithoutStops(scan.Left));
         if (scan.Gaps.Count > 0 && (IsEmpty(scan.Left) || drinks))
         {
             foreach (var (seconds, high, gap) in scan.Gaps)
-                Gap(block, seconds, drinks ? CardGap.After : gap, onHead: false, high);
-            block.Water |= drinks;
-            Say(line, CardLineKind.Setting, drinks ? $"after {block.Name}: {scan.Gaps[0].Seconds} s, with water" : $"rest {scan.Gaps[0].Seconds} s");
+                Gap(block, seconds, drinks && gap != CardGap.Rounds ? CardGap.After : gap, onHead: false, high);
+            var inBetween = drinks && scan.Gaps.Exists(g => g.For == CardGap.Rounds);
+            (block.Water, block.WaterBetween) = (block.Water || (drinks && !inBetween), block.WaterBetween || inBetween);
+            Say(line, CardLineKind.Setting, drinks ? $"{(inBetween ? "between rounds of" : "after")} {block.Name}: {scan.Gaps[0].Seconds} s, with water" : $"rest {scan.Gaps[0].Seconds} s");
             return true;
         }
 
         if (scan.SaysNoRest && IsEmpty(scan.Left))
         {
             Say(line, CardLineKind.Setting, "no rest");
+            return true;
+        }
+
+        if (scan.Gaps.Count > 0 && BeginsWithRest().IsMatch(line.Text))
+        {
+            Note(line);
+            return true;
+        }
+
+        if (AfterRounds().IsMatch(line.Text) && scan.Gaps.Count == 0)
+        {
+            Note(line);
             return true;
         }
 
@@ -397,6 +437,15 @@ public sealed partial class CardReader
             var isCoolDown = PartOf(text[..colon]) == CardPart.CoolDown;
             if (listed.Count > 0 && listed.Exists(i => i.Length > 0 && (library.Understood(WithoutBrackets(i)) is not null || (isCoolDown && library.Understood(i + " stretch") is not null))) && (isPart || BlockWord().IsMatch(text[..colon]) || listed.Count > 1 || Scan(text[..colon], isLine: false).SaysBlock))
                 return (text[..colon], items);
+        }
+
+        // “Warm up - 6 mins - jog, arm circles”: the last dash before a list, on a line that begins a block.
+        for (var dash = text.LastIndexOf(" - ", StringComparison.Ordinal); dash > 0; dash = text.LastIndexOf(" - ", dash, StringComparison.Ordinal))
+        {
+            var (before, items) = (text[..dash], text[(dash + 3)..].Trim());
+            if ((PartOf(before) != CardPart.Main || BlockWord().IsMatch(before) || Super().IsMatch(before) || Scan(before, isLine: false).SaysBlock) && library.Understood(Scan(before).Left) is null
+                && Parted(items).ConvertAll(i => WithoutBrackets(Scan(i).Left)) is { Count: > 1 } moves && moves.Exists(i => library.Understood(i) is not null))
+                return (before, items);
         }
 
         return (text, null);

@@ -22,6 +22,7 @@ internal sealed partial class CardScan
     public CardScan(string text, bool isLine = true)
     {
         left = Numbers().Replace(BareSeconds().Replace(text, "${n}s"), m => Worded(m.Value));
+        left = TimesListed().Replace(left, m => string.Join('-', Digits().Matches(m.Value).Select(d => d.Value)) + "s");
         hasFigures = text.Any(char.IsAsciiDigit) || left.Any(char.IsAsciiDigit) || MinuteOff().IsMatch(left);
         Count(Exertion(), m => Remark = m.Value.Trim());
         left = MinuteOff().Replace(left, "60s ${off}");
@@ -29,11 +30,14 @@ internal sealed partial class CardScan
         if (Every == 0)
             (Every, Total) = (null, null);
         Take(Amrap(), m => (IsAmrap, Length) = (true, m.Groups["t"].Success ? int.TryParse(m.Groups["t"].Value, NumberStyles.None, CultureInfo.InvariantCulture, out var bare) ? bare * 60 : TimeOf(m.Groups["t"].Value) : Length));
+        Count(LoadByRound(), m => (RepsByRound, Load, Sets) = (string.Join('/', m.Groups["n"].Captures), string.Join('/', m.Groups["w"].Captures.Select(w => Dot(w.Value) + "kg")), m.Groups["n"].Captures.Count));
         Count(PiecesLoad(), m => Load = $"{m.Groups["n"].Value}x{Dot(m.Groups["w"].Value)}{Unit(m.Groups["u"].Value)}");
-        Count(Mass(), m => Load = Dot(m.Groups["w"].Value) + Unit(m.Groups["u"].Value));
+        Count(Mass(), m => Load ??= Dot(m.Groups["w"].Value) + Unit(m.Groups["u"].Value));
         Count(TempoDigits(), m => Tempo = string.Join('-', new[] { "a", "b", "c", "d" }.Select(g => m.Groups[g].Value).Where(v => v.Length > 0)));
         if (Tempo is { Length: 5 })
             Tempo += "-0";
+        Count(ManyTabatas(), m => Remark = m.Value.Trim());
+        Count(WorkRestTimes(), m => (RoundsLow, Work, Rest) = (Int(m, "n"), Int(m, "w"), Int(m, "r")));
         Count(TimesWorkRest(), m => (RoundsLow, Work, Rest) = (Int(m, "n"), Int(m, "w"), Int(m, "r")));
         Count(OnOff(), m => (Work, Rest) = (Int(m, "w"), Int(m, "r")));
         Count(WorkSaid(), m => Work = TimeOr(m.Groups["t"].Value));
@@ -44,7 +48,11 @@ internal sealed partial class CardScan
         {
             Count(RestRange(), m => Gap(TimeOf(m.Groups["t"].Value + m.Groups["u"].Value), m, TimeOf(m.Groups["h"].Value + m.Groups["u"].Value)));
             Count(RestFirst(), m => Gap(TimeOr(m.Groups["t"].Value), m));
-            Count(RestLast(), m => Gap(TimeOf(m.Groups["t"].Value), m));
+            Count(RestLast(), m =>
+            {
+                Gap(TimeOf(m.Groups["t"].Value), m);
+                SaysWater |= m.Groups["water"].Success;
+            });
             Count(BetweenOnly(), m => Gap(TimeOf(m.Groups["t"].Value), m));
         }
 
@@ -68,6 +76,7 @@ internal sealed partial class CardScan
             Count(CountFirst(), m => (RepsLow, RepsHigh) = (Int(m, "n"), m.Groups["m"].Success ? Int(m, "m") : null));
         if (isLine)
             Count(CountLast(), m => (RepsLow, RepsHigh) = (Int(m, "n"), m.Groups["m"].Success ? Int(m, "m") : null));
+        Take(NoWeight(), _ => Load ??= "none");
         Take(Weight(), m => Load ??= m.Groups["w"].Value.ToLowerInvariant() switch { "med" or "medium" => "moderate", var said => said });
         Take(Side(), m => Sides ??= m.Groups["s"].Value.StartsWith("r", StringComparison.OrdinalIgnoreCase) ? "right" : "left");
         Take(Slowly(), _ => Tempo ??= "slow");
@@ -90,6 +99,7 @@ internal sealed partial class CardScan
     public string? Sides { get; private set; }
     public bool SaysEachSide { get; private set; }
     public bool SaysNoRest { get; private set; }
+    public bool SaysWater { get; private set; }
     public string? Remark { get; private set; }
     public string? Load { get; private set; }
     public string? Tempo { get; private set; }
@@ -208,7 +218,7 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"(?<![\d.]\s?)\b(?:1\s+)?min(?:ute)?s?['s]*\s+(?<off>break|rest|off|recovery|between)\b", RegexOptions.IgnoreCase)]
     private static partial Regex MinuteOff();
 
-    [GeneratedRegex(@"\b(?:e(?<n>\d)?mom|every\s+(?:(?<n>\d)\s*)?min(?:ute)?s?(?:\s+on\s+the\s+min(?:ute)?)?)\b\s*(?:[-:x,]|for)?\s*(?:(?<t>\d{1,2})\s*(?:'|min(?:ute)?s?\b)?(?!\s*(?:rounds?|rds?|sets?|/|x)))?", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?:\b(?<t>\d{1,2})\s*(?:'|min(?:ute)?s?)\s*(?:of\s+)?(?=\be\d?mom\b))?\b(?:e(?<n>\d)?mom|(?:on|at)\s+the\s+min(?:ute)?|every\s+(?:(?<n>\d)\s*)?min(?:ute)?s?(?:\s+on\s+the\s+min(?:ute)?)?)\b\s*(?:[-:x,]|for)?\s*(?:(?<t>\d{1,2})\s*(?:'|min(?:ute)?s?\b)?(?!\s*(?:rounds?|rds?|sets?|/|x)))?", RegexOptions.IgnoreCase)]
     private static partial Regex EveryMinute();
 
     [GeneratedRegex(@"(?:(?<t>" + Time + @")\s*)?\b(?:amrap|as many (?:rounds|reps)(?: and reps)? as (?:possible|you can))\b\s*(?:in|for|[-:,])?\s*(?<t>" + Time + @"|\d{1,2}\b(?!\s*[a-z]))?", RegexOptions.IgnoreCase)]
@@ -229,7 +239,7 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"\b(?<w>\d{1,3})\s*(?:" + Seconds + @")?\s*(?:of\s+)?(?:on|work|working|arbeit)\b[\s,;/&+-]*(?:and\s+|then\s+|with\s+)?(?<r>\d{1,3})\s*(?:" + Seconds + @")?\s*(?:of\s+)?(?:off|rest|pause|recovery)\b", RegexOptions.IgnoreCase)]
     private static partial Regex OnOff();
 
-    [GeneratedRegex(@"(?<![\d/x.:-])(?:\d{1,3}\s*-\s*){2,}\d{1,3}(?:\s*-?\s*\.{2,}\s*-?\s*\d{1,3})?\s*(?:secs?|seconds?|s)?\b|(?<![\d/x.:-])\d{1,3}\s*-\s*\d{1,3}\s*-?\s*\.{2,}\s*-?\s*\d{1,3}(?:\s*(?:secs?|seconds?|s)\b)?|^\s*(?:\d{1,3}\s+){3,}\d{1,3}\s*$|^\s*(?:\d{1,3}\s*/\s*){2,}\d{1,3}\s*(?:secs?|seconds?|s|reps)?\s*$|(?<=\b(?:ladder|countdown)\b[^\d]{0,12})\d{1,3}\s*(?:-|to|\.{2,}|down to|up to)\s*\d{1,3}|\b\d{1,3}\s*(?:-|to|\.{2,}|down to|up to)\s*\d{1,3}(?=\s*(?:ladder|countdown)\b)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<![\d/x.:-])(?:\d{1,3}\s*-\s*){2,}\d{1,3}(?:\s*-?\s*\.{2,}\s*-?\s*\d{1,3})?\s*(?:secs?|seconds?|s)?\b|(?<![\d/x.:-])\d{1,3}\s*-\s*\d{1,3}\s*-?\s*\.{2,}\s*-?\s*\d{1,3}(?:\s*(?:secs?|seconds?|s)\b)?|^\s*(?:\d{1,3}\s+){3,}\d{1,3}\s*$|^\s*(?:\d{1,3}\s*/\s*){2,}\d{1,3}\s*(?:secs?|seconds?|s|reps)?\s*$|(?<=\b(?:ladder|countdown)\b[^\d]{0,12})\d{1,3}\s*(?:-|to|\.{2,}|down to|up to)\s*\d{1,3}|\b\d{1,3}\s*(?:-|to|\.{2,}|down to|up to)\s*\d{1,3}(?=\s*(?:ladder|countdown)\b)|^\s*\d{1,2}\s*(?:down\s+to|up\s+to|to)\s*\d{1,2}\s*(?:reps?)?\s*$", RegexOptions.IgnoreCase)]
     private static partial Regex Running();
 
     [GeneratedRegex(@"(?<![\d/.])(?<w>\d{2,3})\s*(?:" + Seconds + @")?\s*(?:/\s*(?<r>\d{1,3})|(?<=[05]\s*(?:s\s*)?):\s*(?<r>\d{0,2}[05]))\s*(?:" + Seconds + @")?(?![\d/:.]|\s*[ap]m\b)", RegexOptions.IgnoreCase)]
@@ -238,10 +248,10 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"\b(?:rest|break|recover(?:y)?|breather|pause|off)\b\s*[:=]?\s*(?:for\s+|of\s+|about\s+)*(?<t>" + Time + @"|\d{1,3}\b(?!\s*[x/]))" + Between, RegexOptions.IgnoreCase)]
     private static partial Regex RestFirst();
 
-    [GeneratedRegex(@"(?:\b(?:take|then|with|and)\s+)?(?<t>" + Time + @")\s*(?:of\s+)?\b(?:rest|break|recover(?:y)?|breather|pause|off)\b" + Between, RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?:\b(?:take|then|with|and)\s+)?(?<t>" + Time + @")\s*(?:of\s+)?\b(?:rest|break|recover(?:y)?|breather|pause|off|(?<water>(?:drinks?|water)(?:\s+(?:break|stop))?(?=\s+(?:in\s+)?(?:between|btw|b/w))))\b" + Between, RegexOptions.IgnoreCase)]
     private static partial Regex RestLast();
 
-    [GeneratedRegex(@"(?<t>" + Time + @")\s*(?<where>(?:in\s+)?(?:between|btw|b/w|after|to change(?:over)?|transition|to move on|changeover)\b\s*(?:each\s+|every\s+|all\s+)?(?:" + Rounds + "|" + Moves + @")?\b)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<t>" + Time + @")\s*(?<where>(?:in\s+)?(?:between|btw|b/w|after|(?:to\s+)?change(?:over)?(?!\s*(?:sides?|legs?|arms?|hands?|over\b|half|direction))|transition|to\s+(?:move(?:\s+on)?|swap|switch)(?!\s*(?:sides?|legs?|arms?|hands?)))\b\s*(?:each\s+|every\s+|all\s+)?(?:" + Rounds + "|" + Moves + @")?\b)", RegexOptions.IgnoreCase)]
     private static partial Regex BetweenOnly();
 
     [GeneratedRegex(@"(?:\brest\s*[:=]?\s*)?\b(?<t>\d{1,3})\s*-\s*(?<h>\d{1,3})\s*(?<u>" + Seconds + "|" + Minutes + @")\s*(?:rest\b)?(?<where>)(?<=rest.*|rest)", RegexOptions.IgnoreCase)]
@@ -286,7 +296,7 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"(?:\bx\s*)?(?<![\d/])(?<l>\d{1,3}(?:\s*/\s*\d{1,3}){2,})(?:\s*reps?\b)?", RegexOptions.IgnoreCase)]
     private static partial Regex ByRound();
 
-    [GeneratedRegex(@"(?<t>" + Time + @")\s*(?:each|per (?:move|exercise|station)|a (?:move|station))\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<t>" + Time + @")\s*(?:each|per (?:move|exercise|station)|a (?:move|station)|stations?)\b", RegexOptions.IgnoreCase)]
     private static partial Regex EachLong();
 
     [GeneratedRegex(@"(?:\b(?:for\s+)?(?:about\s+|around\s+)?)(?<t>" + Time + ")", RegexOptions.IgnoreCase)]
@@ -306,6 +316,21 @@ internal sealed partial class CardScan
 
     [GeneratedRegex(@"\b(?<w>heavy|light|moderate|medium|med)\b(?:\s+(?:weights?|dbs?|dumbbells?|load))?", RegexOptions.IgnoreCase)]
     private static partial Regex Weight();
+
+    [GeneratedRegex(@"^\s*\d\s*x\s*tabatas?\b", RegexOptions.IgnoreCase)]
+    private static partial Regex ManyTabatas();
+
+    [GeneratedRegex(@"\b(?<w>\d{1,3})\s*s?\s*[/:]\s*(?<r>\d{1,3})\s*s?\s*x\s*(?<n>\d{1,2})\b(?!\s*[/:\d])(?:\s*(?:rounds?|rds?|sets?|times|laps?)\b)?", RegexOptions.IgnoreCase)]
+    private static partial Regex WorkRestTimes();
+
+    [GeneratedRegex(@"\b(?:no weights?|unweighted|without weights?)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex NoWeight();
+
+    [GeneratedRegex(@"\b(?:\d{1,3}\s*(?:secs?|seconds?|s)\s*,\s*){2,}(?:(?:and|then)\s+)?\d{1,3}\s*(?:secs?|seconds?|s)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex TimesListed();
+
+    [GeneratedRegex(@"\b(?<n>\d{1,2})\s*(?:@|x|at)\s*(?<w>\d{1,3}(?:[.,]\d{1,2})?)\s*kg\b(?:\s*[,;/]\s*(?:then\s+)?(?<n>\d{1,2})\s*(?:@|x|at)\s*(?<w>\d{1,3}(?:[.,]\d{1,2})?)\s*kg\b)+", RegexOptions.IgnoreCase)]
+    private static partial Regex LoadByRound();
 
     [GeneratedRegex(@"^\s*(?<s>R|L|right|left|Right|Left|RIGHT|LEFT)\b[:.)-]?\s+(?=[A-Za-z])|\s+[-(]?(?:on\s+(?:the\s+)?)?(?<s>R|L|right|left|Right|Left|RIGHT|LEFT)\)?(?:\s+(?:side|leg|arm))?\s*$")]
     private static partial Regex Side();

@@ -23,6 +23,8 @@ internal static partial class CardText
     {
         var raw = text.ReplaceLineEndings("\n").Split('\n');
         var rows = CardTable.Rows(raw);
+        if (rows.Count == 0)
+            rows = CardNumbers.Rewritten([.. raw.Select(l => l.Length > LongestLine ? "" : Plain(l))]);
         return [.. raw.SelectMany((line, at) => rows.TryGetValue(at, out var row) ? row.Split('\n').Select(r => Of(at + 1, line, r)) : [Of(at + 1, line, null)])];
     }
 
@@ -33,7 +35,7 @@ internal static partial class CardText
         var text = Plain(row ?? raw);
         var isHeading = text.StartsWith('#') || (text.StartsWith("**", StringComparison.Ordinal) && text.Contains("**", StringComparison.Ordinal)) || text.StartsWith("==", StringComparison.Ordinal);
         text = text.TrimStart('#', '=', ' ').Replace("**", "", StringComparison.Ordinal).Replace("__", "", StringComparison.Ordinal).TrimEnd('=', ' ');
-        text = Boxed().Replace(text, "${n} ");
+        text = CardPhrases.OddOrEven().Replace(Boxed().Replace(text, "${n} "), "");
         var letter = (char?)null;
         if (Tied().Match(text) is { Success: true } tied)
         {

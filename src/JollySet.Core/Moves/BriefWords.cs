@@ -56,7 +56,7 @@ public static class BriefWords
         "newcomer: beginner, beginners, newcomers, newbies, newbie, new, novice, novices, beginner level",
         "regular: regulars, intermediate, intermediates, improvers, regular level",
         "strong: advanced, strong ones, experienced, fit",
-        "older adults: older adult, over-sixties, over sixties, over 60s, over-60s, 60+, 65+, seniors, senior, over 50s, over-50s, over fifties, older people, silver",
+        "older adults: older adult, over-sixties, over sixties, over 60s, over-60s, 60+, 65+, 70+, over 70, over 70s, over-70s, over seventies, over-seventies, over 60, over 65, over 65s, seniors, senior, over 50s, over-50s, over fifties, older people, silver",
         "newcomer, regular: mixed, mixed level, mixed levels, mixed ability, mixed abilities, all levels, any level, everyone");
 
     private static readonly FrozenDictionary<string, string> Goals = Table(
@@ -75,7 +75,7 @@ public static class BriefWords
         "abs: tums, tummy, tummies, stomach, abdominals",
         "glutes: bum, bums, butt, booty, glute, buns",
         "glutes, abs: bums and tums, bums & tums, bums n tums, bum and tum, bums + tums, tums and bums",
-        "glutes, abs, legs: legs bums and tums, legs bums & tums, legs bums tums, legs, bums & tums",
+        "glutes, abs, legs: legs bums and tums, legs bums & tums, legs bums n tums, legs bums tums, legs, bums & tums",
         "back:", "chest:", "shoulders:", "arms:", "biceps:", "triceps:", "hamstrings: hams, hammies", "quads: thighs", "calves:", "push:", "pull:");
 
     /// <summary>The kit list's word; null where nobody knows it.</summary>

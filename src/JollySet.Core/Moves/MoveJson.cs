@@ -119,24 +119,23 @@ public static class MoveJson
     /// <summary>The entry of a move, as the library's files have it; what is as usual is left out.</summary>
     public static void Write(Utf8JsonWriter json, Move move)
     {
-        var tags = move.Tags;
         json.WriteStartObject();
         json.WriteString("name", move.Name);
-        List("also", move.Also);
-        Said("pattern", Spelled(move.Pattern), null);
-        Said("posture", Spelled(move.Posture), "standing");
-        Said("sides", Spelled(move.Sides), "both");
-        Said("pace", Spelled(move.Pace), "upper body");
-        Said("load", Spelled(move.Load), "none");
-        Said("impact", Spelled(move.Impact), "none");
-        Said("muscles", MusclesOf(move.Muscles), null);
-        List("kit", move.Kit);
-        List("planes", move.Planes.Select(p => Spelled(p)));
-        List("joints", move.Joints.Select(j => Spelled(j)));
-        List("cues", move.Cues);
-        Said("caution", move.Caution, "");
-        Said("easier", move.Easier, "");
-        Said("harder", move.Harder, "");
+        List(json, "also", move.Also);
+        Said(json, "pattern", Spelled(move.Pattern), null);
+        Said(json, "posture", Spelled(move.Posture), "standing");
+        Said(json, "sides", Spelled(move.Sides), "both");
+        Said(json, "pace", Spelled(move.Pace), "upper body");
+        Said(json, "load", Spelled(move.Load), "none");
+        Said(json, "impact", Spelled(move.Impact), "none");
+        Said(json, "muscles", MusclesOf(move.Muscles), null);
+        List(json, "kit", move.Kit);
+        List(json, "planes", move.Planes.Select(p => Spelled(p)));
+        List(json, "joints", move.Joints.Select(j => Spelled(j)));
+        List(json, "cues", move.Cues);
+        Said(json, "caution", move.Caution, "");
+        Said(json, "easier", move.Easier, "");
+        Said(json, "harder", move.Harder, "");
         if (!move.Around.IsEmpty)
         {
             json.WriteStartObject("around");
@@ -145,47 +144,53 @@ public static class MoveJson
             json.WriteEndObject();
         }
 
+        WriteTags(json, move.Tags);
+        json.WriteEndObject();
+    }
+
+    /// <summary>The members that say what a coach knows of a move besides its facts.</summary>
+    public static void WriteTags(Utf8JsonWriter json, Tags tags)
+    {
         json.WriteNumber("rung", tags.Rung);
         json.WriteNumber("staple", tags.Staple);
-        List("roles", tags.Roles.Select(r => r == Role.WarmUp ? "warm-up" : Spelled(r)));
-        List("goals", tags.Goals.Select(g => Spelled(g)));
+        List(json, "roles", tags.Roles.Select(r => r == Role.WarmUp ? "warm-up" : Spelled(r)));
+        List(json, "goals", tags.Goals.Select(g => Spelled(g)));
         if (tags.Reps is { } reps)
             json.WriteString("reps", $"{reps.Least}-{reps.Most}");
-        Said("newcomer", Spelled(tags.Newcomer), "none");
-        Flag("hold", tags.IsHold);
-        Flag("explosive", tags.IsExplosive);
-        Flag("skill", tags.IsSkill);
-        Flag("oneLeg", tags.IsOneLegged);
-        Flag("combined", tags.IsCombined);
-        Flag("headLow", tags.IsHeadLow);
-        Flag("overhead", tags.ArmsOverhead);
-        Said("bears", Spelled(tags.Bears), "none");
-        Flag("sitting", tags.CanSit);
-        Flag("unloaded", tags.WorksUnloaded);
-        Flag("beginning", tags.IsBeginning);
-        json.WriteEndObject();
+        Said(json, "newcomer", Spelled(tags.Newcomer), "none");
+        Flag(json, "hold", tags.IsHold);
+        Flag(json, "explosive", tags.IsExplosive);
+        Flag(json, "skill", tags.IsSkill);
+        Flag(json, "oneLeg", tags.IsOneLegged);
+        Flag(json, "combined", tags.IsCombined);
+        Flag(json, "headLow", tags.IsHeadLow);
+        Flag(json, "overhead", tags.ArmsOverhead);
+        Said(json, "bears", Spelled(tags.Bears), "none");
+        Flag(json, "sitting", tags.CanSit);
+        Flag(json, "unloaded", tags.WorksUnloaded);
+        Flag(json, "beginning", tags.IsBeginning);
+    }
 
-        void Said(string key, string value, string? usual)
-        {
-            if (value != usual)
-                json.WriteString(key, value);
-        }
+    private static void Said(Utf8JsonWriter json, string key, string value, string? usual)
+    {
+        if (value != usual)
+            json.WriteString(key, value);
+    }
 
-        void Flag(string key, bool value)
-        {
-            if (value)
-                json.WriteBoolean(key, true);
-        }
+    private static void Flag(Utf8JsonWriter json, string key, bool value)
+    {
+        if (value)
+            json.WriteBoolean(key, true);
+    }
 
-        void List(string key, IEnumerable<string> values)
-        {
-            if (!values.Any())
-                return;
-            json.WriteStartArray(key);
-            foreach (var value in values)
-                json.WriteStringValue(value);
-            json.WriteEndArray();
-        }
+    private static void List(Utf8JsonWriter json, string key, IEnumerable<string> values)
+    {
+        if (!values.Any())
+            return;
+        json.WriteStartArray(key);
+        foreach (var value in values)
+            json.WriteStringValue(value);
+        json.WriteEndArray();
     }
 
     /// <summary>Muscles and shares as they are written: <c>quads, glutes 0.5</c>.</summary>

@@ -14,7 +14,7 @@ public class CardKeepsTests
     [InlineData("Quay, 30 mins, careful bad knees and wrists\n40/20\nsquat", "knees", "wrists")]
     [InlineData("Quay\nbad knees and no jumping\n40/20\nsquat", "needs: knees, no jumping", "no jumping")]
     [InlineData("Quay\nbad knees, wrists + sore back\n40/20\nsquat", "needs: knees, wrists, low back", "low back")]
-    [InlineData("Bad knees and no jumping class\n40/20\nsquat", "needs: knees, no jumping", "# class")]
+    [InlineData("Bad knees and no jumping class\n40/20\nsquat", "needs: knees, no jumping", "# Bad knees and no jumping class")]
     [InlineData("Quay\nlevel: beginners and one with a sore back\n40/20\nsquat", "audience: newcomer", "one with a sore back")]
     [InlineData("Quay\n40/20\nsquat\nbad knees\nplank", "needs: knees", "plank")]
     [InlineData("Quay\n40/20\nsquat\nwatch out for a sore shoulder today", "needs: shoulders", "note: watch out for a sore shoulder today")]

@@ -92,6 +92,8 @@ public class CommandTests
     {
         using var json = JsonDocument.Parse(Run("", "moves", "--json").Out);
         Assert.Contains(json.RootElement.EnumerateArray(), m => m.GetProperty("name").GetString() == "goblet squat");
+        var tags = json.RootElement.EnumerateArray().Single(m => m.GetProperty("name").GetString() == "goblet squat").GetProperty("tags");
+        Assert.Equal((3, "main"), (tags.GetProperty("staple").GetInt32(), tags.GetProperty("roles")[0].GetString()));
         Assert.Contains("goblet squat", Run("", "moves").Out, StringComparison.Ordinal);
     }
 

@@ -20,6 +20,7 @@ public sealed class NameReader
     private const int MostWords = 10;
 
     private const int MostModifiers = 5;
+    private const string With = "with";
     private const int Choices = 3;
     private const int LongWord = 7;
     private const int ShortestSlip = 4;
@@ -45,11 +46,17 @@ public sealed class NameReader
     }
 
     /// <summary>What a name means.</summary>
-    public NameReading Read(string text)
+    public NameReading Read(string text) =>
+        text.Contains('/', StringComparison.Ordinal) ? ReadPlain(NameWords.WithoutStrokes(text)) with { Text = text } : ReadPlain(text);
+
+    private NameReading ReadPlain(string text)
     {
         var words = NameWords.Of(text);
         if (words.Count > MostWords)
             return new NameReading(text, Sureness.Unknown, null, "", [], "a sentence is no name", []);
+        // “Clean & press” is one name where it is one with “and”.
+        if (text.Contains('&', StringComparison.Ordinal) && BaseOf(NameWords.Of(text.Replace("&", " and ", StringComparison.Ordinal))) is { } joined)
+            return Told(text, joined, [], joined);
         if (text.AsSpan().ContainsAny(Joints))
             return new NameReading(text, Sureness.Unknown, null, "", [], "several things stand in it", Near(words, Choices, ""));
         if (words.Count == 0)
@@ -145,7 +152,7 @@ public sealed class NameReader
             if (ByFirst.TryGetValue(words[at], out var ways))
                 foreach (var (modifier, way) in ways)
                     if (Stands(words, at, way))
-                        found.Add((modifier, at, way.Length));
+                        found.Add(at > 0 && words[at - 1] == With ? (modifier, at - 1, way.Length + 1) : (modifier, at, way.Length));
         return found;
     }
 

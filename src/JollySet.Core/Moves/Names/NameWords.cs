@@ -1,11 +1,12 @@
 using System.Collections.Frozen;
 using System.Globalization;
 using System.Text;
+using System.Text.RegularExpressions;
 
 namespace JollySet.Core.Moves.Names;
 
 /// <summary>Takes a written name apart into words that many hands would agree on: small, singular, without signs and accents, short forms spelled out.</summary>
-internal static class NameWords
+internal static partial class NameWords
 {
     public const int LongestName = 200;
     private const string Accented = "àáâãäåèéêëìíîïòóôõöùúûüñç";
@@ -29,6 +30,9 @@ internal static class NameWords
         ["ham"] = ["hamstring"],
         ["bw"] = ["bodyweight"],
         ["ext"] = ["extension"],
+        ["w"] = ["with"],
+        ["4"] = ["four"],
+        ["90"] = ["ninety"],
         ["oh"] = ["overhead"],
         ["rev"] = ["reverse"],
         ["lat"] = ["lateral"],
@@ -86,6 +90,9 @@ internal static class NameWords
         return words;
     }
 
+    /// <summary>A stroke that parts nothing: “w/ band”, “90/90”.</summary>
+    public static string WithoutStrokes(string name) => Ratio().Replace(With().Replace(name, "with "), "-");
+
     /// <summary>The letters as they are written, without what stands between them: a name that nothing has been made of.</summary>
     public static string Joined(string name) => string.Concat(Split(name.Length > LongestName ? name[..LongestName] : name));
 
@@ -122,6 +129,12 @@ internal static class NameWords
             words.Add(word.ToString());
         return words;
     }
+
+    [GeneratedRegex(@"\bw/\s*", RegexOptions.IgnoreCase)]
+    private static partial Regex With();
+
+    [GeneratedRegex(@"(?<=\d)/(?=\d)")]
+    private static partial Regex Ratio();
 
     private static string Singular(string word) => word is "ups" ? "up"
         : word.Length < 4 || word.EndsWith("ss", StringComparison.Ordinal) || word.EndsWith("us", StringComparison.Ordinal) ? word

@@ -52,6 +52,8 @@ public sealed class MovesModel(MovesBook book) : PageModel
     public IActionResult OnGetFound()
     {
         Fill();
+        // What is looked for stands in the address: a reload, a link and the way back find it again.
+        Response.Headers["HX-Replace-Url"] = "/moves" + Request.QueryString.Value?.Replace("handler=found&", "", StringComparison.Ordinal).Replace("?handler=found", "", StringComparison.Ordinal);
         return Partial("_Found", this);
     }
 

@@ -1,0 +1,91 @@
+using System.Globalization;
+using System.Text.RegularExpressions;
+
+namespace JollySet.Core.Cards;
+
+/// <summary>Numbers that only say where a line stands: 1, 2, 3 down the side, minute 1, minute 2, and the times of a clock.</summary>
+internal static partial class CardNumbers
+{
+    private const int FewestNumbered = 3;
+    private const int FewestTimes = 3;
+    private const int LongSentence = 80;
+    private const int HoursUpTo = 5;
+    private const int HoursOfADay = 24;
+
+    /// <summary>Lines without such numbers, by their place; several lines where one says several things.</summary>
+    public static Dictionary<int, string> Rewritten(IReadOnlyList<string> lines)
+    {
+        var said = new Dictionary<int, string>();
+        var filled = Enumerable.Range(0, lines.Count).Where(at => lines[at].Length is > 0 and <= CardText.LongestLine && lines[at].Any(char.IsLetterOrDigit)).ToList();
+        Clock(lines, filled, said);
+        Running(lines, filled, said);
+        // A card in one breath: its sentences are its lines.
+        if (filled.Count is 1 or 2 && lines[filled[^1]].Length > LongSentence)
+            said[filled[^1]] = string.Join('\n', Breaths().Split(lines[filled[^1]]).Where(b => b.Trim().Length > 0));
+        if (filled.Count > 0 && !said.ContainsKey(filled[0]) && Sentences().Split(lines[filled[0]]) is { Length: > 1 } parts && parts.Skip(1).Any(p => HowItRuns().IsMatch(p)))
+            said[filled[0]] = string.Join('\n', parts);
+        return said;
+    }
+
+    /// <summary>Whether a line begins with a time of the clock.</summary>
+    public static bool IsTimed(string line) => Time().IsMatch(line);
+
+    /// <summary>Lines that count on from 1.</summary>
+    private static void Running(IReadOnlyList<string> lines, List<int> filled, Dictionary<int, string> said)
+    {
+        for (var from = 0; from < filled.Count; from++)
+        {
+            var run = filled.Skip(from).Where(at => !said.ContainsKey(at)).Select(at => (at, match: Number().Match(lines[at])))
+                .TakeWhile((line, i) => line.match.Success && line.match.Groups["n"].Value == (i + 1).ToString(CultureInfo.InvariantCulture)).ToList();
+            if (run.Count < FewestNumbered)
+                continue;
+            foreach (var (at, match) in run)
+                said[at] = lines[at][match.Length..];
+            from += run.Count - 1;
+        }
+    }
+
+    /// <summary>A column of times, as minutes of the class: the way a margin says them.</summary>
+    private static void Clock(IReadOnlyList<string> lines, List<int> filled, Dictionary<int, string> said)
+    {
+        var times = filled.Select(at => (at, match: Time().Match(lines[at]))).Where(t => t.match.Success).ToList();
+        if (times.Count < FewestTimes || times.Count * 2 < filled.Count)
+            return;
+        static int Part(Match m, string group) => int.Parse(m.Groups[group].Value, CultureInfo.InvariantCulture);
+        var (first, last) = (Part(times[0].match, "a"), Part(times[^1].match, "a"));
+        // From 0:00 to 30:00 in minutes, from 0:00 to 0:50 or 18:00 to 18:50 in hours.
+        var inHours = first == 0 ? last < HoursUpTo : first is >= HoursUpTo and < HoursOfADay && last < HoursOfADay && last - first <= HoursUpTo;
+        var minutes = times.Select(t => inHours ? (Part(t.match, "a") - first) * 60 + Part(t.match, "b") - Part(times[0].match, "b") : Part(t.match, "a") - first).ToList();
+        if (minutes.Zip(minutes.Skip(1)).Any(m => m.Second <= m.First) || (!inHours && times.Any(t => Part(t.match, "b") != 0)))
+            return;
+        for (var i = 0; i < times.Count; i++)
+        {
+            var words = lines[times[i].at][times[i].match.Length..];
+            if (i == times.Count - 1)
+                said[times[i].at] = TheEnd().IsMatch(words) ? "" : words;
+            else
+                said[times[i].at] = Margined(words, minutes[i], minutes[i + 1]);
+        }
+    }
+
+    private static string Margined(string words, int from, int to) =>
+        string.Create(CultureInfo.InvariantCulture, $"{from}-{to} {words}") is var line && CardPhrases.Margin().IsMatch(line) ? line : string.Create(CultureInfo.InvariantCulture, $"{words} {to - from} min");
+
+    [GeneratedRegex(@"^\s*(?<a>\d{1,3})[:.](?<b>[0-5]\d)(?:\s*-\s*\d{1,3}[:.]\d\d)?\s*[-:)]?\s+(?=[A-Za-z])")]
+    private static partial Regex Time();
+
+    [GeneratedRegex(@"^(?:the\s+)?(?:end|finish|done|home|close|over)\b.{0,10}$", RegexOptions.IgnoreCase)]
+    private static partial Regex TheEnd();
+
+    [GeneratedRegex(@"^\s*(?:(?:min(?:ute)?|station|stn|exercise|move|no\.?)\s*#?(?<n>\d{1,2})\s*[-:.)]?\s+(?=\w)|(?<n>\d{1,2})\s*:\s+(?=[A-Za-z])|(?<n>\d{1,2})\s+(?=[A-Za-z])(?!(?:x|min(?:ute)?s?|m|h|hours?|s|secs?|seconds?|rounds?|rds?|sets?|laps?|times?|reps?|kgs?|lbs?|people|ppl|of|arm|leg)\b))", RegexOptions.IgnoreCase)]
+    private static partial Regex Number();
+
+    [GeneratedRegex(@"\.\s+(?:then\s+)?|[,;]?\s+then\s+(?=\d)|;\s+|(?<=^[^:\d]{1,16}):\s+(?=\d)", RegexOptions.IgnoreCase)]
+    private static partial Regex Breaths();
+
+    [GeneratedRegex(@"(?<=[a-z\d]{2})\.\s+(?=[a-z\d])", RegexOptions.IgnoreCase)]
+    private static partial Regex Sentences();
+
+    [GeneratedRegex(@"^\s*\d{1,3}\s*(?:x\s*)?(?:laps?|rounds?|rds?|sets?|times)\b|^\s*\d{1,3}\s*(?:s|secs?|seconds?|mins?)?\s*(?:on|work|stations?)\b|^\s*\d{2}\s*/\s*\d{2}\b", RegexOptions.IgnoreCase)]
+    private static partial Regex HowItRuns();
+}

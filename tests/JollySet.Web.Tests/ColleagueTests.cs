@@ -93,6 +93,23 @@ public sealed class ColleagueTests : IDisposable
         static List<string> Lines(IParentNode page) => [.. page.QuerySelectorAll(".draft-block li b").Select(e => e.TextContent)];
     }
 
+    [Fact]
+    public async Task Another_move_is_put_into_a_draft_before_it_is_taken()
+    {
+        const string brief = "minutes=20&focus=full%20body&goal=strength%20endurance&format=Circuit&audience=regular&needs=&kit=mat,%20light%20dumbbells&seed=1";
+        var page = await app.Search($"/design?{brief}", "draft");
+        var place = page.QuerySelector("[data-block=A] .draft-swap button[name=swap]")!.GetAttribute("value")!;
+        var asked = await app.Search($"/design?{brief}&which=1&swap={Uri.EscapeDataString(place)}", "draft");
+        var offers = asked.QuerySelectorAll(".draft-swap button[name=taken]");
+        Assert.InRange(offers.Length, 1, 5);
+        var take = offers[0].GetAttribute("value")!;
+        var swapped = await app.Search($"/design?{brief}&which=1&taken={Uri.EscapeDataString(take)}", "draft");
+        Assert.Contains("as number 1 of A", swapped.QuerySelector(".draft-mixed")!.TextContent, StringComparison.Ordinal);
+        var answer = await app.Submit(swapped.QuerySelector(".draft-take")!);
+        var made = app.Shelf.Get(Guid.Parse(answer.Headers.Location!.OriginalString.Split('/')[^1]))!;
+        Assert.Equal(take.Split('=')[1], Facts.NameOf(made.Plan.Find("A")!.Stations[0].Doing));
+    }
+
     /// <summary>A search that was stopped gave other drafts than a whole one would: what was shown is what is taken.</summary>
     [Fact]
     public async Task The_draft_that_was_shown_is_the_one_that_is_taken()
@@ -109,6 +126,8 @@ public sealed class ColleagueTests : IDisposable
     [InlineData("which=99&taken=A%3C2.A%3Cx")]
     [InlineData("which=-1&taken=%E2%80%A8")]
     [InlineData("which=2&which=3&taken=;;;&taken=Q%3C1.Q")]
+    [InlineData("which=1&swap=A:99&taken=A:1%3Dnothing")]
+    [InlineData("swap=%3A%3A%3Cb%3E")]
     public async Task Odd_questions_about_drafts_show_a_draft_all_the_same(string odd) =>
         Assert.NotNull((await app.Search($"/design?minutes=20&focus=full%20body&goal=strength%20endurance&format=Circuit&audience=regular&needs=&kit=mat&seed=1&{odd}", "draft")).QuerySelector(".draft-take"));
 

@@ -1,5 +1,7 @@
 using System.Collections.Immutable;
+using JollySet.Core.Options;
 using JollySet.Core.Plans;
+using JollySet.Core.Timing;
 
 namespace JollySet.Core.Drafting;
 
@@ -32,14 +34,25 @@ public sealed record Drafts(ImmutableArray<(DraftRequest Request, Draft Draft)> 
 
     /// <summary>One of them with blocks of the others put in the place of its own.</summary>
     /// <param name="which">From 1.</param>
-    /// <param name="taken">Each as <c>A&lt;2.B</c>: its block A gives way to block B of the second. What names no block is passed over.</param>
+    /// <param name="taken">Each as <c>A&lt;2.B</c>: its block A gives way to block B of the second; or as <c>A:3=front squat</c>: another move in its third place. What names no block or move is passed over.</param>
     public Draft With(int which, IEnumerable<string> taken, Studio studio)
     {
         if (Made.ElementAtOrDefault(which - 1) is not { Draft: { } draft } own)
             return Made[0].Draft;
         foreach (var one in taken)
-            if (one.Split('<', '.') is [var into, var from, var block] && int.TryParse(from, System.Globalization.NumberStyles.None, System.Globalization.CultureInfo.InvariantCulture, out var other) && Made.ElementAtOrDefault(other - 1).Draft?.Plan?.Find(block) is { IsMain: true } there)
-                draft = Drafter.Taking(draft, into, there, own.Request, studio);
+            draft = Put(draft, one, own.Request, studio);
         return draft;
     }
+
+    private Draft Put(Draft draft, string one, DraftRequest request, Studio studio)
+    {
+        if (one.Split('<', '.') is [var into, var from, var block])
+            return Number(from) is { } which && Made.ElementAtOrDefault(which - 1).Draft?.Plan?.Find(block) is { IsMain: true } there ? Drafter.Taking(draft, into, there, request, studio) : draft;
+        if (one.Split(':', '=') is not [var name, var place, var move] || draft.Plan?.Find(name) is not { IsMain: true } own || Number(place) is not { } number || studio.Library.Find(move) is not { } other || own.Stations.ElementAtOrDefault(number - 1) is not { } line)
+            return draft;
+        var then = Lines.InPlaceOf(line, other, request.Brief, new Facts(draft.Plan, studio));
+        return Drafter.Taking(draft, name, own with { Stations = own.Stations.SetItem(number - 1, then) }, request, studio);
+    }
+
+    private static int? Number(string text) => int.TryParse(text, System.Globalization.NumberStyles.None, System.Globalization.CultureInfo.InvariantCulture, out var number) ? number : null;
 }

@@ -47,9 +47,27 @@ public class DraftsTests
         Assert.Equal(mixed.Plan.Blocks.Sum(b => b.Stations.Length), mixed.Plan.Blocks.SelectMany(b => b.Stations).Select(s => s.Id).Distinct().Count());
     }
 
+    [Fact]
+    public void Another_move_takes_a_place_and_the_ends_fit_it()
+    {
+        var drafts = Drafts.Of(Usual, Room);
+        var was = drafts.Made[0].Draft.Plan!.Find("A")!;
+        var other = JollySet.Core.Swapping.Swaps.For(TimelineBuilder.Build(drafts.Made[0].Draft.Plan!, Room), was.Stations[1].Id)[0].Move;
+        var swapped = drafts.With(1, [$"A:2={other.Name}"], Room);
+        var there = swapped.Plan!.Find("A")!;
+        Assert.Equal(other.Name, Assert.IsType<OneMove>(there.Stations[1].Doing).Name);
+        Assert.Equal(was.Stations.RemoveAt(1).SelectMany(s => s.Doing.MoveNames()), there.Stations.RemoveAt(1).SelectMany(s => s.Doing.MoveNames()));
+        Assert.Contains(swapped.Reasons, r => r is { Block: "A", Station: 2 });
+        Assert.InRange((TimelineBuilder.Build(swapped.Plan, Room).Length - Length.Minutes(30)).InSeconds, -60, 60);
+    }
+
     [Theory]
     [InlineData("")]
     [InlineData("A")]
+    [InlineData("A:0=squat")]
+    [InlineData("A:99=squat")]
+    [InlineData("A:1=no such move")]
+    [InlineData("Warm-up:1=squat")]
     [InlineData("A<9.A")]
     [InlineData("Z<2.A")]
     [InlineData("A<2.Warm-up")]

@@ -11,7 +11,13 @@ using JollySet.Drawing;
 namespace JollySet.Web.Pages.Design;
 
 /// <summary>One line of a draft and why it is there.</summary>
-public sealed record DraftLine(string Move, string Amount, string Why);
+/// <param name="Place">Where it stands, as <c>A:3</c>; empty in warm-up and cool-down.</param>
+public sealed record DraftLine(string Move, string Amount, string Why, string Place);
+
+/// <summary>Another move for a place of the draft.</summary>
+/// <param name="Take">What puts it there, as <see cref="Drafts.With"/> reads it.</param>
+/// <param name="Says">What the class would have otherwise.</param>
+public sealed record DraftSwap(string Take, string Name, string Says);
 
 /// <summary>A block of another draft that could stand here.</summary>
 /// <param name="Take">What puts it here, as <see cref="Drafts.With"/> reads it.</param>
@@ -58,8 +64,15 @@ public sealed record DraftCard(int Number, string Shape, string Drawing, Immutab
 /// <summary>A draft as it is shown whole.</summary>
 public sealed record DraftView(string Title, string Clock, string Likely, string Verdict, string Drawing, string Hanging, string Frame, ImmutableArray<DraftBlock> Blocks)
 {
+    /// <summary>The place whose others are shown; null for none.</summary>
+    public string? SwapAt { get; init; }
+
+    /// <summary>The best others for it.</summary>
+    public ImmutableArray<DraftSwap> Swaps { get; init; } = [];
+
     /// <summary>The draft of that number, with what the others offer for its places.</summary>
-    public static DraftView Of(int which, Draft draft, Drafts all, Studio studio)
+    /// <param name="swap">The place that another move is wanted for, as <c>A:3</c>.</param>
+    public static DraftView Of(int which, Draft draft, Drafts all, Studio studio, string? swap = null)
     {
         var timeline = TimelineBuilder.Build(draft.Plan!, studio);
         var findings = Review.Of(timeline);
@@ -77,10 +90,19 @@ public sealed record DraftView(string Title, string Clock, string Likely, string
                     b.Name,
                     HeadOf(b),
                     Reason(b.Name, 0),
-                    [.. b.Stations.Select((line, at) => new DraftLine(Say.Capital(Facts.NameOf(line.Doing)), $"{SheetWriter.WriteAmount(line.Amount)} {SheetWriter.WriteLoad(line.Load)}".Trim(), Reason(b.Name, at + 1)))],
+                    [.. b.Stations.Select((line, at) => new DraftLine(Say.Capital(Facts.NameOf(line.Doing)), $"{SheetWriter.WriteAmount(line.Amount)} {SheetWriter.WriteLoad(line.Load)}".Trim(), Reason(b.Name, at + 1), b.IsMain ? $"{b.Name}:{at + 1}" : ""))],
                     b.IsMain ? [.. Offers(which, b, all)] : [])),
-            ]);
+            ])
+        {
+            SwapAt = swap,
+            Swaps = swap is null ? [] : [.. SwapsOf(timeline, swap)],
+        };
     }
+
+    private static IEnumerable<DraftSwap> SwapsOf(Timeline timeline, string place) =>
+        place.Split(':') is [var block, var at] && timeline.Plan.Find(block) is { IsMain: true } there && int.TryParse(at, System.Globalization.NumberStyles.None, System.Globalization.CultureInfo.InvariantCulture, out var number) && there.Stations.ElementAtOrDefault(number - 1) is { } line
+            ? Core.Swapping.Swaps.For(timeline, line.Id).Select(s => new DraftSwap($"{place}={s.Move.Name}", Say.Capital(s.Move.Name), string.Join(" · ", s.Says)))
+            : [];
 
     private static IEnumerable<DraftOffer> Offers(int which, Block block, Drafts all) =>
         from other in all.Made.Select((m, at) => (m.Draft, Number: at + 1))

@@ -119,7 +119,7 @@ public sealed class DesignModel(ClassBook shelf, SessionBook sessions, RulesBook
         if (draft.Plan is null)
             return;
         Cards = [.. drafts.Made.Select((m, at) => DraftCard.Of(at + 1, m.Draft.Plan!, studio))];
-        View = DraftView.Of(Which, draft, drafts, studio);
+        View = DraftView.Of(Which, draft, drafts, studio, Said("swap").Split(';')[^1] is { Length: > 0 } swap ? swap : null);
     }
 
     private string Said(string key) => Request.HasFormContentType ? string.Join(';', Request.Form[key].OfType<string>()) : string.Join(';', Request.Query[key].OfType<string>());

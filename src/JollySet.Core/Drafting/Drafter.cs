@@ -131,7 +131,7 @@ public static class Drafter
         plan = Mended.Aggregate(plan, (p, codes) => AllMended(p, studio, codes));
         if ((Times.Fitted(Gaps.Loosened(Gaps.Watered(plan, studio), studio), studio) ?? Times.Fitted(Gaps.Watered(plan, studio), studio) ?? Times.Fitted(plan, studio) ?? (mustFit ? null : Gaps.Watered(plan, studio))) is not { } fitted)
             return null;
-        reasons.AddRange(Reasons.Unused(fitted, studio));
+        reasons.AddRange(Reasons.Unused(fitted, studio).Concat(Reasons.Unpowered(fitted, studio)));
         reasons.AddRange(Reasons.Of(fitted, request, studio));
         return (fitted, reasons);
     }

@@ -79,4 +79,10 @@ internal static class Reasons
                where !entry.Is("mat") && !moves.Exists(m => Loads.Uses(m, plan.Brief, entry))
                select new Reason("", 0, $"{Say.Capital(entry.Written)}: not used; nothing that needs it would have made the class better.");
     }
+
+    /// <summary>Power without a move that is fast by its nature says so.</summary>
+    public static IEnumerable<Reason> Unpowered(ClassPlan plan, Studio studio) =>
+        plan.Brief.Goal == Goal.Power && !plan.Blocks.Where(b => b.IsMain).SelectMany(b => b.Stations).SelectMany(s => s.Doing.MoveNames()).Select(studio.Library.Find).OfType<Move>().Any(m => m.Tags.IsExplosive)
+            ? [new Reason("", 0, "Nothing explosive suits who comes and what they are spared: these are moves to be done briskly, no jumps or throws.")]
+            : [];
 }

@@ -21,6 +21,8 @@ internal static class Wants
     /// <summary>A press overhead tips the shoulders a little wherever it stands.</summary>
     private const double Raised = 54;
 
+    private const int OverheadFrom = 6;
+
     /// <summary>The trunk gives way first: it works in all the others.</summary>
     private const double Last = 38;
     private const double Goals = 22;
@@ -81,14 +83,14 @@ internal static class Wants
             return [new Want("legs", m => m.Pattern is Pattern.Squat or Pattern.Hinge or Pattern.Jump or Pattern.Lunge, 1, Goals), new Want("a push", m => m.Pattern is Pattern.Push or Pattern.OverheadPush, 1, Goals), new Want("a pull", m => m.Pattern is Pattern.Pull or Pattern.VerticalPull, 1, Goals)];
         if (focus.IsFullBody)
             return brief.Minutes >= LongFrom
-                ? [Squat(), Hinge(), Push(), Row(), .. brief.Audience.Contains(Audience.OlderAdults) ? Array.Empty<Want>() : [OneLeg()], Overhead(), Trunk(), .. stations > 7 ? [new Want("a second hinge or bridge", m => m.Pattern is Pattern.Hinge or Pattern.HipBridge, 2, Named)] : Array.Empty<Want>()]
+                ? [Squat(), Hinge(), Push(), Row(), .. brief.Audience.Contains(Audience.OlderAdults) ? Array.Empty<Want>() : [OneLeg()], Overhead(stations), Trunk(), .. stations > 7 ? [new Want("a second hinge or bridge", m => m.Pattern is Pattern.Hinge or Pattern.HipBridge, 2, Named)] : Array.Empty<Want>()]
                 : [new Want("a squat or lunge", m => m.Pattern is Pattern.Squat or Pattern.Lunge, 1, Chief), Hinge(), new Want("a push", m => m.Pattern is Pattern.Push or Pattern.OverheadPush, 1, Chief), new Want("a pull", IsRow, 1, Chief)];
         var lower = focus.Regions.Contains(Region.Lower);
         var upper = focus.Regions.Contains(Region.Upper);
         return
         [
             .. lower ? [Squat(), Hinge(), OneLeg(), new Want("a bridge", m => m.Pattern == Pattern.HipBridge, 1, Chief)] : Array.Empty<Want>(),
-            .. upper ? [Row(), Push(), Overhead(), new Want("arms", m => m.Pattern == Pattern.Isolation && IsPrime(m, Muscle.Biceps, Muscle.Triceps), stations > 5 ? 1 : 0, Named)] : Array.Empty<Want>(),
+            .. upper ? [Row(), Push(), Overhead(stations), new Want("arms", m => m.Pattern == Pattern.Isolation && IsPrime(m, Muscle.Biceps, Muscle.Triceps), stations > 5 ? 1 : 0, Named)] : Array.Empty<Want>(),
             .. lower && focus.Regions.Count == 1 ? [new Want("legs", m => m.Muscles.Any(s => s.Share == 1 && MuscleLoads.RegionOf(s.Muscle) == Region.Lower), (int)Math.Ceiling(stations * 0.7), Named)] : Array.Empty<Want>(),
         ];
     }
@@ -110,7 +112,8 @@ internal static class Wants
 
     private static Want Row() => new("a row", IsRow, 1, Chief);
 
-    private static Want Overhead() => new("a press overhead", m => m.Pattern == Pattern.OverheadPush && m.Tags.Is(Role.Main), 1, Raised);
+    /// <summary>Of few places a row needs one sooner.</summary>
+    private static Want Overhead(int stations) => new("a press overhead", m => m.Pattern == Pattern.OverheadPush && m.Tags.Is(Role.Main), 1, stations < OverheadFrom ? Goals : Raised);
 
     private static Want Trunk() => new("the trunk", m => m.Pattern is Pattern.TrunkFlexion or Pattern.Brace or Pattern.Rotation or Pattern.SideBend, 1, Last);
 

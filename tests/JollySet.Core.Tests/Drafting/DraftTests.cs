@@ -24,6 +24,17 @@ public class DraftTests
 
     private static Draft Make(Brief brief, DraftFormat format = DraftFormat.Circuit, int seed = 1) => Drafter.Make(DraftRequest.Of(brief, format, seed), Studio.Shipped);
 
+    [Theory]
+    [InlineData(Audience.OlderAdults, true)]
+    [InlineData(Audience.Strong, false)]
+    public void Power_with_nothing_explosive_says_so(Audience who, bool says)
+    {
+        var draft = Make(Loft with { Goal = Goal.Power, Audience = [who], Kit = ["mat", "kettlebell"], Needs = says ? ["no jumping"] : [] });
+        var moves = draft.Plan!.Blocks.Where(b => b.IsMain).SelectMany(b => b.Stations).SelectMany(s => s.Doing.MoveNames()).Select(n => MoveLibrary.Shipped.Find(n)!);
+        Assert.Equal(says, !moves.Any(m => m.Tags.IsExplosive));
+        Assert.Equal(says, draft.Reasons.Any(r => r.Text.StartsWith("Nothing explosive", StringComparison.Ordinal)));
+    }
+
     [Fact]
     public void Over_two_hundred_briefs_fit_stop_at_nothing_and_are_even()
     {

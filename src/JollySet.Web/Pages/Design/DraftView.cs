@@ -84,7 +84,7 @@ public sealed record DraftView(string Title, string Clock, string Likely, string
             findings.Count(f => f.Severity != Severity.Note) is var worse and > 0 ? $"{worse} to look at" : "its own checks find nothing that matters",
             BuntingSvg.Of(timeline, null, (_, _) => "#draft-title"),
             HangingSvg.Of(timeline, null, (_, _) => "#draft-title"),
-            Reason("", 0),
+            string.Join(' ', draft.Reasons.Where(r => r is { Block: "", Station: 0 }).Select(r => r.Text)),
             [
                 .. draft.Plan.Blocks.Where(b => !b.IsWords).Select(b => new DraftBlock(
                     b.Name,

@@ -28,6 +28,23 @@ public sealed class FacetTests : IDisposable
         Assert.Equal(SheetWriter.Write(before), SheetWriter.Write(app.Shelf.Get(id)!.Plan));
     }
 
+    [Theory]
+    [InlineData("balance")]
+    [InlineData("effort")]
+    [InlineData("order")]
+    [InlineData("fit")]
+    public async Task Every_screen_of_a_class_takes_its_last_change_back_and_stays_where_it_is(string facet)
+    {
+        var id = app.Demo("Tide Table").Id;
+        var before = SheetWriter.Write(app.Shelf.Get(id)!.Plan);
+        app.Shelf.Edit(id, app.Shelf.Get(id)!.Revision, new Core.Edits.SetTitle("Other"));
+        var page = await app.Get($"/{facet}/{id}");
+        Assert.Equal($"/plan/{id}#brief", page.QuerySelector(".rail [data-unfolds]")!.GetAttribute("href"));
+        var answer = await app.Submit(page.QuerySelector("#undo-form")!, ("do", "undo"));
+        Assert.Equal($"/{facet}/{id}", answer.Headers.Location!.OriginalString);
+        Assert.Equal(before, SheetWriter.Write(app.Shelf.Get(id)!.Plan));
+    }
+
     [Fact]
     public async Task Every_pair_and_every_loaded_muscle_is_shown_and_its_drawing_says_itself()
     {

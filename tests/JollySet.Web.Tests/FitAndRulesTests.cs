@@ -68,6 +68,19 @@ public sealed class FitAndRulesTests : IDisposable
         Assert.Equal(likely, (await app.Get($"/plan/{Slack}")).QuerySelector("#likely")!.TextContent);
     }
 
+    [Theory]
+    [InlineData("2 min", 120)]
+    [InlineData("1:30", 90)]
+    [InlineData("45 s", 45)]
+    [InlineData("45 secs", 45)]
+    [InlineData("75", 75)]
+    public async Task A_length_is_typed_as_people_say_it(string typed, int seconds)
+    {
+        var rule = HouseRules.All.First(r => r is { Unit: "s", Most: >= 120 });
+        await app.Submit((await app.Get("/rules")).QuerySelector("form")!, (rule.Name, typed));
+        Assert.Equal($"{seconds}", (await app.Get("/rules")).QuerySelector($"[name='{rule.Name}']")!.GetAttribute("value"));
+    }
+
     [Fact]
     public async Task A_value_a_rule_does_not_allow_stays_in_its_field_and_the_others_are_set()
     {
@@ -139,7 +152,7 @@ public sealed class FitAndRulesTests : IDisposable
     {
         var id = app.Demo("Slow Drift").Id;
         var page = await app.Get($"/plan/{id}?block={app.Block(id, "Both hands")}");
-        var answer = await App.Parse(await app.Submit(page.QuerySelector(".block-head")!, ("format", "giant")));
-        Assert.Contains("“rest” and “between” say the same; write “rest” alone", answer.QuerySelector("#set-format-wrong")!.TextContent, StringComparison.Ordinal);
+        var answer = await App.Parse(await app.Submit(page.QuerySelector(".block-head")!, ("format", "minute")));
+        Assert.Contains("what is left of a slot is rest", answer.QuerySelector("#set-format-wrong")!.TextContent, StringComparison.Ordinal);
     }
 }

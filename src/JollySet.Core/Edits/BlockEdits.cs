@@ -164,14 +164,28 @@ public sealed record SetBlockSetting(int Block, string Key, string Value) : Plan
     {
         if (FormatNotation.Read(value, errors) is not { } format)
             return block;
+        if (format is LinkedFormat linked && LinkedFormat.KindOf(block.Stations.Length) is { } kind)
+            format = linked with { Kind = kind };
         var changed = block with { Format = format };
+        changed = changed with { Settings = Converted(block, changed) };
         if (changed.IsWords && block.Stations.Length > 0)
             errors.Add(value, "this block has stations; take them out first, or add a block of words");
-        foreach (var (key, _) in SettingsNotation.Write(block.Settings).Where(s => !SettingsNotation.UsedBy(format).Contains(s.Key)))
+        foreach (var (key, _) in SettingsNotation.Write(changed.Settings).Where(s => !SettingsNotation.UsedBy(format).Contains(s.Key)))
             errors.Add(value, $"{SettingsNotation.NotUsed(format, key)}; take it out first");
         if (!errors.Any)
             BlockNotation.CheckTogether(changed, value, errors);
         return changed;
+    }
+
+    /// <summary>What formats share under other names: a circuit's rest between moves is a superset's pause, its break between rounds a superset's rest.</summary>
+    private static BlockSettings Converted(Block block, Block then)
+    {
+        var said = block.Settings;
+        if (then.IsLinked && !block.IsLinked && said is { Between: { } between, Ratio: null })
+            return said with { Pause = said.Rest.IsEmpty ? said.Pause : said.Rest[0], Rest = [between], Between = null };
+        if (!then.IsLinked && block.IsLinked && said is { Rest: [var rest], Between: null } && SettingsNotation.UsedBy(then.Format).Contains("between"))
+            return said with { Rest = said.Pause is { } pause ? [pause] : [], Between = rest, Pause = null };
+        return said;
     }
 
     private Block WithSetting(ClassPlan plan, Block block, Slice value, SheetErrors errors)

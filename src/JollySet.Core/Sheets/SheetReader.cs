@@ -70,6 +70,9 @@ public sealed class SheetReader
             : (reader.plan.Blocks[^1], new ReadResult(reader.plan with { NewMoves = reader.moves.Added }, []));
     }
 
+    /// <summary>A time as a sheet says it, in whole seconds: <c>40</c>, <c>90s</c>, <c>2:30</c>, <c>15min</c>; null where it is none.</summary>
+    public static Length? ReadTime(string text) => TimeNotation.Read(Slice.OfLine(text.ReplaceLineEndings(" "), 1).Trim(), new SheetErrors());
+
     /// <summary>One station's line, for a class that has these new moves.</summary>
     public static (Station? Station, ReadResult Result) ReadStation(string line, ClassPlan plan, MoveLibrary? library = null)
     {

@@ -101,6 +101,22 @@ public class PlanEditTests
     public void A_setting_is_said_anew(string key, string value, string said) =>
         Assert.Contains(said, After(new SetBlockSetting(Deck, key, value)), StringComparison.Ordinal);
 
+    /// <summary>The gap between moves and the one between rounds have other names in other formats; another format keeps both.</summary>
+    [Theory]
+    [InlineData("circuit, 3 rounds, work 40, rest 20, between 60", 2, "superset", "(superset, 3 rounds, work 40, rest 60, pause 20)")]
+    [InlineData("circuit, 3 rounds, work 40, rest 20, between 60", 3, "superset", "(trio, 3 rounds, work 40, rest 60, pause 20)")]
+    [InlineData("circuit, 3 rounds, work 40, between 60", 2, "superset opposing", "(superset opposing, 3 rounds, work 40, rest 60)")]
+    [InlineData("superset, 3 rounds, rest 90, pause 15", 2, "circuit", "(circuit, 3 rounds, rest 15, between 90)")]
+    [InlineData("superset, 3 rounds, rest 90", 2, "circuit", "(circuit, 3 rounds, between 90)")]
+    [InlineData("circuit, 3 rounds, work 40, rest 20", 2, "superset", "(superset, 3 rounds, work 40, rest 20)")]
+    [InlineData("circuit, 3 rounds, work 40, rest 20, between 60", 2, "minute", "what is left of a slot is rest")]
+    public void Another_format_keeps_what_it_shares_with_the_one_before(string head, int stations, string format, string said)
+    {
+        var plan = Sheet.Read($"# T\n== A ({head})\n{string.Join('\n', new[] { "squat x10", "push-up x10", "plank x10" }.Take(stations))}\n");
+        var result = new SetBlockSetting(plan.Blocks[0].Id, "format", format).Apply(plan);
+        Assert.Contains(said, result.Plan is null ? string.Join("\n", result.Errors.Select(e => e.Expected)) : SheetWriter.Write(result.Plan), StringComparison.Ordinal);
+    }
+
     [Fact]
     public void A_block_is_added_and_replaced_as_text()
     {

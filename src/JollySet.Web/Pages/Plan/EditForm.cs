@@ -32,7 +32,7 @@ internal static class EditForm
             "block-up" => new MoveBlock(block, PlaceOf(plan, block) - 1),
             "block-down" => new MoveBlock(block, PlaceOf(plan, block) + 1),
             "add" => new AddStation(block, Text(form, "line")),
-            "station" => StationEdit(form, plan, station),
+            "station" => StationEdit(form, plan, station, studio),
             "swap" => new SetStation(station, Text(form, "line")),
             "remove" => new RemoveStation(station),
             "duplicate" => new DuplicateStation(station),
@@ -61,12 +61,13 @@ internal static class EditForm
         Review.Of(TimelineBuilder.Build(plan, studio)).FirstOrDefault(f => FindingKey(f) == Text(form, "finding"));
 
     /// <summary>The whole line where that was changed, else the fields that were.</summary>
-    private static PlanEdit StationEdit(IFormCollection form, ClassPlan plan, int station)
+    private static PlanEdit StationEdit(IFormCollection form, ClassPlan plan, int station, Studio studio)
     {
         var was = StationTexts(plan, station);
-        return form.ContainsKey("line") && Text(form, "line").Trim() != was.GetValueOrDefault("line", "").Trim()
-            ? new SetStation(station, Text(form, "line"))
-            : new Several([.. Differing(form, StationParts, was).Select(p => new SetStationPart(station, p.Key, p.Value))]);
+        if (form.ContainsKey("line") && Text(form, "line").Trim() != was.GetValueOrDefault("line", "").Trim())
+            return new SetStation(station, Text(form, "line"));
+        var parts = Differing(form, StationParts, was).ToList();
+        return parts is [("move", var name)] ? Core.Swapping.TypedOver.Of(plan, station, name, studio) : new Several([.. parts.Select(p => new SetStationPart(station, p.Key, p.Value))]);
     }
 
     /// <summary>A warm-up or cool-down from what the main part loads, for the minutes given.</summary>

@@ -22,6 +22,9 @@ public sealed class EditRequest(IFormCollection form)
     /// <summary>Number of the station it speaks of; 0 for none.</summary>
     public int Station { get; } = Number(form, "station");
 
+    /// <summary>The screen of the class that it was asked from, where that is another; null for this one.</summary>
+    public string? Back { get; } = form["back"].ToString() is "balance" or "effort" or "order" or "fit" ? form["back"].ToString() : null;
+
     /// <summary>Where that station stood, from 1; 0 where nobody says.</summary>
     public int Place { get; } = Number(form, "place");
 

@@ -9,7 +9,7 @@ namespace JollySet.Web.Pages.Rules;
 
 /// <summary>One rule as its row shows it.</summary>
 /// <param name="Value">As it stands, or as it was typed where that was refused.</param>
-public sealed record RuleRow(string Name, string Title, string Unit, string Value, string Default, string Range, bool IsChanged, string? Wrong);
+public sealed record RuleRow(string Name, string Title, string Unit, string Value, string Default, string Range, bool IsChanged, string? Wrong, bool IsLength);
 
 /// <summary>Rules that belong together.</summary>
 public sealed record RuleGroup(string Name, ImmutableArray<RuleRow> Rows);
@@ -44,7 +44,7 @@ public sealed class RulesModel(RulesBook book) : PageModel
         foreach (var rule in HouseRules.All.Where(r => Request.Form.ContainsKey(r.Name)))
         {
             var typed = Request.Form[rule.Name].ToString().Trim();
-            if (!decimal.TryParse(typed.Replace(',', '.'), NumberStyles.AllowDecimalPoint | NumberStyles.AllowLeadingSign, CultureInfo.InvariantCulture, out var value))
+            if (!TryRead(rule, typed, out var value))
                 wrong[rule.Name] = (typed, $"a number from {Number(rule.Least)} to {Number(rule.Most)} is expected");
             else if (!rule.Allows(value))
                 wrong[rule.Name] = (typed, $"this goes from {Number(rule.Least)} to {Number(rule.Most)} {rule.Unit}");
@@ -57,6 +57,17 @@ public sealed class RulesModel(RulesBook book) : PageModel
         Fill(wrong);
         Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
         return Page();
+    }
+
+    /// <summary>A number in the rule's unit; a length also as people say it: <c>15 min</c>, <c>2:30</c>, <c>90 s</c>.</summary>
+    private static bool TryRead(HouseRule rule, string typed, out decimal value) =>
+        decimal.TryParse(typed.Replace(',', '.'), NumberStyles.AllowDecimalPoint | NumberStyles.AllowLeadingSign, CultureInfo.InvariantCulture, out value) || (rule.IsLength && TryLength(rule, typed, out value));
+
+    private static bool TryLength(HouseRule rule, string typed, out decimal value)
+    {
+        var length = Core.Sheets.SheetReader.ReadTime(typed.TrimEnd('.').Replace("minutes", "min", StringComparison.OrdinalIgnoreCase).Replace("mins", "min", StringComparison.OrdinalIgnoreCase).Replace("seconds", "s", StringComparison.OrdinalIgnoreCase).Replace("secs", "s", StringComparison.OrdinalIgnoreCase).Replace("sec", "s", StringComparison.OrdinalIgnoreCase));
+        value = length is { } said ? rule.Unit == "s" ? said.InSeconds : said.InMinutes : 0;
+        return length is not null;
     }
 
     private void Fill(Dictionary<string, (string Typed, string Sentence)> wrong)
@@ -73,7 +84,8 @@ public sealed class RulesModel(RulesBook book) : PageModel
             Number(rule.Default),
             $"{Number(rule.Least)} to {Number(rule.Most)}",
             rules[rule.Name] != rule.Default,
-            wrong.ContainsKey(rule.Name) ? refused.Sentence : null);
+            wrong.ContainsKey(rule.Name) ? refused.Sentence : null,
+            rule.IsLength);
     }
 
     private static string Number(decimal value) => value.ToString("0.###", CultureInfo.InvariantCulture);

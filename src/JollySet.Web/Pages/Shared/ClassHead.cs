@@ -24,6 +24,21 @@ public sealed record ClassHead(
     string Hides,
     int Findings)
 {
+    /// <summary>The revision shown, what made it, and whether it can be taken back or done again: for the screens that have no edits of their own.</summary>
+    public (int Revision, string LastChange, bool CanUndo, bool CanRedo) Last { get; private init; }
+
+    /// <inheritdoc cref="Last"/>
+    public int Revision => Last.Revision;
+
+    /// <inheritdoc cref="Last"/>
+    public string LastChange => Last.LastChange;
+
+    /// <inheritdoc cref="Last"/>
+    public bool CanUndo => Last.CanUndo;
+
+    /// <inheritdoc cref="Last"/>
+    public bool CanRedo => Last.CanRedo;
+
     /// <summary>The head of a class.</summary>
     public static ClassHead Of(KeptClass kept, Timeline timeline, Totals totals, IReadOnlyCollection<Finding> findings, string current) => new(
         kept.Id,
@@ -38,7 +53,10 @@ public sealed record ClassHead(
         AgainstBooking(kept.Plan.Brief.Minutes, totals),
         findings.Any(f => f.Code == "time-over"),
         string.Join(", ", Hidden.Of(timeline).Select(h => $"{h.What} ({Say.Time(h.Length)})")),
-        findings.Count(f => f.Severity > Severity.Note));
+        findings.Count(f => f.Severity > Severity.Note))
+    {
+        Last = current == "plan" ? default : (kept.Revision, kept.LastChange, kept.CanUndo, kept.CanRedo),
+    };
 
     private static string BriefLineOf(Brief brief)
     {

@@ -19,7 +19,20 @@ function arrange() {
   completeLines(document);
 }
 
+/** Brief and Sheet are folded at the foot of the page: the way to them unfolds them. */
+function unfold(name) {
+  const part = name && document.getElementById(name);
+  if (!part?.matches("details")) return;
+  part.open = true;
+  focusOn(part.querySelector("summary"));
+  part.scrollIntoView({ block: "start" });
+}
+
+unfold(location.hash.slice(1));
+
 document.addEventListener("click", (event) => {
+  const way = event.target.closest("[data-unfolds]");
+  if (way) setTimeout(() => unfold(way.hash.slice(1)), 0);
   const opener = event.target.closest("[data-opens]");
   if (opener) document.getElementById(opener.dataset.opens).showModal();
 });

@@ -19,6 +19,19 @@ public sealed class PlanPageTests : IDisposable
 
     private async Task<IElement> StationForm(int number) => (await app.Get(Deck)).QuerySelector($"#s{Station(number)} form")!;
 
+    [Theory]
+    [InlineData("superset")]
+    [InlineData("talk")]
+    public async Task A_block_is_added_by_its_kind_and_opened(string kind)
+    {
+        var id = app.Demo("Tide Table").Id;
+        var answer = await app.Submit((await app.Get($"/plan/{id}")).QuerySelector("#new-block")!, ("kind", kind), ("do", "block-new"));
+        var added = app.Shelf.Get(id)!.Plan.Blocks.MaxBy(b => b.Id)!;
+        Assert.Equal($"/plan/{id}?block={added.Id}", answer.Headers.Location!.OriginalString);
+        Assert.Equal(kind == "superset" ? 2 : 0, added.Stations.Length);
+        Assert.Equal(HttpStatusCode.OK, (await app.Client.GetAsync(answer.Headers.Location)).StatusCode);
+    }
+
     [Fact]
     public async Task It_shows_both_lengths_against_the_booking()
     {

@@ -15,7 +15,7 @@ test("a block is typed as a line: names complete, the expansion is shown, then i
   await expect(page.locator(".expansion-text")).toContainText("== C (circuit, 2 rounds, work 30, rest 15)");
   await expect(page.locator(".tab")).toHaveCount(3);
   await page.keyboard.press("Escape");
-  await page.locator(".type-block").getByRole("button", { name: "Take it" }).click();
+  await page.locator(".type-block").getByRole("button", { name: "Add this" }).click();
   await expect(page.locator(".tab")).toHaveCount(4);
   await expect(page.locator(".tab[aria-current]")).toContainText("C");
   await page.getByRole("button", { name: "Undo" }).click();

@@ -65,10 +65,18 @@ public static partial class BlockLine
         var equals = head.IndexOutside('=');
         if (equals > 0)
             return (Quoted.Read(head.To(equals).Trim()), head.From(equals + 1).Trim());
+        return (FreeLetter(plan), head);
+    }
+
+    /// <summary>The first letter that no block of the class is named by; after Z a number.</summary>
+    public static string FreeLetter(ClassPlan plan)
+    {
         for (var letter = 'A'; letter <= 'Z'; letter++)
             if (!plan.Blocks.Any(b => b.Name.Equals($"{letter}", StringComparison.OrdinalIgnoreCase) || b.Name.StartsWith($"{letter}:", StringComparison.OrdinalIgnoreCase)))
-                return ($"{letter}", head);
-        return ($"Block {plan.Blocks.Length + 1}", head);
+                return $"{letter}";
+        for (var n = plan.Blocks.Length + 1; ; n++)
+            if ($"Block {n}" is var name && plan.Find(name) is null)
+                return name;
     }
 
     private static Block ReadHead(string name, Slice head, SheetErrors errors)

@@ -21,7 +21,7 @@ public sealed record ChangeRow(string From, string To, string Where, string Has,
     public static (string Words, bool IsTight)? After(Timeline timeline, int block, int station)
     {
         var gap = timeline.Gaps.FirstOrDefault(g => timeline.Sets[g.From].Block == block && timeline.Sets[g.From].Station == station && g.Place != GapPlace.OtherSide);
-        return gap is null ? null : ($"then needs {gap.Need.InWholeSeconds} s, has {HasText(gap)}", gap.Lost > Length.Zero);
+        return gap is null ? null : (gap.Lost > Length.Zero ? $"{Say.Time(gap.Need - gap.Planned)} short: the change needs {gap.Need.InWholeSeconds} s, has {HasText(gap)}" : $"the change needs {gap.Need.InWholeSeconds} s, has {HasText(gap)}", gap.Lost > Length.Zero);
     }
 
     private static ChangeRow RowOf(Timeline timeline, ImmutableArray<GapRecord> gaps)

@@ -25,6 +25,7 @@ internal static class EditForm
             "sheet" => new ReplaceSheet(Text(form, "text")),
             "block" => new Several([.. Differing(form, BlockView.FieldKeys, Settings(plan, block)).Select(l => new SetBlockSetting(block, l.Key, l.Value)), .. Renamed(form, plan, block)]),
             "block-text" => new ReplaceBlock(block, Text(form, "text")),
+            "block-new" => FreshBlock.Text(Text(form, "kind"), plan) is { } fresh ? new AddBlock(fresh, AddBlockLine.PlaceIn(plan)) : null,
             "block-add" => new AddBlock(Text(form, "text")),
             "block-line" => new AddBlockLine(Text(form, "line")),
             "block-remove" => new RemoveBlock(block),

@@ -165,7 +165,7 @@ public sealed class PlanModel(ClassBook shelf, ClassTimelines timelines, RulesBo
     /// <summary>The block that is open afterwards: one that was just added, else the one that was.</summary>
     private static int OpenAfter(EditRequest request, SaveResult result)
     {
-        if (result.Outcome == SaveOutcome.Saved && request.Do is "block-add" or "block-line" or "block-duplicate" && result.Class!.Plan.Blocks.MaxBy(b => b.Id) is { } added)
+        if (result.Outcome == SaveOutcome.Saved && request.Do is "block-new" or "block-add" or "block-line" or "block-duplicate" && result.Class!.Plan.Blocks.MaxBy(b => b.Id) is { } added)
             return added.Id;
         return request.Open;
     }

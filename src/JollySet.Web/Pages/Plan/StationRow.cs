@@ -22,6 +22,8 @@ public sealed record StationRow(
     (string Words, bool IsTight)? Then,
     string UsualLoad,
     string UsualAmount,
+    string UsualSides,
+    string UsualRest,
     string Cue,
     string Caution,
     ImmutableArray<string> Options,
@@ -74,6 +76,8 @@ public sealed record StationRow(
             ChangeRow.After(timeline, blockIndex, number),
             move is null || move.Load == Core.Moves.LoadClass.None ? "none" : Core.Plans.Words.Of(move.Load),
             sets.Count == 0 ? "" : first.Reps is { } reps ? $"x{reps}" : $"{first.Length.InWholeSeconds} s",
+            SidesOf(first, move),
+            RestOf(block),
             move is null ? "" : string.Join(" · ", move.Cues),
             move?.Caution ?? "",
             [.. Foreseen.Of(timeline, first).Concat(station.Options.Select(o => $"{FlagWords.OptionWord(o)}: {Core.Plans.Words.Of(o.Way)}"))],
@@ -81,6 +85,22 @@ public sealed record StationRow(
             findings.Where(f => f.Block == block.Name && f.Stations.Contains(number)).Select(f => (Severity?)f.Severity).Max(),
             mine ? failed!.Field : null,
             mine ? failed!.Message : null);
+    }
+
+    /// <summary>What stands where the line says nothing of sides.</summary>
+    private static string SidesOf(WorkSet set, Core.Moves.Move? move) =>
+        Hems.Of(set) switch
+        {
+            Hem.Unsaid => move is null ? "" : "not said",
+            Hem.Left or Hem.Right => "each side",
+            var hem => Hems.Words(hem),
+        };
+
+    /// <summary>The rest that the block gives where the line says none.</summary>
+    private static string RestOf(Block block)
+    {
+        var gap = block.IsLinked ? block.Settings.Pause : block.Settings.Rest.FirstOrDefault();
+        return gap is null ? "none" : $"{SheetWriter.WriteGap(gap)} s";
     }
 
     /// <summary>The value of a field.</summary>

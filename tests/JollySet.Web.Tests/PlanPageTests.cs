@@ -19,6 +19,26 @@ public sealed class PlanPageTests : IDisposable
 
     private async Task<IElement> StationForm(int number) => (await app.Get(Deck)).QuerySelector($"#s{Station(number)} form")!;
 
+    [Fact]
+    public async Task A_work_period_that_no_station_uses_says_so()
+    {
+        var kept = app.Shelf.Add(Core.Keeping.Gate.Pass(SheetReader.Read("# T\n== A (circuit, work 40, rest 20)\nsquat x10\npush-up x8\n== B (circuit, work 40, rest 20)\nsquat x10\npush-up\n").Plan!).Passed!, "made");
+        Assert.Contains("No station uses it", (await app.Get($"/plan/{kept.Id}?block={kept.Plan.Blocks[0].Id}")).QuerySelector(".field-one.work")!.TextContent, StringComparison.Ordinal);
+        Assert.DoesNotContain("No station uses it", (await app.Get($"/plan/{kept.Id}?block={kept.Plan.Blocks[1].Id}")).QuerySelector(".block-head")!.TextContent, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task A_warm_up_is_called_one_and_stays_one_when_something_else_is_set()
+    {
+        var kept = app.Demo("Slack Water Strength");
+        var page = await app.Get($"/plan/{kept.Id}?block={app.Block(kept.Id, "Warm-up")}");
+        Assert.Equal("warm-up", page.QuerySelector("#set-format")!.GetAttribute("value"));
+        await app.Submit(page.QuerySelector(".block-head")!, ("rest", "12"));
+        var block = app.Shelf.Get(kept.Id)!.Plan.Find("Warm-up")!;
+        Assert.IsType<Core.Plans.PrepareFormat>(block.Format);
+        Assert.Contains(("rest", "12"), SheetWriter.WriteSettings(block.Settings));
+    }
+
     [Theory]
     [InlineData("superset")]
     [InlineData("talk")]

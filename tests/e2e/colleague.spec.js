@@ -8,7 +8,7 @@ test("three classes are designed from a brief, another looked at, a block of one
   await page.getByRole("link", { name: "Design for me" }).click();
   await ready(page);
   await page.getByLabel("Minutes").fill("30");
-  await page.getByLabel("Spare them").fill("knees");
+  await page.getByLabel("Careful with").fill("knees");
   await page.getByLabel("Kit there is").fill("mat, light dumbbells");
   await page.getByRole("button", { name: "Draft a class" }).click();
   const lines = () => page.locator(".draft-block li b").allTextContents();

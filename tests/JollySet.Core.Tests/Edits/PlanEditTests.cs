@@ -95,6 +95,8 @@ public class PlanEditTests
     [InlineData("after", "60 water", "(circuit, 2 rounds, work 40, rest 20, after 60 water)")]
     [InlineData("rest", "", "(circuit, 2 rounds, work 40)")]
     [InlineData("format", "prepare", "(prepare, 2 rounds, work 40, rest 20)")]
+    [InlineData("format", "warm-up", "(prepare, 2 rounds, work 40, rest 20)")]
+    [InlineData("format", "cool-down", "(release, 2 rounds, work 40, rest 20)")]
     [InlineData("rounds", "0", "from 1")]
     [InlineData("work", "-5", "cannot be negative")]
     [InlineData("pause", "5", "never uses")]

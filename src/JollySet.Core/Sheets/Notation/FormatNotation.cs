@@ -21,9 +21,9 @@ internal static class FormatNotation
         {
             "talk" => Time(rest, errors) is { } s ? new TalkFormat(s) : null,
             "show" => Time(rest, errors) is { } s ? new ShowFormat(s) : null,
-            "own" => Time(rest, errors) is { } s ? new OwnFormat(s) : null,
-            "prepare" => Alone(new PrepareFormat(), rest, errors),
-            "release" => Alone(new ReleaseFormat(), rest, errors),
+            "own" => Time(rest.Words() is [var time, ..] && time.Is("time") ? rest.From(time.Length).Trim() : rest, errors) is { } s ? new OwnFormat(s) : null,
+            "prepare" or "warm-up" => Alone(new PrepareFormat(), rest, errors),
+            "release" or "cool-down" => Alone(new ReleaseFormat(), rest, errors),
             "circuit" => Alone(new CircuitFormat(), rest, errors),
             "superset" => Linked(LinkedKind.Superset, rest, errors),
             "trio" => Linked(LinkedKind.Trio, rest, errors),

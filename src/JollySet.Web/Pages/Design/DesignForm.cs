@@ -25,7 +25,7 @@ internal sealed class DesignForm
         ("goal", "Goal", "strength endurance", "", Goals),
         ("format", "Format you like", "Circuit", "", Formats),
         ("audience", "Who comes", "newcomer, regular", "newcomer, regular", []),
-        ("needs", "Spare them", "", "knees, no jumping", []),
+        ("needs", "Careful with", "", "knees, no jumping", []),
         ("kit", "Kit there is", "mat, light dumbbells, heavy dumbbells", "mat, dumbbells; empty for none", []),
     ];
 

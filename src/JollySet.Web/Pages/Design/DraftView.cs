@@ -120,6 +120,6 @@ public sealed record DraftView(string Title, string Clock, string Likely, string
             settings.Work.IsEmpty ? null : $"{settings.Work[0].InWholeSeconds} s on",
             settings.Rest.IsEmpty ? null : $"{settings.Rest[0].Length.Low.InWholeSeconds} s off",
         ];
-        return string.Join(", ", parts.OfType<string>().Prepend(Words.FormatName(block.Format)));
+        return string.Join(", ", parts.Prepend(block.Format is PrepareFormat or ReleaseFormat ? null : Words.FormatName(block.Format)).OfType<string>());
     }
 }

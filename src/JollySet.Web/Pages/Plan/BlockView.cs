@@ -9,7 +9,11 @@ namespace JollySet.Web.Pages.Plan;
 /// <summary>One setting of the open block, as its field shows it.</summary>
 /// <param name="Choices">Value and word of each, where one of a few is chosen; empty for free text.</param>
 /// <param name="IsRare">Whether it stands among the further settings.</param>
-public sealed record SettingField(string Key, string Label, string Value, string Hint, string? Error, ImmutableArray<(string Value, string Word)> Choices, bool IsRare);
+public sealed record SettingField(string Key, string Label, string Value, string Hint, string? Error, ImmutableArray<(string Value, string Word)> Choices, bool IsRare)
+{
+    /// <summary>What is odd about it as it stands; empty where nothing is.</summary>
+    public string Note { get; init; } = "";
+}
 
 /// <summary>The open block, to be edited.</summary>
 /// <param name="Repeats">The block it repeats, or null.</param>
@@ -59,9 +63,18 @@ public sealed record BlockView(
     public static Dictionary<string, string> SettingTexts(Block block)
     {
         var texts = SheetWriter.WriteSettings(block.Settings).ToDictionary(s => s.Key, s => s.Value);
-        texts["format"] = SheetWriter.WriteFormat(block.Format);
+        texts["format"] = FormatSaid(block.Format);
         return texts;
     }
+
+    /// <summary>The format as a person reads it; the notation takes these words too.</summary>
+    private static string FormatSaid(BlockFormat format) => format switch
+    {
+        PrepareFormat => "warm-up",
+        ReleaseFormat => "cool-down",
+        OwnFormat => "own time" + SheetWriter.WriteFormat(format)["own".Length..],
+        _ => SheetWriter.WriteFormat(format),
+    };
 
     /// <summary>The view of a block of a timeline.</summary>
     public static BlockView Of(Timeline timeline, Totals totals, Block block, int revision, IReadOnlyList<Finding> findings, FailedEdit? failed)
@@ -90,7 +103,10 @@ public sealed record BlockView(
                     f.Hint,
                     mine is { Do: "block" } && mine.Field == f.Key ? mine.Message : null,
                     f.Choices,
-                    f.IsRare)),
+                    f.IsRare)
+                {
+                    Note = f.Key == "work" && !block.Settings.Work.IsEmpty && !block.Stations.IsEmpty && block.Stations.All(s => s.Amount is not null) ? "No station uses it: each says how much itself." : "",
+                }),
             ],
             [.. Enumerable.Range(1, block.Stations.Length).Select(n => StationRow.Of(timeline, setsHere[n], block, index, n, findings, mine?.Do is "station" ? mine : null))],
             ChangeRow.Of(timeline, index),

@@ -154,6 +154,9 @@ function draw() {
   if (place.ended && !leaving) leave();
 }
 
+/** Seconds under two minutes as they are, longer as minutes and seconds. */
+const spoken = (seconds) => (seconds < 120 ? `${seconds} s` : `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, "0")}`);
+
 /** When the class will end, and how far behind the plan it is since its start. */
 function showEnd(place) {
   if (place.segment < 0) return;
@@ -163,7 +166,7 @@ function showEnd(place) {
   const start = log.all.findLast((event) => event.kind === "start");
   const skipped = tenths.slice(0, start?.value ?? 0).reduce((sum, t) => sum + t * 100, 0);
   const behind = Math.round((place.atMs - start.atMs - data.countInMs - (done - skipped)) / 1000);
-  const words = behind > 2 ? ` · ${behind} s behind` : behind < -2 ? ` · ${-behind} s ahead` : "";
+  const words = behind > 2 ? ` · ${spoken(behind)} behind` : behind < -2 ? ` · ${spoken(-behind)} ahead` : "";
   const shown = `ends ${String(end.getHours()).padStart(2, "0")}:${String(end.getMinutes()).padStart(2, "0")}${words}`;
   const element = document.getElementById("ends");
   if (element.textContent !== shown) element.textContent = shown;

@@ -214,3 +214,15 @@ test.describe("without script", () => {
     await expect(page.locator("#main")).toHaveAttribute("data-state", "running");
   });
 });
+
+test("Brief unfolds from the rail, from another screen of the class too", async ({ page }) => {
+  await makeClass(page);
+  await page.locator(".rail").getByRole("link", { name: "Brief" }).click();
+  await expect(page.getByLabel("Title")).toBeVisible();
+  await page.getByRole("link", { name: "Balance", exact: true }).click();
+  await page.locator(".rail").getByRole("link", { name: "Brief" }).click();
+  await ready(page);
+  await expect(page.getByLabel("Title")).toBeVisible();
+  await page.locator("#flag-key > summary").press("Enter");
+  await expect(page.locator("#flag-key .cloth").first()).toBeVisible();
+});

@@ -21,7 +21,7 @@ function arrange() {
 
 /** Brief and Sheet are folded at the foot of the page: the way to them unfolds them. */
 function unfold(name) {
-  const part = name && document.getElementById(name);
+  const part = name ? document.getElementById(name) : null;
   if (!part?.matches("details")) return;
   part.open = true;
   focusOn(part.querySelector("summary"));

@@ -155,7 +155,9 @@ function draw() {
 }
 
 /** Seconds under two minutes as they are, longer as minutes and seconds. */
-const spoken = (seconds) => (seconds < 120 ? `${seconds} s` : `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, "0")}`);
+function spoken(seconds) {
+  return seconds < 120 ? `${seconds} s` : `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, "0")}`;
+}
 
 /** When the class will end, and how far behind the plan it is since its start. */
 function showEnd(place) {

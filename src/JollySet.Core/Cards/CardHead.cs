@@ -351,7 +351,7 @@ internal sealed partial class CardHead
     [GeneratedRegex(@"^(?:please\s+)?bring\s+(?:your\s+(?:own\s+)?|an?\s+)?", RegexOptions.IgnoreCase)]
     private static partial Regex Brings();
 
-    [GeneratedRegex(@"^(?:hi|hiya|hello|hey|dear|thanks|thank you)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:(?:hi|hiya|hello|hey)(?=\s*[!,.]|\s+(?:all|there|everyone|team|folks)\b|$)|(?:dear|thanks|thank you)\b)", RegexOptions.IgnoreCase)]
     private static partial Regex Greets();
 
     [GeneratedRegex(@"^(?:goal|aim)\s+(?<g>.+)$", RegexOptions.IgnoreCase)]

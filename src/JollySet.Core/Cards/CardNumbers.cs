@@ -74,7 +74,7 @@ internal static partial class CardNumbers
     [GeneratedRegex(@"^\s*(?<a>\d{1,3})[:.](?<b>[0-5]\d)(?:\s*-\s*\d{1,3}[:.]\d\d)?\s*[-:)]?\s+(?=[A-Za-z])")]
     private static partial Regex Time();
 
-    [GeneratedRegex(@"^(?:the\s+)?(?:end|finish|done|home|close|over)\b.{0,10}$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:the\s+)?(?:end|finish|done|home|close|over)\b(?:\s+of\s+class)?[.!\s]*$", RegexOptions.IgnoreCase)]
     private static partial Regex TheEnd();
 
     [GeneratedRegex(@"^\s*(?:(?:min(?:ute)?|station|stn|exercise|move|no\.?)\s*#?(?<n>\d{1,2})\s*[-:.)]?\s+(?=\w)|(?<n>\d{1,2})\s*:\s+(?=[A-Za-z])|(?<n>\d{1,2})\s+(?=[A-Za-z])(?!(?:x|min(?:ute)?s?|m|h|hours?|s|secs?|seconds?|rounds?|rds?|sets?|laps?|times?|reps?|kgs?|lbs?|people|ppl|of|arm|leg)\b))", RegexOptions.IgnoreCase)]

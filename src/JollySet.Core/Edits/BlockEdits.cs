@@ -181,7 +181,7 @@ public sealed record SetBlockSetting(int Block, string Key, string Value) : Plan
     private static BlockSettings Converted(Block block, Block then)
     {
         var said = block.Settings;
-        if (then.IsLinked && !block.IsLinked && said is { Between: { } between, Ratio: null })
+        if (then.IsLinked && !block.IsLinked && said is { Between: { } between, Ratio: null, Rest.Length: <= 1 })
             return said with { Pause = said.Rest.IsEmpty ? said.Pause : said.Rest[0], Rest = [between], Between = null };
         if (!then.IsLinked && block.IsLinked && said is { Rest: [var rest], Between: null } && SettingsNotation.UsedBy(then.Format).Contains("between"))
             return said with { Rest = said.Pause is { } pause ? [pause] : [], Between = rest, Pause = null };

@@ -21,6 +21,9 @@ public static class TypedOver
         var said = line.Options.Select(o => (o.Kind, o.Need)).ToHashSet();
         if (StationFor.WayOf(move.Harder) is { } harder)
             then = then with { Options = then.Options.Add(new StationOption(OptionKind.Harder, harder)) };
+        // What was said for someone to be spared goes only where the new move does not trouble them.
+        var kept = line.Options.Where(o => o is { Kind: OptionKind.ForNeed, Need: { } need } && move.Troubles(need) && !then.Options.Any(t => t.Kind == o.Kind && t.Need == need));
+        then = then with { Options = then.Options.AddRange(kept) };
         return new SetStation(station, SheetWriter.WriteStation(then with
         {
             Doing = new OneMove(typed),

@@ -69,6 +69,19 @@ public sealed class CardTests(ITestOutputHelper output)
     public void A_bare_number_after_a_warm_up_is_its_minutes(string line, string block) =>
         Assert.Contains(block, SheetWriter.Write(CardReader.Read($"Quay, 20 min\n{line}\n3 rounds 40/20\nsquat\n")!.Plan), StringComparison.Ordinal);
 
+    [Theory]
+    [InlineData("Hi-lo Tuesday", "Hi-lo Tuesday")]
+    [InlineData("Hi! thanks for Tuesday", "Card")]
+    public void A_greeting_is_no_title_and_a_title_no_greeting(string first, string title) =>
+        Assert.Equal(title, CardReader.Read($"{first}, 30 min\n3 rounds 40/20\nsquat\npush-up\n")!.Plan.Title);
+
+    [Fact]
+    public void A_limit_beside_the_end_is_heard()
+    {
+        var plan = CardReader.Read("0:00 warm up\n5:00 circuit 3 x 40/20: squat, row\n20:00 end. bad knee")!.Plan;
+        Assert.Contains(plan.Brief.Needs.Concat(plan.Brief.Notes).Concat(plan.Blocks.SelectMany(b => b.Notes)), t => t.Contains("knee", StringComparison.Ordinal));
+    }
+
     [Fact]
     public void A_count_in_a_box_is_a_count_and_a_warm_up_is_told_once()
     {

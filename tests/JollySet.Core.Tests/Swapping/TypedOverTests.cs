@@ -13,6 +13,7 @@ public class TypedOverTests
     [InlineData("push-up x12 @3-0-1-1, rest 30 | easier: knee push-up", "overhead press", "overhead press x12 @3-0-1-1, rest 30 | easier: ")]
     [InlineData("squat", "goblet squat", "goblet squat\n")]
     [InlineData("push-up | for wrists: floor press", "mountain climber", "mountain climber | for wrists: ")]
+    [InlineData("squat | for knees: \"only as low as you like\"", "lunge", "| for knees: \"only as low as you like\"")]
     [InlineData("squat | note: face the window", "lunge", "| note: face the window")]
     [InlineData("press-ups | easier: knee push-up", "push-up", "push-up | easier: knee push-up")]
     [InlineData("squat [heavy] | easier: squat to chair", "halyard haul", "halyard haul [heavy] | easier: squat to chair")]

@@ -85,6 +85,11 @@ try {
       parts.set(tag.match(/ id="([^"]+)"/)[1], tag.match(/data-part="([^"]+)"/)[1]);
   };
   learn(page.html);
+  // As on a wide screen where nothing is unfolded.
+  const asleep = [...page.html.matchAll(/<[a-z]+ [^>]*data-sleeps[^>]*>/g)]
+    .map(([tag]) => tag.match(/ id="([^"]+)"/)[1])
+    .filter((id) => id !== "line-wide");
+  console.log("asleep:", asleep.join(", "));
   const [block, station] = page.html.match(/name="block" value="(\d+)">\s*<input type="hidden" name="station" value="(\d+)"/).slice(1);
   const sizes = [];
   const edit = async (i) => {
@@ -92,7 +97,7 @@ try {
       plan,
       page,
       { do: "station", block, open: block, station, revision: i + 1, amount: `${30 + (i % 2) * 5}s` },
-      { "HX-Request": "true", "X-Has-Parts": [...parts].map((p) => p.join(" ")).join(",") },
+      { "HX-Request": "true", "X-Has-Parts": [...parts].map((p) => p.join(" ")).join(","), "X-Asleep-Parts": asleep.join(",") },
     );
     const html = await answer.text();
     learn(html);
@@ -106,7 +111,13 @@ try {
   console.log("bare Razor post in turn with it, ms:", theirs, `${(ours.median / theirs.median).toFixed(1)}×`);
   sizes.sort((a, b) => a - b);
   console.log("Plan edit, bytes before compression:", { median: sizes[sizes.length / 2], most: sizes.at(-1) });
-  console.log("Plan page and a bare one in turn, ms:", await measured(() => fetch(plan), () => fetch(bareSite)));
+  console.log(
+    "Plan page and a bare one in turn, ms:",
+    await measured(
+      () => fetch(plan),
+      () => fetch(bareSite),
+    ),
+  );
   const newPage = await visit(`${site}/new`);
   for (let i = 1; i < shelved; i++)
     await post(`${site}/new?handler=Text`, newPage, { text: hour.replace("# Hour", `# Hour ${i}`) }).then((a) => a.text());

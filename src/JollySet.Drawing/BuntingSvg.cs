@@ -9,7 +9,7 @@ namespace JollySet.Drawing;
 /// <summary>Draws the ropes of a class, wide, as SVG.</summary>
 public static class BuntingSvg
 {
-    private const double Width = 1200;
+    internal const double Width = 1200;
     private const double Left = 152;
     private const double Right = 96;
     private const double LeastDrop = 21;
@@ -24,28 +24,29 @@ public static class BuntingSvg
     /// <param name="link">Gives the address a flag opens.</param>
     public static string Of(Timeline timeline, string? open, Func<string, int, string> link)
     {
-        var drawing = Hung(timeline, EffortModel.AtSetEnds(timeline, Person.Regular), open, link);
-        return new Svg().Open("svg", "class", "bunting", "viewBox", drawing.ViewBox, "role", "group", "aria-label", drawing.Label)
-            + string.Concat(drawing.Ropes.Select(r => $"<g transform=\"translate(0 {FlagPath.N(r.Top)})\">{r.Svg}</g>")) + "</svg>";
+        var ropes = Hung(timeline, EffortModel.AtSetEnds(timeline, Person.Regular), open, link);
+        var tops = ropes.Aggregate(ImmutableArray.Create(0.0), (t, r) => t.Add(t[^1] + r.Height));
+        return new Svg().Open("svg", "class", "bunting", "viewBox", $"0 0 {FlagPath.N(Width)} {FlagPath.N(Math.Max(40, tops[^1]))}", "role", "group", "aria-label", $"{timeline.Plan.Title} as flags on a line")
+            + string.Concat(ropes.Select((r, i) => $"<g transform=\"translate(0 {FlagPath.N(tops[i] + r.Above)})\">{r.Svg}</g>")) + "</svg>";
     }
 
     /// <summary>The same rope by rope, so that a page can be given those that have changed. What hangs on a rope does not say where the rope hangs.</summary>
     /// <param name="efforts">At the end of each set, by its index.</param>
-    public static HungClass Hung(Timeline timeline, Dictionary<int, double> efforts, string? open, Func<string, int, string> link)
+    public static ImmutableArray<DrawnRope> Hung(Timeline timeline, Dictionary<int, double> efforts, string? open, Func<string, int, string> link)
     {
         var ropes = BuntingLayout.Of(timeline, Width - Left - Right, efforts);
         var drawn = ImmutableArray.CreateBuilder<DrawnRope>();
-        var (y, names) = (ropes is [{ Breaks.IsEmpty: false }, ..] ? 22.0 : 14.0, new Dictionary<int, int>());
+        var (above, names) = (ropes is [{ Breaks.IsEmpty: false }, ..] ? 22.0 : 14.0, new Dictionary<int, int>());
         foreach (var rope in ropes)
         {
             var svg = new Svg();
             var height = rope.Flags.IsEmpty ? Words(svg, rope, 0) : Hang(svg, rope, 0, open, RopeWords.Tag(timeline.Blocks[rope.Block]), link);
             var nth = names[rope.Block] = names.GetValueOrDefault(rope.Block) + 1;
-            drawn.Add(new DrawnRope($"rope-{timeline.Plan.Blocks[rope.Block].Id}-{nth}", y, svg.ToString()));
-            y += height;
+            drawn.Add(new DrawnRope(timeline.Plan.Blocks[rope.Block].Id, nth, above, above + height, rope.BlockName + (rope.Label.Length > 0 ? $", {rope.Label}" : ""), svg.ToString()));
+            above = 0;
         }
 
-        return new HungClass($"0 0 {FlagPath.N(Width)} {FlagPath.N(Math.Max(40, y))}", $"{timeline.Plan.Title} as flags on a line", drawn.ToImmutable());
+        return drawn.ToImmutable();
     }
 
     private static double Words(Svg svg, Rope rope, double y)
@@ -178,9 +179,17 @@ public static class BuntingSvg
     private static string Shortened(string text, int letters) => text.Length <= letters ? text : text[..(letters - 1)] + "…";
 }
 
-/// <summary>One rope as it is drawn, from its own top.</summary>
-/// <param name="Id">Names it on a page: its block's number and which of its ropes it is.</param>
-public sealed record DrawnRope(string Id, double Top, string Svg);
+/// <summary>One rope as it is drawn, from the rope down.</summary>
+/// <param name="Block">The number of its block.</param>
+/// <param name="Nth">Which of that block's ropes it is, from 1.</param>
+/// <param name="Above">What stands free above it, in units of the drawing.</param>
+/// <param name="Height">How much it takes of the drawing's height, with that.</param>
+/// <param name="Label">Whose rope it is, in words.</param>
+public sealed record DrawnRope(int Block, int Nth, double Above, double Height, string Label, string Svg)
+{
+    /// <summary>Names it on a page.</summary>
+    public string Id => $"rope-{Block}-{Nth}";
 
-/// <summary>A class as ropes.</summary>
-public sealed record HungClass(string ViewBox, string Label, ImmutableArray<DrawnRope> Ropes);
+    /// <summary>The part of the drawing that is its own.</summary>
+    public string ViewBox => $"0 {FlagPath.N(-Above)} {FlagPath.N(BuntingSvg.Width)} {FlagPath.N(Height)}";
+}

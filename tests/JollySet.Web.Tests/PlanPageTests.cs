@@ -282,6 +282,22 @@ public sealed class PlanPageTests : IDisposable
         Assert.Null(answer.QuerySelector("#brief-form"));
     }
 
+    [Fact]
+    public async Task A_part_that_nobody_sees_is_sent_when_it_is_looked_at()
+    {
+        var page = await app.Get(Deck);
+        var has = string.Join(',', page.QuerySelectorAll("[data-part]").Select(p => $"{p.Id} {p.GetAttribute("data-part")}"));
+        app.Client.DefaultRequestHeaders.Add("X-Has-Parts", has);
+        app.Client.DefaultRequestHeaders.Add("X-Asleep-Parts", "sheet-form,words-said,line-narrow");
+        var answer = await App.Parse(await app.Submit(page.QuerySelector($"#s{Station(1)} form")!, ("amount", "45s")));
+        Assert.NotNull(answer.QuerySelector("[id^=rope-]"));
+        Assert.Null(answer.QuerySelector("#sheet-form, #words-said, #line-narrow"));
+        app.Client.DefaultRequestHeaders.Remove("X-Asleep-Parts");
+        var woken = await app.Get(Deck);
+        Assert.Contains("45s", woken.QuerySelector("#sheet-form textarea")!.TextContent, StringComparison.Ordinal);
+        Assert.NotNull(woken.QuerySelector("#line-narrow"));
+    }
+
     /// <summary>Parts with what they show, but for what every form carries along.</summary>
     private async Task<Dictionary<string, (string Hash, string Shows)>> Parts() => (await app.Get(Deck)).QuerySelectorAll("[data-part]").ToDictionary(
         p => p.Id!,

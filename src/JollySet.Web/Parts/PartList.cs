@@ -16,10 +16,14 @@ public sealed partial class PartList(IHttpContextAccessor context)
     /// <summary>The header in which a page says what it has: <c>id hash</c>, parted by commas.</summary>
     public const string Header = "X-Has-Parts";
 
+    /// <summary>The header in which a page says which of its parts nobody sees, by id: they are asked for when they are looked at.</summary>
+    public const string AsleepHeader = "X-Asleep-Parts";
+
     private static readonly SearchValues<char> Space = SearchValues.Create(" \t\r\n");
     private readonly List<Part> parts = [];
     private readonly Stack<string> open = new();
     private Dictionary<string, string>? has;
+    private HashSet<string>? asleep;
 
     /// <summary>Whether a page asks for what has changed, rather than a reader for a page.</summary>
     public bool IsLive => context.HttpContext?.Request.Headers.ContainsKey(Header) == true;
@@ -45,6 +49,12 @@ public sealed partial class PartList(IHttpContextAccessor context)
     /// <summary>Whether the page that asks has that part with that hash.</summary>
     public bool Has(string id, string hash) => There.GetValueOrDefault(id) == hash;
 
+    /// <summary>Whether the page has that part where nobody sees it.</summary>
+    public bool IsAsleep(string id) => Asleep.Contains(id);
+
+    /// <summary>The hash of a part that the page has and nobody sees; null where it is to be written.</summary>
+    public string? AsleepAs(string id) => IsAsleep(id) ? There.GetValueOrDefault(id) : null;
+
     /// <summary>A hash of what a part says, whatever the revision and the token in its forms, and whatever the space between.</summary>
     public static string HashOf(string content)
     {
@@ -65,6 +75,8 @@ public sealed partial class PartList(IHttpContextAccessor context)
         foreach (var word in content.SplitAny(Space))
             hash.Append(MemoryMarshal.AsBytes(content[word]));
     }
+
+    private HashSet<string> Asleep => asleep ??= [.. (context.HttpContext?.Request.Headers[AsleepHeader].ToString() ?? "").Split(',', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries)];
 
     private Dictionary<string, string> There => has ??= (context.HttpContext?.Request.Headers[Header].ToString() ?? "")
         .Split(',', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries)

@@ -17,22 +17,30 @@ public sealed class PartTagHelper(PartList parts) : TagHelper
 
     /// <summary>What it is told apart by, where that is not all it holds: a list whose items are parts of their own.</summary>
     [HtmlAttributeName("part-key")]
-    public string? Key { get; set; }
+    public Func<string>? Key { get; set; }
 
     /// <summary>All that its content is made of, where that is known beforehand: what the page has already is then not even written.</summary>
     [HtmlAttributeName("part-is")]
-    public object? Is { get; set; }
+    public Func<object>? Is { get; set; }
+
+    /// <summary>Whether it may stand folded or hidden: then it is neither reckoned nor sent until it is looked at.</summary>
+    [HtmlAttributeName("part-sleeps")]
+    public bool Sleeps { get; set; }
 
     /// <inheritdoc/>
     public override async Task ProcessAsync(TagHelperContext context, TagHelperOutput output)
     {
         parts.Open(Part);
+        if (Sleeps)
+            output.Attributes.SetAttribute("data-sleeps", "");
+        if (Sleeps && parts.AsleepAs(Part) is { } asleep && Mark(output, asleep))
+            return;
         var attributes = string.Concat(output.Attributes.Select(a => $"{a.Name}={a.Value};"));
-        var known = Is is null ? null : PartList.HashOf(attributes + JsonSerializer.Serialize(Is, Whole));
+        var known = Is is null ? null : PartList.HashOf(attributes + JsonSerializer.Serialize(Is(), Whole));
         if (known is not null && Mark(output, known))
             return;
         var content = await output.GetChildContentAsync();
-        var hash = known ?? PartList.HashOf(attributes + (Key ?? content.GetContent()));
+        var hash = known ?? PartList.HashOf(attributes + (Key?.Invoke() ?? content.GetContent()));
         if (known is null && Mark(output, hash))
             return;
 
@@ -45,7 +53,7 @@ public sealed class PartTagHelper(PartList parts) : TagHelper
 
         using var written = new StringWriter();
         output.WriteTo(written, HtmlEncoder.Default);
-        parts.Close(hash, output.TagName == "g" ? $"<svg data-wrap>{written}</svg>" : written.ToString());
+        parts.Close(hash, written.ToString());
     }
 
     /// <summary>Names the element and its hash; true when the page has it, so that where the part around it is sent a place for it is enough.</summary>

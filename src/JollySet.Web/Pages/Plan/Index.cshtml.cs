@@ -27,7 +27,7 @@ public sealed class PlanModel(ClassBook shelf, ClassTimelines timelines, RulesBo
     {
         if (shelf.Get(id) is not { } kept)
             return Missing(id);
-        var look = PlanLook.Of(id, kept.Plan, rules.Studio(), block);
+        var look = PlanLook.Of(id, kept.Plan, rules.Studio(), block, parts.IsAsleep("line-wide"));
         View = PlanView.Of(kept, look, line: line, safe: safe, swaps: swap > 0 ? SwapsView.OfStation(kept, look.Timeline, swap) : swapBlock ? SwapsView.OfBlock(kept, look.Timeline, block) : null);
         return parts.IsLive ? Parts(StatusCodes.Status200OK, kept) : Page();
     }
@@ -78,21 +78,22 @@ public sealed class PlanModel(ClassBook shelf, ClassTimelines timelines, RulesBo
             shelf.BringBack(id);
         if (request.Revision is not { } madeOn)
             return BadRequest();
+        var hangs = parts.IsAsleep("line-wide");
         return request.Do switch
         {
             "undo" => Answer(id, request, shelf.Undo(id, madeOn)),
             "redo" => Answer(id, request, shelf.Redo(id, madeOn)),
             _ when request.AsCopy => AsCopy(id, request, madeOn),
-            _ => Answer(id, request, shelf.Edit(id, madeOn, plan => EditForm.EditOf(request.Form, plan, rules.Studio()), request.WhenStale, plan => LookAhead(id, plan, request.Open))),
+            _ => Answer(id, request, shelf.Edit(id, madeOn, plan => EditForm.EditOf(request.Form, plan, rules.Studio()), request.WhenStale, plan => LookAhead(id, plan, request.Open, hangs))),
         };
     }
 
     /// <summary>What the class becomes is looked at while it is being saved.</summary>
-    private void LookAhead(Guid id, ClassPlan plan, int open) => ahead = (plan, open, Task.Run(() => PlanLook.Of(id, plan, rules.Studio(), open)));
+    private void LookAhead(Guid id, ClassPlan plan, int open, bool hangs) => ahead = (plan, open, Task.Run(() => PlanLook.Of(id, plan, rules.Studio(), open, hangs)));
 
     private PlanLook LookAt(KeptClass kept, int open) => ahead is { } look && look.Open == open && ReferenceEquals(look.Plan, kept.Plan)
         ? look.Look.GetAwaiter().GetResult()
-        : PlanLook.Of(kept.Id, kept.Plan, rules.Studio(), open);
+        : PlanLook.Of(kept.Id, kept.Plan, rules.Studio(), open, parts.IsAsleep("line-wide"));
 
     private IActionResult Answer(Guid id, EditRequest request, SaveResult result)
     {

@@ -9,41 +9,52 @@ using JollySet.Drawing;
 
 namespace JollySet.Web.Pages.Plan;
 
-/// <summary>What is reckoned of a plan for the screen: its timeline, what its review says, its words, and its drawing with one block open. It can be made while the plan is still being saved.</summary>
+/// <summary>What is reckoned of a plan for the screen: its timeline, what its review says, and its drawing with one block open; its words, its sheet and the hanging drawing where they are looked at. It can be made while the plan is still being saved.</summary>
 public sealed record PlanLook(
     Timeline Timeline,
     ImmutableArray<Finding> Standing,
     ImmutableArray<(Finding Finding, string Reason)> Dismissed,
     Totals Totals,
-    ImmutableArray<string> Opening,
-    ImmutableArray<string> Closing,
-    ImmutableArray<Claim> Claims,
-    ImmutableArray<string> Cautions,
-    string Sheet,
     Block? Open,
-    HungClass Wide,
-    string Hanging)
+    Lazy<ImmutableArray<DrawnRope>> Wide,
+    Lazy<string> Hanging)
 {
-    /// <summary>Of the plan of a class, with what the studio knows; the drawing is made while the review goes on.</summary>
+    private readonly Lazy<SaidOfClass> said = new(() => SaidOfClass.Of(Timeline));
+    private readonly Lazy<string> sheet = new(() => SheetWriter.Write(Timeline.Plan));
+
+    /// <summary>What is said first and last, promised and minded.</summary>
+    public SaidOfClass Said => said.Value;
+
+    /// <summary>The class as a sheet.</summary>
+    public string Sheet => sheet.Value;
+
+    /// <summary>Of the plan of a class, with what the studio knows; the wide drawing is made while the review goes on, where the page shows it.</summary>
     /// <param name="open">The number of the block that is open; the first of the main part where there is no such block.</param>
-    public static PlanLook Of(Guid id, ClassPlan plan, Studio studio, int open)
+    /// <param name="hangs">Whether the page shows the rope hanging.</param>
+    public static PlanLook Of(Guid id, ClassPlan plan, Studio studio, int open, bool hangs = false)
     {
         var timeline = TimelineBuilder.Build(plan, studio);
         var block = plan.FindBlock(open) ?? plan.Blocks.FirstOrDefault(b => b.IsMain) ?? plan.Blocks.FirstOrDefault();
-        var drawing = Task.Run(() => Drawn(id, plan, timeline, block?.Name));
-        var (standing, dismissed) = Review.Whole(timeline);
-        var totals = Totals.Of(timeline);
-        var claims = timeline.Sets.IsEmpty ? [] : Core.Cues.Claims.Of(timeline);
-        var (opening, closing, cautions, sheet) = (Core.Cues.Opening.Of(timeline).ToImmutableArray(), Core.Cues.Closing.Of(timeline).ToImmutableArray(), Core.Cues.Cautions.Of(timeline).ToImmutableArray(), SheetWriter.Write(plan));
-        var (wide, hanging) = drawing.GetAwaiter().GetResult();
-        return new PlanLook(timeline, standing, dismissed, totals, opening, closing, claims, cautions, sheet, block, wide, hanging);
-    }
-
-    private static (HungClass Wide, string Hanging) Drawn(Guid id, ClassPlan plan, Timeline timeline, string? open)
-    {
         var byName = timeline.Blocks.ToDictionary(b => b.Name);
         string Link(string name, int station) => $"/plan/{id}?block={plan.Find(name)?.Id}#s{byName[name].Stations.ElementAtOrDefault(station - 1)?.Id}";
-        var efforts = EffortModel.AtSetEnds(timeline, Person.Regular);
-        return (BuntingSvg.Hung(timeline, efforts, open, Link), HangingSvg.Of(timeline, efforts, open, Link));
+        var efforts = new Lazy<Dictionary<int, double>>(() => EffortModel.AtSetEnds(timeline, Person.Regular));
+        var wide = new Lazy<ImmutableArray<DrawnRope>>(() => BuntingSvg.Hung(timeline, efforts.Value, block?.Name, Link));
+        var hanging = new Lazy<string>(() => HangingSvg.Of(timeline, efforts.Value, block?.Name, Link));
+        var drawing = Task.Run(() => hangs ? (object)hanging.Value : wide.Value);
+        var (standing, dismissed) = Review.Whole(timeline);
+        var totals = Totals.Of(timeline);
+        drawing.GetAwaiter().GetResult();
+        return new PlanLook(timeline, standing, dismissed, totals, block, wide, hanging);
     }
+}
+
+/// <summary>What is said of a class: to open and to close with, what is promised and whether it holds, what to mind.</summary>
+public sealed record SaidOfClass(ImmutableArray<string> Opening, ImmutableArray<string> Closing, ImmutableArray<Claim> Claims, ImmutableArray<string> Cautions)
+{
+    /// <summary>Of a timeline.</summary>
+    public static SaidOfClass Of(Timeline timeline) => new(
+        [.. Core.Cues.Opening.Of(timeline)],
+        [.. Core.Cues.Closing.Of(timeline)],
+        timeline.Sets.IsEmpty ? [] : [.. Core.Cues.Claims.Of(timeline)],
+        [.. Core.Cues.Cautions.Of(timeline)]);
 }

@@ -65,17 +65,11 @@ public sealed record PlanView(
     string Title,
     ClassHead Head,
     Dictionary<string, string> Brief,
-    HungClass Wide,
-    string Hanging,
+    PlanLook Look,
     ImmutableArray<BlockTab> Blocks,
     BlockView? Open,
     ImmutableArray<FindingView> Findings,
     ImmutableArray<DismissedView> Dismissed,
-    ImmutableArray<string> Opening,
-    ImmutableArray<string> Closing,
-    ImmutableArray<Claim> Claims,
-    ImmutableArray<string> Cautions,
-    string Sheet,
     string LastChange,
     bool CanUndo,
     bool CanRedo,
@@ -86,6 +80,21 @@ public sealed record PlanView(
     Expansion? Expansion)
 {
     private const int MostAtFirst = 3;
+
+    /// <summary>The class on ropes.</summary>
+    public ImmutableArray<DrawnRope> Wide => Look.Wide.Value;
+
+    /// <summary>Which ropes there are, in order.</summary>
+    public string RopesKey => string.Join(' ', Wide.Select(r => r.Id));
+
+    /// <summary>The class hanging, as SVG.</summary>
+    public string Hanging => Look.Hanging.Value;
+
+    /// <summary>What is said first and last, promised and minded.</summary>
+    public SaidOfClass Said => Look.Said;
+
+    /// <summary>The class as a sheet, or what was typed for one that was refused.</summary>
+    public string Sheet => Failed is { Do: "sheet" } ? Failed.Typed.GetValueOrDefault("text", "") : Look.Sheet;
 
     /// <summary>The worst, before anything is opened.</summary>
     public FindingView[] FirstFindings => [.. Findings.Where(f => f.Severity != "note").Take(MostAtFirst)];
@@ -138,17 +147,11 @@ public sealed record PlanView(
             failed is { Do: "brief" } ? failed.Typed.GetValueOrDefault("title", plan.Title) : plan.Title,
             ClassHead.Of(kept, timeline, totals, findings, "plan"),
             brief,
-            look.Wide,
-            look.Hanging,
+            look,
             [.. plan.Blocks.Select((b, i) => new BlockTab(b.Id, b.Name, Say.Clock(totals.Blocks[i].Length), Say.Clock(totals.Blocks[i].Likely), b == block, findings.Where(f => f.Block == b.Name).Select(f => (Severity?)f.Severity).Max(), b.IsWords))],
             block is null ? null : OpenOf(BlockView.Of(timeline, totals, block, kept.Revision, findings, failed), kept.Id, swaps),
             [.. findings.Select(f => new FindingView(f.Severity.ToString().ToLowerInvariant(), f.Message, f.Block is null ? null : plan.Find(f.Block)?.Id, f.Stations.IsEmpty || f.Block is null ? null : byName.GetValueOrDefault(f.Block)?.Stations.ElementAtOrDefault(f.Stations[0] - 1)?.Id, EditForm.FindingKey(f), f.FixSays(plan), f.MayBeDismissed, f.Asks, string.Join('\n', f.Choices.Select(c => c.Label)), f.Code == "move-unknown" ? f.Subject : null))],
             [.. dismissed.Select(d => new DismissedView(d.Finding.Message, d.Reason, d.Finding.Code, d.Finding.Block, d.Finding.Mark))],
-            look.Opening,
-            look.Closing,
-            look.Claims,
-            look.Cautions,
-            failed is { Do: "sheet" } ? failed.Typed.GetValueOrDefault("text", "") : look.Sheet,
             kept.LastChange,
             kept.CanUndo,
             kept.CanRedo,

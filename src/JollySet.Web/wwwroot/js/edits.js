@@ -1,5 +1,6 @@
 // Edits, live: every form of the page is one request made on a revision, with one answer to each of taken, refused, stale and gone.
 import { forgive, keeping, markSent, refuse } from "./keep.js";
+import { fallAsleep, madeOn, slept } from "./sleep.js";
 
 const page = () => document.getElementById("main");
 const waiting = new Map();
@@ -24,10 +25,11 @@ document.addEventListener("htmx:configRequest", (event) => {
   const { elt, headers, parameters, verb } = event.detail;
   if (elt.closest("[data-plain]")) return;
   headers["X-Has-Parts"] = [...document.querySelectorAll("[data-part]")].map((part) => `${part.id} ${part.dataset.part}`).join(",");
+  headers["X-Asleep-Parts"] = fallAsleep();
   if (verb === "get") return;
   headers["X-Antiforgery"] = page().dataset.token;
-  // A form that goes on top of another change keeps the revision it was made on.
-  parameters.set("revision", elt.querySelector?.("[name=made-on]")?.value ?? page().dataset.revision);
+  // A form that goes on top of another change, or of a part not brought up to date yet, keeps the revision it was made on.
+  parameters.set("revision", elt.querySelector?.("[name=made-on]")?.value ?? madeOn(elt) ?? page().dataset.revision);
   parameters.set("open", page().dataset.open);
   if (elt.matches("form")) markSent(elt);
 });
@@ -65,14 +67,15 @@ function putInPlace(text, status, elt) {
   const movedOn = active?.matches("input, textarea, select") && !elt.contains(active);
   keeping(() => {
     for (const same of answer.querySelectorAll("[data-same]")) same.replaceWith(document.getElementById(same.id)?.cloneNode(true) ?? "");
-    for (const child of [...answer.children]) {
-      const part = child.matches("svg[data-wrap]") ? child.firstElementChild : child;
+    for (const part of [...answer.children]) {
       const there = document.getElementById(part.id);
       if (!there) continue;
       Idiomorph.morph(there, part, { morphStyle: "outerHTML", ignoreActiveValue: false });
       htmx.process(document.getElementById(part.id));
     }
   }, !stale);
+  const moved = page().dataset.revision !== answer.dataset.revision;
+  slept(page().dataset.revision, answer.dataset.revision);
   Object.assign(page().dataset, { revision: answer.dataset.revision, open: answer.dataset.open ?? "0" });
   showAddress(page().dataset.open, elt.matches("a"));
   if (answer.dataset.title) document.title = `${answer.dataset.title} – Jolly Set`;
@@ -81,7 +84,7 @@ function putInPlace(text, status, elt) {
     clearTyped(elt);
   }
   // What could stand somewhere was reckoned for the class as it was.
-  for (const list of document.querySelectorAll(".swaps")) list.replaceChildren();
+  if (moved) for (const list of document.querySelectorAll(".swaps")) list.replaceChildren();
   for (const run of afterParts) run();
   const wanted = stale ? "stale" : answer.dataset.focus;
   if (wanted && !movedOn) focusOn(document.getElementById(wanted));

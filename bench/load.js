@@ -85,7 +85,7 @@ try {
       parts.set(tag.match(/ id="([^"]+)"/)[1], tag.match(/data-part="([^"]+)"/)[1]);
   };
   learn(page.html);
-  // As on a wide screen where nothing is unfolded.
+  // As on a wide screen where a flag is open and nothing is unfolded.
   const asleep = [...page.html.matchAll(/<[a-z]+ [^>]*data-sleeps[^>]*>/g)]
     .map(([tag]) => tag.match(/ id="([^"]+)"/)[1])
     .filter((id) => id !== "line-wide");
@@ -96,7 +96,7 @@ try {
     const answer = await post(
       plan,
       page,
-      { do: "station", block, open: block, station, revision: i + 1, amount: `${30 + (i % 2) * 5}s` },
+      { do: "station", block, open: block, station, at: station, rope: 1, revision: i + 1, amount: `${30 + (i % 2) * 5}s` },
       { "HX-Request": "true", "X-Has-Parts": [...parts].map((p) => p.join(" ")).join(","), "X-Asleep-Parts": asleep.join(",") },
     );
     const html = await answer.text();

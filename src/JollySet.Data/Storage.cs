@@ -1,13 +1,14 @@
 using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Design;
+using Microsoft.EntityFrameworkCore.Infrastructure;
 
 namespace JollySet.Data;
 
 /// <summary>Where the one SQLite file lies and how it is opened.</summary>
 public sealed class Storage
 {
-    private readonly DbContextOptions<JollySetDb> options;
+    private readonly PooledDbContextFactory<JollySetDb> pool;
 
     /// <summary>Storage in <paramref name="folder"/>; the folder is made when it is missing.</summary>
     /// <exception cref="StorageException">The folder cannot be made or written to.</exception>
@@ -17,7 +18,7 @@ public sealed class Storage
         File = Path.Combine(Folder, "jolly.db");
         MakeSure(Folder);
         var connection = new SqliteConnectionStringBuilder { DataSource = File, ForeignKeys = true, DefaultTimeout = 5 };
-        options = new DbContextOptionsBuilder<JollySetDb>().UseSqlite(connection.ToString()).Options;
+        pool = new PooledDbContextFactory<JollySetDb>(new DbContextOptionsBuilder<JollySetDb>().UseSqlite(connection.ToString()).Options);
     }
 
     /// <summary>The folder.</summary>
@@ -27,7 +28,7 @@ public sealed class Storage
     public string File { get; }
 
     /// <summary>A unit of work.</summary>
-    public JollySetDb Open() => new(options);
+    public JollySetDb Open() => pool.CreateDbContext();
 
     /// <summary>Brings the file up to date; before it changes, a copy of it is set aside.</summary>
     /// <exception cref="StorageException">The file cannot be opened or written.</exception>

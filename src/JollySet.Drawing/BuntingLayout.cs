@@ -76,7 +76,7 @@ public static class BuntingLayout
     {
         var set = timeline.Sets[index];
         var learns = set.LearnedInside ? Math.Min(width, scale.Of(timeline.Rules.ChangeLearnInside)) : 0;
-        return new Flag(index, set.Station, FlagWords.Name(timeline, set), set.Facts.Family, Hems.Of(set), x, width, set.Reps, set.CountText, learns, effort, set.Facts.Level, FlagWords.Tells(timeline, set, effort));
+        return new Flag(index, set.Station, FlagWords.Name(timeline, set), set.Facts.Family, Hems.Of(set), x, width, set.Reps, set.CountText, learns, effort, set.Facts.Level, FlagWords.Tells(timeline, set, effort)) { Seconds = set.Length.InWholeSeconds };
     }
 
     /// <summary>Seconds of the water break after the last of these rounds, whether or not another round follows.</summary>

@@ -24,7 +24,7 @@ public static class BuntingSvg
     /// <param name="link">Gives the address a flag opens.</param>
     public static string Of(Timeline timeline, string? open, Func<string, int, string> link)
     {
-        var ropes = Hung(timeline, EffortModel.AtSetEnds(timeline, Person.Regular), open, link);
+        var ropes = Hung(timeline, EffortModel.AtSetEnds(timeline, Person.Regular), open, link, isNamed: false);
         var tops = ropes.Aggregate(ImmutableArray.Create(0.0), (t, r) => t.Add(t[^1] + r.Height));
         return new Svg().Open("svg", "class", "bunting", "viewBox", $"0 0 {FlagPath.N(Width)} {FlagPath.N(Math.Max(40, tops[^1]))}", "role", "group", "aria-label", $"{timeline.Plan.Title} as flags on a line")
             + string.Concat(ropes.Select((r, i) => $"<g transform=\"translate(0 {FlagPath.N(tops[i] + r.Above)})\">{r.Svg}</g>")) + "</svg>";
@@ -32,37 +32,68 @@ public static class BuntingSvg
 
     /// <summary>The same rope by rope, so that a page can be given those that have changed. What hangs on a rope does not say where the rope hangs.</summary>
     /// <param name="efforts">At the end of each set, by its index.</param>
-    public static ImmutableArray<DrawnRope> Hung(Timeline timeline, Dictionary<int, double> efforts, string? open, Func<string, int, string> link)
+    /// <param name="isNamed">Whether each flag has an id; not where a page draws more classes than one.</param>
+    public static ImmutableArray<DrawnRope> Hung(Timeline timeline, Dictionary<int, double> efforts, string? open, Func<string, int, string> link, bool isNamed = true)
     {
         var ropes = BuntingLayout.Of(timeline, Width - Left - Right, efforts);
         var drawn = ImmutableArray.CreateBuilder<DrawnRope>();
         var (above, names) = (ropes is [{ Breaks.IsEmpty: false }, ..] ? 22.0 : 14.0, new Dictionary<int, int>());
         foreach (var rope in ropes)
         {
-            var svg = new Svg();
-            var height = rope.Flags.IsEmpty ? Words(svg, rope, 0) : Hang(svg, rope, 0, open, RopeWords.Tag(timeline.Blocks[rope.Block]), link);
             var nth = names[rope.Block] = names.GetValueOrDefault(rope.Block) + 1;
-            drawn.Add(new DrawnRope(timeline.Plan.Blocks[rope.Block].Id, nth, above, above + height, rope.BlockName + (rope.Label.Length > 0 ? $", {rope.Label}" : ""), svg.ToString()));
+            var flags = isNamed ? FlagIds(rope, timeline, nth) : [.. rope.Flags.Select(_ => (string?)null)];
+            drawn.Add(new DrawnRope(timeline.Plan.Blocks[rope.Block].Id, nth, above, rope.BlockName + (rope.Label.Length > 0 ? $", {rope.Label}" : ""), new HungRope(rope, flags, rope.BlockName == open, RopeWords.Tag(timeline.Blocks[rope.Block]), [.. rope.Flags.Select(f => link(rope.BlockName, f.Station)), link(rope.BlockName, 0)])));
             above = 0;
         }
 
         return drawn.ToImmutable();
     }
 
-    private static double Words(Svg svg, Rope rope, double y)
+    /// <summary>A rope and how much it takes of the drawing's height.</summary>
+    internal static (string Svg, double Height) Draw(HungRope hung)
     {
-        svg.Say("text", Shortened(rope.BlockName, 17), "class", "rope-name", "x", Left - 14, "y", y + 5, "text-anchor", "end")
-            .Draw("path", "class", "rope bare", "d", $"M{FlagPath.N(Left - 6)} {FlagPath.N(y)}H{FlagPath.N(Left + Math.Max(rope.Length, 8))}")
-            .Say("text", rope.Word, "class", "rope-word", "x", Left + Math.Max(rope.Length, 8) + 8, "y", y + 5);
-        return y + 25;
+        var svg = new Svg();
+        var height = hung.Rope.Flags.IsEmpty ? Words(svg, hung) : Hang(svg, hung);
+        return (svg.ToString(), height);
     }
 
-    private static double Hang(Svg svg, Rope rope, double y, string? open, string tag, Func<string, int, string> link)
+    private static double Words(Svg svg, HungRope hung)
     {
-        Label(svg, rope, y, rope.BlockName == open, tag);
+        var rope = hung.Rope;
+        Name(svg, hung, $"{rope.BlockName}, {rope.Word}");
+        svg.Draw("path", "class", "rope bare", "d", $"M{FlagPath.N(Left - 6)} 0H{FlagPath.N(Left + Math.Max(rope.Length, 8))}")
+            .Say("text", rope.Word, "class", "rope-word", "x", Left + Math.Max(rope.Length, 8) + 8, "y", 5);
+        return 25;
+    }
+
+    /// <summary>The block's name, which opens it.</summary>
+    private static void Name(Svg svg, HungRope hung, string says) => svg
+        .Open("a", "href", hung.Ways[^1], "class", "rope-way", "aria-label", says)
+        .Say("text", Shortened(hung.Rope.BlockName, 17), "class", hung.IsOpen ? "rope-name open" : "rope-name", "x", Left - 14, "y", 5, "text-anchor", "end")
+        .Close();
+
+    /// <summary>Names flags by block, rope, station and which of that station's flags on this rope they are: a flag that is moved keeps its name.</summary>
+    private static List<string?> FlagIds(Rope rope, Timeline timeline, int nth)
+    {
+        var seen = new Dictionary<int, int>();
+        return
+        [
+            .. rope.Flags.Select(f =>
+            {
+                var of = seen[f.Station] = seen.GetValueOrDefault(f.Station) + 1;
+                return $"f{timeline.Plan.Blocks[rope.Block].Id}-{nth}-{timeline.Blocks[rope.Block].Stations.ElementAtOrDefault(f.Station - 1)?.Id ?? 0}-{of}";
+            }),
+        ];
+    }
+
+    private static double Hang(Svg svg, HungRope hung)
+    {
+        const double y = 0;
+        var rope = hung.Rope;
+        Label(svg, hung);
         RopeLine(svg, rope, y);
-        foreach (var flag in rope.Flags)
-            DrawFlag(svg, rope, flag, y, link(rope.BlockName, flag.Station));
+        foreach (var (flag, id, way) in rope.Flags.Zip(hung.Ids, hung.Ways))
+            DrawFlag(svg, rope, flag, y, id, way);
         foreach (var tight in rope.Breaks)
             DrawBreak(svg, Left + tight.X, y, tight.MissingSeconds);
         RopeEnd(svg, rope, y);
@@ -75,13 +106,14 @@ public static class BuntingSvg
     /// <summary>The drop is the effort, and nothing else.</summary>
     private static double DropOf(Flag flag) => LeastDrop + (DropAStep * flag.Effort);
 
-    private static void Label(Svg svg, Rope rope, double y, bool isOpen, string tag)
+    private static void Label(Svg svg, HungRope hung)
     {
-        var round = Say.Capital(string.Join(" · ", new[] { rope.Label, rope.First ? tag : "" }.Where(w => w.Length > 0)));
+        var rope = hung.Rope;
+        var round = Say.Capital(string.Join(" · ", new[] { rope.Label, rope.First ? hung.Tag : "" }.Where(w => w.Length > 0)));
         if (rope.First)
-            svg.Say("text", Shortened(rope.BlockName, 17), "class", isOpen ? "rope-name open" : "rope-name", "x", Left - 14, "y", y + 5, "text-anchor", "end");
+            Name(svg, hung, rope.BlockName);
         if (round.Length > 0)
-            svg.Say("text", round, "class", "rope-round", "x", Left - 14, "y", rope.First ? y + 21 : y + 5, "text-anchor", "end");
+            svg.Say("text", round, "class", "rope-round", "x", Left - 14, "y", rope.First ? 21 : 5, "text-anchor", "end");
     }
 
     private static void RopeLine(Svg svg, Rope rope, double y)
@@ -99,9 +131,9 @@ public static class BuntingSvg
             Bucket(svg, Left + x + (width / 2), y);
     }
 
-    private static void DrawFlag(Svg svg, Rope rope, Flag flag, double y, string href)
+    private static void DrawFlag(Svg svg, Rope rope, Flag flag, double y, string? id, string href)
     {
-        svg.Open("a", "href", href, "class", "flag", "aria-label", $"{rope.BlockName}: {flag.Tells}")
+        svg.Open("a", "id", id, "href", href, "class", "flag", "data-takes", flag.Number is { } reps ? $"x{reps}" : $"{flag.Seconds}s", "aria-label", $"{rope.BlockName}: {flag.Tells}")
             .Say("title", flag.Tells)
             .Draw("path", "class", flag.Hem == Hem.Unsaid ? "cloth unsaid" : "cloth", "fill", $"url(#weave-{Weaves.NameOf(flag.Family)})", "d", FlagPath.Of(flag.Hem, Left + flag.X, y, flag.Width, DropOf(flag), Bite));
         if (flag.LearnWidth > 2)
@@ -177,19 +209,4 @@ public static class BuntingSvg
     }
 
     private static string Shortened(string text, int letters) => text.Length <= letters ? text : text[..(letters - 1)] + "…";
-}
-
-/// <summary>One rope as it is drawn, from the rope down.</summary>
-/// <param name="Block">The number of its block.</param>
-/// <param name="Nth">Which of that block's ropes it is, from 1.</param>
-/// <param name="Above">What stands free above it, in units of the drawing.</param>
-/// <param name="Height">How much it takes of the drawing's height, with that.</param>
-/// <param name="Label">Whose rope it is, in words.</param>
-public sealed record DrawnRope(int Block, int Nth, double Above, double Height, string Label, string Svg)
-{
-    /// <summary>Names it on a page.</summary>
-    public string Id => $"rope-{Block}-{Nth}";
-
-    /// <summary>The part of the drawing that is its own.</summary>
-    public string ViewBox => $"0 {FlagPath.N(-Above)} {FlagPath.N(BuntingSvg.Width)} {FlagPath.N(Height)}";
 }

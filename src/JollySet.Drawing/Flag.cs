@@ -13,7 +13,11 @@ public enum Hem { Left, Right, Both, Alternating, Switch, Unsaid }
 /// <param name="LearnWidth">The part of its width that is spent learning the move; 0 for none.</param>
 /// <param name="Effort">What it asks of a regular by its end, 0 to 10: its drop.</param>
 /// <param name="Tells">Everything about it in one sentence.</param>
-public sealed record Flag(int Set, int Station, string Name, Family Family, Hem Hem, double X, double Width, int? Number, string? Count, double LearnWidth, double Effort, Level? Level, string Tells);
+public sealed record Flag(int Set, int Station, string Name, Family Family, Hem Hem, double X, double Width, int? Number, string? Count, double LearnWidth, double Effort, Level? Level, string Tells)
+{
+    /// <summary>How long it takes, in whole seconds.</summary>
+    public int Seconds { get; init; }
+}
 
 /// <summary>How a set's side is drawn.</summary>
 public static class Hems

@@ -85,6 +85,7 @@ public static class HangingSvg
         var side = Hems.Of(set) is Hem.Left or Hem.Right or Hem.Switch ? ", " + Hems.Words(Hems.Of(set)) : "";
         var amount = flag.Count is { } reps ? $"×{reps}" : Say.Time(set.Length);
         svg.Open("a", "href", link(rope.BlockName, flag.Station), "class", "flag", "aria-label", $"{rope.BlockName}: {flag.Tells}")
+            .Draw("rect", "class", "reach", "x", RopeX + 2, "y", y - 3, "width", Width - RopeX - 2, "height", height + 6)
             .Draw("path", "class", flag.Hem == Hem.Unsaid ? "cloth unsaid" : "cloth", "fill", $"url(#weave-{Weaves.NameOf(flag.Family)})", "d", FlagPath.Of(flag.Hem, RopeX + 2, y, LeastReach + (ReachAStep * flag.Effort), height, 7))
             .Say("text", Shortened(flag.Name, 24) + side, "class", "name", "x", TextX, "y", y + 16)
             .Say("text", amount, "class", "amount", "x", Width - 6, "y", y + 16, "text-anchor", "end")

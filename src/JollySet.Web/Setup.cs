@@ -82,7 +82,8 @@ public static class Setup
             await next(context);
         });
         app.Use(app.Services.GetRequiredService<Assets>().Lead);
-        app.UseWhen(context => !Path.HasExtension(context.Request.Path), pages => pages.UseResponseCompression());
+        // The answer to an edit is short and mostly goes to this very machine: packing it would take longer than sending it.
+        app.UseWhen(context => !Path.HasExtension(context.Request.Path) && !context.Request.Headers.ContainsKey(Parts.PartList.Header), pages => pages.UseResponseCompression());
         app.UseMiddleware<PasteLimit>();
         app.UseRouting();
         app.MapStaticAssets();

@@ -1,7 +1,7 @@
 // The job from a sheet to a class taught, in its order.
 import { readFile } from "node:fs/promises";
 import { expect, test } from "@playwright/test";
-import { makeClass, ready } from "./loft.js";
+import { makeClass, ready, sheetText } from "./loft.js";
 
 test("type a class, see it, change it, undo it, teach it, print it, take it out and bring it back", async ({ page }) => {
   const title = await makeClass(page);
@@ -54,7 +54,7 @@ test("type a class, see it, change it, undo it, teach it, print it, take it out 
   await page.getByText("The class as a sheet").click();
   const [download] = await Promise.all([page.waitForEvent("download"), page.getByRole("link", { name: "Save as .json" }).click()]);
   const text = await readFile(await download.path(), "utf8");
-  const sheetBefore = await page.locator("#sheet-text").inputValue();
+  const sheetBefore = await (await sheetText(page)).inputValue();
 
   await page.goto("/new");
   await page
@@ -62,7 +62,7 @@ test("type a class, see it, change it, undo it, teach it, print it, take it out 
     .setInputFiles({ name: "class.json", mimeType: "application/json", buffer: Buffer.from(text) });
   await page.getByRole("button", { name: "Bring it in" }).click();
   await expect(page.getByRole("heading", { name: title, level: 1 })).toBeVisible();
-  expect(await page.locator("#sheet-text").inputValue()).toBe(sheetBefore);
+  expect(await (await sheetText(page)).inputValue()).toBe(sheetBefore);
 });
 
 test("a counted station shows its count climbing at pace", async ({ page }) => {

@@ -45,6 +45,12 @@ export const row = (page, number) => page.locator(".station").nth(number - 1);
 /** A field of that row. */
 export const field = (page, number, name) => row(page, number).locator(`input[name=${name}]`);
 
+/** The class as a sheet, unfolded so that it is brought up to date. */
+export async function sheetText(page) {
+  await page.locator("#sheet").evaluate((part) => (part.open = true));
+  return page.locator("#sheet-text");
+}
+
 /** Holds every post until the function it gives is called. */
 export async function slowServer(page) {
   let open;

@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { field, makeClass, ready, row, slowServer } from "./loft.js";
+import { field, makeClass, ready, row, sheetText, slowServer } from "./loft.js";
 
 test("a station is found by two letters, added, moved by keyboard and taken out", async ({ page }) => {
   await makeClass(page);
@@ -83,7 +83,7 @@ test("with a slow server, what is typed stays on its station while another is ta
   await expect(field(page, 2, "amount")).toHaveValue("25s");
   await expect(field(page, 1, "amount")).toHaveValue("not sent");
   await expect(field(page, 1, "amount")).toBeFocused();
-  await expect(page.locator("#sheet-text")).toHaveValue(/push-up \|[^\n]*\nside plank 25s/);
+  await expect(await sheetText(page)).toHaveValue(/push-up \|[^\n]*\nside plank 25s/);
 });
 
 test("what is open stays open, what is typed stays typed, through an edit elsewhere", async ({ page }) => {
@@ -115,7 +115,7 @@ test("a refused value stays with its reason through the next good edit, and goes
   await field(page, 2, "amount").fill("20s");
   await field(page, 2, "amount").press("Enter");
   await expect(row(page, 2).locator(".field-error")).toHaveCount(0);
-  await expect(page.locator("#sheet-text")).toHaveValue(/push-up 20s/);
+  await expect(await sheetText(page)).toHaveValue(/push-up 20s/);
 });
 
 test("one Enter is one request", async ({ page }) => {
@@ -124,10 +124,10 @@ test("one Enter is one request", async ({ page }) => {
   page.on("request", (request) => (posts += request.method() === "POST" ? 1 : 0));
   await field(page, 1, "amount").fill("30s");
   await field(page, 1, "amount").press("Enter");
-  await expect(page.locator("#sheet-text")).toHaveValue(/goblet squat 30s/);
+  await expect(await sheetText(page)).toHaveValue(/goblet squat 30s/);
   await field(page, 2, "amount").fill("20s");
   await field(page, 2, "amount").press("Enter");
-  await expect(page.locator("#sheet-text")).toHaveValue(/push-up 20s/);
+  await expect(await sheetText(page)).toHaveValue(/push-up 20s/);
   expect(posts).toBe(2);
 });
 
@@ -136,7 +136,7 @@ test("Ctrl+Z in a field puts back what stood there, then takes back the last cha
   const rounds = page.getByLabel("Rounds", { exact: true });
   await rounds.fill("3");
   await rounds.press("Enter");
-  await expect(page.locator("#sheet-text")).toHaveValue(/3 rounds/);
+  await expect(await sheetText(page)).toHaveValue(/3 rounds/);
   await rounds.fill("5");
   await rounds.press("Control+z");
   await expect(rounds).toHaveValue("3");
@@ -145,7 +145,7 @@ test("Ctrl+Z in a field puts back what stood there, then takes back the last cha
   await expect(page.locator(".last-change")).toHaveText("took back: changed rounds in A: Deck");
   await rounds.press("Tab");
   await expect(page.locator("#undo")).toBeDisabled();
-  await expect(page.locator("#sheet-text")).toHaveValue(/2 rounds/);
+  await expect(await sheetText(page)).toHaveValue(/2 rounds/);
 });
 
 test("a block that is renamed stays open after a reload, and what was left in it stays left", async ({ page }) => {
@@ -177,7 +177,7 @@ test("a server that is gone and comes back loses nothing that was typed", async 
   await expect(field(page, 1, "amount")).toHaveValue("30s");
   await context.setOffline(false);
   await field(page, 1, "amount").press("Enter");
-  await expect(page.locator("#sheet-text")).toHaveValue(/goblet squat 30s/);
+  await expect(await sheetText(page)).toHaveValue(/goblet squat 30s/);
   await expect(row(page, 1).locator(".field-error")).toHaveCount(0);
 });
 

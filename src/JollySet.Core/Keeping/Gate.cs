@@ -24,15 +24,17 @@ public static class Gate
     public static (PassedPlan? Passed, ImmutableArray<SheetError> Errors) Pass(ClassPlan plan)
     {
         plan = Ids.Given(plan);
-        if (Extent.Broken(plan) is { } sentence)
-            return Refused(sentence);
+        if (Extent.TooWide(plan) is { } wide)
+            return Refused(wide);
         try
         {
-            // The row and the sheet are tried at once: whoever edits waits for both.
-            var row = Task.Run(() => StoredPlan.Write(plan) is var stored && StoredPlan.ReadsBack(stored) ? stored : null);
+            // The extent, the row and the sheet are tried at once: whoever edits waits for all.
+            var row = Task.Run(() => Extent.Broken(plan) is { } broken ? (Stored: null, Broken: broken) : (Stored: StoredPlan.Write(plan) is var written && StoredPlan.ReadsBack(written) ? written : null, Broken: (string?)null));
             var read = SheetReader.ReadBack(SheetWriter.Write(plan));
             var back = read.Plan is { } said && Ids.Placed(plan, said) is { } placed ? StoredPlan.Write(placed) : null;
-            var stored = row.GetAwaiter().GetResult();
+            var (stored, sentence) = row.GetAwaiter().GetResult();
+            if (sentence is not null)
+                return Refused(sentence);
             if (read.Plan is null)
                 return (null, read.Errors);
             return stored is not null && back == stored

@@ -14,13 +14,17 @@ public readonly record struct Extent(Length Length, int Segments)
     /// <summary>The extent of a plan, with the shipped house rules.</summary>
     public static Extent Of(ClassPlan plan) => TimelineBuilder.Measure(plan);
 
+    /// <summary>A sentence when the class has more blocks or stations than it may; null else.</summary>
+    internal static string? TooWide(ClassPlan plan) =>
+        plan.Blocks.Length > Limits.Blocks ? $"a class has at most {Limits.Blocks} blocks"
+        : plan.Blocks.Any(b => b.Stations.Length > Limits.Stations) ? $"a block has at most {Limits.Stations} stations"
+        : null;
+
     /// <summary>A sentence when the class is beyond a limit; null when it may be built.</summary>
     public static string? Broken(ClassPlan plan)
     {
-        if (plan.Blocks.Length > Limits.Blocks)
-            return $"a class has at most {Limits.Blocks} blocks";
-        if (plan.Blocks.Any(b => b.Stations.Length > Limits.Stations))
-            return $"a block has at most {Limits.Stations} stations";
+        if (TooWide(plan) is { } wide)
+            return wide;
         return Of(plan) switch
         {
             { TooLong: true } => $"the class takes longer than a class may; the limit is {Limits.Hours} hours",

@@ -11,7 +11,7 @@ namespace JollySet.Web.Pages.Plan;
 internal static class EditForm
 {
     private static readonly string[] BriefKeys = ["minutes", "place", "style", "focus", "goal", "audience", "people", "needs", "kit", "claims"];
-    private static readonly string[] StationParts = ["move", "amount", "load", "tempo", "sides", "rest", "easier", "harder"];
+    private static readonly string[] StationParts = ["move", "amount", "load", "tempo", "sides", "rest", "easier", "harder", "note"];
 
     /// <summary>The edit, or null when the form asks for nothing known.</summary>
     /// <param name="plan">The class as it was when the form was made.</param>
@@ -32,7 +32,7 @@ internal static class EditForm
             "block-duplicate" => new DuplicateBlock(block),
             "block-up" => new MoveBlock(block, PlaceOf(plan, block) - 1),
             "block-down" => new MoveBlock(block, PlaceOf(plan, block) + 1),
-            "add" => new AddStation(block, Text(form, "line")),
+            "add" => new AddStation(block, Text(form, "line"), Number(form, "to") is > 0 and var to ? to : null),
             "station" => StationEdit(form, plan, station, studio),
             "swap" => new SetStation(station, Text(form, "line")),
             "remove" => new RemoveStation(station),
@@ -67,7 +67,7 @@ internal static class EditForm
         var was = StationTexts(plan, station);
         if (form.ContainsKey("line") && Text(form, "line").Trim() != was.GetValueOrDefault("line", "").Trim())
             return new SetStation(station, Text(form, "line"));
-        var parts = Differing(form, StationParts, was).ToList();
+        var parts = Differing(form, StationParts.Concat(form.Keys.Where(k => k.StartsWith("for ", StringComparison.Ordinal))), was).ToList();
         return parts is [("move", var name)] ? Core.Swapping.TypedOver.Of(plan, station, name, studio) : new Several([.. parts.Select(p => new SetStationPart(station, p.Key, p.Value))]);
     }
 

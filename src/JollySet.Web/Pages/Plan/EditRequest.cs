@@ -22,6 +22,12 @@ public sealed class EditRequest(IFormCollection form)
     /// <summary>Number of the station it speaks of; 0 for none.</summary>
     public int Station { get; } = Number(form, "station");
 
+    /// <summary>Number of the station that is open on the bench; 0 where a block alone is; null where nothing is.</summary>
+    public int? At { get; } = int.TryParse(form["at"], NumberStyles.None, CultureInfo.InvariantCulture, out var at) ? at : null;
+
+    /// <summary>Which of its block's ropes the bench stands under, from 1.</summary>
+    public int Rope { get; } = Number(form, "rope");
+
     /// <summary>The screen of the class that it was asked from, where that is another; null for this one.</summary>
     public string? Back { get; } = form["back"].ToString() is "balance" or "effort" or "order" or "fit" ? form["back"].ToString() : null;
 

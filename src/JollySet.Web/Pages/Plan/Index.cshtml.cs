@@ -5,6 +5,7 @@ using JollySet.Core.Moves;
 using JollySet.Core.Plans;
 using JollySet.Core.Sheets;
 using JollySet.Data;
+using JollySet.Web.Pages.Plan.Bench;
 using JollySet.Web.Parts;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
@@ -23,12 +24,14 @@ public sealed class PlanModel(ClassBook shelf, ClassTimelines timelines, RulesBo
     public IEnumerable<string> MoveNames => rules.Studio().Library.Offered;
 
     /// <summary>Shows a class with one block open, by its number.</summary>
-    public IActionResult OnGet(Guid id, int block, string? line, bool safe, int swap, [FromQuery(Name = "swap-block")] bool swapBlock)
+    /// <param name="at">The station that is open on the bench, 0 for the block alone; the bench is for a page that is there already.</param>
+    /// <param name="rope">Which of the block's ropes the bench stands under.</param>
+    public IActionResult OnGet(Guid id, int block, string? line, bool safe, int swap, [FromQuery(Name = "swap-block")] bool swapBlock, int? at, int rope)
     {
         if (shelf.Get(id) is not { } kept)
             return Missing(id);
         var look = PlanLook.Of(id, kept.Plan, rules.Studio(), block, parts.IsAsleep("line-wide"));
-        View = PlanView.Of(kept, look, line: line, safe: safe, swaps: swap > 0 ? SwapsView.OfStation(kept, look.Timeline, swap) : swapBlock ? SwapsView.OfBlock(kept, look.Timeline, block) : null);
+        View = PlanView.Of(kept, look, line: line, safe: safe, swaps: swap > 0 ? SwapsView.OfStation(kept, look.Timeline, swap) : swapBlock ? SwapsView.OfBlock(kept, look.Timeline, block) : null, at: parts.IsLive ? at : null, rope: rope);
         return parts.IsLive ? Parts(StatusCodes.Status200OK, kept) : Page();
     }
 
@@ -49,6 +52,16 @@ public sealed class PlanModel(ClassBook shelf, ClassTimelines timelines, RulesBo
 
     /// <summary>What a typed line would become.</summary>
     public IActionResult OnGetExpand(Guid id, string? line) => shelf.Get(id) is { } kept ? Partial("_Expansion", Expansion.Of(kept, timelines.Of(kept), line)) : NotFound();
+
+    /// <summary>What an edit would do, before it is taken: asked with what its form would post.</summary>
+    public IActionResult OnGetWould(Guid id)
+    {
+        if (shelf.Get(id) is not { } kept)
+            return NotFound();
+        var form = new FormCollection(Request.Query.ToDictionary(q => q.Key, q => q.Value));
+        var would = Would.Of(timelines.Of(kept), EditForm.EditOf(form, kept.Plan, rules.Studio()));
+        return new JsonResult(new { says = would.Says, refused = would.IsRefused });
+    }
 
     /// <summary>The class as a sheet, to keep or to send.</summary>
     public IActionResult OnGetSheet(Guid id) => Download(id, SheetWriter.Write, "text/plain", "sheet");
@@ -108,7 +121,7 @@ public sealed class PlanModel(ClassBook shelf, ClassTimelines timelines, RulesBo
             return new JsonResult(new { field = result.Field, message = string.Join("; ", result.Errors.Select(e => e.Message)), errors = result.Errors.Take(50).Select(e => new { e.Line, e.Column, e.Message }) }) { StatusCode = StatusCodes.Status422UnprocessableEntity };
         var failed = result.Outcome == SaveOutcome.Refused ? request.Failed(result) : null;
         var stale = result.Outcome == SaveOutcome.Stale ? new StaleEdit(request.Revision!.Value, result.Meanwhile, MineText(id, request), request.Carried()) : null;
-        View = PlanView.Of(kept, LookAt(kept, open), failed, stale, FocusAfter(request, result, kept));
+        View = PlanView.Of(kept, LookAt(kept, open), failed, stale, FocusAfter(request, result, kept), at: AtAfter(request, result), rope: request.Rope);
         Response.StatusCode = result.Outcome switch
         {
             SaveOutcome.Refused => StatusCodes.Status422UnprocessableEntity,
@@ -119,7 +132,7 @@ public sealed class PlanModel(ClassBook shelf, ClassTimelines timelines, RulesBo
     }
 
     private PartsResult<PlanView> Parts(int status, KeptClass kept) =>
-        new("_Plan", View, status, ("revision", kept.Revision), ("open", View.Open?.Id), ("focus", View.Focus), ("title", View.Title));
+        new("_Plan", View, status, ("revision", kept.Revision), ("open", View.OpenBlock?.Id), ("at", View.Bench?.Station), ("rope", View.Bench?.Nth), ("says", View.Tells), ("focus", View.Focus), ("title", View.Title));
 
     /// <summary>What an edit that met another would do; null for undo and redo.</summary>
     private string? MineText(Guid id, EditRequest request) => request.Do is "undo" or "redo" ? null
@@ -169,6 +182,20 @@ public sealed class PlanModel(ClassBook shelf, ClassTimelines timelines, RulesBo
         if (result.Outcome == SaveOutcome.Saved && request.Do is "block-new" or "block-add" or "block-line" or "block-duplicate" && result.Class!.Plan.Blocks.MaxBy(b => b.Id) is { } added)
             return added.Id;
         return request.Open;
+    }
+
+    /// <summary>What is open on the bench afterwards: a station that was just added, the one that takes the place of one taken out, else what was.</summary>
+    private static int? AtAfter(EditRequest request, SaveResult result)
+    {
+        if (request.At is not { } at || result is not { Outcome: SaveOutcome.Saved, Class: { } kept })
+            return request.At;
+        var block = kept.Plan.FindBlock(request.Open);
+        return request.Do switch
+        {
+            "add" => block?.Stations.MaxBy(s => s.Id)?.Id ?? at,
+            "remove" when block is { Stations.IsEmpty: false } => block.Stations[Math.Clamp(request.Place - 1, 0, block.Stations.Length - 1)].Id,
+            _ => at,
+        };
     }
 
     /// <summary>Where the keyboard goes on after an edit that moves things.</summary>

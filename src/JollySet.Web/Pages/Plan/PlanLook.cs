@@ -36,7 +36,7 @@ public sealed record PlanLook(
         var timeline = TimelineBuilder.Build(plan, studio);
         var block = plan.FindBlock(open) ?? plan.Blocks.FirstOrDefault(b => b.IsMain) ?? plan.Blocks.FirstOrDefault();
         var byName = timeline.Blocks.ToDictionary(b => b.Name);
-        string Link(string name, int station) => $"/plan/{id}?block={plan.Find(name)?.Id}#s{byName[name].Stations.ElementAtOrDefault(station - 1)?.Id}";
+        string Link(string name, int station) => $"/plan/{id}?block={plan.Find(name)?.Id}" + (byName[name].Stations.ElementAtOrDefault(station - 1) is { } line ? $"#s{line.Id}" : "");
         var efforts = new Lazy<Dictionary<int, double>>(() => EffortModel.AtSetEnds(timeline, Person.Regular));
         var wide = new Lazy<ImmutableArray<DrawnRope>>(() => BuntingSvg.Hung(timeline, efforts.Value, block?.Name, Link));
         var hanging = new Lazy<string>(() => HangingSvg.Of(timeline, efforts.Value, block?.Name, Link));

@@ -6,6 +6,7 @@ using JollySet.Core.Sheets;
 using JollySet.Core.Timing;
 using JollySet.Data;
 using JollySet.Drawing;
+using JollySet.Web.Pages.Plan.Bench;
 using JollySet.Web.Pages.Shared;
 using JollySet.Web.Parts;
 
@@ -67,7 +68,7 @@ public sealed record PlanView(
     Dictionary<string, string> Brief,
     PlanLook Look,
     ImmutableArray<BlockTab> Blocks,
-    BlockView? Open,
+    Block? OpenBlock,
     ImmutableArray<FindingView> Findings,
     ImmutableArray<DismissedView> Dismissed,
     string LastChange,
@@ -80,12 +81,25 @@ public sealed record PlanView(
     Expansion? Expansion)
 {
     private const int MostAtFirst = 3;
+    private BlockView? open;
 
     /// <summary>The class on ropes.</summary>
     public ImmutableArray<DrawnRope> Wide => Look.Wide.Value;
 
+    /// <summary>The open block as a list of fields.</summary>
+    public BlockView? Open => open ??= OpenBlock is null ? null : OpenOf(BlockView.Of(Look.Timeline, Look.Totals, OpenBlock, Revision, Look.Standing, Failed), Id, Swaps);
+
+    /// <summary>What could stand somewhere, where that was asked; null else.</summary>
+    public SwapsView? Swaps { get; init; }
+
+    /// <summary>What is open under its rope; null where nothing is.</summary>
+    public BenchView? Bench { get; init; }
+
+    /// <summary>What is said, for who does not see the line, after something was opened or changed.</summary>
+    public string Tells => Bench is { } bench ? $"{bench.Tells}; class {Head.Clock}{(Head.Minutes is { } minutes ? $" of {minutes}:00" : "")}" : "";
+
     /// <summary>Which ropes there are, in order.</summary>
-    public string RopesKey => string.Join(' ', Wide.Select(r => r.Id));
+    public string RopesKey => string.Join(' ', Wide.Select(r => r.Id).Append(Bench?.Rope));
 
     /// <summary>The class hanging, as SVG.</summary>
     public string Hanging => Look.Hanging.Value;
@@ -104,6 +118,18 @@ public sealed record PlanView(
 
     /// <summary>What is worth a look besides, and what must be mended beyond the first.</summary>
     public FindingView[] MoreFindings => [.. Findings.Where(f => f.Severity != "note").Except(FirstFindings).Except(Asked)];
+
+    /// <summary>How many there are besides the worst, by weight; empty for none.</summary>
+    public string Others
+    {
+        get
+        {
+            var looks = Findings.Count(f => f.Severity != "note") - Math.Min(1, FirstFindings.Length);
+            var notes = Findings.Count(f => f.Severity == "note");
+            string?[] said = [looks > 0 ? $"{looks} more worth a look" : null, notes > 0 ? notes == 1 ? "1 smaller note" : $"{notes} smaller notes" : null];
+            return string.Join(", ", said.OfType<string>());
+        }
+    }
 
     /// <summary>Fixes that change no work and no words; offered together from two on.</summary>
     public required int SafeMends { get; init; }
@@ -130,7 +156,7 @@ public sealed record PlanView(
     public static Dictionary<string, string> BriefTexts(Brief brief) => SheetWriter.WriteBrief(brief).Where(l => l.Key is not ("note" or "dismissed")).ToDictionary(l => l.Key, l => l.Value);
 
     /// <summary>The view of a class as it was looked at.</summary>
-    public static PlanView Of(KeptClass kept, PlanLook look, FailedEdit? failed = null, StaleEdit? stale = null, string? focus = null, string? line = null, bool safe = false, SwapsView? swaps = null)
+    public static PlanView Of(KeptClass kept, PlanLook look, FailedEdit? failed = null, StaleEdit? stale = null, string? focus = null, string? line = null, bool safe = false, SwapsView? swaps = null, int? at = null, int rope = 1)
     {
         var (plan, timeline, findings, dismissed) = (kept.Plan, look.Timeline, look.Standing, look.Dismissed);
         var block = look.Open;
@@ -141,7 +167,7 @@ public sealed record PlanView(
         if (failed is { Do: "brief" })
             foreach (var (key, value) in failed.Typed)
                 brief[key] = value;
-        return new PlanView(
+        var view = new PlanView(
             kept.Id,
             kept.Revision,
             failed is { Do: "brief" } ? failed.Typed.GetValueOrDefault("title", plan.Title) : plan.Title,
@@ -149,7 +175,7 @@ public sealed record PlanView(
             brief,
             look,
             [.. plan.Blocks.Select((b, i) => new BlockTab(b.Id, b.Name, Say.Clock(totals.Blocks[i].Length), Say.Clock(totals.Blocks[i].Likely), b == block, findings.Where(f => f.Block == b.Name).Select(f => (Severity?)f.Severity).Max(), b.IsWords))],
-            block is null ? null : OpenOf(BlockView.Of(timeline, totals, block, kept.Revision, findings, failed), kept.Id, swaps),
+            block,
             [.. findings.Select(f => new FindingView(f.Severity.ToString().ToLowerInvariant(), f.Message, f.Block is null ? null : plan.Find(f.Block)?.Id, f.Stations.IsEmpty || f.Block is null ? null : byName.GetValueOrDefault(f.Block)?.Stations.ElementAtOrDefault(f.Stations[0] - 1)?.Id, EditForm.FindingKey(f), f.FixSays(plan), f.MayBeDismissed, f.Asks, string.Join('\n', f.Choices.Select(c => c.Label)), f.Code == "move-unknown" ? f.Subject : null))],
             [.. dismissed.Select(d => new DismissedView(d.Finding.Message, d.Reason, d.Finding.Code, d.Finding.Block, d.Finding.Mark))],
             kept.LastChange,
@@ -165,7 +191,9 @@ public sealed record PlanView(
             SafeMends = Core.Checks.SafeMends.CountOf(plan, findings),
             AllWell = Core.Checks.AllWell.Of(timeline),
             Safe = safe ? SafeMendsView.Of(kept, timeline, findings) : null,
+            Swaps = swaps,
         };
+        return at is { } station ? view with { Bench = BenchView.Of(view, station, rope) } : view;
     }
 
     /// <summary>The open block of a class, with the list of others that was asked for.</summary>

@@ -39,7 +39,7 @@ public sealed record StationRow(
     public SwapsView? Swaps { get; init; }
 
     /// <summary>The parts of a station in the sheet's words.</summary>
-    public static Dictionary<string, string> TextsOf(Station station) => new()
+    public static Dictionary<string, string> TextsOf(Station station) => new(station.Options.Where(o => o.Kind == OptionKind.ForNeed).DistinctBy(o => o.Need).Select(o => KeyValuePair.Create("for " + o.Need, SheetWriter.WriteWay(o.Way))))
     {
         ["move"] = SheetWriter.WriteDoing(station.Doing),
         ["amount"] = SheetWriter.WriteAmount(station.Amount),

@@ -5,7 +5,7 @@ import { fallAsleep, madeOn, slept } from "./sleep.js";
 const page = () => document.getElementById("main");
 const waiting = new Map();
 
-/** Called after parts were put in place. @type {(() => void)[]} */
+/** Called after parts were put in place, with the answer that brought them and what asked for it. @type {((answer: HTMLElement, from: HTMLElement) => void)[]} */
 export const afterParts = [];
 
 document.addEventListener("change", (event) => {
@@ -31,6 +31,7 @@ document.addEventListener("htmx:configRequest", (event) => {
   // A form that goes on top of another change, or of a part not brought up to date yet, keeps the revision it was made on.
   parameters.set("revision", elt.querySelector?.("[name=made-on]")?.value ?? madeOn(elt) ?? page().dataset.revision);
   parameters.set("open", page().dataset.open);
+  if (page().dataset.at) for (const name of ["at", "rope"]) parameters.set(name, page().dataset[name]);
   if (elt.matches("form")) markSent(elt);
 });
 
@@ -64,7 +65,7 @@ function putInPlace(text, status, elt) {
   const stale = status === 409;
   // Whoever has gone on to another field meanwhile is left there.
   const active = document.activeElement;
-  const movedOn = active?.matches("input, textarea, select") && !elt.contains(active);
+  const movedOn = (active?.matches("input, textarea, select") && !elt.contains(active)) || active?.closest?.(".line");
   keeping(() => {
     for (const same of answer.querySelectorAll("[data-same]")) same.replaceWith(document.getElementById(same.id)?.cloneNode(true) ?? "");
     for (const part of [...answer.children]) {
@@ -76,8 +77,9 @@ function putInPlace(text, status, elt) {
   }, !stale);
   const moved = page().dataset.revision !== answer.dataset.revision;
   slept(page().dataset.revision, answer.dataset.revision);
-  Object.assign(page().dataset, { revision: answer.dataset.revision, open: answer.dataset.open ?? "0" });
-  showAddress(page().dataset.open, elt.matches("a"));
+  const { revision, open = "0", at = "", rope = "" } = answer.dataset;
+  Object.assign(page().dataset, { revision, open, at, rope });
+  showAddress(page().dataset, elt.matches("a"));
   if (answer.dataset.title) document.title = `${answer.dataset.title} – Jolly Set`;
   if (!stale) {
     forgive(elt.id);
@@ -85,16 +87,21 @@ function putInPlace(text, status, elt) {
   }
   // What could stand somewhere was reckoned for the class as it was.
   if (moved) for (const list of document.querySelectorAll(".swaps")) list.replaceChildren();
-  for (const run of afterParts) run();
+  for (const run of afterParts) run(answer, elt);
   const wanted = stale ? "stale" : answer.dataset.focus;
   if (wanted && !movedOn) focusOn(document.getElementById(wanted));
 }
 
 /** The address names the open block, so that a reload opens it again; opening another can be gone back from. */
-function showAddress(open, goesOn) {
+function showAddress({ open, at, rope }, goesOn) {
   const address = new URL(location.href);
-  if (address.searchParams.get("block") === open) return;
+  const was = address.search;
   address.searchParams.set("block", open);
+  for (const [name, value] of Object.entries({ at, rope })) {
+    if (value) address.searchParams.set(name, value);
+    else address.searchParams.delete(name);
+  }
+  if (address.search === was) return;
   address.hash = "";
   if (goesOn) history.pushState(null, "", address);
   else history.replaceState(null, "", address);

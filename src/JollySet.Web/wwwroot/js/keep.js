@@ -68,6 +68,7 @@ export function refuse(id, message) {
   refused.set(id, { value: "value" in field ? field.value : null, message });
   showRefusals();
   field.scrollIntoView({ block: "nearest" });
+  document.getElementById(`${id}-refused`)?.scrollIntoView({ block: "nearest" });
 }
 
 /** Nothing is refused any more in that field or form. */

@@ -1,5 +1,6 @@
 // Plan, live: the forms work without this; it saves a press, keeps the keyboard where it was and lets flags be dragged.
 import { afterParts, focusOn } from "./edits.js";
+import { startBench } from "./bench.js";
 import { pickMoves } from "./finder.js";
 import { forgive, isTyped } from "./keep.js";
 import { completeLines } from "./line.js";
@@ -8,14 +9,15 @@ import { refuseTooLarge } from "./paste-limit.js";
 document.documentElement.classList.add("scripted");
 
 refuseTooLarge(document);
+foldFields();
 pickMoves();
 arrange();
 afterParts.push(arrange);
+startBench();
 document.documentElement.dataset.ready = "yes";
 
 function arrange() {
   makeSortable();
-  showOpenRope();
   completeLines(document);
 }
 
@@ -84,15 +86,18 @@ function isTyping(target) {
   return target.matches?.("input, textarea, select");
 }
 
-/** Brings the ropes of the open block into the part of the line that is seen. */
-function showOpenRope() {
-  const line = document.querySelector(".line.wide");
-  const name = line?.querySelector(".rope-name.open");
-  if (!name || line.dataset.shows === name.textContent) return;
-  line.dataset.shows = name.textContent;
-  const [outer, inner] = [line.getBoundingClientRect(), name.getBoundingClientRect()];
-  const inside = inner.top > outer.top && inner.bottom < outer.bottom - 110;
-  if (!inside) line.scrollTop += inner.top - outer.top - 24;
+/** With the bench, the fields are there for who unfolds them; that is remembered. */
+function foldFields() {
+  const fields = document.getElementById("fields");
+  const kept = (act) => {
+    try {
+      return act(localStorage);
+    } catch {
+      return null;
+    }
+  };
+  fields.open = kept((store) => store.getItem("fields")) === "open";
+  fields.addEventListener("toggle", () => kept((store) => store.setItem("fields", fields.open ? "open" : "folded")));
 }
 
 /** Lets stations be dragged by their flag; dropping sends the same form as the keys do. */

@@ -1,0 +1,200 @@
+// The bench: what a flag is opens under its own rope; flags are walked along with the arrows and changed by keys.
+import { afterParts, focusOn } from "./edits.js";
+import { closeWord, openWord, settleWords } from "./words.js";
+
+const page = () => document.getElementById("main");
+const bench = () => document.getElementById("bench");
+const said = document.getElementById("said");
+const pull = { timer: 0, flag: "", by: 0 };
+let all = false;
+let walking = 0;
+let shown = "";
+let current = "";
+
+/** Makes the flags of the page open here; once for a page. */
+export function startBench() {
+  document.addEventListener("click", clicked);
+  document.addEventListener("keydown", keyed);
+  afterParts.push(settle);
+  settle();
+  const { at, rope, block } = Object.fromEntries(new URL(location.href).searchParams);
+  if (at) open({ block, station: at, rope: rope || "1" });
+}
+
+/** What a way into the class leads to: block, station and rope; null where it leads elsewhere. */
+function placeOf(way) {
+  const address = new URL(way.href?.baseVal ?? way.href, location.href);
+  const block = address.searchParams.get("block");
+  if (address.pathname !== location.pathname || !block) return null;
+  const hung = way.closest(".hung");
+  return { block, station: /^#s(\d+)$/.exec(address.hash)?.[1] ?? "0", rope: hung ? hung.id.split("-")[2] : "1" };
+}
+
+function open({ block, station, rope }) {
+  htmx.ajax("GET", `${location.pathname}?block=${block}&at=${station}&rope=${rope}`, { source: page(), swap: "none" });
+}
+
+function close() {
+  bench()?.remove();
+  Object.assign(page().dataset, { at: "", rope: "" });
+  shown = "";
+  for (const flag of document.querySelectorAll(".line [aria-expanded]")) flag.removeAttribute("aria-expanded");
+  focusOn(document.getElementById(current));
+}
+
+function clicked(event) {
+  if (event.ctrlKey || event.metaKey || event.shiftKey) return;
+  const way = event.target.closest(".line a, a.shows-place");
+  const place = way && placeOf(way);
+  if (place) {
+    event.preventDefault();
+    if (way.id) current = way.id;
+    // A second press leaves it.
+    if (
+      way.matches(".line a") &&
+      bench()?.dataset.station === place.station &&
+      bench().dataset.block === place.block &&
+      place.rope === page().dataset.rope
+    )
+      close();
+    else open(place);
+    return;
+  }
+  const word = event.target.closest("#bench [data-do]:not([data-would])");
+  if (word) openWord(word);
+  else if (event.target.closest("#bench-close")) close();
+  else if (event.target.closest("#bench-more")) showAll(!all);
+}
+
+function showAll(yes) {
+  all = yes;
+  bench()?.classList.toggle("all", all);
+  document.getElementById("bench-more")?.setAttribute("aria-expanded", String(all));
+}
+
+function keyed(event) {
+  if (event.ctrlKey || event.metaKey) return;
+  const flag = event.target.closest?.(".line.wide a.flag, .line.wide a.rope-way");
+  if (event.key === "Escape" && (flag || event.target.closest?.("#bench"))) {
+    if (!closeWord() && bench()) close();
+  } else if (!flag) return;
+  else if (event.key.startsWith("Arrow")) {
+    if (event.altKey) carry(flag, event.key);
+    else walk(flag, event.key);
+  } else if (event.altKey) return;
+  else if ("+=".includes(event.key)) pullBy(flag, 1);
+  else if (event.key === "-") pullBy(flag, -1);
+  else if (event.key === "Delete") act(flag, "remove");
+  else return;
+  event.preventDefault();
+}
+
+/** Left and right along a rope, up and down between ropes to what is nearest. */
+function walk(flag, key) {
+  const ropes = [...document.querySelectorAll(".line.wide .hung")].map((rope) => [...rope.querySelectorAll("a.rope-way, a.flag")]);
+  const on = ropes.findIndex((rope) => rope.includes(flag));
+  const at = ropes[on].indexOf(flag);
+  const side = { ArrowLeft: -1, ArrowRight: 1 }[key];
+  const next = side ? ropes[on][at + side] : nearest(ropes[on + (key === "ArrowUp" ? -1 : 1)], flag);
+  if (!next) return;
+  makeCurrent(next);
+  next.focus();
+  if (!bench()) return;
+  clearTimeout(walking);
+  walking = setTimeout(() => open(placeOf(next)), 120);
+}
+
+function nearest(rope, flag) {
+  const middle = (one) => one.getBoundingClientRect().left + one.getBoundingClientRect().width / 2;
+  return rope?.toSorted((a, b) => Math.abs(middle(a) - middle(flag)) - Math.abs(middle(b) - middle(flag)))[0];
+}
+
+/** Posts an edit of the flag's station. */
+function act(flag, what, more = {}) {
+  const { block, station } = placeOf(flag) ?? {};
+  if (!station || station === "0") return;
+  const place = flag.getAttribute("aria-label").match(/: (\d+)\. /)?.[1] ?? "1";
+  htmx.ajax("POST", location.pathname, { source: page(), swap: "none", values: { do: what, block, station, place, ...more } });
+}
+
+function carry(flag, key) {
+  const what = { ArrowLeft: "up", ArrowRight: "down" }[key];
+  if (what) act(flag, what);
+}
+
+/** Fives of seconds, or reps by one; several presses are one edit. */
+function pullBy(flag, step) {
+  const takes = /^(x?)(\d+)(s?)$/.exec(flag.dataset.takes ?? "");
+  if (!takes) return;
+  pull.by = pull.flag === flag.id ? pull.by + step : step;
+  pull.flag = flag.id;
+  const [, times, number, seconds] = takes;
+  const amount = times ? Math.max(1, Number(number) + pull.by) : Math.max(5, Number(number) + pull.by * 5);
+  said.textContent = times ? `${amount} reps` : `${amount} s`;
+  clearTimeout(pull.timer);
+  pull.timer = setTimeout(() => {
+    Object.assign(pull, { by: 0, flag: "" });
+    act(document.getElementById(flag.id) ?? flag, "station", { amount: `${times}${amount}${seconds}` });
+  }, 300);
+}
+
+/** One flag of the line is reached by Tab: the one that is open, or was last. */
+function makeCurrent(flag) {
+  current = flag.id;
+  for (const one of document.querySelectorAll(".line.wide a")) one.setAttribute("tabindex", one === flag ? "0" : "-1");
+}
+
+function settle(answer, from) {
+  const { open: block, at, rope } = page().dataset;
+  const opened = at && at !== "0" ? document.querySelector(`[id^="f${block}-${rope}-${at}-"]`) : null;
+  const flags = document.querySelectorAll(".line.wide a.flag, .line.wide a.rope-way");
+  // The flag that was taken out had the keyboard: the one in its place has it now.
+  if (document.activeElement === document.body && current && !document.getElementById(current)) opened?.focus();
+  if (flags.length > 0) makeCurrent(opened ?? document.getElementById(current) ?? flags[0]);
+  if (opened) opened.setAttribute("aria-expanded", "true");
+  if (answer?.dataset.says) said.textContent = answer.dataset.says;
+  if (bench()) {
+    showAll(all);
+    settleWords(from?.id);
+    showOthers();
+    const place = `${block} ${at} ${rope}`;
+    if (place !== shown) bringIntoSight();
+    shown = place;
+  }
+}
+
+/** The bench is seen whole, and the rope above it with it, as far as the screen allows. */
+function bringIntoSight() {
+  if (getComputedStyle(bench()).position === "fixed") return showAbove();
+  const rope = bench().previousElementSibling ?? bench();
+  const [top, bottom] = [rope.getBoundingClientRect().top, bench().getBoundingClientRect().bottom];
+  const head = document.querySelector(".class-head").getBoundingClientRect().bottom + 8;
+  const over = bottom + 12 - window.innerHeight;
+  if (over > 0) window.scrollBy({ top: Math.min(over, top - head) });
+  else if (top < head) window.scrollBy({ top: top - head });
+}
+
+/** On a narrow screen the bench lies at the foot; the flag it speaks of is seen above it. */
+function showAbove() {
+  const flag = [...document.querySelectorAll(".line.narrow a.flag")].find((f) => f.href.baseVal.endsWith(`#s${bench().dataset.station}`));
+  if (!flag) return;
+  const head = document.querySelector(".class-head").getBoundingClientRect().bottom + 8;
+  const [place, room] = [flag.getBoundingClientRect(), bench().getBoundingClientRect().top - 8];
+  if (place.bottom > room || place.top < head) window.scrollBy({ top: place.bottom - (head + room) / 2 });
+}
+
+/** What could stand here is looked for once somebody stays. */
+function showOthers() {
+  const list = document.getElementById("others-here");
+  if (!list || list.childElementCount > 0) return;
+  const { from } = list.dataset;
+  setTimeout(async () => {
+    const there = () => document.getElementById("others-here");
+    if (there()?.dataset.from !== from || there().childElementCount > 0) return;
+    const { revision } = page().dataset;
+    const answer = await fetch(from).catch(() => null);
+    if (there()?.dataset.from !== from || page().dataset.revision !== revision) return;
+    there().innerHTML = answer?.ok ? await answer.text() : "<p>The server did not answer.</p>";
+    htmx.process(there());
+  }, 250);
+}

@@ -1,6 +1,8 @@
 using System.Collections.Immutable;
+using System.Globalization;
 using JollySet.Core.Effort;
 using JollySet.Core.Plans;
+using JollySet.Core.Sheets;
 using JollySet.Core.Timing;
 
 namespace JollySet.Drawing;
@@ -69,7 +71,22 @@ public static class BuntingLayout
             flags,
             [.. span.Lost.Where(g => !flags.IsEmpty).Select(g => new Break(flags.FirstOrDefault(f => f.Set == g.To)?.X ?? length + 12, (int)Math.Round(g.Lost.InSeconds, MidpointRounding.AwayFromZero)))],
             [.. span.Segments.Where(s => s.Gap >= 0 && !RopeSpan.EndsRound(timeline, s) && s.Water).Select(s => (X(s.Start), scale.Of(s.Length)))],
-            flags.Any(f => f.Width <= NarrowestFlag));
+            flags.Any(f => f.Width <= NarrowestFlag)) { Bare = BareOf(block, flags) };
+    }
+
+    /// <summary>Between stations that have no rest of their own, where their block says one in seconds.</summary>
+    private static ImmutableArray<BareRope> BareOf(Block block, ImmutableArray<Flag> flags)
+    {
+        var (setting, gap) = block.IsLinked ? ("pause", block.Settings.Pause) : ("rest", block.Settings.Rest is [var only] ? only : null);
+        if (!SheetWriter.SettingsOf(block.Format).Contains(setting) || !int.TryParse(SheetWriter.WriteGap(gap), NumberStyles.None, CultureInfo.InvariantCulture, out var seconds))
+            return [];
+        return
+        [
+            .. flags.Zip(flags.Skip(1))
+                .Where(p => p.First.Station != p.Second.Station && block.Stations.ElementAtOrDefault(p.First.Station - 1) is { Rest: null })
+                .Select(p => new BareRope(p.First.X + p.First.Width, p.Second.X - p.First.X - p.First.Width, setting, seconds))
+                .Where(b => b.Width > NarrowestFlag),
+        ];
     }
 
     private static Flag FlagOf(Timeline timeline, int index, double x, double width, Scale scale, double effort)

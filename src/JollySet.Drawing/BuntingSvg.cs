@@ -92,6 +92,9 @@ public static class BuntingSvg
         var rope = hung.Rope;
         Label(svg, hung);
         RopeLine(svg, rope, y);
+        if (hung.Ids.Any(id => id is not null))
+            foreach (var bare in rope.Bare)
+                svg.Draw("rect", "class", "bare-rope", "data-setting", bare.Setting, "data-rest", bare.Seconds, "x", Left + bare.X, "y", -9, "width", bare.Width, "height", 24);
         foreach (var (flag, id, way) in rope.Flags.Zip(hung.Ids, hung.Ways))
             DrawFlag(svg, rope, flag, y, id, way);
         foreach (var tight in rope.Breaks)

@@ -9,8 +9,8 @@ namespace JollySet.Drawing;
 public sealed record HungRope(Rope Rope, IReadOnlyList<string?> Ids, bool IsOpen, string Tag, ImmutableArray<string> Ways)
 {
     /// <summary>Says all of it: two ropes with the same key are drawn alike.</summary>
-    public string Key => string.Join('\n', new object?[] { Rope with { Flags = [], Breaks = [], Buckets = [] }, IsOpen, Tag }
-        .Concat(Ids).Concat(Ways).Concat(Rope.Flags).Concat(Rope.Breaks).Concat(Rope.Buckets.Select(b => (object?)b)));
+    public string Key => string.Join('\n', new object?[] { Rope with { Flags = [], Breaks = [], Buckets = [], Bare = [] }, IsOpen, Tag }
+        .Concat(Ids).Concat(Ways).Concat(Rope.Flags).Concat(Rope.Breaks).Concat(Rope.Bare).Concat(Rope.Buckets.Select(b => (object?)b)));
 }
 
 /// <summary>One rope as it is drawn, from the rope down; drawn when it is asked for.</summary>

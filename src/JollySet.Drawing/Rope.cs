@@ -6,6 +6,10 @@ namespace JollySet.Drawing;
 /// <summary>A change that is too tight: where on the rope, and the seconds that are missing.</summary>
 public sealed record Break(double X, int MissingSeconds);
 
+/// <summary>Rope with nothing on it between two stations, where its block says how long it is.</summary>
+/// <param name="Setting">The setting of the block that says so.</param>
+public sealed record BareRope(double X, double Width, string Setting, int Seconds);
+
 /// <summary>One rope: a round of a block, several equal rounds folded into one, or words.</summary>
 /// <param name="Label">Which rounds, rung, side or sets it stands for; empty for the only one.</param>
 /// <param name="Times">How many equal rounds it stands for.</param>
@@ -28,4 +32,8 @@ public sealed record Rope(
     ImmutableArray<Flag> Flags,
     ImmutableArray<Break> Breaks,
     ImmutableArray<(double X, double Width)> Buckets,
-    bool NarrowFlags);
+    bool NarrowFlags)
+{
+    /// <summary>Where it is bare.</summary>
+    public ImmutableArray<BareRope> Bare { get; init; } = [];
+}

@@ -161,3 +161,64 @@ test.describe("on a phone", () => {
     await expect(page.locator("#bench")).toHaveCount(0);
   });
 });
+
+test.describe("by hand", () => {
+  const drag = async (page, from, to, { key } = {}) => {
+    await page.mouse.move(...from);
+    await page.mouse.down();
+    if (key) await page.keyboard.down(key);
+    await page.mouse.move((from[0] + to[0]) / 2, (from[1] + to[1]) / 2);
+    await page.mouse.move(...to);
+    await expect(page.locator("#pulled")).not.toBeEmpty();
+    await page.mouse.up();
+    if (key) await page.keyboard.up(key);
+  };
+  const middle = async (locator) => {
+    const box = await locator.boundingBox();
+    return [box.x + box.width / 2, box.y + box.height / 2];
+  };
+  const edge = async (flagged) => {
+    const box = await flagged.locator(".cloth").boundingBox();
+    return [box.x + box.width - 3, box.y + 8];
+  };
+  const cloth = (page, name) => flag(page, name).locator(".cloth");
+
+  test("a flag is dragged along its rope and to another, and copied with Alt", async ({ page }) => {
+    await makeClass(page);
+    const squat = await middle(cloth(page, "Goblet squat"));
+    await drag(page, await middle(cloth(page, "Push-up")), [squat[0] - 40, squat[1]]);
+    await expect(page.locator("#bench")).toHaveCount(0);
+    await said(page, /rest 20, between 60\)\npush-up[^\n]*\ngoblet squat/);
+    const row = await middle(cloth(page, "Bent-over row"));
+    await drag(page, await middle(cloth(page, "Goblet squat")), [row[0] + 300, row[1]]);
+    await said(page, /bent-over row x12 \[heavy\]\ngoblet squat/);
+    const push = await middle(cloth(page, "Push-up"));
+    const again = await middle(cloth(page, "Bent-over row"));
+    await drag(page, again, [push[0] - 60, push[1]], { key: "Alt" });
+    await said(page, /rest 20, between 60\)\nbent-over row x12 \[heavy\]\npush-up[^]*rest 30\)\nbent-over row/);
+  });
+
+  test("its free edge is pulled for seconds and reps, bare rope for rests; Esc lets go", async ({ page }) => {
+    await makeClass(page);
+    const from = await edge(flag(page, "Push-up"));
+    const width = (await cloth(page, "Push-up").boundingBox()).width;
+    await drag(page, from, [from[0] - width / 4, from[1]]);
+    await said(page, /push-up 30s \|/);
+    const row = await edge(flag(page, "Bent-over row"));
+    const rep = (await cloth(page, "Bent-over row").boundingBox()).width / 12;
+    await drag(page, row, [row[0] - 2 * rep, row[1]]);
+    await said(page, /bent-over row x10/);
+    const bare = page.locator(".bare-rope").first();
+    const box = await bare.boundingBox();
+    await drag(page, [box.x + box.width / 2, box.y + 10], [box.x + box.width, box.y + 10]);
+    await said(page, /work 40, rest 30, between 60/);
+    const again = await edge(flag(page, "Push-up"));
+    await page.mouse.move(...again);
+    await page.mouse.down();
+    await page.mouse.move(again[0] + 60, again[1]);
+    await page.keyboard.press("Escape");
+    await expect(page.locator(".ghost-flag")).toHaveCount(0);
+    await page.mouse.up();
+    await said(page, /push-up 30s \|/);
+  });
+});

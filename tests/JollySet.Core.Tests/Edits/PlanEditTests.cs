@@ -73,6 +73,21 @@ public class PlanEditTests
     }
 
     [Fact]
+    public void A_station_is_carried_to_another_block_or_put_in_there_once_more()
+    {
+        var last = Plan.Find("Last")!.Id;
+        var carried = new CarryStation(Station(1), last, 1).Apply(Plan).Plan!;
+        Assert.Equal(Station(1), carried.Find("Last")!.Stations[0].Id);
+        Assert.DoesNotContain("\nsquat\npush-up", SheetWriter.Write(carried), StringComparison.Ordinal);
+        var copied = new CarryStation(Station(1), last, 9, Copy: true).Apply(Plan).Plan!;
+        Assert.Equal(2, copied.Blocks.Sum(b => b.Stations.Count(s => s.Doing == Plan.Find("Deck")!.Stations[0].Doing)));
+        Assert.NotEqual(Station(1), copied.Find("Last")!.Stations[^1].Id);
+        Assert.Equal(After(new MoveStation(Station(1), 3)), After(new CarryStation(Station(1), Deck, 3)));
+        Assert.Contains("no stations of its own", After(new CarryStation(Station(1), Plan.Find("again Deck")?.Id ?? Plan.Blocks[1].Id, 1)), StringComparison.Ordinal);
+        Assert.Contains("not there any more", After(new CarryStation(Station(1), 9999, 1)), StringComparison.Ordinal);
+    }
+
+    [Fact]
     public void A_new_move_nobody_does_any_more_is_forgotten() =>
         Assert.Empty(new RemoveStation(Station(3)).Apply(Plan).Plan!.NewMoves);
 
@@ -149,7 +164,7 @@ public class PlanEditTests
         Assert.Contains("needs a flow block", After(new SetStationPart(Station(1), "tempo", "@4 beats")), StringComparison.Ordinal);
 
     [Fact]
-    public void No_edit_leaves_a_plan_that_cannot_be_written_and_read() => Gen.Select(PlanGen.Plans, Gen.Int[0, 5], Gen.Int[1, 4], Gen.Int[0, 4]).Sample((plan, kind, station, to) =>
+    public void No_edit_leaves_a_plan_that_cannot_be_written_and_read() => Gen.Select(PlanGen.Plans, Gen.Int[0, 7], Gen.Int[1, 4], Gen.Int[0, 4]).Sample((plan, kind, station, to) =>
     {
         plan = Ids.Given(plan);
         var there = plan.Blocks[to % plan.Blocks.Length];
@@ -162,6 +177,8 @@ public class PlanEditTests
             2 => new DuplicateBlock(block),
             3 => new RemoveStation(station),
             4 => new MoveStation(station, to),
+            5 => new CarryStation(station, plan.Blocks[(to + 1) % plan.Blocks.Length].Id, to),
+            6 => new CarryStation(station, plan.Blocks[(to + 1) % plan.Blocks.Length].Id, to, Copy: true),
             _ => new DuplicateStation(station),
         };
         if (edit.Apply(plan).Plan is { } changed)

@@ -40,6 +40,7 @@ internal static class EditForm
             "up" => new MoveStation(station, NumberOf(plan, station) - 1),
             "down" => new MoveStation(station, NumberOf(plan, station) + 1),
             "move" => new MoveStation(station, Number(form, "to")),
+            "carry" => new CarryStation(station, Number(form, "goal"), Number(form, "to"), form.ContainsKey("copy")),
             "fit" => Core.Fitting.FitTo.Read(Number(form, "minutes"), Text(form, "edits")),
             "order" => Core.Ordering.PutInOrder.Read(Text(form, "edits")),
             "build" => Built(form, plan, studio),

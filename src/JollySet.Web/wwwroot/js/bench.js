@@ -1,4 +1,5 @@
 // The bench: what a flag is opens under its own rope; flags are walked along with the arrows and changed by keys.
+import { startDragging } from "./drag.js";
 import { afterParts, focusOn } from "./edits.js";
 import { closeWord, openWord, settleWords } from "./words.js";
 
@@ -16,6 +17,7 @@ export function startBench() {
   document.addEventListener("click", clicked);
   document.addEventListener("keydown", keyed);
   afterParts.push(settle);
+  startDragging(post);
   settle();
   const { at, rope, block } = Object.fromEntries(new URL(location.href).searchParams);
   if (at) open({ block, station: at, rope: rope || "1" });
@@ -114,7 +116,11 @@ function act(flag, what, more = {}) {
   const { block, station } = placeOf(flag) ?? {};
   if (!station || station === "0") return;
   const place = flag.getAttribute("aria-label").match(/: (\d+)\. /)?.[1] ?? "1";
-  htmx.ajax("POST", location.pathname, { source: page(), swap: "none", values: { do: what, block, station, place, ...more } });
+  post({ do: what, block, station, place, ...more });
+}
+
+function post(values) {
+  htmx.ajax("POST", location.pathname, { source: page(), swap: "none", values });
 }
 
 function carry(flag, key) {

@@ -126,18 +126,24 @@ function worded(name, says) {
 
 /** Says what the words in the form would do, before they are taken. */
 async function foresee(form, would, value) {
+  const fields = new FormData(form);
+  const input = form.querySelector(".input");
+  if (value !== undefined) fields.set(input.name, value);
+  else if (fields.get(input.name) === input.defaultValue) return would.replaceChildren();
+  const answer = await foreseen(Object.fromEntries(fields));
+  if (!answer || !form.isConnected) return;
+  would.textContent = answer.says;
+  would.classList.toggle("refused", answer.refused);
+}
+
+/** What an edit would do; null where another was asked about meanwhile or the server does not answer. */
+export async function foreseen(values) {
   asking.abort();
   asking = new AbortController();
-  const fields = new FormData(form);
-  const name = form.querySelector(".input").name;
-  if (value !== undefined) fields.set(name, value);
-  else if (fields.get(name) === form.querySelector(".input").defaultValue) return would.replaceChildren();
-  const query = new URLSearchParams([...fields, ["handler", "would"]]);
-  const answer = await fetch(`${location.pathname}?${query}`, { signal: asking.signal }).catch(() => null);
-  if (!answer?.ok || !form.isConnected) return;
-  const { says, refused } = await answer.json();
-  would.textContent = says;
-  would.classList.toggle("refused", refused);
+  const answer = await fetch(`${location.pathname}?${new URLSearchParams({ ...values, handler: "would" })}`, {
+    signal: asking.signal,
+  }).catch(() => null);
+  return answer?.ok ? answer.json().catch(() => null) : null;
 }
 
 function make(name, properties) {

@@ -1,0 +1,186 @@
+// Flags by hand: dragged along their rope or to another, Alt for a copy; pulled by their free edge for seconds in fives, or reps by one;
+// bare rope pulled for rests. What is seen while pulling is for show; the server's answer is the truth.
+import { foreseen } from "./words.js";
+
+const svgName = "http://www.w3.org/2000/svg";
+const EDGE = 9;
+const SLACK = 5;
+
+/** The pull under way. @type {{how: Function, end: Function, shows: Element[], moved: boolean, x: number, y: number} | null} */
+let pull = null;
+let justPulled = false;
+
+/**
+ * Makes the flags of the wide line take hold; once for a page.
+ * @param {(values: object) => void} post Posts an edit.
+ */
+export function startDragging(post) {
+  document.addEventListener("pointerdown", (event) => begin(event, post));
+  document.addEventListener("pointermove", move);
+  document.addEventListener("pointerup", () => finish(true));
+  document.addEventListener("pointercancel", () => finish(false));
+  document.addEventListener("keydown", (event) => event.key === "Escape" && finish(false), true);
+  // What was pulled is not pressed, too.
+  document.addEventListener("click", (event) => justPulled && (event.preventDefault(), event.stopPropagation()), true);
+  // Links are dragged by browsers on their own.
+  document.addEventListener("dragstart", (event) => event.target.closest?.(".line") && event.preventDefault());
+}
+
+function begin(event, post) {
+  justPulled = false;
+  if (event.button !== 0 || pull) return;
+  const flag = event.target.closest?.(".line.wide a.flag");
+  const rope = event.target.closest?.(".line.wide .bare-rope");
+  if (!flag && !rope) return;
+  const how = rope ? rest(rope, post) : isEdge(flag, event) ? amount(flag, post) : place(flag, post);
+  if (how) pull = { ...how, moved: false, x: event.clientX, y: event.clientY, shows: [] };
+}
+
+function move(event) {
+  if (!pull) {
+    const flag = event.target.closest?.(".line.wide a.flag");
+    if (flag) flag.classList.toggle("edge", isEdge(flag, event));
+    return;
+  }
+  const by = event.clientX - pull.x;
+  if (!pull.moved && Math.hypot(by, event.clientY - pull.y) < SLACK) return;
+  pull.moved = true;
+  document.documentElement.classList.add("pulling");
+  for (const show of pull.shows) show.remove();
+  pull.shows = pull.how(by, event) ?? [];
+}
+
+function finish(takes) {
+  if (!pull) return;
+  const { end, shows, moved } = pull;
+  pull = null;
+  document.documentElement.classList.remove("pulling");
+  for (const show of shows) show.remove();
+  for (const cloth of document.querySelectorAll(".line.wide .cloth[transform]")) cloth.removeAttribute("transform");
+  told("");
+  justPulled = moved;
+  if (moved && takes) end();
+}
+
+const cloth = (flag) => flag.querySelector(".cloth");
+
+function isEdge(flag, event) {
+  const box = cloth(flag).getBoundingClientRect();
+  return box.right - event.clientX < Math.min(EDGE, box.width / 3);
+}
+
+const stationOf = (flag) => flag.id.split("-")[2];
+const blockOf = (element) => element.closest(".hung").id.split("-")[1];
+
+/** The free edge: seconds in fives, reps by one. */
+function amount(flag, post) {
+  const [, times, number, unit] = /^(x?)(\d+)(s?)$/.exec(flag.dataset.takes ?? "") ?? [];
+  if (!number || stationOf(flag) === "0") return null;
+  const box = cloth(flag).getBBox();
+  const width = cloth(flag).getBoundingClientRect().width;
+  const edit = { do: "station", block: blockOf(flag), station: stationOf(flag) };
+  let said = flag.dataset.takes;
+  return {
+    how(by) {
+      const wanted = (Number(number) * (width + by)) / width;
+      const whole = times ? Math.max(1, Math.round(wanted)) : Math.max(5, Math.round(wanted / 5) * 5);
+      said = `${times}${whole}${unit}`;
+      cloth(flag).setAttribute("transform", `translate(${box.x} 0) scale(${whole / Number(number)} 1) translate(${-box.x} 0)`);
+      tell(times ? `×${whole}` : `${whole} s`, { ...edit, amount: said });
+      return [ghost(flag, box)];
+    },
+    end: () => said !== flag.dataset.takes && post({ ...edit, amount: said }),
+  };
+}
+
+/** Bare rope: the rest of its block, in fives. */
+function rest(rope, post) {
+  const was = Number(rope.dataset.rest);
+  const width = rope.getBoundingClientRect().width;
+  const edit = { do: "block", block: blockOf(rope) };
+  const name = rope.dataset.setting;
+  let said = was;
+  return {
+    how(by) {
+      const wanted = was > 0 ? (was * (width + by)) / width : by / 3;
+      said = Math.max(0, Math.round(wanted / 5) * 5);
+      tell(`${name} ${said} s`, { ...edit, [name]: String(said) });
+    },
+    end: () => said !== was && post({ ...edit, [name]: String(said) }),
+  };
+}
+
+/** The flag itself: to another place of its rope or of another. */
+function place(flag, post) {
+  if (stationOf(flag) === "0") return null;
+  const edit = { do: "carry", block: blockOf(flag), station: stationOf(flag) };
+  let goal = null;
+  return {
+    how(by, event) {
+      goal = goalAt(event, flag);
+      if (!goal) {
+        told("");
+        return [];
+      }
+      if (event.altKey) goal.values.copy = "yes";
+      tell(event.altKey ? "once more here" : "here", { ...edit, ...goal.values });
+      return [mark(goal)];
+    },
+    end: () => goal && post({ ...edit, ...goal.values }),
+  };
+}
+
+/** Between which flags of which rope the pointer is; null where that would change nothing. */
+function goalAt(event, flag) {
+  const hung = [...document.querySelectorAll(".line.wide .hung")].find((rope) => {
+    const box = rope.getBoundingClientRect();
+    return event.clientY >= box.top && event.clientY < box.bottom;
+  });
+  if (!hung) return null;
+  const stations = [];
+  for (const one of hung.querySelectorAll("a.flag")) {
+    const box = cloth(one).getBoundingClientRect();
+    const last = stations.at(-1);
+    if (last?.station === stationOf(one)) last.right = box.right;
+    else stations.push({ station: stationOf(one), left: box.left, right: box.right, flag: one });
+  }
+  if (stations.length === 0) return null;
+  const before = stations.filter((s) => (s.left + s.right) / 2 < event.clientX);
+  const own = stations.findIndex((s) => s.station === stationOf(flag));
+  const sameBlock = blockOf(hung.firstElementChild) === blockOf(flag);
+  const at = sameBlock && !event.altKey && own >= 0 && own < before.length ? before.length : before.length + 1;
+  if (sameBlock && !event.altKey && at === own + 1) return null;
+  const next = stations[before.length];
+  const x = next ? (before.length > 0 ? (before.at(-1).right + next.left) / 2 : next.left - 10) : before.at(-1).right + 12;
+  return { values: { goal: blockOf(hung.firstElementChild), to: String(at) }, hung, x };
+}
+
+/** A mark between two flags, where the one that is dragged would hang. */
+function mark({ hung, x }) {
+  const svg = hung.querySelector("svg");
+  const at = new DOMPoint(x, 0).matrixTransform(svg.getScreenCTM().inverse()).x;
+  const line = document.createElementNS(svgName, "path");
+  line.setAttribute("class", "drop-mark");
+  line.setAttribute("d", `M${at - 6} -5l6 6l6 -6M${at} 0V44`);
+  svg.append(line);
+  return line;
+}
+
+/** What was, dashed, while the cloth is pulled. */
+function ghost(flag, box) {
+  const was = document.createElementNS(svgName, "rect");
+  was.setAttribute("class", "ghost-flag");
+  for (const [name, value] of Object.entries({ x: box.x, y: box.y, width: box.width, height: box.height })) was.setAttribute(name, value);
+  flag.parentElement.append(was);
+  return was;
+}
+
+/** Says what is pulled at once, and what it would do to the class as soon as the server has reckoned it. */
+function tell(words, values) {
+  told(words);
+  foreseen(values).then((would) => pull && would && told(`${words}: ${would.says}`));
+}
+
+function told(words) {
+  document.getElementById("pulled").textContent = words;
+}

@@ -132,6 +132,17 @@ test("a sheet that was folded is as it is now when it is unfolded, and writes ov
   await said(page, /push-up 30s \|/);
 });
 
+test("a sheet unfolded while an edit is under way shows it once it is made", async ({ page }) => {
+  await makeClass(page);
+  await flag(page, "Push-up").click();
+  await word(page, "amount").click();
+  const go = await slowServer(page);
+  await page.locator(".word-choices button", { hasText: "30 s" }).click();
+  await page.locator("#sheet").evaluate((part) => (part.open = true));
+  go();
+  await expect(page.locator("#sheet-text")).toHaveValue(/push-up 30s/);
+});
+
 test("with a slow server nothing typed on the bench is lost", async ({ page }) => {
   await makeClass(page);
   await flag(page, "Push-up").click();
@@ -196,6 +207,20 @@ test.describe("by hand", () => {
     const again = await middle(cloth(page, "Bent-over row"));
     await drag(page, again, [push[0] - 60, push[1]], { key: "Alt" });
     await said(page, /rest 20, between 60\)\nbent-over row x12 \[heavy\]\npush-up[^]*rest 30\)\nbent-over row/);
+  });
+
+  test("a block is dragged by its name, a station carried to another block by keys", async ({ page }) => {
+    await makeClass(page);
+    const name = page.locator("a.rope-way", { hasText: "A: Deck" });
+    const ropes = await middle(page.locator("a.rope-way", { hasText: "B: Ropes" }));
+    await drag(page, await middle(name), [ropes[0], ropes[1] + 60]);
+    await said(page, /== B: Ropes[^]*== A: Deck/);
+    await flag(page, "Push-up").click();
+    await expect(page.locator("#bench")).toBeVisible();
+    await flag(page, "Push-up").focus();
+    await page.keyboard.press("Alt+ArrowUp");
+    await expect(page.locator("#bench")).toHaveAttribute("aria-label", "Push-up, 2 of 2 in B: Ropes");
+    await expect(flag(page, "Push-up")).toBeFocused();
   });
 
   test("its free edge is pulled for seconds and reps, bare rope for rests; Esc lets go", async ({ page }) => {

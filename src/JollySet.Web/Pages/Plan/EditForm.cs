@@ -32,6 +32,7 @@ internal static class EditForm
             "block-duplicate" => new DuplicateBlock(block),
             "block-up" => new MoveBlock(block, PlaceOf(plan, block) - 1),
             "block-down" => new MoveBlock(block, PlaceOf(plan, block) + 1),
+            "block-move" => new MoveBlock(block, Number(form, "to") - 1),
             "add" => new AddStation(block, Text(form, "line"), Number(form, "to") is > 0 and var to ? to : null),
             "station" => StationEdit(form, plan, station, studio),
             "swap" => new SetStation(station, Text(form, "line")),

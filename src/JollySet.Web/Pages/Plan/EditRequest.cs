@@ -28,6 +28,9 @@ public sealed class EditRequest(IFormCollection form)
     /// <summary>Which of its block's ropes the bench stands under, from 1.</summary>
     public int Rope { get; } = Number(form, "rope");
 
+    /// <summary>Number of the block that a station is carried to; 0 for none.</summary>
+    public int Goal { get; } = Number(form, "goal");
+
     /// <summary>The screen of the class that it was asked from, where that is another; null for this one.</summary>
     public string? Back { get; } = form["back"].ToString() is "balance" or "effort" or "order" or "fit" ? form["back"].ToString() : null;
 

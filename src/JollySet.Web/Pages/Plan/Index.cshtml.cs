@@ -181,7 +181,8 @@ public sealed class PlanModel(ClassBook shelf, ClassTimelines timelines, RulesBo
     {
         if (result.Outcome == SaveOutcome.Saved && request.Do is "block-new" or "block-add" or "block-line" or "block-duplicate" && result.Class!.Plan.Blocks.MaxBy(b => b.Id) is { } added)
             return added.Id;
-        return request.Open;
+        // What is open on the bench is followed where it is carried.
+        return request.Do == "carry" && request.At == request.Station && result.Class?.Plan.FindStation(request.Station)?.Block.Id == request.Goal ? request.Goal : request.Open;
     }
 
     /// <summary>What is open on the bench afterwards: a station that was just added, the one that takes the place of one taken out, else what was.</summary>

@@ -125,7 +125,12 @@ function post(values) {
 
 function carry(flag, key) {
   const what = { ArrowLeft: "up", ArrowRight: "down" }[key];
-  if (what) act(flag, what);
+  if (what) return act(flag, what);
+  // Up and down: to the next block that has stations.
+  const ropes = [...document.querySelectorAll(".line.wide .hung")].filter((rope) => rope.querySelector("a.flag"));
+  const blocks = [...new Set(ropes.map((rope) => rope.id.split("-")[1]))];
+  const goal = blocks[blocks.indexOf(placeOf(flag)?.block) + (key === "ArrowUp" ? -1 : 1)];
+  if (goal) act(flag, "carry", { goal, to: key === "ArrowUp" ? "99" : "1" });
 }
 
 /** Fives of seconds, or reps by one; several presses are one edit. */

@@ -31,8 +31,9 @@ function begin(event, post) {
   if (event.button !== 0 || pull) return;
   const flag = event.target.closest?.(".line.wide a.flag");
   const rope = event.target.closest?.(".line.wide .bare-rope");
-  if (!flag && !rope) return;
-  const how = rope ? rest(rope, post) : isEdge(flag, event) ? amount(flag, post) : place(flag, post);
+  const name = event.target.closest?.(".line.wide a.rope-way");
+  if (!flag && !rope && !name) return;
+  const how = name ? blockPlace(name, post) : rope ? rest(rope, post) : isEdge(flag, event) ? amount(flag, post) : place(flag, post);
   if (how) pull = { ...how, moved: false, x: event.clientX, y: event.clientY, shows: [] };
 }
 
@@ -127,6 +128,34 @@ function place(flag, post) {
       return [mark(goal)];
     },
     end: () => goal && post({ ...edit, ...goal.values }),
+  };
+}
+
+/** A block by its name: up or down among the others. */
+function blockPlace(name, post) {
+  const block = blockOf(name);
+  let to = 0;
+  return {
+    how(by, { clientY }) {
+      const ropes = [...document.querySelectorAll(".line.wide .hung")];
+      const firsts = ropes.filter((rope, i) => i === 0 || blockOf(rope.firstElementChild) !== blockOf(ropes[i - 1].firstElementChild));
+      const others = firsts.filter((rope) => blockOf(rope.firstElementChild) !== block);
+      const under = others.findIndex((rope) => rope.getBoundingClientRect().top + 24 > clientY);
+      to = (under < 0 ? others.length : under) + 1;
+      if (to === firsts.findIndex((rope) => blockOf(rope.firstElementChild) === block) + 1) {
+        to = 0;
+        told("");
+        return [];
+      }
+      tell("block here", { do: "block-move", block, to });
+      const at = under < 0 ? ropes.at(-1) : others[under];
+      const line = document.createElementNS(svgName, "path");
+      line.setAttribute("class", "drop-mark");
+      line.setAttribute("d", `M20 ${under < 0 ? at.querySelector("svg").viewBox.baseVal.height - 4 : -6}H400`);
+      at.querySelector("svg").append(line);
+      return [line];
+    },
+    end: () => to > 0 && post({ do: "block-move", block, to }),
   };
 }
 

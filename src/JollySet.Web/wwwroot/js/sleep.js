@@ -22,6 +22,8 @@ export function slept(before, now) {
     if (!asleep.has(part.id)) delete part.dataset.madeOn;
     else if (before !== now) part.dataset.madeOn ??= before;
   }
+  // One that was unfolded while the answer was under way is looked at already.
+  setTimeout(wake, 0);
 }
 
 /** The revision that a form was made on, where its part has slept since; null else. */

@@ -84,6 +84,13 @@ public sealed class ClassBook(Storage storage, TimeProvider time)
         return Current(db, id) is { } found ? Read(found.Class, found.Revision).Kept : null;
     }
 
+    /// <summary>The revision a class is at; null where there is none any more.</summary>
+    public int? RevisionOf(Guid id)
+    {
+        using var db = storage.Open();
+        return db.Classes.AsNoTracking().Where(c => c.Id == id).Select(c => (int?)c.Revision).SingleOrDefault();
+    }
+
     /// <summary>The row of a class that cannot be read; null for any other.</summary>
     public BrokenClass? GetBroken(Guid id)
     {

@@ -97,6 +97,11 @@ public static class BuntingSvg
                 svg.Draw("rect", "class", "bare-rope", "data-setting", bare.Setting, "data-rest", bare.Seconds, "x", Left + bare.X, "y", -9, "width", bare.Width, "height", 24);
         foreach (var (flag, id, way) in rope.Flags.Zip(hung.Ids, hung.Ways))
             DrawFlag(svg, rope, flag, y, id, way);
+        foreach (var (flag, pennant) in rope.Flags.Zip(hung.Pennants))
+            if (pennant is not null)
+                Pin(svg, Left + flag.X + flag.Width - 13, pennant);
+        if (hung.Pennants is [.., { } own])
+            Pin(svg, Left - 5, own);
         foreach (var tight in rope.Breaks)
             DrawBreak(svg, Left + tight.X, y, tight.MissingSeconds);
         RopeEnd(svg, rope, y);
@@ -145,6 +150,12 @@ public static class BuntingSvg
             svg.Say("text", flag.Width < 22 + (8 * (count.Length - 1)) ? $"{flag.Number}" : count, "class", "count", "x", Left + flag.X + (flag.Width / 2), "y", y + Math.Min(22, (DropOf(flag) / 2) + 5), "text-anchor", "middle");
         svg.Close();
     }
+
+    /// <summary>A pole on the rope: a swallowtail where something must be mended, a point where it is worth a look.</summary>
+    private static void Pin(Svg svg, double x, Pennant pennant) => svg
+        .Open("g", "class", pennant.MustMend ? "pennant must" : "pennant").Say("title", pennant.Says)
+        .Draw("path", "d", $"M{FlagPath.N(x)} 1V-14" + (pennant.MustMend ? "h13l-4 4.5l4 4.5h-13" : "l12 4.5l-12 4.5"))
+        .Close();
 
     private static void DrawBreak(Svg svg, double x, double y, int missing) => svg
         .Draw("path", "class", "broken", "d", $"M{FlagPath.N(x - 16)} {FlagPath.N(y)}l5 -5m-5 5l6 0m-6 0l5 5M{FlagPath.N(x + 2)} {FlagPath.N(y)}l-5 -5m5 5l-6 0m6 0l-5 5")

@@ -247,3 +247,21 @@ test.describe("by hand", () => {
     await said(page, /push-up 30s \|/);
   });
 });
+
+test("another's change arrives by itself where it is, and what is being typed stays", async ({ page, context }) => {
+  await makeClass(page);
+  await flag(page, "Push-up").click();
+  await word(page, "amount").click();
+  await typed(page, "amount").fill("35");
+  const other = await context.newPage();
+  await other.goto(page.url());
+  await ready(other);
+  await word(other, "amount").click();
+  await typed(other, "amount").fill("50s");
+  await typed(other, "amount").press("Enter");
+  await expect(word(other, "amount")).toHaveText("50s");
+  await page.bringToFront();
+  await expect(flag(page, "Push-up")).toHaveAttribute("data-takes", "50s", { timeout: 15_000 });
+  await expect(typed(page, "amount")).toHaveValue("35");
+  await expect(page.locator(".would")).toContainText("Meanwhile this became “50s”");
+});

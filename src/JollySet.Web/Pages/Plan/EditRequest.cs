@@ -17,25 +17,28 @@ public sealed class EditRequest(IFormCollection form)
     public int? Revision { get; } = int.TryParse(form["revision"], NumberStyles.None, CultureInfo.InvariantCulture, out var revision) ? revision : null;
 
     /// <summary>Number of the block that is open on the page; 0 for none.</summary>
-    public int Open { get; } = Number(form, form.ContainsKey("open") ? "open" : "block");
+    public int Open { get; } = NumberIn(form, form.ContainsKey("open") ? "open" : "block");
 
     /// <summary>Number of the station it speaks of; 0 for none.</summary>
-    public int Station { get; } = Number(form, "station");
+    public int Station { get; } = NumberIn(form, "station");
 
     /// <summary>Number of the station that is open on the bench; 0 where a block alone is; null where nothing is.</summary>
     public int? At { get; } = int.TryParse(form["at"], NumberStyles.None, CultureInfo.InvariantCulture, out var at) ? at : null;
 
     /// <summary>Which of its block's ropes the bench stands under, from 1.</summary>
-    public int Rope { get; } = Number(form, "rope");
+    public int Rope { get; } = NumberIn(form, "rope");
+
+    /// <summary>The earlier state it brings back; 0 for none.</summary>
+    public int Number { get; } = NumberIn(form, "number");
 
     /// <summary>Number of the block that a station is carried to; 0 for none.</summary>
-    public int Goal { get; } = Number(form, "goal");
+    public int Goal { get; } = NumberIn(form, "goal");
 
     /// <summary>The screen of the class that it was asked from, where that is another; null for this one.</summary>
     public string? Back { get; } = form["back"].ToString() is "balance" or "effort" or "order" or "fit" ? form["back"].ToString() : null;
 
     /// <summary>Where that station stood, from 1; 0 where nobody says.</summary>
-    public int Place { get; } = Number(form, "place");
+    public int Place { get; } = NumberIn(form, "place");
 
     /// <summary>Whether it goes on top of whatever was changed meanwhile.</summary>
     public WhenStale WhenStale { get; } = form.ContainsKey("on-top") ? WhenStale.PutOnTop : WhenStale.Ask;
@@ -57,13 +60,13 @@ public sealed class EditRequest(IFormCollection form)
     /// <summary>The refusal, with all that was typed.</summary>
     public FailedEdit Failed(SaveResult result) => new(
         Do,
-        Number(Form, "block"),
+        NumberIn(Form, "block"),
         Station,
         result.Field,
         string.Join("; ", result.Errors.Select(e => e.Message)),
         result.Errors,
         Form.Where(f => !f.Key.StartsWith("__", StringComparison.Ordinal)).ToDictionary(f => f.Key, f => f.Value.ToString()));
 
-    private static int Number(IFormCollection form, string key) =>
+    private static int NumberIn(IFormCollection form, string key) =>
         int.TryParse(form[key].ToString(), NumberStyles.None, CultureInfo.InvariantCulture, out var number) ? number : 0;
 }

@@ -26,14 +26,19 @@ public sealed class PlanModel(ClassBook shelf, ClassTimelines timelines, RulesBo
     /// <summary>Shows a class with one block open, by its number.</summary>
     /// <param name="at">The station that is open on the bench, 0 for the block alone; the bench is for a page that is there already.</param>
     /// <param name="rope">Which of the block's ropes the bench stands under.</param>
-    public IActionResult OnGet(Guid id, int block, string? line, bool safe, int swap, [FromQuery(Name = "swap-block")] bool swapBlock, int? at, int rope)
+    public IActionResult OnGet(Guid id, int block, string? line, bool safe, int swap, [FromQuery(Name = "swap-block")] bool swapBlock, int? at, int rope, bool history)
     {
         if (shelf.Get(id) is not { } kept)
             return Missing(id);
         var look = PlanLook.Of(id, kept.Plan, rules.Studio(), block, parts.IsAsleep("line-wide"));
         View = PlanView.Of(kept, look, line: line, safe: safe, swaps: swap > 0 ? SwapsView.OfStation(kept, look.Timeline, swap) : swapBlock ? SwapsView.OfBlock(kept, look.Timeline, block) : null, at: parts.IsLive ? at : null, rope: rope);
+        if (history)
+            View = View with { History = HistoryView.Of(shelf, kept, look.Timeline, block) };
         return parts.IsLive ? Parts(StatusCodes.Status200OK, kept) : Page();
     }
+
+    /// <summary>The revision the class is at, for a page that looks whether another has changed it.</summary>
+    public IActionResult OnGetRevision(Guid id) => shelf.RevisionOf(id) is { } revision ? new JsonResult(revision) : NotFound();
 
     /// <summary>What mending all that is safe would do.</summary>
     public IActionResult OnGetSafe(Guid id, int block)
@@ -62,6 +67,9 @@ public sealed class PlanModel(ClassBook shelf, ClassTimelines timelines, RulesBo
         var would = Would.Of(timelines.Of(kept), EditForm.EditOf(form, kept.Plan, rules.Studio()));
         return new JsonResult(new { says = would.Says, refused = would.IsRefused });
     }
+
+    /// <summary>What was done to the class, and each state it was in.</summary>
+    public IActionResult OnGetHistory(Guid id, int block) => shelf.Get(id) is { } kept ? Partial("_History", HistoryView.Of(shelf, kept, timelines.Of(kept), block)) : NotFound();
 
     /// <summary>The class as a sheet, to keep or to send.</summary>
     public IActionResult OnGetSheet(Guid id) => Download(id, SheetWriter.Write, "text/plain", "sheet");
@@ -97,9 +105,14 @@ public sealed class PlanModel(ClassBook shelf, ClassTimelines timelines, RulesBo
             "undo" => Answer(id, request, shelf.Undo(id, madeOn)),
             "redo" => Answer(id, request, shelf.Redo(id, madeOn)),
             _ when request.AsCopy => AsCopy(id, request, madeOn),
-            _ => Answer(id, request, shelf.Edit(id, madeOn, plan => EditForm.EditOf(request.Form, plan, rules.Studio()), request.WhenStale, plan => LookAhead(id, plan, request.Open, hangs))),
+            _ => Answer(id, request, shelf.Edit(id, madeOn, plan => EditOf(id, request, plan), request.WhenStale, plan => LookAhead(id, plan, request.Open, hangs))),
         };
     }
+
+    /// <summary>The edit of a form; an earlier state is looked up first.</summary>
+    private PlanEdit? EditOf(Guid id, EditRequest request, ClassPlan plan) => request.Do == "put-back"
+        ? shelf.PlanAt(id, request.Number) is { } then ? new PutBack(then, request.Number) : null
+        : EditForm.EditOf(request.Form, plan, rules.Studio());
 
     /// <summary>What the class becomes is looked at while it is being saved.</summary>
     private void LookAhead(Guid id, ClassPlan plan, int open, bool hangs) => ahead = (plan, open, Task.Run(() => PlanLook.Of(id, plan, rules.Studio(), open, hangs)));
@@ -136,7 +149,7 @@ public sealed class PlanModel(ClassBook shelf, ClassTimelines timelines, RulesBo
 
     /// <summary>What an edit that met another would do; null for undo and redo.</summary>
     private string? MineText(Guid id, EditRequest request) => request.Do is "undo" or "redo" ? null
-        : shelf.PlanAt(id, request.Revision!.Value) is { } before && EditForm.EditOf(request.Form, before, rules.Studio()) is { } edit ? edit.Summary(before) : "your change";
+        : shelf.PlanAt(id, request.Revision!.Value) is { } before && EditOf(id, request, before) is { } edit ? edit.Summary(before) : "your change";
 
     /// <summary>The class was taken off the shelf meanwhile: what was typed is shown, and it can be brought back with the edit.</summary>
     private PartialViewResult Gone(Guid id, EditRequest request)
@@ -151,7 +164,7 @@ public sealed class PlanModel(ClassBook shelf, ClassTimelines timelines, RulesBo
     {
         if ((shelf.PlanAt(id, madeOn) ?? shelf.Get(id)?.Plan) is not { } before)
             return Gone(id, request);
-        var edit = EditForm.EditOf(request.Form, before, rules.Studio());
+        var edit = EditOf(id, request, before);
         var mine = edit?.Apply(before).Plan ?? before;
         var (passed, errors) = Core.Keeping.Gate.Pass(mine with { Title = CopyTitle.Of(mine.Title, "mine") });
         if (passed is null)

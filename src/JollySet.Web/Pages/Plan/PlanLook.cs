@@ -19,6 +19,9 @@ public sealed record PlanLook(
     Lazy<ImmutableArray<DrawnRope>> Wide,
     Lazy<string> Hanging)
 {
+    /// <summary>What is said of more flags than these is pinned to their rope.</summary>
+    private const int MostFlags = 3;
+
     private readonly Lazy<SaidOfClass> said = new(() => SaidOfClass.Of(Timeline));
     private readonly Lazy<string> sheet = new(() => SheetWriter.Write(Timeline.Plan));
 
@@ -27,6 +30,15 @@ public sealed record PlanLook(
 
     /// <summary>The class as a sheet.</summary>
     public string Sheet => sheet.Value;
+
+    /// <summary>What matters of the findings, pinned to the flag or the rope it speaks of.</summary>
+    private static ImmutableArray<DrawnRope> Pinned(ImmutableArray<DrawnRope> ropes, ClassPlan plan, ImmutableArray<Finding> standing)
+    {
+        var there = standing.Where(f => f.Severity > Severity.Note && f.Block is not null).OrderByDescending(f => f.Severity)
+            .SelectMany(f => (f.Stations.Length is 0 or > MostFlags ? [0] : f.Stations).Select(s => (Block: plan.Find(f.Block!)?.Id ?? 0, Station: s, Pennant: new Pennant(f.Severity == Severity.Stop, f.Message))))
+            .GroupBy(f => (f.Block, f.Station)).ToDictionary(g => g.Key, g => g.First().Pennant);
+        return there.Count == 0 ? ropes : [.. ropes.Select(r => r.Pinned(station => there.GetValueOrDefault((r.Block, station))))];
+    }
 
     /// <summary>Of the plan of a class, with what the studio knows; the wide drawing is made while the review goes on, where the page shows it.</summary>
     /// <param name="open">The number of the block that is open; the first of the main part where there is no such block.</param>
@@ -44,7 +56,7 @@ public sealed record PlanLook(
         var (standing, dismissed) = Review.Whole(timeline);
         var totals = Totals.Of(timeline);
         drawing.GetAwaiter().GetResult();
-        return new PlanLook(timeline, standing, dismissed, totals, block, wide, hanging);
+        return new PlanLook(timeline, standing, dismissed, totals, block, new(() => Pinned(wide.Value, plan, standing)), hanging);
     }
 }
 

@@ -92,6 +92,9 @@ public sealed record PlanView(
     /// <summary>What could stand somewhere, where that was asked; null else.</summary>
     public SwapsView? Swaps { get; init; }
 
+    /// <summary>What was done to the class, where that was asked; null else.</summary>
+    public HistoryView? History { get; init; }
+
     /// <summary>What is open under its rope; null where nothing is.</summary>
     public BenchView? Bench { get; init; }
 
@@ -124,9 +127,10 @@ public sealed record PlanView(
     {
         get
         {
-            var looks = Findings.Count(f => f.Severity != "note") - Math.Min(1, FirstFindings.Length);
-            var notes = Findings.Count(f => f.Severity == "note");
-            string?[] said = [looks > 0 ? $"{looks} more worth a look" : null, notes > 0 ? notes == 1 ? "1 smaller note" : $"{notes} smaller notes" : null];
+            var worst = FirstFindings.FirstOrDefault()?.Severity;
+            int Of(string severity) => Findings.Count(f => f.Severity == severity) - (severity == worst ? 1 : 0);
+            var (mends, looks, notes) = (Of("stop"), Of("warn"), Of("note"));
+            string?[] said = [mends > 0 ? $"{mends} more to mend" : null, looks > 0 ? worst == "stop" ? $"{looks} worth a look" : $"{looks} more worth a look" : null, notes > 0 ? notes == 1 ? "1 smaller note" : $"{notes} smaller notes" : null];
             return string.Join(", ", said.OfType<string>());
         }
     }

@@ -179,7 +179,7 @@ function bringIntoSight() {
   if (getComputedStyle(bench()).position === "fixed") return showAbove();
   const rope = bench().previousElementSibling ?? bench();
   const [top, bottom] = [rope.getBoundingClientRect().top, bench().getBoundingClientRect().bottom];
-  const head = document.querySelector(".class-head").getBoundingClientRect().bottom + 8;
+  const head = document.querySelector(".class-head").getBoundingClientRect().bottom + 26;
   const over = bottom + 12 - window.innerHeight;
   if (over > 0) window.scrollBy({ top: Math.min(over, top - head) });
   else if (top < head) window.scrollBy({ top: top - head });

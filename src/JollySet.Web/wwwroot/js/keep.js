@@ -32,6 +32,7 @@ export function keeping(place, taken) {
   const active = document.activeElement;
   const focus = active?.id ? { id: active.id, start: active.selectionStart ?? null, end: active.selectionEnd ?? null } : null;
   const typed = new Map(typedFields(document).map((f) => [f.id, f.value]));
+  const given = new Map(typedFields(document).map((f) => [f.id, f.defaultValue]));
   if (taken) for (const [id, value] of sent) if (typed.get(id) === value) typed.delete(id);
   sent.clear();
   const open = new Map([...document.querySelectorAll("details[id]")].map((d) => [d.id, d.open]));
@@ -40,6 +41,8 @@ export function keeping(place, taken) {
   for (const [id, value] of typed) {
     const field = document.getElementById(id);
     if (field && "value" in field && field.value !== value) field.value = value;
+    if (field?.matches("input, textarea") && field.defaultValue !== given.get(id) && field.defaultValue !== value)
+      refused.set(id, { value, message: `Meanwhile this became “${field.defaultValue || "nothing"}”; Enter puts yours in its place.` });
   }
   for (const [id, wasOpen] of open) {
     const part = document.getElementById(id);

@@ -4,6 +4,7 @@ import { startBench } from "./bench.js";
 import { pickMoves } from "./finder.js";
 import { forgive, isTyped } from "./keep.js";
 import { completeLines } from "./line.js";
+import { watchOthers } from "./others.js";
 import { refuseTooLarge } from "./paste-limit.js";
 
 document.documentElement.classList.add("scripted");
@@ -14,10 +15,12 @@ pickMoves();
 arrange();
 afterParts.push(arrange);
 startBench();
+watchOthers();
 document.documentElement.dataset.ready = "yes";
 
 function arrange() {
   makeSortable();
+  refreshHistory();
   completeLines(document);
 }
 
@@ -98,6 +101,14 @@ function foldFields() {
   };
   fields.open = kept((store) => store.getItem("fields")) === "open";
   fields.addEventListener("toggle", () => kept((store) => store.setItem("fields", fields.open ? "open" : "folded")));
+}
+
+/** What was done has one line more after an edit. */
+function refreshHistory() {
+  const { revision } = document.getElementById("main").dataset;
+  const states = document.getElementById("history-states");
+  if (states.dataset.revision && states.dataset.revision !== revision && states.closest("details").open) htmx.trigger(states, "again");
+  states.dataset.revision = revision;
 }
 
 /** Lets stations be dragged by their flag; dropping sends the same form as the keys do. */

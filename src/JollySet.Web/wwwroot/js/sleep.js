@@ -31,10 +31,14 @@ export const madeOn = (element) => element.closest?.("[data-made-on]")?.dataset.
 
 /** Asks for what has changed of parts that were folded or hidden, as soon as they are seen. */
 export function wake() {
+  if (sleepers().some((part) => part.dataset.madeOn && !isAsleep(part))) look();
+}
+
+/** Asks for the class as it is now: what the page has not, or has otherwise. */
+export function look() {
   const page = document.getElementById("main");
   const { open, at, rope } = page.dataset;
-  if (sleepers().some((part) => part.dataset.madeOn && !isAsleep(part)))
-    htmx.ajax("GET", `${location.pathname}?block=${open}${at ? `&at=${at}&rope=${rope}` : ""}`, { source: page, swap: "none" });
+  return htmx.ajax("GET", `${location.pathname}?block=${open}${at ? `&at=${at}&rope=${rope}` : ""}`, { source: page, swap: "none" });
 }
 
 document.addEventListener("toggle", wake, true);

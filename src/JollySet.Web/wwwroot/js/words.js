@@ -14,7 +14,7 @@ export function openWord(button) {
   const { id } = button;
   for (const [other, { sent }] of words) if (other !== id && !sent) leave(other);
   if (!words.has(id)) {
-    words.set(id, { typed: button.dataset.value, sent: false });
+    words.set(id, { typed: button.dataset.value, was: button.dataset.value, sent: false });
     show(button);
   }
   fieldOf(id).focus();
@@ -43,6 +43,9 @@ export function settleWords(taken) {
         show(button);
         if (lost && held === id) fieldOf(id).focus();
         if (word.sent) formOf(id).requestSubmit();
+        else if (word.was !== button.dataset.value)
+          formOf(id).querySelector(".would").textContent = `Meanwhile this became “${button.dataset.value || "nothing"}”.`;
+        word.was = button.dataset.value;
       }
     }
   }

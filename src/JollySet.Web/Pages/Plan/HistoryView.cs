@@ -1,0 +1,36 @@
+using System.Collections.Immutable;
+using System.Globalization;
+using JollySet.Core.Plans;
+using JollySet.Core.Swapping;
+using JollySet.Core.Timing;
+using JollySet.Data;
+using JollySet.Drawing;
+
+namespace JollySet.Web.Pages.Plan;
+
+/// <summary>One state a class was in.</summary>
+/// <param name="What">The change that made it.</param>
+/// <param name="Clock">How long it was.</param>
+/// <param name="Says">What bringing it back would change.</param>
+public sealed record PastState(int Number, string What, string When, string Clock, string Bunting, string Says, bool IsNow);
+
+/// <summary>What was done to a class, newest first, each state drawn small and to be brought back.</summary>
+public sealed record HistoryView(Guid Id, int Revision, int Open, ImmutableArray<PastState> States)
+{
+    private const int Most = 24;
+
+    /// <summary>Of a class as it is kept.</summary>
+    public static HistoryView Of(ClassBook book, KeptClass kept, Timeline timeline, int open)
+    {
+        var now = Measured.Of(timeline);
+        PastState? StateOf((int Number, string Summary, DateTime At) row)
+        {
+            if ((row.Number == kept.Revision ? kept.Plan : book.PlanAt(kept.Id, row.Number)) is not { } plan)
+                return null;
+            var then = TimelineBuilder.Build(plan, timeline.Studio);
+            return new PastState(row.Number, Say.Capital(row.Summary), row.At.ToLocalTime().ToString("ddd d MMM, HH:mm", CultureInfo.InvariantCulture), Say.Clock(then.Length), SmallBunting.Of(then), row.Number == kept.Revision ? "" : string.Join(" · ", Effect.Of(now, Measured.Of(then)).Says), row.Number == kept.Revision);
+        }
+
+        return new HistoryView(kept.Id, kept.Revision, open, [.. book.History(kept.Id, Most).Select(StateOf).OfType<PastState>()]);
+    }
+}

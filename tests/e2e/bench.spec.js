@@ -19,7 +19,7 @@ test("a flag opens under its rope, and a word of it is said otherwise where it s
   await expect(page.locator("#bench")).toBeInViewport({ ratio: 0.9 });
   await word(page, "amount").click();
   await typed(page, "amount").fill("30s");
-  await expect(page.locator(".would")).toContainText("becomes");
+  await expect(page.locator("#bench .would")).toContainText("becomes");
   await typed(page, "amount").press("Enter");
   await expect(word(page, "amount")).toHaveText("30s");
   await expect(word(page, "amount")).toBeFocused();
@@ -30,14 +30,14 @@ test("a flag opens under its rope, and a word of it is said otherwise where it s
 test("what is refused stays in its word with the reason; Esc leaves it", async ({ page }) => {
   await makeClass(page);
   await flag(page, "Push-up").click();
-  await word(page, "rest").first().click();
+  await word(page, "rest").click();
   await typed(page, "rest").fill("99:99");
-  await expect(page.locator(".would")).toContainText("go to 59");
+  await expect(page.locator("#bench .would")).toContainText("go to 59");
   await typed(page, "rest").press("Enter");
   await expect(page.locator("#bench .field-error")).toContainText("go to 59");
   await expect(typed(page, "rest")).toHaveValue("99:99");
   await typed(page, "rest").press("Escape");
-  await expect(word(page, "rest").first()).toBeFocused();
+  await expect(word(page, "rest")).toBeFocused();
   await page.keyboard.press("Escape");
   await expect(page.locator("#bench")).toHaveCount(0);
   await expect(flag(page, "Push-up")).toBeFocused();
@@ -82,9 +82,9 @@ test("another move is put in from beside the flag", async ({ page }) => {
 test("the block's own words, a station added, a block opened by its name", async ({ page }) => {
   await makeClass(page);
   await page.locator("a.rope-way", { hasText: "A: Deck" }).click();
-  await word(page, "rounds").click();
+  await word(page, "block-rounds").click();
   await page.locator(".word-choices button", { hasText: /^3$/ }).click();
-  await expect(word(page, "rounds")).toHaveText("3 rounds");
+  await expect(word(page, "block-rounds")).toHaveText("3 rounds");
   await page.locator("#word-line-new").click();
   await page.locator("#say-word-line-new-field").fill("dead bug 20s");
   await page.keyboard.press("Enter");
@@ -263,5 +263,125 @@ test("another's change arrives by itself where it is, and what is being typed st
   await page.bringToFront();
   await expect(flag(page, "Push-up")).toHaveAttribute("data-takes", "50s", { timeout: 15_000 });
   await expect(typed(page, "amount")).toHaveValue("35");
-  await expect(page.locator(".would")).toContainText("Meanwhile this became “50s”");
+  await expect(page.locator("#bench .would")).toContainText("Meanwhile this became “50s”");
+});
+
+// The same evening's work on the demo class, by mouse and by keys alone, each action counted: a press, a drag, a line said.
+test.describe("six things in twelve actions", () => {
+  const start = async (page) => {
+    await page.goto("/");
+    const copy = await makeClass(page, (title) => `# ${title}\n${slack}`);
+    expect(copy).toBeTruthy();
+    const then = Date.now();
+    let actions = 0;
+    return {
+      act: async (does) => {
+        actions++;
+        await does();
+      },
+      done: () => {
+        expect(actions).toBeLessThanOrEqual(12);
+        expect(Date.now() - then).toBeLessThan(60_000);
+      },
+    };
+  };
+  const slack = `minutes: 30
+audience: newcomer, regular
+needs: knees
+kit: mat, light dumbbells, heavy dumbbells
+
+== Warm-up (prepare, work 40, rest 5)
+march on the spot
+hip hinge
+arm circle
+
+== A: Deck circuit (circuit, 2 rounds, work 40, rest 20, between 60)
+goblet squat [heavy] | easier: squat to chair
+bent-over row [heavy] | easier: supported
+push-up | easier: knee push-up
+Romanian deadlift [heavy]
+
+== Cool-down (release, rest 5)
+hamstring reach 30s, each side
+`;
+
+  test("by mouse", async ({ page }) => {
+    const { act, done } = await start(page);
+    await act(() => flag(page, "Goblet squat").click());
+    await act(() => word(page, "block-rest").click());
+    await act(() => page.locator(".of-block .word-choices button", { hasText: "30 s" }).click());
+    await expect(word(page, "block-rest")).toHaveText("30 s off");
+    const [squat, row] = [
+      await flag(page, "Goblet squat").locator(".cloth").boundingBox(),
+      await flag(page, "Bent-over row").locator(".cloth").boundingBox(),
+    ];
+    await act(async () => {
+      await page.mouse.move(row.x + row.width / 2, row.y + 15);
+      await page.mouse.down();
+      await page.mouse.move(squat.x + 20, squat.y + 15, { steps: 4 });
+      await page.mouse.up();
+    });
+    await expect(page.locator("#bench")).toHaveAttribute("aria-label", /^Goblet squat, 2 of 4/);
+    await act(() => flag(page, "3. Push-up").click());
+    await expect(page.locator("#bench")).toHaveAttribute("aria-label", /^Push-up/);
+    await act(() => page.locator("#others-here .swap-in").first().click());
+    await expect(word(page, "move")).not.toHaveText("push-up");
+    await act(() => word(page, "block-rounds").click());
+    await act(() => page.locator(".word-choices button", { hasText: /^3$/ }).click());
+    await expect(word(page, "block-rounds")).toHaveText("3 rounds");
+    const before = await page.locator(".last-change").textContent();
+    await act(() =>
+      page
+        .locator(".findings button", { hasText: /^Mend (it|what)/ })
+        .first()
+        .click(),
+    );
+    await expect(page.locator(".last-change")).not.toHaveText(before);
+    await act(() => page.locator("#history > summary").click());
+    await act(() => page.locator(".state button").last().click());
+    await expect(page.locator(".last-change")).toHaveText("brought back state 1");
+    done();
+    await said(page, /2 rounds, work 40, rest 20, between 60\)\ngoblet squat[^]*push-up \|/);
+  });
+
+  test("by keys alone", async ({ page }) => {
+    const { act, done } = await start(page);
+    await page.keyboard.press("/");
+    const lines = [
+      ["rest 30 in A", /rest/],
+      ["row before squat", /carried|moved/],
+      ["swap push-up for glute bridge", /glute bridge|changed/],
+      ["3 rounds in A", /rounds/],
+      ["mend", /.*/],
+      ["undo all", /brought back state 1/],
+    ];
+    for (const [line, then] of lines) {
+      const before = await page.locator(".last-change").textContent();
+      await act(async () => {
+        await page.keyboard.type(line);
+        await page.keyboard.press("Enter");
+      });
+      await expect(page.locator(".last-change")).not.toHaveText(before);
+      await expect(page.locator(".last-change")).toHaveText(then);
+    }
+    done();
+    await said(page, /2 rounds, work 40, rest 20, between 60\)\ngoblet squat[^]*push-up \|/);
+  });
+});
+
+test("what is said shows what it would do, what is not understood stays with the reason", async ({ page }) => {
+  await makeClass(page);
+  await page.keyboard.press("/");
+  await page.keyboard.type("rest 40");
+  await expect(page.locator("#say-would")).toContainText("rest 40 in A: Deck");
+  await expect(page.locator("#say-would")).toContainText("becomes");
+  await page.locator("#say").fill("swap burpee for plank");
+  await page.keyboard.press("Enter");
+  await expect(page.locator("#say-would")).toContainText("no “burpee” in this class");
+  await expect(page.locator("#say")).toHaveValue("swap burpee for plank");
+  await page.locator("#say").fill("push-up");
+  await page.keyboard.press("Enter");
+  await expect(page.locator("#bench")).toHaveAttribute("aria-label", /^Push-up/);
+  await page.keyboard.press("Escape");
+  await expect(page.locator("#say-line")).toBeHidden();
 });

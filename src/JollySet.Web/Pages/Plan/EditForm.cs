@@ -3,6 +3,7 @@ using JollySet.Core.Building;
 using JollySet.Core.Checks;
 using JollySet.Core.Edits;
 using JollySet.Core.Plans;
+using JollySet.Core.Spoken;
 using JollySet.Core.Timing;
 
 namespace JollySet.Web.Pages.Plan;
@@ -41,6 +42,7 @@ internal static class EditForm
             "up" => new MoveStation(station, NumberOf(plan, station) - 1),
             "down" => new MoveStation(station, NumberOf(plan, station) + 1),
             "move" => new MoveStation(station, Number(form, "to")),
+            "say" => CommandLine.Read(Text(form, "say"), new Here(TimelineBuilder.Build(plan, studio), Number(form, "open"), Number(form, "at"))).Edit,
             "carry" => new CarryStation(station, Number(form, "goal"), Number(form, "to"), form.ContainsKey("copy")),
             "fit" => Core.Fitting.FitTo.Read(Number(form, "minutes"), Text(form, "edits")),
             "order" => Core.Ordering.PutInOrder.Read(Text(form, "edits")),

@@ -4,6 +4,7 @@ using JollySet.Core.Edits;
 using JollySet.Core.Moves;
 using JollySet.Core.Plans;
 using JollySet.Core.Sheets;
+using JollySet.Core.Spoken;
 using JollySet.Data;
 using JollySet.Web.Pages.Plan.Bench;
 using JollySet.Web.Parts;
@@ -66,6 +67,17 @@ public sealed class PlanModel(ClassBook shelf, ClassTimelines timelines, RulesBo
         var form = new FormCollection(Request.Query.ToDictionary(q => q.Key, q => q.Value));
         var would = Would.Of(timelines.Of(kept), EditForm.EditOf(form, kept.Plan, rules.Studio()));
         return new JsonResult(new { says = would.Says, refused = would.IsRefused });
+    }
+
+    /// <summary>What a line of words would do.</summary>
+    public IActionResult OnGetSay(Guid id, string? say, int open, int at)
+    {
+        if (shelf.Get(id) is not { } kept)
+            return NotFound();
+        var timeline = timelines.Of(kept);
+        var said = CommandLine.Read((say ?? "")[..Math.Min(say?.Length ?? 0, 400)], new Here(timeline, open, at));
+        var would = Would.Of(timeline, said.Edit);
+        return new JsonResult(new { does = said.Does, way = said.Way, would = would.Says, wrong = said.Wrong ?? (would.IsRefused ? would.Says : null) });
     }
 
     /// <summary>What was done to the class, and each state it was in.</summary>

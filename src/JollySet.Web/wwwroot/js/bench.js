@@ -1,6 +1,7 @@
 // The bench: what a flag is opens under its own rope; flags are walked along with the arrows and changed by keys.
 import { startDragging } from "./drag.js";
 import { afterParts, focusOn } from "./edits.js";
+import { startSaying } from "./say.js";
 import { closeWord, openWord, settleWords } from "./words.js";
 
 const page = () => document.getElementById("main");
@@ -18,6 +19,7 @@ export function startBench() {
   document.addEventListener("keydown", keyed);
   afterParts.push(settle);
   startDragging(post);
+  startSaying({ openAt });
   settle();
   const { at, rope, block } = Object.fromEntries(new URL(location.href).searchParams);
   if (at) open({ block, station: at, rope: rope || "1" });
@@ -34,6 +36,14 @@ function placeOf(way) {
 
 function open({ block, station, rope }) {
   htmx.ajax("GET", `${location.pathname}?block=${block}&at=${station}&rope=${rope}`, { source: page(), swap: "none" });
+}
+
+/** Opens the flag of a station, wherever it hangs. */
+function openAt(station) {
+  const flag = document.querySelector(`.line.wide a.flag[href$="#s${station}"]`);
+  if (!flag) return;
+  current = flag.id;
+  open(placeOf(flag));
 }
 
 function close() {

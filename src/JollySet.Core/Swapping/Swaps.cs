@@ -38,13 +38,14 @@ public static class Swaps
     private const double MostGain = 2.5;
 
     /// <summary>The best five, best first: like what stands there, common, and good for the class as a whole. None where the station is several moves or of a repeated block.</summary>
-    public static ImmutableArray<Swap> For(Timeline timeline, int station)
+    /// <param name="wanted">Which moves are asked for; null for all that suit.</param>
+    public static ImmutableArray<Swap> For(Timeline timeline, int station, Func<Move, bool>? wanted = null)
     {
         if (timeline.Plan.FindStation(station) is not { } found || found.Block.Stations[found.At].Doing is not (OneMove or ToBeChosen))
             return [];
         var (block, line) = (found.Block, found.Block.Stations[found.At]);
         var (was, brief) = (Measured.Of(timeline), Replacements.BriefOf(timeline));
-        var looked = Replacements.For(timeline, block, line).Take(Math.Clamp(SegmentsLookedAt / Math.Max(1, timeline.Segments.Length), Offered, LookedAt))
+        var looked = Replacements.For(timeline, block, line).Where(c => wanted?.Invoke(c.Move) ?? true).Take(Math.Clamp(SegmentsLookedAt / Math.Max(1, timeline.Segments.Length), Offered, LookedAt))
             .Select(c => Looked(timeline, was, block, found.At, c.Move, c.Price, brief)).OfType<(Swap Swap, double Cost)>()
             .OrderBy(c => c.Cost).ToList();
         // Five of one pattern say little: the last place is for something else where there is anything.

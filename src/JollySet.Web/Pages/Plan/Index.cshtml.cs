@@ -51,7 +51,8 @@ public sealed class PlanModel(ClassBook shelf, ClassTimelines timelines, RulesBo
     }
 
     /// <summary>What could stand in a station's place.</summary>
-    public IActionResult OnGetSwaps(Guid id, int station) => shelf.Get(id) is { } kept && SwapsView.OfStation(kept, timelines.Of(kept), station) is { } swaps ? Partial("_Swaps", swaps) : NotFound();
+    /// <param name="q">What is asked of them: words, a muscle, a pattern, kit, needs, a level.</param>
+    public IActionResult OnGetSwaps(Guid id, int station, string? q) => shelf.Get(id) is { } kept && SwapsView.OfStation(kept, timelines.Of(kept), station, q) is { } swaps ? Partial("_Swaps", swaps) : NotFound();
 
     /// <summary>What could stand in a block's place.</summary>
     public IActionResult OnGetSwapBlocks(Guid id, int block) => shelf.Get(id) is { } kept && SwapsView.OfBlock(kept, timelines.Of(kept), block) is { } swaps ? Partial("_Swaps", swaps) : NotFound();

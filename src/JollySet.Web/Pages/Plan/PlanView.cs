@@ -92,6 +92,9 @@ public sealed record PlanView(
     /// <summary>What could stand somewhere, where that was asked; null else.</summary>
     public SwapsView? Swaps { get; init; }
 
+    /// <summary>The brief as a sentence.</summary>
+    public ImmutableArray<BenchWord> BriefWords => Plan.Bench.BriefWords.Of(BriefTexts(Look.Timeline.Plan.Brief));
+
     /// <summary>What was done to the class, where that was asked; null else.</summary>
     public HistoryView? History { get; init; }
 

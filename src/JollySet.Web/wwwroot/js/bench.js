@@ -10,6 +10,7 @@ const said = document.getElementById("said");
 const pull = { timer: 0, flag: "", by: 0 };
 let all = false;
 let walking = 0;
+let looking = 0;
 let shown = "";
 let current = "";
 
@@ -72,7 +73,7 @@ function clicked(event) {
     else open(place);
     return;
   }
-  const word = event.target.closest("#bench [data-do]:not([data-would])");
+  const word = event.target.closest("#bench [data-do]:not([data-would]), .brief-says [data-do]");
   if (word) openWord(word);
   else if (event.target.closest("#bench-close")) close();
   else if (event.target.closest("#bench-more")) showAll(!all);
@@ -87,7 +88,8 @@ function showAll(yes) {
 function keyed(event) {
   if (event.ctrlKey || event.metaKey) return;
   const flag = event.target.closest?.(".line.wide a.flag, .line.wide a.rope-way");
-  if (event.key === "Escape" && (flag || event.target.closest?.("#bench"))) {
+  if (event.key === "Escape" && event.target.closest?.(".brief-says")) closeWord();
+  else if (event.key === "Escape" && (flag || event.target.closest?.("#bench"))) {
     if (!closeWord() && bench()) close();
   } else if (!flag) return;
   else if (event.key.startsWith("Arrow")) {
@@ -174,9 +176,9 @@ function settle(answer, from) {
   if (flags.length > 0) makeCurrent(opened ?? document.getElementById(current) ?? flags[0]);
   if (opened) opened.setAttribute("aria-expanded", "true");
   if (answer?.dataset.says) said.textContent = answer.dataset.says;
+  settleWords(from?.id);
   if (bench()) {
     showAll(all);
-    settleWords(from?.id);
     showOthers();
     const place = `${block} ${at} ${rope}`;
     if (place !== shown) bringIntoSight();
@@ -204,17 +206,24 @@ function showAbove() {
   if (place.bottom > room || place.top < head) window.scrollBy({ top: place.bottom - (head + room) / 2 });
 }
 
-/** What could stand here is looked for once somebody stays. */
+/** What could stand here is looked for once somebody stays; again where something is asked of it. */
 function showOthers() {
   const list = document.getElementById("others-here");
-  if (!list || list.childElementCount > 0) return;
-  const { from } = list.dataset;
-  setTimeout(async () => {
+  if (!list) return;
+  const filter = document.getElementById("others-filter");
+  filter.oninput = () => lookFor(list.dataset.from, filter.value);
+  if (list.childElementCount === 0) lookFor(list.dataset.from, filter.value);
+}
+
+function lookFor(from, asked) {
+  clearTimeout(looking);
+  looking = setTimeout(async () => {
     const there = () => document.getElementById("others-here");
-    if (there()?.dataset.from !== from || there().childElementCount > 0) return;
+    const isStill = () => there()?.dataset.from === from && document.getElementById("others-filter").value === asked;
+    if (!isStill()) return;
     const { revision } = page().dataset;
-    const answer = await fetch(from).catch(() => null);
-    if (there()?.dataset.from !== from || page().dataset.revision !== revision) return;
+    const answer = await fetch(`${from}&q=${encodeURIComponent(asked)}`).catch(() => null);
+    if (!isStill() || page().dataset.revision !== revision) return;
     there().innerHTML = answer?.ok ? await answer.text() : "<p>The server did not answer.</p>";
     htmx.process(there());
   }, 250);

@@ -71,7 +71,7 @@ function leave(id) {
 function show(button) {
   const { id } = button;
   const word = words.get(id);
-  const { dataset } = button.closest("#bench");
+  const { dataset } = button.closest("[data-block]");
   const form = make("form", { id: `say-${id}`, className: "word-form" });
   form.setAttribute("hx-post", "");
   form.setAttribute("autocomplete", "off");

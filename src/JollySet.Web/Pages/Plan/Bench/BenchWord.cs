@@ -30,5 +30,5 @@ public sealed record BenchWord(string Do, string Name, string Label, string Says
     public bool IsSaid => Value.Length > 0;
 
     /// <summary>Names it on the page.</summary>
-    public string Id => (Do == "block" ? "word-block-" : "word-") + Name.Replace(' ', '-');
+    public string Id => (Do == "station" ? "word-" : $"word-{Do}-") + Name.Replace(' ', '-');
 }

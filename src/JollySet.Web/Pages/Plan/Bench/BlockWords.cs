@@ -55,10 +55,10 @@ internal static partial class BlockWords
         ("rounds" or "beat", _) => string.Format(null, said, value),
         ("each side", "yes") => "all left first",
         ("each side", _) => "all " + value,
-        _ when Number().IsMatch(value) => string.Format(null, said, value + " s"),
-        _ => string.Format(null, said, value),
+        _ => string.Format(null, said, Seconds().Replace(value, "$0 s")),
     };
 
-    [GeneratedRegex(@"^[\d/.–-]+$", RegexOptions.CultureInvariant)]
-    private static partial Regex Number();
+    /// <summary>Seconds without their unit, at the beginning.</summary>
+    [GeneratedRegex(@"^\d[\d/.–-]*(?=\s|$)", RegexOptions.CultureInvariant)]
+    private static partial Regex Seconds();
 }

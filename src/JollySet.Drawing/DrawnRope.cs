@@ -43,6 +43,9 @@ public sealed record DrawnRope(int Block, int Nth, double Above, string Label, H
     /// <summary>Says all that it is drawn from.</summary>
     public string Key => $"{Above} {Label} {Hung.Key}";
 
+    /// <summary>The same without names, to be laid over a page that has it.</summary>
+    public DrawnRope Unnamed() => new(Block, Nth, Above, Label, Hung with { Ids = [.. Hung.Ids.Select(_ => (string?)null)], Pennants = [] });
+
     /// <summary>The rope and what hangs on it.</summary>
     public string Svg => drawn.Value.Svg;
 

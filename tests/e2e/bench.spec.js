@@ -1,4 +1,5 @@
 // The bench: a flag opened under its own rope, changed by word, by key and by what could stand there. The fields stay folded.
+import AxeBuilder from "@axe-core/playwright";
 import { expect, test } from "@playwright/test";
 import { makeClass, ready, sheetText, slowServer } from "./loft.js";
 
@@ -79,6 +80,26 @@ test("another move is put in from beside the flag", async ({ page }) => {
   await expect(word(page, "move")).not.toHaveText("push-up");
 });
 
+test("what a choice, another move or a fix would do is laid over the line and goes again", async ({ page }) => {
+  await makeClass(page);
+  await flag(page, "Push-up").click();
+  const clock = await page.locator("#clock").textContent();
+  await word(page, "block-work").click();
+  await page.locator(".word-choices button", { hasText: "60 s" }).hover();
+  await expect(page.locator(".hung .ghost").first()).toBeVisible();
+  await expect(page.locator("#bench .would")).toContainText("becomes");
+  await page.keyboard.press("Escape");
+  await expect(page.locator(".ghost")).toHaveCount(0);
+  await page.locator("#others-here .swap-in").first().hover();
+  await expect(page.locator("#pulled")).not.toBeEmpty();
+  await expect(page.locator(".hung .ghost").first()).toBeVisible();
+  await page.mouse.move(2, 2);
+  await expect(page.locator(".ghost")).toHaveCount(0);
+  await expect(page.locator("#pulled")).toBeEmpty();
+  await expect(page.locator("#clock")).toHaveText(clock);
+  await expect(page.locator("#undo")).toBeDisabled();
+});
+
 test("the block's own words, a station added, a block opened by its name", async ({ page }) => {
   await makeClass(page);
   await page.locator("a.rope-way", { hasText: "A: Deck" }).click();
@@ -141,6 +162,15 @@ test("a sheet unfolded while an edit is under way shows it once it is made", asy
   await page.locator("#sheet").evaluate((part) => (part.open = true));
   go();
   await expect(page.locator("#sheet-text")).toHaveValue(/push-up 30s/);
+});
+
+test("a way that names a station, from wherever it comes, opens its flag", async ({ page }) => {
+  await makeClass(page);
+  const href = await flag(page, "Push-up").getAttribute("href");
+  await page.goto("/");
+  await page.goto(href);
+  await ready(page);
+  await expect(page.locator("#bench")).toHaveAttribute("aria-label", "Push-up, 2 of 3 in A: Deck");
 });
 
 test("with a slow server nothing typed on the bench is lost", async ({ page }) => {
@@ -385,3 +415,24 @@ test("what is said shows what it would do, what is not understood stays with the
   await page.keyboard.press("Escape");
   await expect(page.locator("#say-line")).toBeHidden();
 });
+
+for (const size of [
+  { width: 1280, height: 800 },
+  { width: 390, height: 844 },
+])
+  test(`axe finds nothing on the bench, a word, the line of words and what was done at ${size.width} × ${size.height}`, async ({
+    page,
+  }) => {
+    await page.setViewportSize(size);
+    await makeClass(page);
+    const line = size.width > 700 ? ".line.wide" : ".line.narrow";
+    await page.locator(`${line} a.flag`).nth(1).click();
+    await expect(page.locator("#others-here li").first()).toBeVisible();
+    await word(page, "amount").click();
+    await page.locator("#history").evaluate((part) => (part.open = true));
+    await expect(page.locator(".state").first()).toBeVisible();
+    await page.locator("[data-says]").evaluate((button) => button.click());
+    const { violations } = await new AxeBuilder({ page }).withTags(["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"]).analyze();
+    expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target).join(" ")}`)).toEqual([]);
+    expect(await page.evaluate(() => document.documentElement.scrollWidth <= document.documentElement.clientWidth)).toBe(true);
+  });

@@ -54,10 +54,17 @@ async function searched(path, button, found) {
   return page;
 }
 
-/** Plan with that block open. */
-async function openBlock(title, block) {
-  const page = await open(wide, classes[title]);
-  await page.goto(address + (await page.locator(".tab", { hasText: block }).getAttribute("href")));
+/** Plan with the flag of that move open on the bench. */
+async function openFlag(size, title, move) {
+  const page = await browser.newPage({ viewport: size });
+  await page.goto(address + classes[title]);
+  await page.locator("html[data-ready]").waitFor();
+  await page
+    .locator(`${size.width > 700 ? ".line.wide" : ".line.narrow"} a.flag[aria-label*="${move}"]`)
+    .first()
+    .click();
+  await page.locator("#others-here li").first().waitFor();
+  await page.mouse.move(2, 2);
   return page;
 }
 
@@ -68,9 +75,9 @@ const classes = Object.fromEntries(
     .evaluateAll((cards) => cards.map((card) => [card.querySelector(".class-title").textContent, card.getAttribute("href")])),
 );
 await shot(shelf, "shelf");
-await shot(await open(wide, classes["Slack Water Strength"]), "plan");
-await shot(await openBlock("Spring Tide", "B: Ebb"), "plan-faults");
-await shot(await open(phone, classes["Slack Water Strength"]), "plan-phone");
+await shot(await openFlag(wide, "Slack Water Strength", "Bent-over row"), "plan");
+await shot(await open(wide, classes["Spring Tide"]), "plan-faults");
+await shot(await openFlag(phone, "Slack Water Strength", "Bent-over row"), "plan-phone");
 await shot(await open(phone, "/"), "shelf-phone");
 const card = await open(wide, "/new");
 await card
@@ -94,7 +101,7 @@ await card
 await card.getByRole("button", { name: "Read it" }).click();
 await card.locator("#card").waitFor();
 await shot(card, "card");
-await shot(await openBlock("Rope Ladder", "A: Down the ladder"), "plan-ladder");
+await shot(await open(wide, classes["Rope Ladder"]), "plan-ladder");
 await shot(await searched(`${classes["Slack Water Strength"].replace("plan", "fit")}?minutes=25`, "#work", ".proposal"), "fit");
 await shot(await open(wide, classes["Tide Table"].replace("plan", "balance")), "balance");
 await shot(await open(wide, classes["Ferry Half Hour"].replace("plan", "effort") + "?recovery=true"), "effort");

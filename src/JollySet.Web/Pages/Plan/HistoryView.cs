@@ -19,6 +19,10 @@ public sealed record HistoryView(Guid Id, int Revision, int Open, ImmutableArray
 {
     private const int Most = 24;
 
+    /// <summary>Of a class at the limits fewer are drawn.</summary>
+    private const int MostOfLarge = 4;
+    private const int LargeFrom = 6000;
+
     /// <summary>Of a class as it is kept.</summary>
     public static HistoryView Of(ClassBook book, KeptClass kept, Timeline timeline, int open)
     {
@@ -31,6 +35,6 @@ public sealed record HistoryView(Guid Id, int Revision, int Open, ImmutableArray
             return new PastState(row.Number, Say.Capital(row.Summary), row.At.ToLocalTime().ToString("ddd d MMM, HH:mm", CultureInfo.InvariantCulture), Say.Clock(then.Length), SmallBunting.Of(then), row.Number == kept.Revision ? "" : string.Join(" · ", Effect.Of(now, Measured.Of(then)).Says), row.Number == kept.Revision);
         }
 
-        return new HistoryView(kept.Id, kept.Revision, open, [.. book.History(kept.Id, Most).Select(StateOf).OfType<PastState>()]);
+        return new HistoryView(kept.Id, kept.Revision, open, [.. book.History(kept.Id, timeline.Segments.Length > LargeFrom ? MostOfLarge : Most).Select(StateOf).OfType<PastState>()]);
     }
 }

@@ -67,7 +67,7 @@ public sealed class PlanModel(ClassBook shelf, ClassTimelines timelines, RulesBo
             return NotFound();
         var form = new FormCollection(Request.Query.ToDictionary(q => q.Key, q => q.Value));
         var would = Would.Of(timelines.Of(kept), EditForm.EditOf(form, kept.Plan, rules.Studio()));
-        return new JsonResult(new { says = would.Says, refused = would.IsRefused });
+        return new JsonResult(new { says = would.Says, refused = would.IsRefused, ropes = would.Ropes });
     }
 
     /// <summary>What a line of words would do.</summary>
@@ -78,7 +78,7 @@ public sealed class PlanModel(ClassBook shelf, ClassTimelines timelines, RulesBo
         var timeline = timelines.Of(kept);
         var said = CommandLine.Read((say ?? "")[..Math.Min(say?.Length ?? 0, 400)], new Here(timeline, open, at));
         var would = Would.Of(timeline, said.Edit);
-        return new JsonResult(new { does = said.Does, way = said.Way, would = would.Says, wrong = said.Wrong ?? (would.IsRefused ? would.Says : null) });
+        return new JsonResult(new { does = said.Does, way = said.Way, would = would.Says, ropes = would.Ropes, wrong = said.Wrong ?? (would.IsRefused ? would.Says : null) });
     }
 
     /// <summary>What was done to the class, and each state it was in.</summary>

@@ -2,7 +2,8 @@
 import { startDragging } from "./drag.js";
 import { afterParts, focusOn } from "./edits.js";
 import { startSaying } from "./say.js";
-import { closeWord, openWord, settleWords } from "./words.js";
+import { hideGhosts, startWhatIf } from "./what-if.js";
+import { closeWord, foreseen, openWord, settleWords } from "./words.js";
 
 const page = () => document.getElementById("main");
 const bench = () => document.getElementById("bench");
@@ -20,10 +21,12 @@ export function startBench() {
   document.addEventListener("keydown", keyed);
   afterParts.push(settle);
   startDragging(post);
+  startWhatIf(foreseen);
   startSaying({ openAt });
   settle();
   const { at, rope, block } = Object.fromEntries(new URL(location.href).searchParams);
-  if (at) open({ block, station: at, rope: rope || "1" });
+  const named = /^#s(\d+)$/.exec(location.hash)?.[1];
+  if (at || (named && block)) open({ block, station: at ?? named, rope: rope || "1" });
 }
 
 /** What a way into the class leads to: block, station and rope; null where it leads elsewhere. */
@@ -168,6 +171,7 @@ function makeCurrent(flag) {
 }
 
 function settle(answer, from) {
+  hideGhosts();
   const { open: block, at, rope } = page().dataset;
   const opened = at && at !== "0" ? document.querySelector(`[id^="f${block}-${rope}-${at}-"]`) : null;
   const flags = document.querySelectorAll(".line.wide a.flag, .line.wide a.rope-way");

@@ -41,7 +41,7 @@ export function keeping(place, taken) {
   for (const [id, value] of typed) {
     const field = document.getElementById(id);
     if (field && "value" in field && field.value !== value) field.value = value;
-    if (field?.matches("input, textarea") && field.defaultValue !== given.get(id) && field.defaultValue !== value)
+    if (field?.matches("input") && field.defaultValue !== given.get(id) && field.defaultValue !== value)
       refused.set(id, { value, message: `Meanwhile this became “${field.defaultValue || "nothing"}”; Enter puts yours in its place.` });
   }
   for (const [id, wasOpen] of open) {

@@ -1,5 +1,6 @@
 // The line of words: / opens it, what it would do is said before Enter, and it stays open for the next.
 import { afterParts, focusOn } from "./edits.js";
+import { hideGhosts, showGhosts } from "./what-if.js";
 
 const line = document.getElementById("say-line");
 const field = document.getElementById("say");
@@ -50,6 +51,7 @@ function open() {
 }
 
 function close() {
+  hideGhosts();
   line.hidden = true;
   focusOn(from?.isConnected ? from : null);
 }
@@ -65,12 +67,14 @@ async function ask() {
 }
 
 async function foresee() {
+  hideGhosts();
   if (!field.value.trim()) return would.replaceChildren();
   const words = field.value;
   known = await ask();
   if (!known || field.value !== words) return;
   would.textContent = known.wrong ?? [known.does, known.would].filter(Boolean).join(": ");
   would.classList.toggle("refused", Boolean(known.wrong));
+  showGhosts(known.ropes);
 }
 
 async function decide(issue, openAt) {

@@ -1,4 +1,5 @@
 // A word of the bench is said otherwise where it stands: Enter takes what was typed, Esc leaves it, what is refused stays with its reason.
+import { hideGhosts, showGhosts } from "./what-if.js";
 
 /** Words that are open, by their button's id: what is typed, and whether that was sent and is not answered yet. @type {Map<string, {typed: string, sent: boolean}>} */
 const words = new Map();
@@ -54,6 +55,7 @@ export function settleWords(taken) {
 function close(id) {
   const inside = formOf(id)?.contains(document.activeElement);
   words.delete(id);
+  hideGhosts();
   formOf(id)?.remove();
   const button = document.getElementById(id);
   if (button) button.hidden = false;
@@ -117,6 +119,7 @@ function choices(button, word, field, form, would) {
       form.requestSubmit();
     });
     for (const kind of ["pointerenter", "focus"]) choice.addEventListener(kind, () => foresee(form, would, value));
+    for (const kind of ["pointerleave", "blur"]) choice.addEventListener(kind, () => foresee(form, would));
     row.append(choice);
   }
   return row;
@@ -132,10 +135,14 @@ async function foresee(form, would, value) {
   const fields = new FormData(form);
   const input = form.querySelector(".input");
   if (value !== undefined) fields.set(input.name, value);
-  else if (fields.get(input.name) === input.defaultValue) return would.replaceChildren();
+  else if (fields.get(input.name) === input.defaultValue) {
+    hideGhosts();
+    return would.replaceChildren();
+  }
   const answer = await foreseen(Object.fromEntries(fields));
   if (!answer || !form.isConnected) return;
   would.textContent = answer.says;
+  showGhosts(answer.ropes);
   would.classList.toggle("refused", answer.refused);
 }
 

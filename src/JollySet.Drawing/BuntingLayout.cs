@@ -71,7 +71,8 @@ public static class BuntingLayout
             flags,
             [.. span.Lost.Where(g => !flags.IsEmpty).Select(g => new Break(flags.FirstOrDefault(f => f.Set == g.To)?.X ?? length + 12, (int)Math.Round(g.Lost.InSeconds, MidpointRounding.AwayFromZero)))],
             [.. span.Segments.Where(s => s.Gap >= 0 && !RopeSpan.EndsRound(timeline, s) && s.Water).Select(s => (X(s.Start), scale.Of(s.Length)))],
-            flags.Any(f => f.Width <= NarrowestFlag)) { Bare = BareOf(block, flags) };
+            flags.Any(f => f.Width <= NarrowestFlag))
+        { Bare = BareOf(block, flags) };
     }
 
     /// <summary>Between stations that have no rest of their own, where their block says one in seconds.</summary>

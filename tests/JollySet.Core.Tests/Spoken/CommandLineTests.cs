@@ -1,7 +1,7 @@
 using CsCheck;
-using JollySet.Core.Spoken;
 using JollySet.Core.Plans;
 using JollySet.Core.Sheets;
+using JollySet.Core.Spoken;
 using JollySet.Core.Timing;
 
 namespace JollySet.Core.Tests.Spoken;

@@ -53,7 +53,7 @@ public sealed record BlockView(
         ("water", "Water", "60 after round 2", [], true),
         ("each side", "All one side first", "", [("", "no"), ("yes", "left first"), ("right first", "right first")], true),
         ("optional", "May be dropped", "", NoYes, true),
-        ("joined", "Joined to the one before", "", NoYes, true),
+        ("joined", "Goes on from the one before", "", NoYes, true),
     ];
 
     /// <summary>Every setting that has a field, by its key.</summary>

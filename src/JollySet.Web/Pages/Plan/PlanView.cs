@@ -27,6 +27,9 @@ public sealed record FindingView(string Severity, string Message, int? Block, in
     /// <summary>Names it on the page.</summary>
     public string Id => PartList.HashOf(Key);
 
+    /// <summary>Its weight in a word.</summary>
+    public string Word => Severity switch { "stop" => "mend", "warn" => "look", _ => "note" };
+
     /// <summary>Whether one press mends it.</summary>
     public bool HasFix => FixSays.Length > 0;
 }

@@ -7,6 +7,8 @@ import { completeLines } from "./line.js";
 import { watchOthers } from "./others.js";
 import { refuseTooLarge } from "./paste-limit.js";
 
+let sortable = null;
+
 document.documentElement.classList.add("scripted");
 
 refuseTooLarge(document);
@@ -16,10 +18,9 @@ arrange();
 afterParts.push(arrange);
 startBench();
 watchOthers();
-document.documentElement.dataset.ready = "yes";
 
 function arrange() {
-  makeSortable();
+  makeSortable().catch(() => {});
   refreshHistory();
   completeLines(document);
 }
@@ -100,7 +101,10 @@ function foldFields() {
     }
   };
   fields.open = kept((store) => store.getItem("fields")) === "open";
-  fields.addEventListener("toggle", () => kept((store) => store.setItem("fields", fields.open ? "open" : "folded")));
+  fields.addEventListener("toggle", () => {
+    kept((store) => store.setItem("fields", fields.open ? "open" : "folded"));
+    makeSortable().catch(() => {});
+  });
 }
 
 /** What was done has one line more after an edit. */
@@ -111,8 +115,20 @@ function refreshHistory() {
   states.dataset.revision = revision;
 }
 
+/** What drags rows of fields is only fetched where they are unfolded. */
+function loadSortable() {
+  sortable ??= new Promise((done, fail) => {
+    const script = document.createElement("script");
+    Object.assign(script, { src: document.getElementById("fields").dataset.sortable, onload: done, onerror: fail });
+    document.head.append(script);
+  });
+  return sortable;
+}
+
 /** Lets stations be dragged by their flag; dropping sends the same form as the keys do. */
-function makeSortable() {
+async function makeSortable() {
+  if (!document.getElementById("fields").open) return;
+  await loadSortable();
   const list = document.getElementById("stations");
   if (!list || list.dataset.sortable) return;
   list.dataset.sortable = "yes";
@@ -128,3 +144,6 @@ function makeSortable() {
     },
   });
 }
+
+await makeSortable().catch(() => {});
+document.documentElement.dataset.ready = "yes";

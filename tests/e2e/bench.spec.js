@@ -367,7 +367,9 @@ hamstring reach 30s, each side
         .click(),
     );
     await expect(page.locator(".last-change")).not.toHaveText(before);
+    await expect(page.locator("#others-here li").first()).toBeVisible();
     await act(() => page.locator("#history > summary").click());
+    await expect(page.locator(".state.now")).toContainText(await page.locator(".last-change").textContent(), { ignoreCase: true });
     await act(() => page.locator(".state button").last().click());
     await expect(page.locator(".last-change")).toHaveText("brought back state 1");
     done();

@@ -164,7 +164,8 @@ public sealed class BenchTests : IDisposable
         var rows = (await app.Get($"/plan/{Id}?handler=swaps&station={push}&q=plank")).QuerySelectorAll(".swap-in b").Select(b => b.TextContent).ToList();
         // A shoulder tap is a plank by another of its names.
         Assert.True(rows.Count(r => r.Contains("plank", StringComparison.OrdinalIgnoreCase)) >= 3);
-        Assert.DoesNotContain(rows, r => r.Contains("push-up", StringComparison.OrdinalIgnoreCase));
+        var all = (await app.Get($"/plan/{Id}?handler=swaps&station={push}")).QuerySelectorAll(".swap-in b").Select(b => b.TextContent).ToList();
+        Assert.True(all.Count(r => r.Contains("plank", StringComparison.OrdinalIgnoreCase)) < 3);
         Assert.Contains("Nothing else", (await app.Get($"/plan/{Id}?handler=swaps&station={push}&q=zzzz")).Body!.TextContent, StringComparison.Ordinal);
     }
 }

@@ -1,5 +1,7 @@
 // The bench: what a flag is opens under its own rope; flags are walked along with the arrows and changed by keys.
 import { startDragging } from "./drag.js";
+import { bringIntoSight } from "./sight.js";
+import { showOthers } from "./others-here.js";
 import { afterParts, focusOn } from "./edits.js";
 import { startSaying } from "./say.js";
 import { hideGhosts, startWhatIf } from "./what-if.js";
@@ -11,7 +13,6 @@ const said = document.getElementById("said");
 const pull = { timer: 0, flag: "", by: 0 };
 let all = false;
 let walking = 0;
-let looking = 0;
 let shown = "";
 let current = "";
 
@@ -188,47 +189,4 @@ function settle(answer, from) {
     if (place !== shown) bringIntoSight();
     shown = place;
   }
-}
-
-/** The bench is seen whole, and the rope above it with it, as far as the screen allows. */
-function bringIntoSight() {
-  if (getComputedStyle(bench()).position === "fixed") return showAbove();
-  const rope = bench().previousElementSibling ?? bench();
-  const [top, bottom] = [rope.getBoundingClientRect().top, bench().getBoundingClientRect().bottom];
-  const head = document.querySelector(".class-head").getBoundingClientRect().bottom + 26;
-  const over = bottom + 12 - window.innerHeight;
-  if (over > 0) window.scrollBy({ top: Math.min(over, top - head) });
-  else if (top < head) window.scrollBy({ top: top - head });
-}
-
-/** On a narrow screen the bench lies at the foot; the flag it speaks of is seen above it. */
-function showAbove() {
-  const flag = [...document.querySelectorAll(".line.narrow a.flag")].find((f) => f.href.baseVal.endsWith(`#s${bench().dataset.station}`));
-  if (!flag) return;
-  const head = document.querySelector(".class-head").getBoundingClientRect().bottom + 8;
-  const [place, room] = [flag.getBoundingClientRect(), bench().getBoundingClientRect().top - 8];
-  if (place.bottom > room || place.top < head) window.scrollBy({ top: place.bottom - (head + room) / 2 });
-}
-
-/** What could stand here is looked for once somebody stays; again where something is asked of it. */
-function showOthers() {
-  const list = document.getElementById("others-here");
-  if (!list) return;
-  const filter = document.getElementById("others-filter");
-  filter.oninput = () => lookFor(list.dataset.from, filter.value);
-  if (list.childElementCount === 0) lookFor(list.dataset.from, filter.value);
-}
-
-function lookFor(from, asked) {
-  clearTimeout(looking);
-  looking = setTimeout(async () => {
-    const there = () => document.getElementById("others-here");
-    const isStill = () => there()?.dataset.from === from && document.getElementById("others-filter").value === asked;
-    if (!isStill()) return;
-    const { revision } = page().dataset;
-    const answer = await fetch(`${from}&q=${encodeURIComponent(asked)}`).catch(() => null);
-    if (!isStill() || page().dataset.revision !== revision) return;
-    there().innerHTML = answer?.ok ? await answer.text() : "<p>The server did not answer.</p>";
-    htmx.process(there());
-  }, 250);
 }

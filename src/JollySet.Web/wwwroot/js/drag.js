@@ -1,8 +1,8 @@
 // Flags by hand: dragged along their rope or to another, Alt for a copy; pulled by their free edge for seconds in fives, or reps by one;
 // bare rope pulled for rests. What is seen while pulling is for show; the server's answer is the truth.
+import { blockOf, cloth, ghost, goalAt, mark, stationOf, svgName } from "./drop.js";
 import { foreseen } from "./words.js";
 
-const svgName = "http://www.w3.org/2000/svg";
 const EDGE = 9;
 const SLACK = 5;
 
@@ -63,15 +63,10 @@ function finish(takes) {
   if (moved && takes) end();
 }
 
-const cloth = (flag) => flag.querySelector(".cloth");
-
 function isEdge(flag, event) {
   const box = cloth(flag).getBoundingClientRect();
   return box.right - event.clientX < Math.min(EDGE, box.width / 3);
 }
-
-const stationOf = (flag) => flag.id.split("-")[2];
-const blockOf = (element) => element.closest(".hung").id.split("-")[1];
 
 /** The free edge: seconds in fives, reps by one. */
 function amount(flag, post) {
@@ -157,51 +152,6 @@ function blockPlace(name, post) {
     },
     end: () => to > 0 && post({ do: "block-move", block, to }),
   };
-}
-
-/** Between which flags of which rope the pointer is; null where that would change nothing. */
-function goalAt(event, flag) {
-  const hung = [...document.querySelectorAll(".line.wide .hung")].find((rope) => {
-    const box = rope.getBoundingClientRect();
-    return event.clientY >= box.top && event.clientY < box.bottom;
-  });
-  if (!hung) return null;
-  const stations = [];
-  for (const one of hung.querySelectorAll("a.flag")) {
-    const box = cloth(one).getBoundingClientRect();
-    const last = stations.at(-1);
-    if (last?.station === stationOf(one)) last.right = box.right;
-    else stations.push({ station: stationOf(one), left: box.left, right: box.right, flag: one });
-  }
-  if (stations.length === 0) return null;
-  const before = stations.filter((s) => (s.left + s.right) / 2 < event.clientX);
-  const own = stations.findIndex((s) => s.station === stationOf(flag));
-  const sameBlock = blockOf(hung.firstElementChild) === blockOf(flag);
-  const at = sameBlock && !event.altKey && own >= 0 && own < before.length ? before.length : before.length + 1;
-  if (sameBlock && !event.altKey && at === own + 1) return null;
-  const next = stations[before.length];
-  const x = next ? (before.length > 0 ? (before.at(-1).right + next.left) / 2 : next.left - 10) : before.at(-1).right + 12;
-  return { values: { goal: blockOf(hung.firstElementChild), to: String(at) }, hung, x };
-}
-
-/** A mark between two flags, where the one that is dragged would hang. */
-function mark({ hung, x }) {
-  const svg = hung.querySelector("svg");
-  const at = new DOMPoint(x, 0).matrixTransform(svg.getScreenCTM().inverse()).x;
-  const line = document.createElementNS(svgName, "path");
-  line.setAttribute("class", "drop-mark");
-  line.setAttribute("d", `M${at - 6} -5l6 6l6 -6M${at} 0V44`);
-  svg.append(line);
-  return line;
-}
-
-/** What was, dashed, while the cloth is pulled. */
-function ghost(flag, box) {
-  const was = document.createElementNS(svgName, "rect");
-  was.setAttribute("class", "ghost-flag");
-  for (const [name, value] of Object.entries({ x: box.x, y: box.y, width: box.width, height: box.height })) was.setAttribute(name, value);
-  flag.parentElement.append(was);
-  return was;
 }
 
 /** Says what is pulled at once, and what it would do to the class as soon as the server has reckoned it. */

@@ -438,3 +438,27 @@ for (const size of [
     expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target).join(" ")}`)).toEqual([]);
     expect(await page.evaluate(() => document.documentElement.scrollWidth <= document.documentElement.clientWidth)).toBe(true);
   });
+
+test("what was typed for one flag never lands on another, and what cannot be done is said where it is seen", async ({ page }) => {
+  await makeClass(page);
+  await flag(page, "Push-up").click();
+  await word(page, "load").click();
+  await typed(page, "load").fill("hevy");
+  await typed(page, "load").press("Enter");
+  await expect(page.locator("#bench .field-error")).toBeVisible();
+  await page.evaluate(() =>
+    document
+      .querySelector('a.flag[aria-label*="Goblet squat"]')
+      .dispatchEvent(new window.MouseEvent("click", { bubbles: true, cancelable: true })),
+  );
+  await expect(page.locator("#bench")).toHaveAttribute("aria-label", /^Goblet squat/);
+  await expect(typed(page, "load")).toHaveCount(0);
+  await expect(page.locator("#not-done")).toContainText("“hevy”");
+  await page.route("**/plan/**", (route) => (route.request().method() === "POST" ? route.abort() : route.continue()));
+  await flag(page, "Goblet squat").focus();
+  await page.keyboard.press("Delete");
+  await expect(page.locator("#not-done")).toContainText("did not answer");
+  await page.unroute("**/plan/**");
+  await page.keyboard.press("Delete");
+  await expect(page.locator("#not-done")).toBeEmpty();
+});

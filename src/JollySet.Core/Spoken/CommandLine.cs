@@ -28,7 +28,7 @@ public static partial class CommandLine
         (CountFirst(), (m, here) => Set(here, "rounds", m.Groups["n"].Value, m.Groups["where"].Value)),
         (Setting(), (m, here) => Set(here, m.Groups["key"].Value.ToLowerInvariant(), m.Groups["value"].Value, m.Groups["where"].Value)),
         (Title(), (m, _) => new Said($"title: {m.Groups["value"].Value}", new SetTitle(m.Groups["value"].Value))),
-        (BriefLine(), (m, _) => new Said($"{m.Groups["key"].Value.ToLowerInvariant()}: {m.Groups["value"].Value}", new SetBriefLine(m.Groups["key"].Value.ToLowerInvariant(), m.Groups["value"].Value))),
+        (BriefLine(), (m, here) => Told(here, m.Groups["key"].Value.ToLowerInvariant(), m.Groups["value"].Value.Trim())),
         (WholeBlock(), (m, _) => new Said("adds a block", new AddBlockLine(m.Value))),
         (Adding(), (m, here) => Added(here, m.Groups["line"].Value)),
         (Amount(), (m, here) => here.StationNamed(m.Groups["x"].Value) is { } station ? Changed(station, m.Groups["part"].Value) : null),
@@ -66,6 +66,14 @@ public static partial class CommandLine
         if (block is null)
             return Said.Not(where.Length > 0 ? $"no block “{where.Trim()}” in this class" : "this class has no block yet");
         return new Said($"{key} {value} in {block.Name}", new SetBlockSetting(block.Id, key, value.Trim()));
+    }
+
+    /// <summary>A line of the brief. What is a list gains what is said: whom to spare is never dropped by naming another.</summary>
+    private static Said Told(Here here, string key, string value)
+    {
+        var was = SheetWriter.WriteBrief(here.Plan.Brief).FirstOrDefault(l => l.Key == key).Value ?? "";
+        var then = key is "needs" or "kit" or "claims" && was.Length > 0 ? $"{was}, {value}" : value;
+        return new Said($"{key}: {then}", new SetBriefLine(key, then));
     }
 
     private static Said Swapped(Here here, string old, string name) => At(here, old, station =>

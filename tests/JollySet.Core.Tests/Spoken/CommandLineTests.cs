@@ -100,6 +100,14 @@ public class CommandLineTests
     public void What_cannot_be_is_said_why(string line, string why) => Assert.Contains(why, CommandLine.Read(line, There()).Wrong, StringComparison.Ordinal);
 
     [Fact]
+    public void Whom_to_spare_is_never_dropped_by_naming_another()
+    {
+        var plan = Sheet.Read(Text.Replace("audience: newcomer", "audience: newcomer\nneeds: wrists, pregnancy", StringComparison.Ordinal));
+        var said = CommandLine.Read("needs knees", new Here(TimelineBuilder.Build(plan), plan.Blocks[0].Id, 0));
+        Assert.Equal(["wrists", "pregnancy", "knees"], said.Edit!.Apply(plan).Plan!.Brief.Needs);
+    }
+
+    [Fact]
     public void The_worst_is_mended_and_what_is_safe()
     {
         Assert.NotNull(CommandLine.Read("mend", There()).Edit!.Apply(Plan).Plan);

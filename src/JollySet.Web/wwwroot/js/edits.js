@@ -82,6 +82,7 @@ function putInPlace(text, status, elt) {
   showAddress(page().dataset, elt.matches("a"));
   if (answer.dataset.title) document.title = `${answer.dataset.title} – Jolly Set`;
   if (!stale) {
+    if (moved) notDone("");
     forgive(elt.id);
     clearTyped(elt);
   }
@@ -122,16 +123,24 @@ function tellRefusal(elt, { field, message, errors }) {
   const where = field ? (form.elements?.namedItem?.(field) ?? null) : null;
   const lines = errors.filter((e) => e.line > 1 || errors.length > 1);
   const words = lines.length > 0 ? errors.map((e) => `line ${e.line}, column ${e.column}: ${e.message}`).join("\n") : message;
+  if (form === page()) return notDone(words);
   if (!form.id) form.id = `form-${Math.random().toString(36).slice(2)}`;
   const closed = (where ?? form).closest("details:not([open])");
   if (closed) closed.open = true;
   refuse(where?.id || form.id, words);
 }
 
+/** Says of what was pulled, carried or pressed by a key, where everybody sees it, that it was not done; it goes with the next edit that is. */
+export function notDone(words) {
+  document.getElementById("not-done").textContent = words;
+}
+
 function fail(event, sentence) {
   if (event.detail.elt.closest?.("[data-plain]")) return;
   const form = event.detail.elt.closest?.("form");
   if (form?.id) refuse(form.id, sentence);
+  else if (event.detail.requestConfig?.verb === "post")
+    notDone("The server did not answer, or could not keep it: that change is not made. Do it once more.");
 }
 
 /** Focuses an element that can take it; a disabled button's neighbour otherwise. */

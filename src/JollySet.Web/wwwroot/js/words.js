@@ -1,12 +1,18 @@
 // A word of the bench is said otherwise where it stands: Enter takes what was typed, Esc leaves it, what is refused stays with its reason.
+import { notDone } from "./edits.js";
 import { hideGhosts, showGhosts } from "./what-if.js";
 
-/** Words that are open, by their button's id: what is typed, and whether that was sent and is not answered yet. @type {Map<string, {typed: string, sent: boolean}>} */
+/** Words that are open, by their button's id: what is typed, whose it is, and whether that was sent and is not answered yet. @type {Map<string, {typed: string, was: string, of: string, does: string, name: string, sent: boolean}>} */
 const words = new Map();
 let held = "";
 let asking = new AbortController();
 let waiting = 0;
 
+/** The block and station a button speaks of: another flag on the bench has words of the same names. */
+const ownerOf = (button) => {
+  const { block, station } = button.closest("[data-block]").dataset;
+  return `${block} ${station}`;
+};
 const formOf = (id) => document.getElementById(`say-${id}`);
 const fieldOf = (id) => document.getElementById(`say-${id}-field`);
 
@@ -15,7 +21,14 @@ export function openWord(button) {
   const { id } = button;
   for (const [other, { sent }] of words) if (other !== id && !sent) leave(other);
   if (!words.has(id)) {
-    words.set(id, { typed: button.dataset.value, was: button.dataset.value, sent: false });
+    words.set(id, {
+      typed: button.dataset.value,
+      was: button.dataset.value,
+      of: ownerOf(button),
+      does: button.dataset.do,
+      name: button.dataset.name,
+      sent: false,
+    });
     show(button);
   }
   fieldOf(id).focus();
@@ -39,7 +52,7 @@ export function settleWords(taken) {
       if (lost && held === id) (document.getElementById(id) ?? document.querySelector("#bench .word"))?.focus();
     } else if (!formOf(id)) {
       const button = document.getElementById(id);
-      if (!button) words.delete(id);
+      if (!button || ownerOf(button) !== word.of) orphan(id, word);
       else {
         show(button);
         if (lost && held === id) fieldOf(id).focus();
@@ -50,6 +63,16 @@ export function settleWords(taken) {
       }
     }
   }
+}
+
+/** Its flag is no longer on the bench: what was sent goes to the station it was typed for, what was not is told. */
+function orphan(id, { typed, was, of, does, name, sent }) {
+  words.delete(id);
+  const [block, station] = of.split(" ");
+  if (sent) {
+    const values = { do: does, block, station, [name]: typed };
+    htmx.ajax("POST", location.pathname, { source: document.getElementById("main"), swap: "none", values });
+  } else if (typed !== was) notDone(`“${typed}” was typed for a place that is not open any more, and is not taken.`);
 }
 
 function close(id) {

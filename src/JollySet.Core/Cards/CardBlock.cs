@@ -18,8 +18,20 @@ internal sealed class CardStation(int line, string name)
     public string? Sides { get; set; }
     public int? Sets { get; set; }
     public int? Rest { get; set; }
+    public int? RestHigh { get; set; }
     public List<string> Options { get; } = [];
     public List<string> Notes { get; } = [];
+
+    /// <summary>Takes what holds for every station of a block where it says nothing of its own.</summary>
+    public void Take(CardScan? all)
+    {
+        if (all is null)
+            return;
+        Sets ??= all.Sets;
+        Tempo ??= all.Tempo;
+        Amount ??= all.Work is null && !(all.SaysEachSide && all.RepsLow is null) ? all.Amount : null;
+        Sides ??= all.SaysEachSide ? "each side" : null;
+    }
 
     /// <summary>The same on another line.</summary>
     public CardStation At(int line) => new(line, Name) { Move = Move, Load = Load, Sides = Sides, Tempo = Tempo };
@@ -61,6 +73,9 @@ internal sealed class CardBlock(int line, string name, CardPart part)
     public string Name { get; set; } = name;
     public CardPart Part { get; } = part;
     public bool IsSuperset { get; set; }
+
+    /// <summary>Whether the card gave it no name.</summary>
+    public bool IsUnnamed => Name is [>= 'A' and <= 'Z'];
     public char? Letter { get; init; }
     public int? RoundsLow { get; set; }
     public int? RoundsHigh { get; set; }
@@ -83,6 +98,9 @@ internal sealed class CardBlock(int line, string name, CardPart part)
     public bool ClosesAfterRounds { get; set; }
     public int? RestHigh { get; set; }
 
+    /// <summary>Whether a rest was written under its last line of sets: what comes after that is another's.</summary>
+    public bool IsRested { get; set; }
+
     /// <summary>What every station does that says nothing of its own.</summary>
     public CardScan? ForAll { get; set; }
     public List<CardStation> Stations { get; } = [];
@@ -90,6 +108,9 @@ internal sealed class CardBlock(int line, string name, CardPart part)
 
     /// <summary>Whether it is lines of sets one after another.</summary>
     public bool IsStraight => Stations.Count > 0 && Stations.TrueForAll(s => s.Sets is not null) && Letter is null && !IsSuperset;
+
+    /// <summary>Whether its moves stood on its own line, so that a later line of sets is no more of it.</summary>
+    public bool IsListed(int at, CardStation station) => Part != CardPart.Main && station.Sets > 1 && at != Line && Stations.Count > 0 && Stations.TrueForAll(s => s.Line == Line);
 
     /// <summary>Whether it was told how it runs.</summary>
     public bool HasSettings => RoundsLow is not null || Work is not null || Scheme is not null || Every is not null || IsAmrap;

@@ -32,6 +32,10 @@ internal static class CardGaps
                 continue;
             }
 
+            // Sets of one move among others that go round: no sheet says it, so it is kept in words.
+            if (!block.IsStraight && !block.IsLinked)
+                foreach (var station in block.Stations.Where(s => s.Sets is > 1 && s.Sets != block.RoundsLow && block.Stations.Exists(o => o.Sets != s.Sets)))
+                    station.Notes.Add(string.Create(CultureInfo.InvariantCulture, $"{station.Sets} sets"));
             Rests(block, block == blocks[^1]);
             Minutes(block, line, questions);
             Amounts(block, line, words, questions);
@@ -50,9 +54,11 @@ internal static class CardGaps
             if (stations.Select(s => s.Rest).OfType<int>().ToList() is { Count: > 0 } said && said.Distinct().Count() == 1)
             {
                 block.Rest ??= said[0];
-                stations.ForEach(s => s.Rest = null);
+                block.RestHigh ??= stations.Find(s => s.RestHigh is not null)?.RestHigh;
+                stations.ForEach(s => (s.Rest, s.RestHigh) = (null, null));
             }
 
+            Ranges(stations);
             return;
         }
 
@@ -69,6 +75,15 @@ internal static class CardGaps
             Closing(block, only, isLast);
             last.Rest = null;
         }
+
+        Ranges(stations);
+    }
+
+    /// <summary>From so long to so long on one line: the shorter counts, both are kept in words.</summary>
+    private static void Ranges(List<CardStation> stations)
+    {
+        foreach (var station in stations.Where(s => s.RestHigh > s.Rest))
+            station.Notes.Add(string.Create(CultureInfo.InvariantCulture, $"rest {station.Rest} to {station.RestHigh} s"));
     }
 
     /// <summary>A rest under the last move comes between rounds where there are several, else after the block.</summary>

@@ -95,12 +95,29 @@ internal sealed partial class CardHead
             left = Without(left, people);
         }
 
+        left = Hollow().Replace(left, " ").Trim();
+        // “Strength A (dumbbells)”.
+        if (BracketedEnd().Match(left) is { Success: true } end && Words(end.Groups["in"].Value, KitOf) is { Count: > 0 } things)
+        {
+            things.ForEach(t => Add("kit", t));
+            read.Add($"kit: {string.Join(", ", things)}");
+            left = left[..end.Index].Trim();
+        }
+
         if (left.Length == 0 || (left.Length < piece.Length && CardPhrases.IsEmpty(left)))
             return;
         var mayName = mayTitle && Title.Length == 0;
         if (!mayName && Known(left) is { Count: > 0 } said)
         {
             read.AddRange(said);
+            return;
+        }
+
+        // “Strength for life – Weds 10am”: a day belongs to the name.
+        if (mayTitle && Title.Length > 0 && When().IsMatch(left))
+        {
+            Title = Capped($"{Title} – {left}");
+            read.Add(Title);
             return;
         }
 
@@ -193,7 +210,7 @@ internal sealed partial class CardHead
         {
             case "title" when Title.Length == 0:
                 Title = Capped(value);
-                return [Title];
+                return [Title, .. Implied(value)];
             case "minutes" when Minutes is null && OnlyNumber().Match(value) is { Success: true } number && Whole(number) is > 0 and <= 720 and var booked:
                 Minutes = booked;
                 return [$"{booked} minutes"];
@@ -304,7 +321,7 @@ internal sealed partial class CardHead
 
     private static string? KeyOf(string key) => key.ToLowerInvariant() switch
     {
-        "kit" or "equipment" or "gear" or "you need" or "need" or "what you need" or "kit needed" or "you will need" => "kit",
+        "kit" or "equipment" or "gear" or "bring" or "you need" or "need" or "what you need" or "kit needed" or "you will need" => "kit",
         "minutes" or "length" or "duration" or "time" => "minutes",
         "people" or "class size" or "numbers" or "participants" or "group" => "people",
         "place" or "venue" or "where" or "location" => "place",
@@ -339,7 +356,7 @@ internal sealed partial class CardHead
     [GeneratedRegex(@"\s*[+&/]\s*|\s+and\s+|\s+with\s+", RegexOptions.IgnoreCase)]
     private static partial Regex Joins();
 
-    [GeneratedRegex(@"^(?:everyone\s+|each\s+|all\s+)?(?<size>(?:\d{1,3}\s*x?\s*)|a\s+|some\s+)?(?<load>\d{1,3}(?:\.\d)?\s*(?:kg|lb)s?\s+|light\s+|heavy\s+|moderate\s+|medium\s+)?(?<item>[a-z][a-z \-]+?)(?:\s*\(?optional\)?)?\.?$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:everyone\s+|each\s+|all\s+)?(?<size>(?:\d{1,3}\s*x?\s*)|a\s+|some\s+)?(?<load>\d{1,3}(?:\.\d)?\s*(?:kg|lb)s?\s+|light\s+|heavy\s+|moderate\s+|medium\s+)?(?<item>[a-z][a-z \-]+?)(?:\s*\(?optional\)?|\s+(?:each|per person))?\.?$", RegexOptions.IgnoreCase)]
     private static partial Regex KitSized();
 
     [GeneratedRegex(@"^(?:for|level|all|mostly|mainly|some|a few)\s+", RegexOptions.IgnoreCase)]
@@ -351,8 +368,14 @@ internal sealed partial class CardHead
     [GeneratedRegex(@"^(?:please\s+)?bring\s+(?:your\s+(?:own\s+)?|an?\s+)?", RegexOptions.IgnoreCase)]
     private static partial Regex Brings();
 
-    [GeneratedRegex(@"^(?:(?:hi|hiya|hello|hey)(?=\s*[!,.]|\s+(?:all|there|everyone|team|folks)\b|$)|(?:dear|thanks|thank you)\b)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:(?:hi|hiya|hello|hey|right|okay)(?=\s*[!,.]|\s+(?:all|there|everyone|team|folks)\b|$)|(?:dear|thanks|thank you)\b)", RegexOptions.IgnoreCase)]
     private static partial Regex Greets();
+
+    [GeneratedRegex(@"^(?:(?:mon|tues?|wed(?:s|nes)?|thu(?:rs?)?|fri|sat(?:ur)?|sun)(?:day)?s?\b[\s,]*)?(?:\d{1,2}(?:[.:]\d\d)?\s*(?:[ap]m)|\d{1,2}[.:]\d\d|morning|evening|lunch(?:time)?)?$", RegexOptions.IgnoreCase)]
+    private static partial Regex When();
+
+    [GeneratedRegex(@"\s*\((?<in>[^()]+)\)$")]
+    private static partial Regex BracketedEnd();
 
     [GeneratedRegex(@"^(?:goal|aim)\s+(?<g>.+)$", RegexOptions.IgnoreCase)]
     private static partial Regex GoalSaid();

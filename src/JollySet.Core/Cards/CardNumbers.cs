@@ -19,6 +19,7 @@ internal static partial class CardNumbers
         var filled = Enumerable.Range(0, lines.Count).Where(at => lines[at].Length is > 0 and <= CardText.LongestLine && lines[at].Any(char.IsLetterOrDigit)).ToList();
         Clock(lines, filled, said);
         Running(lines, filled, said);
+        Rounds(lines, filled, said);
         // A card in one breath: its sentences are its lines.
         if (filled.Count is 1 or 2 && lines[filled[^1]].Length > LongSentence)
             said[filled[^1]] = string.Join('\n', Breaths().Split(lines[filled[^1]]).Where(b => b.Trim().Length > 0));
@@ -45,6 +46,21 @@ internal static partial class CardNumbers
         }
     }
 
+    /// <summary>“Round 1 60s, round 2 45s”, a line each: the work by round.</summary>
+    private static void Rounds(IReadOnlyList<string> lines, List<int> filled, Dictionary<int, string> said)
+    {
+        for (var from = 0; from < filled.Count; from++)
+        {
+            var run = filled.Skip(from).Select(at => (at, match: RoundLong().Match(lines[at]))).TakeWhile((line, i) => line.match.Success && line.match.Groups["n"].Value == (i + 1).ToString(CultureInfo.InvariantCulture)).ToList();
+            if (run.Count < 2)
+                continue;
+            foreach (var (at, _) in run.Skip(1))
+                said[at] = "";
+            said[run[0].at] = string.Join('-', run.Select(r => r.match.Groups["t"].Value)) + "s";
+            from += run.Count - 1;
+        }
+    }
+
     /// <summary>A column of times, as minutes of the class: the way a margin says them.</summary>
     private static void Clock(IReadOnlyList<string> lines, List<int> filled, Dictionary<int, string> said)
     {
@@ -62,17 +78,26 @@ internal static partial class CardNumbers
         {
             var words = lines[times[i].at][times[i].match.Length..];
             if (i == times.Count - 1)
-                said[times[i].at] = TheEnd().IsMatch(words) ? "" : words;
+                said[times[i].at] = TheEnd().IsMatch(words) ? ""
+                    : !inHours && times[i].match.Groups["c"].Success && Part(times[i].match, "c") - first is var end && end > minutes[i] ? Margined(words, minutes[i], end)
+                    : words;
             else
                 said[times[i].at] = Margined(words, minutes[i], minutes[i + 1]);
         }
     }
 
     private static string Margined(string words, int from, int to) =>
-        string.Create(CultureInfo.InvariantCulture, $"{from}-{to} {words}") is var line && CardPhrases.Margin().IsMatch(line) ? line : string.Create(CultureInfo.InvariantCulture, $"{words} {to - from} min");
+        words.AsSpan().ContainsAny(":(") || PartOfClass().IsMatch(words) ? string.Create(CultureInfo.InvariantCulture, $"{from}'-{to}' {words}")
+        : string.Create(CultureInfo.InvariantCulture, $"{from}-{to} {words}") is var line && CardPhrases.Margin().IsMatch(line) ? line : string.Create(CultureInfo.InvariantCulture, $"{words} {to - from} min");
 
-    [GeneratedRegex(@"^\s*(?<a>\d{1,3})[:.](?<b>[0-5]\d)(?:\s*-\s*\d{1,3}[:.]\d\d)?\s*[-:)]?\s+(?=[A-Za-z])")]
+    [GeneratedRegex(@"^\s*(?<a>\d{1,3})[:.](?<b>[0-5]\d)(?:\s*-\s*(?<c>\d{1,3})[:.]\d\d)?\s*[-:)]?\s+(?=[A-Za-z])")]
     private static partial Regex Time();
+
+    [GeneratedRegex(@"^(?:round|rd|r)\s*(?<n>\d)\s*[-:=.]?\s*(?<t>\d{2,3})\s*(?:s|secs?|seconds?)(?:\s*(?:each|on|work|per (?:move|exercise|station)))?\s*$", RegexOptions.IgnoreCase)]
+    private static partial Regex RoundLong();
+
+    [GeneratedRegex(@"\b(?:challenge|flow|practice|workout|work|games?|finisher|block|circuit|set)\s*\d?\s*$", RegexOptions.IgnoreCase)]
+    private static partial Regex PartOfClass();
 
     [GeneratedRegex(@"^(?:the\s+)?(?:end|finish|done|home|close|over)\b(?:\s+of\s+class)?[.!\s]*$", RegexOptions.IgnoreCase)]
     private static partial Regex TheEnd();

@@ -22,6 +22,10 @@ internal static partial class CardPhrases
             _ => "easier",
         }, m.Groups["w"].Value.Trim());
 
+    /// <summary>What is allowed instead: “knees ok”, “on the knees if needed”.</summary>
+    [GeneratedRegex(@"^(?:on\s+(?:the\s+|your\s+)?)?(?<w>[a-z' -]{3,40}?)\s+(?:ok|okay|(?:is\s+|are\s+)?fine|allowed|if\s+(?:needed|you\s+need(?:\s+to)?|necessary))$", RegexOptions.IgnoreCase)]
+    public static partial Regex Allowed();
+
     [GeneratedRegex(@"^(?:for\s+)?(?<n>[a-z' -]{3,30}?)\s*[:=]\s*(?<w>.+)$", RegexOptions.IgnoreCase)]
     public static partial Regex ForNeed();
 
@@ -47,13 +51,13 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"(?:[,|;*]|\s-\s)\s*(?:\d{1,3}\s*(?:minutes|mins?|')|(?:up to\s+)?\d{1,3}\s*(?:people|ppl))\b(?!\s*(?:each|rest|between))", RegexOptions.IgnoreCase)]
     public static partial Regex TitleBesides();
 
-    [GeneratedRegex(@"^(?<a>\d{1,2})\s*-\s*(?<b>\d{1,3})\s*(?:minutes?|mins?|')?\s*[:.)-]?\s*(?=(?:warm|wu\b|w/u|cool|cd\b|stretch|circuit|main|block|part|strength|cardio|core|finisher|superset|ladder|emom|amrap|round|set\b|talk|intro|welcome|hiit|abs|legs|upper|lower|mobil))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?<a>\d{1,3})'-(?<b>\d{1,3})'\s+|^(?<a>\d{1,2})\s*-\s*(?<b>\d{1,3})\s*(?:minutes?|mins?|')?\s*[:.)-]?\s*(?=(?:warm|wu\b|w/u|cool|cd\b|stretch|circuit|main|block|part|strength|cardio|core|finisher|superset|ladder|emom|amrap|round|set\b|talk|intro|welcome|hiit|abs|legs|upper|lower|mobil))", RegexOptions.IgnoreCase)]
     public static partial Regex Margin();
 
-    [GeneratedRegex(@"^(?:the\s+)?w/?u\b|^(?:échauffement|echauffement|aufwärmen|calentamiento|riscaldamento)\b|\bwarm(?:ing)?[\s-]*up\b(?!\s+sets?)|^(?:mobili[sz](?:e|er|ation)|mobility|activation|pulse raiser|prep)\b(?!\s+(?:drill|flow))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:the\s+)?w(?:/?u|/up|-up)\b|^(?:échauffement|echauffement|aufwärmen|calentamiento|riscaldamento)\b|\bwarm(?:ing)?[\s-]*up\b(?!\s+sets?)|^(?:mobili[sz](?:e|er|ation)|mobility|activation|pulse raiser|prep)\b(?!\s+(?:drill|flow))", RegexOptions.IgnoreCase)]
     public static partial Regex WarmUp();
 
-    [GeneratedRegex(@"^c/?d\b|^(?:retour au calme|étirements|abwärmen|dehnen|vuelta a la calma|estiramientos)\b|\bcool(?:ing)?[\s-]*down\b|\bfinish with (?:a )?stretch(?:es|ing)?\b|(?<=\bfinish(?:ing)?(?:\s+off)?\s+with\b.{0,24})\bstretch(?:es|ing)?\b|^stretch(?:es|ing)?(?=\s*(?:$|[:\-(]|\d))|(?<=^\d{1,2}\s*(?:min(?:ute)?s?|')\s+(?:of\s+)?)stretch(?:es|ing)?\s*$|^wind down\b|^end stretch(?:es)?\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^c(?:/?d|/down)\b|^(?:retour au calme|étirements|abwärmen|dehnen|vuelta a la calma|estiramientos)\b|\bcool(?:ing)?[\s-]*down\b|\bfinish with (?:a )?stretch(?:es|ing)?\b|(?<=\bfinish(?:ing)?(?:\s+off)?\s+with\b.{0,24})\bstretch(?:es|ing)?\b|^stretch(?:es|ing)?(?:\s+it)?(?:\s+out)?(?=\s*(?:$|[:,\-(]|\d))|(?<=^\d{1,2}\s*(?:min(?:ute)?s?|')\s+(?:of\s+)?)stretch(?:es|ing)?\s*$|^wind down\b|^end stretch(?:es)?\b", RegexOptions.IgnoreCase)]
     public static partial Regex CoolDown();
 
     [GeneratedRegex(@"^(?:the\s+)?(?:(?:circuit|block|blk|part|round|set|section|station|interval|superset|super set|tri-?set|giant set|complex)s?(?:\s*(?:\d{1,2}|[a-h])\b(?!\s*(?:rounds?|rds?|times|/|x\s*(?:$|[^\s\d]))))?|pairs?\s*\d{1,2}|finishers?|main(?:\s+(?:set|part|block|workout))?|strength|cardio|core|abs|legs|upper(?:\s+body)?|lower(?:\s+body)?|emom|e\dmom|amrap|ladder|pyramid|tabata|hiit|metcon|burner|challenge|workout|intervals|every min(?:ute)?(?:\s+on\s+the\s+min(?:ute)?)?|[a-h](?=\s*[:)-]))(?=$|[\s:,;.()\[\]x\-!])", RegexOptions.IgnoreCase)]
@@ -71,10 +75,10 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"^(?:time\s+)?cap\b|^total\b|^approx\b", RegexOptions.IgnoreCase)]
     public static partial Regex Cap();
 
-    [GeneratedRegex(@"^(?:kit|equipment|gear|you need|you will need|kit needed|people|venue|place|focus|goal|level|needs|injuries|watch out|minutes|duration|class size|time|when|date|day)\s*(?:[:=]|\s-\s)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:kit|equipment|gear|bring|you need|you will need|kit needed|people|venue|place|focus|goal|level|needs|injuries|watch out|minutes|duration|class size|time|when|date|day)\s*(?:[:=]|\s-\s)", RegexOptions.IgnoreCase)]
     public static partial Regex HeadKey();
 
-    [GeneratedRegex(@"^(?:(?:water|drinks?|sip)(?:\s+(?:of\s+)?(?:water|break|stop|time))*)$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:(?:water|drinks?|sip)(?:\s+(?:of\s+)?(?:water|break|stop|time|middle|half\s?way))*)$", RegexOptions.IgnoreCase)]
     public static partial Regex Drink();
 
     [GeneratedRegex(@"\s*(?:\(|\[)(?<in>[^()\[\]]*)(?:\)|\])\s*")]
@@ -97,7 +101,7 @@ internal static partial class CardPhrases
     public static partial Regex Strokes();
 
     /// <summary>What goes on from a part before it: a part of its own.</summary>
-    [GeneratedRegex(@"^(?:then|next|now|after that)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:then|next|now|after that|to finish|finally|lastly)\b", RegexOptions.IgnoreCase)]
     public static partial Regex GoesOn();
 
     /// <summary>A bare number after a warm-up's or cool-down's word: minutes.</summary>
@@ -111,9 +115,25 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"^(?:up|down)\b\s*[:-]?\s*", RegexOptions.IgnoreCase)]
     public static partial Regex UpOrDown();
 
+    [GeneratedRegex(@"^(?<head>stretch(?:es|ing)?)\s+(?<items>[a-z].*,.+)$", RegexOptions.IgnoreCase)]
+    public static partial Regex StretchOf();
+
+    [GeneratedRegex(@"^(?<head>[^()]+)\((?<in>[^()]+)\)\.?$")]
+    public static partial Regex InBrackets();
+
+    [GeneratedRegex(@"^(?<name>[A-Za-z][^,\d]*?)\s+(?<n>\d{1,3})\s*,\s*(?<more>[a-z].+)$", RegexOptions.IgnoreCase)]
+    public static partial Regex CountThenWords();
+
     /// <summary>A number alone after a move's name: how often.</summary>
     [GeneratedRegex(@"^\s*\d{1,3}\s*$")]
     public static partial Regex BareCount();
+
+    [GeneratedRegex(@"^\d-\d-[\dx](?:-[\dx])?$", RegexOptions.IgnoreCase)]
+    public static partial Regex TempoAlone();
+
+    /// <summary>Where a title line goes on with something else.</summary>
+    [GeneratedRegex(@"\s*[,;|]\s*|\s+-\s+")]
+    public static partial Regex TitleParts();
 
     /// <summary>Every other minute: the order says as much.</summary>
     [GeneratedRegex(@"(?:\b(?:on\s+)?(?:the\s+)?(?:odd|even)\s+min(?:ute)?s?\b\s*[:-]?\s*)(?=[\da-z])", RegexOptions.IgnoreCase)]
@@ -135,6 +155,6 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"^(?<k>easier|easy|easy option|mod|modification|modified|regression|regress|beginners?|low(?: option)?|option|harder|hard|advanced|adv|progression|progress|or)\s*(?:[:=-]\s*|(?<=\bor)\s+)(?<w>.+)$", RegexOptions.IgnoreCase)]
     public static partial Regex Way();
 
-    [GeneratedRegex(@"\b(?:(?:not\s+)?for\s+time|begin|then|it'?s|its|of|for|we|we'll|start|starts|with|an?|the|and|do|doing|is|this|about|around|take|now|next|go|through|all|in|on|to|finish|have|repeat|everything|at|each|as|x|times?|that|your|you|follow(?:ing|ed)?|by|work|resting|secs?|approx|total|here|below)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:(?:not\s+)?for\s+time|begin|then|it'?s|its|of|for|we|we'll|start|starts|with|an?|the|and|do|doing|is|this|about|around|take|now|next|go|through|all|in|on|to|finish|have|repeat|everything|at|each|as|x|times?|that|your|you|follow(?:ing|ed)?|by|work|resting|secs?|approx|total|here|below|reps|hold(?=\s+an?\b)|perform|get|just|after that)\b", RegexOptions.IgnoreCase)]
     public static partial Regex Stops();
 }

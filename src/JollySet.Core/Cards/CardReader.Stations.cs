@@ -10,9 +10,10 @@ public sealed partial class CardReader
 {
     private static readonly HashSet<string> Adjustments = new(Enum.GetValues<Adjustment>().Select(a => Words.Of(a)), StringComparer.OrdinalIgnoreCase);
 
-    private void TakeStations(CardWords line, string text)
+    /// <param name="isListed">Whether they stand behind a block's head: there a few words nobody knows are a move too.</param>
+    private void TakeStations(CardWords line, string text, bool isListed = false)
     {
-        var found = Parted(text).Select(part => StationOf(line, part)).ToList();
+        var found = Parted(text, isListed && Current is not { Part: CardPart.Main }).Select(part => StationOf(line, part) ?? (isListed && part.Split(' ').Length <= FewWords && part.All(c => char.IsLetter(c) || c is ' ' or '-' or '\'') ? Unknown(line, part) : null)).ToList();
         if (found.Contains(null) && found.Count > 1)
             found = [StationOf(line, text)];
         var stations = found.OfType<CardStation>().ToList();
@@ -25,13 +26,7 @@ public sealed partial class CardReader
         foreach (var station in stations)
         {
             Put(line, station);
-            if (Current!.ForAll is { } all)
-            {
-                station.Sets ??= all.Sets;
-                station.Tempo ??= all.Tempo;
-                station.Amount ??= all.Work is null && !(all.SaysEachSide && all.RepsLow is null) ? all.Amount : null;
-                station.Sides ??= all.SaysEachSide ? "each side" : null;
-            }
+            station.Take(Current!.ForAll);
         }
 
         var unsure = questions.Exists(q => q.Line == line.Number);
@@ -45,7 +40,7 @@ public sealed partial class CardReader
             if (Current?.Letter != letter)
                 blocks.Add(new CardBlock(line.Number, FreeName(letter.ToString()), CardPart.Main) { Letter = letter, RoundsLow = Current is { Stations.Count: 0, Letter: null } heading ? heading.RoundsLow : null });
         }
-        else if (Current is null || Current.Letter is not null)
+        else if (Current is null || Current.Letter is not null || Current.IsListed(line.Number, station) || (GoesOn().IsMatch(line.Text) && (Current.Part != CardPart.Main || (station.Sets > 1 && Current is { HasSettings: true, Stations.Count: > 0 }))) || (Current is { IsStraight: true, IsRested: true } && station.Sets is not null))
         {
             blocks.Add(new CardBlock(line.Number, FreeName("A"), CardPart.Main));
         }
@@ -64,15 +59,26 @@ public sealed partial class CardReader
         var bare = Brackets().Replace(text, m =>
         {
             var inside = m.Groups["in"].Value.Trim();
+            if (TempoAlone().IsMatch(inside))
+                return $", tempo {inside}";
             var ways = inside.Split(';').Select(i => WayOf(i.Trim())).ToList();
             if (ways.TrueForAll(w => w is not null))
                 options.AddRange(ways.Select(w => w!.Value));
-            else if (Scan(inside, isLine: false) is { Any: true } said && IsEmpty(said.Left))
+            else if (Scan(inside, isLine: false) is { Any: true } said && (IsEmpty(said.Left) || BareCount().IsMatch(said.Left)))
                 return ", " + inside;
+            else if (BriefWords.Kit(inside) is not null && library.Understood($"{Scan(text[..m.Index]).Left} {inside}") is not null)
+                return $" {inside} ";
             else if (inside.Length > 0)
                 own.Add(inside);
             return " ";
         });
+        // “Bridges 10, hold the last one 10 secs”: the number is how often, what follows is told.
+        if (CountThenWords().Match(bare) is { Success: true } counted && library.Understood(counted.Groups["name"].Value) is not null && Scan(counted.Groups["more"].Value, isLine: false) is { Any: true } more && !IsEmpty(more.Left))
+        {
+            own.Add(counted.Groups["more"].Value);
+            bare = $"{counted.Groups["name"].Value} x{counted.Groups["n"].Value}";
+        }
+
         var segments = Dashes().Split(bare);
         var kept = new List<string> { segments[0] };
         foreach (var segment in segments.Skip(1))
@@ -111,6 +117,14 @@ public sealed partial class CardReader
             name = name[..at].Trim();
         }
 
+        // “Push-ups (knees ok)”: the way is the move with that word; where there is none it stays a note.
+        for (var i = own.Count - 1; i >= 0; i--)
+            if (Allowed().Match(own[i]) is { Success: true } allowed && EasierWay(allowed.Groups["w"].Value, name) is { } easier)
+            {
+                options.Add(("easier", easier));
+                own.RemoveAt(i);
+            }
+
         // “Carry: farmer carry”: a word for it before its name.
         if (name.IndexOf(':', StringComparison.Ordinal) is > 0 and var label && library.Understood(name) is null && library.Understood(name[(label + 1)..].Trim()) is not null)
         {
@@ -131,14 +145,29 @@ public sealed partial class CardReader
         };
         foreach (var (kind, way) in options)
             station.Options.Add($"{kind}: {(library.Understood(way) is not null || Adjustments.Contains(way) ? CardNames.Written(way) : $"\"{way.Replace("\"", "\"\"", StringComparison.Ordinal)}\"")}");
-        foreach (var (seconds, _, _) in scan.Gaps)
-            station.Rest = seconds;
+        foreach (var (seconds, high, _) in scan.Gaps)
+            (station.Rest, station.RestHigh) = (seconds, high);
         // What is said of how a block runs has no place on a move's own line: it is kept beside it.
         if ((scan.RoundsLow is not null && station.Sets != scan.RoundsLow) || scan.Work is not null || scan.Scheme is not null || scan.Every is not null || scan.IsAmrap)
             own.Add(line.Text);
         station.Notes.AddRange(own);
         return station;
     }
+
+    private CardStation Unknown(CardWords line, string name)
+    {
+        AskUnknown(line, name);
+        return new CardStation(line.Number, name);
+    }
+
+    private void AskUnknown(CardWords line, string name) =>
+        Ask(line, $"“{name}” is not known", [("a move of my own", Instead(line, name, name)), .. library.Reader.Read(name).Nearest.Select(n => ($"it is {n}", Instead(line, name, n))), ("a note", $"note: {line.Text}")]);
+
+    /// <summary>The move that a word allowed beside another means: knees beside push-ups, a knee push-up.</summary>
+    private string? EasierWay(string word, string name) =>
+        library.Understood(word) is not null ? word
+        : $"{word.TrimEnd('s')} {name}" is var joined && library.Understood(joined) is not null && library.Understood(name) is not null ? joined
+        : null;
 
     /// <summary>The name of a station and its move; null where the words are no name at all.</summary>
     private (string Name, Move? Move)? Named(CardWords line, string name, CardScan scan)
@@ -165,7 +194,7 @@ public sealed partial class CardReader
         var isMove = isShort || scan.SaysStation || scan.Length is not null || (Current is not null && name.Split(' ').Length <= FewWords && !IsSentence(line.Text) && reading.Shared * 2 >= name.Split(' ').Length);
         if (!isMove || Cap().IsMatch(name) || name.StartsWith("note:", StringComparison.OrdinalIgnoreCase) || !name.Any(char.IsLetter))
             return null;
-        Ask(line, $"“{name}” is not known", [("a move of my own", Instead(line, name, name)), .. reading.Nearest.Select(n => ($"it is {n}", Instead(line, name, n))), ("a note", $"note: {line.Text}")]);
+        AskUnknown(line, name);
         return (name, null);
     }
 
@@ -174,7 +203,7 @@ public sealed partial class CardReader
         line.Raw.Contains(name, StringComparison.Ordinal) ? line.Raw.Replace(name, other, StringComparison.Ordinal) : other;
 
     /// <summary>The moves of a line that lists several, else the line.</summary>
-    private List<string> Parted(string text)
+    private List<string> Parted(string text, bool isShort = false)
     {
         var parts = Commas().Split(text).Select(p => p.Trim().TrimEnd('.')).Where(p => p.Length > 0).ToList();
         // “40 s of squats and 40 s of rows”: two, where each says its own amount.
@@ -183,7 +212,9 @@ public sealed partial class CardReader
             parts = [.. strokes.Select(p => p.Trim())];
         if (parts.Count < 2)
             return [text];
+        if (parts.TrueForAll(p => Scan(p) is { RepsLow: not null } && char.IsAsciiDigit(p[0])))
+            return parts;
         var names = parts.ConvertAll(p => Scan(p) is var scan && WithoutStopsAround(WithoutBrackets(scan.Left)) is { Length: > 0 } left && (library.Understood(left) is not null || library.Understood(left + " stretch") is not null || library.Reader.Read(left).Known == Sureness.Likely));
-        return names.Count(n => n) >= 2 && names.Count(n => n) * 2 > names.Count ? parts : [text];
+        return names.Count(n => n) >= 2 && names.Count(n => n) * 2 > names.Count || (isShort && parts.TrueForAll(p => p.Split(' ').Length <= 3 && !p.Any(char.IsAsciiDigit))) ? parts : [text];
     }
 }

@@ -92,6 +92,12 @@ public sealed partial class CardReader
         }
 
         head.Minutes ??= lastMinute;
+        foreach (var (from, to) in CardInherit.HandDown(blocks))
+        {
+            settings.Remove(from.Line);
+            Say(LineAt(from.Line), read.GetValueOrDefault(from.Line)?.Kind == CardLineKind.Head ? CardLineKind.Head : CardLineKind.Setting, string.Join(" · ", to.Select(b => b.Told())));
+        }
+
         CardGaps.Closed(blocks, questions, words);
         // What was asked and guessed is in by now: each line is told as it will be.
         foreach (var told in blocks.SelectMany(b => b.Stations).GroupBy(s => s.Line))
@@ -112,7 +118,7 @@ public sealed partial class CardReader
         {
             if (IsSentence(line.Text) && !line.IsHeading && !line.Text.Any(char.IsAsciiDigit))
                 Note(line);
-            else if (!TakesHead(line, mayTitle: true))
+            else if (!TakesTitle(line))
                 Note(line);
             return;
         }
@@ -145,6 +151,12 @@ public sealed partial class CardReader
             }
         }
 
+        if (GoesOn().IsMatch(line.Text) && IsEmpty(line.Text) && !line.Text.Any(char.IsAsciiDigit))
+        {
+            Say(line, CardLineKind.Setting, "goes on");
+            return;
+        }
+
         if (TakesAll(line) || TakesBlock(line) || TakesGap(line))
             return;
         TakeStations(line, line.Text);
@@ -161,6 +173,26 @@ public sealed partial class CardReader
         if (taken.Over.Length > 0)
             notes.Add(taken.Over);
         Say(line, CardLineKind.Head, taken.Over.Length > 0 ? $"{taken.Read} · note: {taken.Over}" : taken.Read);
+        return true;
+    }
+
+    /// <summary>The first line; what it says of how the class runs goes to the blocks that do not say so themselves.</summary>
+    private bool TakesTitle(CardWords line)
+    {
+        var pieces = TitleParts().Split(line.Text);
+        var runs = pieces.Where(p => Scan(p, isLine: false) is var scan && (scan.SaysBlock || scan.Gaps.Count > 0 || scan.IsEach) && (IsEmpty(scan.Left) || (scan.Gaps.Count == 0 && scan.Work is not null && scan.Left.Split(' ').Length < 3))).ToList();
+        var water = pieces.FirstOrDefault(p => Scan(p, isLine: false) is { Length: not null } scan && Drink().IsMatch(WithoutStops(scan.Left)));
+        if (runs.Count == 0 || runs.Count == pieces.Length)
+            return TakesHead(line, mayTitle: true);
+        var isTaken = TakesHead(line with { Text = string.Join(", ", pieces.Except(runs).Where(p => p != water)) }, mayTitle: true);
+        var block = new CardBlock(line.Number, FreeName("A"), CardPart.Main);
+        blocks.Add(block);
+        foreach (var piece in runs)
+            Applied(block, Scan(piece, isLine: false), line);
+        if (water is not null)
+            (block.Between, block.WaterBetween) = (Scan(water, isLine: false).Length, true);
+        if (isTaken)
+            settings.Remove(line.Number);
         return true;
     }
 
@@ -232,12 +264,20 @@ public sealed partial class CardReader
         if (isNamed && part == CardPart.Main && !scan.SaysBlock && items is null && scan.SaysStation && scan.RepsLow is null && scan.Left.Split(' ').Length > 2)
             return false;
         // A move with its rounds on one line: squats 3 rounds of 10.
-        if (!isNamed && scan.SaysBlock && items is null && Scan(before) is var whole && library.Understood(WithoutBrackets(whole.Left)) is not null && !(text.EndsWith(':')))
+        if (!isNamed && scan.SaysBlock && items is null && Scan(before) is var whole && !text.EndsWith(':') && (library.Understood(WithoutBrackets(whole.Left)) is not null || (GoesOn().IsMatch(text) && library.Understood(WithoutStopsAround(WithoutBrackets(whole.Left))) is not null)))
             return false;
         var goesOn = Current is { Stations.Count: > 0 } been && (GoesOn().IsMatch(text) ? been.Part != CardPart.Main || text.EndsWith(':') : been.Part != CardPart.Main && text.EndsWith(':'));
+        if (!isEmpty && !isNamed && !goesOn && length is null && items is null && !text.EndsWith(':') && Current is { Stations.Count: > 0, Part: CardPart.Main, HasSettings: false } open
+            && text.IndexOf(", ", StringComparison.Ordinal) is > 0 and var comma && Scan(text[..comma], isLine: false) is { SaysBlock: true } first && IsEmpty(first.Left) && Scan(text[(comma + 2)..]) is { Any: false } other)
+        {
+            open.Notes.Add(other.Left);
+            return Applied(open, first, line);
+        }
+
         if (isEmpty && !isNamed && !goesOn && length is null && items is null && Current is { } current && (current.Stations.Count == 0 || (current.Part == CardPart.Main && !current.HasSettings) || scan.Work is null && scan.Scheme is null && scan.Every is null && !scan.IsAmrap && current.RoundsLow is null) && Applied(current, scan, line))
             return true;
-        var block = new CardBlock(line.Number, NameOf(before, begins.Success && char.IsAsciiDigit(begins.Value[^1]) ? $"{begins.Value} {named}" : named, part, isEmpty || named.Length == 0), part) { Length = length ?? scan.Length, IsTalk = Talk().IsMatch(before) };
+        var entitled = begins.Success && char.IsAsciiDigit(begins.Value[^1]) ? $"{begins.Value} {named}" : named;
+        var block = new CardBlock(line.Number, NameOf(before, entitled, part, isEmpty || named.Length == 0), part) { Length = length ?? scan.Length, IsTalk = part == CardPart.Main && Talk().IsMatch(before) };
         if (scan.IsEach || scan.SaysEachSide)
             block.Length = length;
         block.IsSuperset = Super().IsMatch(before);
@@ -245,6 +285,20 @@ public sealed partial class CardReader
         Applied(block, scan, line, isSetting: false);
         if (items is not null)
         {
+            // “… crunches. 1 min rest between sets.”: how it runs stands after the moves.
+            if (items.LastIndexOf(". ", StringComparison.Ordinal) is > 0 and var stop && Scan(items[(stop + 2)..], isLine: false) is { } ending && (ending.SaysBlock || ending.Gaps.Count > 0) && IsEmpty(ending.Left))
+            {
+                Applied(block, ending, line, isSetting: false);
+                items = items[..stop];
+            }
+
+            // “Finisher: burpees 20 on 10 off x 8”.
+            if (Scan(items, isLine: false) is { SaysBlock: true } within && Parted(items).Count == 1 && library.Understood(within.Left) is not null)
+            {
+                Applied(block, within, line, isSetting: false);
+                items = within.Left;
+            }
+
             var each = Scan(items, isLine: false);
             if (each.IsEach)
                 block.Work ??= each.Length;
@@ -257,11 +311,22 @@ public sealed partial class CardReader
 
             if (block.Scheme is null && each.Scheme is not null)
                 (block.Scheme, items) = (each.Scheme, each.Left);
-            TakeStations(line, items);
+            TakeStations(line, items, isListed: true);
         }
 
+        // Words that are neither its name nor how it runs are kept beside it.
+        if (items is null && Beside(entitled, block.Name) is { } beside)
+            block.Notes.Add(beside);
         Say(line, CardLineKind.Block, block.Name);
         return true;
+    }
+
+    /// <summary>What is left of a block's words besides its name; null where it is nothing or only filler.</summary>
+    private static string? Beside(string left, string name)
+    {
+        var words = left.StartsWith(name, StringComparison.OrdinalIgnoreCase) ? left[name.Length..] : name.Length == 1 || !left.Contains(name, StringComparison.OrdinalIgnoreCase) ? left : left.Remove(left.IndexOf(name, StringComparison.OrdinalIgnoreCase), name.Length);
+        words = words.Trim(' ', ',', '.', ':', ';', '-', '!', '(', ')', '[', ']', '/', '+');
+        return WithoutStops(words) is { Length: > 2 } said && said.Any(char.IsLetter) ? words : null;
     }
 
     /// <summary>The moves that are left of a block's line: one after its word, or several; null where they are none.</summary>
@@ -327,6 +392,7 @@ public sealed partial class CardReader
         var drinks = scan.SaysWater || Drink().IsMatch(WithoutStops(scan.Left));
         if (scan.Gaps.Count > 0 && (IsEmpty(scan.Left) || drinks))
         {
+            block.IsRested = block.IsStraight && scan.Gaps[0].For == CardGap.Unsaid;
             foreach (var (seconds, high, gap) in scan.Gaps)
                 Gap(block, seconds, drinks && gap != CardGap.Rounds ? CardGap.After : gap, onHead: false, high);
             var inBetween = drinks && scan.Gaps.Exists(g => g.For == CardGap.Rounds);
@@ -433,11 +499,23 @@ public sealed partial class CardReader
                 continue;
             var items = text[(colon + 1)..].Trim();
             var isPart = PartOf(text[..colon]) != CardPart.Main;
-            var listed = Parted(items).Select(i => Scan(i).Left).ToList();
+            // “T1: squat jumps / plank”.
+            if (Strokes().Split(items) is { Length: 2 } two && two.All(t => library.Understood(Scan(t).Left) is not null))
+                items = string.Join(", ", two);
+            var listed = Parted(items, isShort: PartOf(text[..colon]) != CardPart.Main).Select(i => Scan(i).Left).ToList();
             var isCoolDown = PartOf(text[..colon]) == CardPart.CoolDown;
-            if (listed.Count > 0 && listed.Exists(i => i.Length > 0 && (library.Understood(WithoutBrackets(i)) is not null || (isCoolDown && library.Understood(i + " stretch") is not null))) && (isPart || BlockWord().IsMatch(text[..colon]) || listed.Count > 1 || Scan(text[..colon], isLine: false).SaysBlock))
+            if (listed.Count > 0 && listed.Exists(i => i.Length > 0 && ((listed.Count > 1 && Scan(text[..colon], isLine: false).SaysBlock) || library.Understood(WithoutBrackets(i)) is not null || (isCoolDown && library.Understood(i + " stretch") is not null) || (isPart && listed.Count > 1 && i.Split(' ').Length <= 3))) && (isPart || BlockWord().IsMatch(text[..colon]) || listed.Count > 1 || Scan(text[..colon], isLine: false).SaysBlock))
                 return (text[..colon], items);
         }
+
+        // “Stretch hips, hamstrings, lats”.
+        if (StretchOf().Match(text) is { Success: true } stretched && Commas().Split(stretched.Groups["items"].Value) is { Length: > 1 } all && all.All(i => i.Split(' ').Length <= 3) && all.Any(i => library.Understood(i + " stretch") is not null))
+            return (stretched.Groups["head"].Value, stretched.Groups["items"].Value);
+
+        // “A warm-up (about 4 minutes, just marching and reaching)”.
+        if (PartOf(text) != CardPart.Main && InBrackets().Match(text) is { Success: true } told && Commas().Split(told.Groups["in"].Value).SelectMany(i => And().Split(i)).Select(i => i.Trim()).ToList() is var pieces
+            && pieces.FindAll(i => !IsEmpty(Scan(i, isLine: false).Left)) is { Count: > 0 } named && named.Exists(i => library.Understood(WithoutStopsAround(Scan(i).Left)) is not null) && named.TrueForAll(i => i.Split(' ').Length <= 3 && !i.Any(char.IsAsciiDigit)))
+            return ($"{told.Groups["head"].Value} {string.Join(' ', pieces.Except(named))}", string.Join(", ", named.Select(WithoutStopsAround)));
 
         // “Warm up - 6 mins - jog, arm circles”: the last dash before a list, on a line that begins a block.
         for (var dash = text.LastIndexOf(" - ", StringComparison.Ordinal); dash > 0; dash = text.LastIndexOf(" - ", dash, StringComparison.Ordinal))

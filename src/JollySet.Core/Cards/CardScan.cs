@@ -12,8 +12,8 @@ internal sealed partial class CardScan
     private const string Seconds = @"(?:seconds?|secs?|sek(?:unden)?|s|"")(?![a-z])";
     private const string Minutes = @"(?:minutes?|mins?|minuten|'|(?<=\b[1-9]\s?)m)(?![a-z])\.?";
     private const string Time = @"(?:\d{1,2}:\d\d|\d+(?:[.,]\d+)?\s*(?:" + Seconds + "|" + Minutes + "))";
-    private const string Rounds = @"(?:rounds?|ronds?|rnds?|rds?|sets?|laps?|circuits?|supersets?|pairs?|runden|tours?)";
-    private const string Moves = @"(?:exercises?|moves?|stations?|reps?|each)";
+    private const string Rounds = @"(?:rounds?|ronds?|rnds?|rds?|sets?|laps?|circuits?|supersets?|pairs?|runden|tours?|times?\s+(?:through|round))";
+    private const string Moves = @"(?:exercises?|moves?|stations?|reps?|each|tabatas|blocks)";
     private const string Between = @"\s*(?<where>(?:in\s+)?(?:between|btw|b/w|after)\s*(?:each\s+|every\s+|all\s+)?(?:" + Rounds + "|" + Moves + @")?)?";
     private const int MostGaps = 3;
     private readonly bool hasFigures;
@@ -31,18 +31,23 @@ internal sealed partial class CardScan
             (Every, Total) = (null, null);
         Take(Amrap(), m => (IsAmrap, Length) = (true, m.Groups["t"].Success ? int.TryParse(m.Groups["t"].Value, NumberStyles.None, CultureInfo.InvariantCulture, out var bare) ? bare * 60 : TimeOf(m.Groups["t"].Value) : Length));
         Count(LoadByRound(), m => (RepsByRound, Load, Sets) = (string.Join('/', m.Groups["n"].Captures), string.Join('/', m.Groups["w"].Captures.Select(w => Dot(w.Value) + "kg")), m.Groups["n"].Captures.Count));
+        Count(LoadRange(), m => (Load, Remark) = (Dot(m.Groups["w"].Value) + Unit(m.Groups["u"].Value), m.Value.Trim(' ', '@', '(', ')')));
         Count(PiecesLoad(), m => Load = $"{m.Groups["n"].Value}x{Dot(m.Groups["w"].Value)}{Unit(m.Groups["u"].Value)}");
         Count(Mass(), m => Load ??= Dot(m.Groups["w"].Value) + Unit(m.Groups["u"].Value));
         Count(TempoDigits(), m => Tempo = string.Join('-', new[] { "a", "b", "c", "d" }.Select(g => m.Groups[g].Value).Where(v => v.Length > 0)));
+        Count(LoadAt(), m => Load ??= Dot(m.Groups["w"].Value) + "kg");
         if (Tempo is { Length: 5 })
             Tempo += "-0";
         Count(ManyTabatas(), m => Remark = m.Value.Trim());
         Count(WorkRestTimes(), m => (RoundsLow, Work, Rest) = (Int(m, "n"), Int(m, "w"), Int(m, "r")));
         Count(TimesWorkRest(), m => (RoundsLow, Work, Rest) = (Int(m, "n"), Int(m, "w"), Int(m, "r")));
-        Count(OnOff(), m => (Work, Rest) = (Int(m, "w"), Int(m, "r")));
+        Count(OnOff(), m => (Work, Rest, RoundsLow) = (Int(m, "w"), Int(m, "r"), m.Groups["n"].Success ? Int(m, "n") : RoundsLow));
+        Count(WorkOnly(), m => Work = Int(m, "w"));
         Count(WorkSaid(), m => Work = TimeOr(m.Groups["t"].Value));
         Count(Running(), m => Scheme = SchemeOf(m.Value));
         // 45:15 is work and rest; 18:37 is the time of day.
+        if (isLine)
+            Count(SameOnBoth(), m => (RepsLow, Sides, SaysEachSide) = (Int(m, "n"), "each side", true));
         Count(WorkRest(), m => (Work, Rest) = (Int(m, "w"), Int(m, "r")));
         for (var n = 0; n < MostGaps; n++)
         {
@@ -66,8 +71,11 @@ internal sealed partial class CardScan
         if (RoundsLow is 0 or > Plans.Limits.Rounds)
             (RoundsLow, RoundsHigh) = (null, null);
         Take(Repeat(), m => RoundsLow ??= m.Groups["n"].Success ? Int(m, "n") : 2);
+        Count(SetsOfMost(), m => (Sets, Remark) = (Int(m, "n"), m.Groups["most"].Value));
+        Count(SetByCommas(), TakeListed);
         Count(SetsOf(), TakeSets);
         Count(ByRound(), m => RepsByRound = m.Groups["l"].Value.Replace(" ", "", StringComparison.Ordinal));
+        Count(HowMany(), _ => { });
         Count(EachLong(), m => (Length, IsEach) = (TimeOf(m.Groups["t"].Value), true));
         Count(Lasting(), m => Length ??= TimeOf(m.Groups["t"].Value));
         Count(EachCount(), m => (RepsLow, RepsHigh, Sides) = (Int(m, "n"), m.Groups["m"].Success ? Int(m, "m") : null, "each side"));
@@ -150,6 +158,17 @@ internal sealed partial class CardScan
             (RepsLow, RepsHigh) = (Int(m, "a"), m.Groups["b"].Success ? Int(m, "b") : null);
     }
 
+    /// <summary>“8, 8, 6”: a set each.</summary>
+    private void TakeListed(Match m)
+    {
+        var counts = Digits().Matches(m.Groups["l"].Value).Select(d => d.Value).ToList();
+        Sets = counts.Count;
+        if (counts.TrueForAll(c => c == counts[0]))
+            RepsLow = int.Parse(counts[0], CultureInfo.InvariantCulture);
+        else
+            RepsByRound = string.Join('/', counts);
+    }
+
     private void Gap(int? seconds, Match m, int? high = null)
     {
         if (seconds is not { } said)
@@ -157,6 +176,7 @@ internal sealed partial class CardScan
         var where = m.Groups["where"].Value.ToLowerInvariant();
         Gaps.Add((said, high, where.Length == 0 ? CardGap.Unsaid
             : WordOfRounds().IsMatch(where) ? CardGap.Rounds
+            : where.EndsWith("tabatas", StringComparison.Ordinal) || where.EndsWith("blocks", StringComparison.Ordinal) ? CardGap.After
             : where.StartsWith("after", StringComparison.Ordinal) && !WordOfMoves().IsMatch(where) ? CardGap.After
             : CardGap.Moves));
     }
@@ -236,7 +256,7 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"\b(?<n>\d{1,2})\s*x\s*(?<w>\d{1,3})\s*s?\s*[/:]\s*(?<r>\d{1,3})\s*s?\b", RegexOptions.IgnoreCase)]
     private static partial Regex TimesWorkRest();
 
-    [GeneratedRegex(@"\b(?<w>\d{1,3})\s*(?:" + Seconds + @")?\s*(?:of\s+)?(?:on|work|working|arbeit)\b[\s,;/&+-]*(?:and\s+|then\s+|with\s+)?(?<r>\d{1,3})\s*(?:" + Seconds + @")?\s*(?:of\s+)?(?:off|rest|pause|recovery)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?<w>\d{1,3})\s*(?:" + Seconds + @")?\s*(?:of\s+)?(?:on|work|working|arbeit)\b[\s,;/&+-]*(?:and\s+|then\s+|with\s+)?(?<r>\d{1,3})\s*(?:" + Seconds + @")?\s*(?:of\s+)?(?:off|rest|pause|recovery)\b(?:\s*,?\s*x\s*(?<n>\d{1,2})\b(?!\s*\d))?", RegexOptions.IgnoreCase)]
     private static partial Regex OnOff();
 
     [GeneratedRegex(@"(?<![\d/x.:-])(?:\d{1,3}\s*-\s*){2,}\d{1,3}(?:\s*-?\s*\.{2,}\s*-?\s*\d{1,3})?\s*(?:secs?|seconds?|s)?\b|(?<![\d/x.:-])\d{1,3}\s*-\s*\d{1,3}\s*-?\s*\.{2,}\s*-?\s*\d{1,3}(?:\s*(?:secs?|seconds?|s)\b)?|^\s*(?:\d{1,3}\s+){3,}\d{1,3}\s*$|^\s*(?:\d{1,3}\s*/\s*){2,}\d{1,3}\s*(?:secs?|seconds?|s|reps)?\s*$|(?<=\b(?:ladder|countdown)\b[^\d]{0,12})\d{1,3}\s*(?:-|to|\.{2,}|down to|up to)\s*\d{1,3}|\b\d{1,3}\s*(?:-|to|\.{2,}|down to|up to)\s*\d{1,3}(?=\s*(?:ladder|countdown)\b)|^\s*\d{1,2}\s*(?:down\s+to|up\s+to|to)\s*\d{1,2}\s*(?:reps?)?\s*$", RegexOptions.IgnoreCase)]
@@ -259,6 +279,9 @@ internal sealed partial class CardScan
 
     [GeneratedRegex(@"\bwork\s*[:=]?\s*(?:for\s+)?(?<t>" + Time + @"|\d{1,3}\b(?!\s*[/x:]))", RegexOptions.IgnoreCase)]
     private static partial Regex WorkSaid();
+
+    [GeneratedRegex(@"(?<![\d:/.-])\b(?<w>\d{2,3})\s*" + Seconds + @"\s*(?:on|of\s+work|work)\b(?!\s+(?:the|each|your)\b)", RegexOptions.IgnoreCase)]
+    private static partial Regex WorkOnly();
 
     [GeneratedRegex(@"(?<![\d:]):(?<n>[0-5]\d)\b")]
     private static partial Regex BareSeconds();
@@ -290,13 +313,13 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"\b(?:repeat|rpt|redo)\b(?:\s+(?:all|everything|the (?:circuit|block|lot)))?\s*(?:x\s*)?(?<n>\d{1,2})?(?:\s*times)?\s*(?:x\b)?", RegexOptions.IgnoreCase)]
     private static partial Regex Repeat();
 
-    [GeneratedRegex(@"\b(?<n>\d{1,2})\s*(?:sets?\s*(?:x|of|by|\*|,)?|x|of|by|\*)\s*(?:(?<t>" + Time + @")|(?<a>\d{1,3})(?:\s*(?:-|to|\.\.)\s*(?<b>\d{1,3}))?(?:\s*reps?\b)?(?![\d/]))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?<n>\d{1,2})\s*(?:(?:sets?|lots)\s*(?:x|of|by|\*|,)?|x|of|by|\*)\s*(?:(?<t>" + Time + @")|(?<a>\d{1,3})(?:\s*(?:-|to|\.\.)\s*(?<b>\d{1,3}))?(?:\s*reps?\b)?(?![\d/]))", RegexOptions.IgnoreCase)]
     private static partial Regex SetsOf();
 
     [GeneratedRegex(@"(?:\bx\s*)?(?<![\d/])(?<l>\d{1,3}(?:\s*/\s*\d{1,3}){2,})(?:\s*reps?\b)?", RegexOptions.IgnoreCase)]
     private static partial Regex ByRound();
 
-    [GeneratedRegex(@"(?<t>" + Time + @")\s*(?:each|per (?:move|exercise|station)|a (?:move|station)|stations?)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<t>" + Time + @")\s*(?:each(?!\s+(?:side|leg|arm|way|hand))|per (?:move|exercise|station)|a (?:move|station)|stations?)\b", RegexOptions.IgnoreCase)]
     private static partial Regex EachLong();
 
     [GeneratedRegex(@"(?:\b(?:for\s+)?(?:about\s+|around\s+)?)(?<t>" + Time + ")", RegexOptions.IgnoreCase)]
@@ -314,7 +337,7 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"(?<=[a-z)]\s*[-:,]?\s*)(?<n>\d{1,3})(?:\s*(?:-|to)\s*(?<m>\d{1,3}))?\s*$", RegexOptions.IgnoreCase)]
     private static partial Regex CountLast();
 
-    [GeneratedRegex(@"\b(?<w>heavy|light|moderate|medium|med)\b(?:\s+(?:weights?|dbs?|dumbbells?|load))?", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?<w>heavy|light|moderate|medium|med)\b(?!\s*-?balls?\b)(?:\s+(?:weights?|dbs?|dumbbells?|load))?", RegexOptions.IgnoreCase)]
     private static partial Regex Weight();
 
     [GeneratedRegex(@"^\s*\d\s*x\s*tabatas?\b", RegexOptions.IgnoreCase)]
@@ -322,6 +345,28 @@ internal sealed partial class CardScan
 
     [GeneratedRegex(@"\b(?<w>\d{1,3})\s*s?\s*[/:]\s*(?<r>\d{1,3})\s*s?\s*x\s*(?<n>\d{1,2})\b(?!\s*[/:\d])(?:\s*(?:rounds?|rds?|sets?|times|laps?)\b)?", RegexOptions.IgnoreCase)]
     private static partial Regex WorkRestTimes();
+
+    /// <summary>Two weights: the lighter is the load, both are kept in words.</summary>
+    [GeneratedRegex(@"@?\s*\b(?<w>\d{1,3}(?:[.,]\d)?)\s*(?:kg)?\s*(?:-|to)\s*\d{1,3}(?:[.,]\d)?\s*(?<u>kgs?|lbs?|kilos?)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex LoadRange();
+
+    /// <summary>“3x20 @16”: kilograms, as they stand on the thing.</summary>
+    [GeneratedRegex(@"@\s*(?<w>\d{1,2}(?:[.,]5)?)(?=\s*(?:$|[,;)]))")]
+    private static partial Regex LoadAt();
+
+    /// <summary>“10/10 single-arm rows”: as often on each side; as long as a work period begins at 20 s.</summary>
+    [GeneratedRegex(@"^\s*(?<n>[4-9]|1\d)\s*/\s*\k<n>\s+(?=[a-z])", RegexOptions.IgnoreCase)]
+    private static partial Regex SameOnBoth();
+
+    [GeneratedRegex(@"\b(?<n>\d{1,2})\s*(?:sets?\s*(?:x|of|to|at)?|x)\s*(?<most>max(?:imum)?(?:\s+reps?)?|(?:to\s+)?failure|amap|to fail)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex SetsOfMost();
+
+    [GeneratedRegex(@"(?<=[a-z)]\s*[-:]?\s*)(?<l>\d{1,2}(?:\s*,\s*\d{1,2}){2,})(?:\s*reps?)?\s*$", RegexOptions.IgnoreCase)]
+    private static partial Regex SetByCommas();
+
+    /// <summary>How many moves there are: whoever counts the lines knows.</summary>
+    [GeneratedRegex(@"\b(?:\d{1,2}|five|six|seven|eight|nine|ten)\s+(?:different\s+)?(?:exercises|moves|stations)\b(?:\s+of\b)?", RegexOptions.IgnoreCase)]
+    private static partial Regex HowMany();
 
     [GeneratedRegex(@"\b(?:no weights?|unweighted|without weights?)\b", RegexOptions.IgnoreCase)]
     private static partial Regex NoWeight();

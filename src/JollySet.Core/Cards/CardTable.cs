@@ -86,7 +86,10 @@ internal static class CardTable
     {
         if (cells.All(c => c.Trim().Trim('-', ':').Length == 0))
             return ("", "");
-        string Said(string head) => string.Join(' ', cells.Where((c, i) => i < heads.Length && heads[i] == head).Select(c => c.Trim())).Trim();
+        // A column of names that holds numbers counts the lines beside another.
+        var counts = heads.Count(h => h == "name") > 1;
+        bool IsCount(int i) => counts && i < heads.Length && heads[i] == "name" && cells[i].Trim().All(char.IsAsciiDigit);
+        string Said(string head) => string.Join(' ', cells.Where((c, i) => i < heads.Length && heads[i] == head && !IsCount(i)).Select(c => c.Trim())).Trim();
         var (sets, reps, time) = (Said("sets"), Said("reps"), Said("time"));
         var row = new StringBuilder();
         var amount = reps.Length > 0 ? (char.IsAsciiDigit(reps[^1]) && char.IsAsciiDigit(reps[0]) ? $"x{reps}" : reps) : time.Length > 0 && char.IsAsciiDigit(time[^1]) ? $"{time}s" : time;
@@ -106,7 +109,7 @@ internal static class CardTable
         if (Said("note") is { Length: > 0 } note)
             row.Append(" (").Append(note).Append(')');
         // A cell that has found no place is kept in brackets.
-        foreach (var cell in cells.Select((c, i) => (text: c.Trim(), head: i < heads.Length ? heads[i] : "")).Where(c => c.text.Length > 0 && c is not { head: "rest", text: "0" } && c.head != "block"))
+        foreach (var cell in cells.Select((c, i) => (text: c.Trim(), head: IsCount(i) ? "block" : i < heads.Length ? heads[i] : "")).Where(c => c.text.Length > 0 && c is not { head: "rest", text: "0" } && c.head != "block"))
             if (!row.ToString().Contains(cell.text, StringComparison.Ordinal))
                 row.Append(" (").Append(cell.text).Append(')');
         return (Said("block"), row.ToString());

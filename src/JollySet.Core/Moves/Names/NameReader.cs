@@ -65,6 +65,9 @@ public sealed class NameReader
             return Told(text, written, [], written);
         if (Understood(text, words) is { } sure && IsOneOf(text))
             return sure;
+        // “Seated marching” is a seated march.
+        if (words.ConvertAll(Doing) is var done && !done.SequenceEqual(words) && Understood(text, done) is { } doing && IsOneOf(text))
+            return doing;
         var mended = NameWords.Of(string.Join(' ', NameWords.Split(text.Length > NameWords.LongestName ? text[..NameWords.LongestName] : text).Select(Put)));
         if (!mended.SequenceEqual(words) && Understood(text, mended) is { } slip)
             return slip with { Known = Sureness.Likely, How = $"is {slip.How} meant?", Nearest = [slip.Base, .. Near(mended, Choices - 1, slip.Base)], Meant = slip.Modifiers.IsEmpty ? slip.Base : string.Join(' ', mended) };
@@ -72,6 +75,17 @@ public sealed class NameReader
         if (near.IsEmpty)
             near = Near(mended, Choices, "");
         return new NameReading(text, Sureness.Unknown, null, "", [], near.IsEmpty ? "nothing like it is known" : $"near are {string.Join(", ", near)}", near) { Shared = near.IsEmpty ? 0 : SharedWith(near[0], words) };
+    }
+
+    /// <summary>What is done, without its “-ing”, where that is a word of the library.</summary>
+    private string Doing(string word)
+    {
+        if (word.Length < LongWord || !word.EndsWith("ing", StringComparison.Ordinal))
+            return word;
+        var stem = word[..^3];
+        return vocabulary.Contains(stem) ? stem
+            : stem[^1] == stem[^2] && vocabulary.Contains(stem[..^1]) ? stem[..^1]
+            : vocabulary.Contains(stem + "e") ? stem + "e" : word;
     }
 
     /// <summary>What stands after a comma changes what stands before it; where it is a move itself, two are named.</summary>

@@ -1,0 +1,40 @@
+namespace JollySet.Core.Cards;
+
+/// <summary>“8 rounds each, 20/10” above several blocks that do not say how they run: it is theirs.</summary>
+internal static class CardInherit
+{
+    /// <summary>Hands settings down to the blocks below them, and takes out the line that held them.</summary>
+    /// <returns>What was handed down, and to which blocks.</returns>
+    public static List<(CardBlock From, List<CardBlock> To)> HandDown(List<CardBlock> blocks)
+    {
+        var handed = new List<(CardBlock, List<CardBlock>)>();
+        for (var at = blocks.Count - 2; at >= 0; at--)
+        {
+            var from = blocks[at];
+            if (from is not { Part: CardPart.Main, HasSettings: true, Stations.Count: 0, IsUnnamed: true, Scheme: null, IsAmrap: false, Every: null, Notes.Count: 0, Letter: null })
+                continue;
+            var to = blocks.Skip(at + 1).Where(b => b.Part == CardPart.Main && b.Stations.Count > 0).TakeWhile(b => !b.HasSettings && !b.IsStraight).ToList();
+            if (to.Count == 0)
+                continue;
+            foreach (var block in to)
+                Give(from, block, isLast: block == to[^1]);
+            handed.Add((from, to));
+            blocks.RemoveAt(at);
+        }
+
+        return handed;
+    }
+
+    private static void Give(CardBlock from, CardBlock to, bool isLast)
+    {
+        (to.RoundsLow, to.RoundsHigh) = (from.RoundsLow, from.RoundsHigh);
+        to.Work ??= from.Work;
+        to.Rest ??= from.Rest;
+        to.Between ??= from.Between;
+        to.WaterBetween |= from.WaterBetween;
+        if (!isLast)
+            to.After ??= from.After;
+        foreach (var station in to.Stations)
+            station.Take(from.ForAll);
+    }
+}

@@ -121,6 +121,8 @@ internal sealed class CardBlock(int line, string name, CardPart part)
     public string Head()
     {
         var settings = new List<string> { Format() };
+        if (IsOwnTime)
+            return $"== {CardNames.Quoted(Name)} ({Format()}{(After is { } then ? Said($", after {then}") + (Water ? " water" : "") : "")})";
         var rounds = RoundsOf();
         if (rounds is not null)
             settings.Add(rounds);

@@ -27,6 +27,9 @@ internal static class CardGaps
             if (block.Stations.Count == 0)
             {
                 block.IsOwnTime = true;
+                // How a block runs that names no moves has no place on a sheet: its line is kept.
+                if ((block.HasSettings || block.Rest is not null) && !block.Notes.Contains(line.Text))
+                    block.Notes.Add(line.Text);
                 var minutes = (block.Length ?? 60) / 60m;
                 questions.Add(new CardQuestion(block.Line, 1, $"no moves are named in {block.Name}", [new CardChoice($"{minutes:0.#} min of their own time", line.Raw), new CardChoice("a note", $"note: {line.Text}")]));
                 continue;
@@ -110,7 +113,8 @@ internal static class CardGaps
         var open = block.Stations.FindAll(s => s.Amount is null);
         if (open.Count == 0 || block.Work is not null || block.Scheme is not null)
             return;
-        if (block.Length is { } length && (block.Part != CardPart.Main || !block.IsAmrap) && block.Every is null)
+        var isTabata = block is { Part: CardPart.Main, IsAmrap: false, Every: null } && open.Count == block.Stations.Count && block.Name.Contains("tabata", StringComparison.OrdinalIgnoreCase);
+        if (!isTabata && block.Length is { } length && (block.Part != CardPart.Main || !block.IsAmrap) && block.Every is null)
         {
             var rounds = Math.Max(1, block.RoundsLow ?? 1);
             block.Work = Math.Max(Least, (length / rounds - block.Stations.Count * (block.Rest ?? 0)) / block.Stations.Count / 5 * 5);
@@ -118,7 +122,12 @@ internal static class CardGaps
         }
 
         string Each(int seconds) => string.Create(CultureInfo.InvariantCulture, $"{line.Raw.TrimEnd(':')} {seconds}s each{(line.Raw.TrimEnd().EndsWith(':') ? ":" : "")}");
-        if (block.Part != CardPart.Main)
+        if (isTabata)
+        {
+            (block.Work, block.Rest, block.RoundsLow) = (20, 10, block.RoundsLow ?? 8);
+            questions.Add(new CardQuestion(block.Line, 1, $"{block.Name}: how long, how often?", [new CardChoice("20 s on, 10 s off, 8 rounds", $"{line.Raw} 20/10 x 8"), new CardChoice("20 s on, 10 s off, 4 rounds", $"{line.Raw} 20/10 x 4")]));
+        }
+        else if (block.Part != CardPart.Main)
         {
             block.Work = block.Part == CardPart.WarmUp ? Work : Stretch;
             if (open.Count == block.Stations.Count)

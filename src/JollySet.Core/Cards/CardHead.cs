@@ -182,6 +182,8 @@ internal sealed partial class CardHead
             Add("audience", who);
         if (BriefWords.Kit(topic) is { } kit)
             Add("kit", kit);
+        foreach (var need in topic.Split(' ').Select(BriefWords.Need).Where(n => n is "pregnancy" or "postnatal"))
+            AddNeed(need!);
         // Who it is for may stand among other words: “HIIT, all levels”, “for the over-sixties”.
         var words = title.Split([' ', ',', ':', ';', '!'], StringSplitOptions.RemoveEmptyEntries);
         for (var from = 0; from < words.Length; from++)
@@ -278,7 +280,7 @@ internal sealed partial class CardHead
             Goal = aim;
             said.Add($"goal: {aim}");
         }
-        else if (Words(Brings().Replace(piece, ""), KitOf) is { Count: > 0 } kit)
+        else if (Words(TwoSizes().Replace(Brings().Replace(piece, ""), "${a} ${thing} + ${b} ${thing}"), KitOf) is { Count: > 0 } kit)
         {
             foreach (var item in kit)
                 Add("kit", item);
@@ -312,6 +314,7 @@ internal sealed partial class CardHead
             return null;
         var many = new string([.. m.Groups["size"].Value.Where(char.IsAsciiDigit)]);
         var load = m.Groups["load"].Value.Replace(" ", "", StringComparison.Ordinal).ToLowerInvariant();
+        load = load == "medium" ? "moderate" : load;
         var weighed = load.Length > 0 && char.IsAsciiDigit(load[0]);
         var count = many is "" or "1" && load.Length == 0 ? "" : many;
         var thing = count.Length > 0 && count != "1" && !item.EndsWith('s') ? item + "s" : item;
@@ -322,7 +325,7 @@ internal sealed partial class CardHead
     private static string? KeyOf(string key) => key.ToLowerInvariant() switch
     {
         "kit" or "equipment" or "gear" or "bring" or "you need" or "need" or "what you need" or "kit needed" or "you will need" => "kit",
-        "minutes" or "length" or "duration" or "time" => "minutes",
+        "minutes" or "length" or "duration" or "time" or "total" or "total time" => "minutes",
         "people" or "class size" or "numbers" or "participants" or "group" => "people",
         "place" or "venue" or "where" or "location" => "place",
         "focus" or "target" or "body part" or "muscles" => "focus",
@@ -344,7 +347,7 @@ internal sealed partial class CardHead
     [GeneratedRegex(@"\b(?<n>\d{1,3})\s*-?\s*(?:minutes?|mins?\b\.?|minuten|'|(?<=(?<!\d)[1-9]\d)m\b)(?:\s+(?:class|total|session|long))?", RegexOptions.IgnoreCase)]
     private static partial Regex MinutesLong();
 
-    [GeneratedRegex(@"(?:\b(?:for|up to|about|max|group of|approx\.?)\s+)*\b(?<n>\d{1,4})\s*(?:people|ppl|persons?|participants|pax|booked|signed up|folks|heads|ladies|women|men|members|clients|adults)\b|\b(?:group|class) of\s+(?<n>\d{1,4})\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?:\b(?:for|up to|about|max|group of|approx\.?)\s+)*\b(?<n>\d{1,4})\s*(?:people|ppl|pers(?:ons?)?\b\.?|participants|pax|booked|signed up|folks|heads|ladies|women|men|members|clients|adults|mums|dads|kids|runners|athletes|lads|girls|guys)\b|\b(?:group|class) of\s+(?<n>\d{1,4})\b", RegexOptions.IgnoreCase)]
     private static partial Regex PeopleMany();
 
     [GeneratedRegex(@"\s+-\s+|\s*[,;|]\s*|\s*//\s*|\s+\*\s+|\.\s+(?=[A-Z\d])|(?<=[a-z]{3}):\s+", RegexOptions.IgnoreCase)]
@@ -377,6 +380,10 @@ internal sealed partial class CardHead
     [GeneratedRegex(@"\s*\((?<in>[^()]+)\)$")]
     private static partial Regex BracketedEnd();
 
+    /// <summary>“Light + medium dumbbells”.</summary>
+    [GeneratedRegex(@"\b(?<a>light|medium|moderate|heavy)\s*(?:\+|&|/|and|-)\s*(?<b>light|medium|moderate|heavy)\s+(?<thing>[a-z]+)", RegexOptions.IgnoreCase)]
+    private static partial Regex TwoSizes();
+
     [GeneratedRegex(@"^(?:goal|aim)\s+(?<g>.+)$", RegexOptions.IgnoreCase)]
     private static partial Regex GoalSaid();
 
@@ -386,7 +393,7 @@ internal sealed partial class CardHead
     [GeneratedRegex(@"\b(?:no (?:jump(?:s|ing)?|impact|floor(?: work)?|kit|equipment|kneeling)|low impact|can(?:'t|not|t) (?:get|go) (?:down|to the floor|on the floor)|(?:bad|sore|dodgy) (?:knees?|wrists?|backs?|shoulders?|hips?|necks?))\b", RegexOptions.IgnoreCase)]
     private static partial Regex SpokenNeed();
 
-    [GeneratedRegex(@"\b(?:strength|class|circuits?|conditioning|session|workout|blast|burn|hour|day|super\s?sets?|sets|intervals?|ladders?|pyramids?|tabata|hiit|emom|amrap)\b|\b\d+\s*x\s*\d+\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:strength|class|circuits?|conditioning|session|workout|blast|burn|hour|day|super\s?sets?|sets|intervals?|ladders?|pyramids?|tabata|hiit|emom|amrap|(?:mon|tues|wednes|thurs|fri|satur|sun)days?)\b|\b\d+\s*x\s*\d+\b", RegexOptions.IgnoreCase)]
     private static partial Regex Topic();
 
     /// <summary>What joined words to a need that has been taken out of them.</summary>

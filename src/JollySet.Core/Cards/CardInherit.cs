@@ -11,13 +11,14 @@ internal static class CardInherit
         for (var at = blocks.Count - 2; at >= 0; at--)
         {
             var from = blocks[at];
-            if (from is not { Part: CardPart.Main, HasSettings: true, Stations.Count: 0, IsUnnamed: true, Scheme: null, IsAmrap: false, Every: null, Notes.Count: 0, Letter: null })
+            if (from is not { Part: CardPart.Main, HasSettings: true, Stations.Count: 0, IsUnnamed: true, Scheme: null, IsAmrap: false, Every: null, Letter: null })
                 continue;
-            var to = blocks.Skip(at + 1).Where(b => b.Part == CardPart.Main && b.Stations.Count > 0).TakeWhile(b => !b.HasSettings && !b.IsStraight).ToList();
+            var to = blocks.Skip(at + 1).Where(b => b.Part == CardPart.Main && b.Stations.Count > 0).TakeWhile(b => IsOpen(b, from)).ToList();
             if (to.Count == 0)
                 continue;
             foreach (var block in to)
                 Give(from, block, isLast: block == to[^1]);
+            to[0].Notes.InsertRange(0, from.Notes);
             handed.Add((from, to));
             blocks.RemoveAt(at);
         }
@@ -25,9 +26,12 @@ internal static class CardInherit
         return handed;
     }
 
+    private static bool IsOpen(CardBlock block, CardBlock from) =>
+        block is { Scheme: null, Every: null, IsAmrap: false, IsStraight: false } && (block.Work is null || from.Work is null) && (block.RoundsLow is null || from.RoundsLow is null);
+
     private static void Give(CardBlock from, CardBlock to, bool isLast)
     {
-        (to.RoundsLow, to.RoundsHigh) = (from.RoundsLow, from.RoundsHigh);
+        (to.RoundsLow, to.RoundsHigh) = (to.RoundsLow ?? from.RoundsLow, to.RoundsHigh ?? from.RoundsHigh);
         to.Work ??= from.Work;
         to.Rest ??= from.Rest;
         to.Between ??= from.Between;

@@ -16,7 +16,7 @@ internal static partial class CardNumbers
     public static Dictionary<int, string> Rewritten(IReadOnlyList<string> lines)
     {
         var said = new Dictionary<int, string>();
-        var filled = Enumerable.Range(0, lines.Count).Where(at => lines[at].Length is > 0 and <= CardText.LongestLine && lines[at].Any(char.IsLetterOrDigit)).ToList();
+        var filled = Enumerable.Range(0, lines.Count).Where(at => lines[at].Length > 0 && lines[at].Any(char.IsLetterOrDigit)).ToList();
         Clock(lines, filled, said);
         Running(lines, filled, said);
         Rounds(lines, filled, said);
@@ -105,7 +105,7 @@ internal static partial class CardNumbers
     [GeneratedRegex(@"^\s*(?:(?:min(?:ute)?|station|stn|exercise|move|no\.?)\s*#?(?<n>\d{1,2})\s*[-:.)]?\s+(?=\w)|(?<n>\d{1,2})\s*:\s+(?=[A-Za-z])|(?<n>\d{1,2})\s+(?=[A-Za-z])(?!(?:x|min(?:ute)?s?|m|h|hours?|s|secs?|seconds?|rounds?|rds?|sets?|laps?|times?|reps?|kgs?|lbs?|people|ppl|of|arm|leg)\b))", RegexOptions.IgnoreCase)]
     private static partial Regex Number();
 
-    [GeneratedRegex(@"\.\s+(?:then\s+)?|[,;]?\s+then\s+(?=\d)|;\s+|(?<=^[^:\d]{1,16}):\s+(?=\d)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\.\s+(?:then\s+)?|(?<=[!?])\s+(?=[A-Z\d])|\s+and\s+(?=stretch\b)|[,;]?\s+(?:and\s+)?then\s+(?=\d|core\b|stretch|cool|finish|abs\b)|;\s+|,\s+(?=\d{1,2}\s*(?:rounds?|rds?|sets?|x)\s+of\b)|(?<=^plan):\s+|(?<=^[^:\d]{1,16}):\s+(?=\d)", RegexOptions.IgnoreCase)]
     private static partial Regex Breaths();
 
     [GeneratedRegex(@"(?<=[a-z\d]{2})\.\s+(?=[a-z\d])", RegexOptions.IgnoreCase)]

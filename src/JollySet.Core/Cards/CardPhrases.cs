@@ -43,7 +43,7 @@ internal static partial class CardPhrases
 
     public static bool IsEmpty(string text) => WithoutStops(text).Length == 0;
 
-    public static string WithoutStops(string text) => Spaces().Replace(Stops().Replace(text, " "), " ").Trim(' ', ',', '.', ':', ';', '-', '!', '(', ')');
+    public static string WithoutStops(string text) => Spaces().Replace(Stops().Replace(AllAgain().Replace(text, " "), " "), " ").Trim(' ', ',', '.', ':', ';', '-', '!', '(', ')');
 
     public static bool IsSentence(string text) => text.Split(' ').Length is var count && ((count >= FewWords && (text.TrimEnd().EndsWith('.') || text.Contains("! ", StringComparison.Ordinal))) || (count >= 3 && (text.TrimEnd().EndsWith('!') || text.TrimEnd().EndsWith('?'))));
 
@@ -51,16 +51,16 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"(?:[,|;*]|\s-\s)\s*(?:\d{1,3}\s*(?:minutes|mins?|')|(?:up to\s+)?\d{1,3}\s*(?:people|ppl))\b(?!\s*(?:each|rest|between))", RegexOptions.IgnoreCase)]
     public static partial Regex TitleBesides();
 
-    [GeneratedRegex(@"^(?<a>\d{1,3})'-(?<b>\d{1,3})'\s+|^(?<a>\d{1,2})\s*-\s*(?<b>\d{1,3})\s*(?:minutes?|mins?|')?\s*[:.)-]?\s*(?=(?:warm|wu\b|w/u|cool|cd\b|stretch|circuit|main|block|part|strength|cardio|core|finisher|superset|ladder|emom|amrap|round|set\b|talk|intro|welcome|hiit|abs|legs|upper|lower|mobil))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?<a>\d{1,3})'-(?<b>\d{1,3})'\s+|^(?<a>\d{1,2})\s*-\s*(?<b>\d{1,3})\s*(?:minutes?|mins?|')?\s*[:.)-]?\s*(?=(?:warm|wu\b|w/u|cool|cd\b|stretch|circuit|main|block|part|strength|cardio|core|finisher|superset|ladder|e\d?mom|tabata|amrap|round|set\b|talk|intro|welcome|hiit|abs|legs|upper|lower|mobil))", RegexOptions.IgnoreCase)]
     public static partial Regex Margin();
 
     [GeneratedRegex(@"^(?:the\s+)?w(?:/?u|/up|-up)\b|^(?:échauffement|echauffement|aufwärmen|calentamiento|riscaldamento)\b|\bwarm(?:ing)?[\s-]*up\b(?!\s+sets?)|^(?:mobili[sz](?:e|er|ation)|mobility|activation|pulse raiser|prep)\b(?!\s+(?:drill|flow))", RegexOptions.IgnoreCase)]
     public static partial Regex WarmUp();
 
-    [GeneratedRegex(@"^c(?:/?d|/down)\b|^(?:retour au calme|étirements|abwärmen|dehnen|vuelta a la calma|estiramientos)\b|\bcool(?:ing)?[\s-]*down\b|\bfinish with (?:a )?stretch(?:es|ing)?\b|(?<=\bfinish(?:ing)?(?:\s+off)?\s+with\b.{0,24})\bstretch(?:es|ing)?\b|^stretch(?:es|ing)?(?:\s+it)?(?:\s+out)?(?=\s*(?:$|[:,\-(]|\d))|(?<=^\d{1,2}\s*(?:min(?:ute)?s?|')\s+(?:of\s+)?)stretch(?:es|ing)?\s*$|^wind down\b|^end stretch(?:es)?\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^c(?:/?d|/down)\b|^(?:retour au calme|étirements|abwärmen|dehnen|vuelta a la calma|estiramientos)\b|\bcool(?:ing)?[\s-]*down\b|\bfinish with (?:a )?stretch(?:es|ing)?\b|(?<=\bfinish(?:ing)?(?:\s+off)?\s+with\b.{0,24})\bstretch(?:es|ing)?\b|^stretch(?:es|ing)?(?:\s+it)?(?:\s+out)?(?=\s*(?:$|[:.,\-(]|\d))|(?<=^\d{1,2}\s*(?:min(?:ute)?s?|')\s+(?:of\s+)?)stretch(?:es|ing)?\s*$|^wind down\b|^end stretch(?:es)?\b", RegexOptions.IgnoreCase)]
     public static partial Regex CoolDown();
 
-    [GeneratedRegex(@"^(?:the\s+)?(?:(?:circuit|block|blk|part|round|set|section|station|interval|superset|super set|tri-?set|giant set|complex)s?(?:\s*(?:\d{1,2}|[a-h])\b(?!\s*(?:rounds?|rds?|times|/|x\s*(?:$|[^\s\d]))))?|pairs?\s*\d{1,2}|finishers?|main(?:\s+(?:set|part|block|workout))?|strength|cardio|core|abs|legs|upper(?:\s+body)?|lower(?:\s+body)?|emom|e\dmom|amrap|ladder|pyramid|tabata|hiit|metcon|burner|challenge|workout|intervals|every min(?:ute)?(?:\s+on\s+the\s+min(?:ute)?)?|[a-h](?=\s*[:)-]))(?=$|[\s:,;.()\[\]x\-!])", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:the\s+)?(?:(?:circuit|block|blk|part|round|set|section|station|interval|superset|super set|tri-?set|giant set|complex)s?(?:\s*(?:\d{1,2}|[a-h])\b(?!\s*(?:rounds?|rds?|times|/|x\s*(?:$|[^\s\d]))))?|round\s+(?:one|two|three|four|five)\b|pairs?\s*\d{1,2}|finishers?|cash[\s-]?out|buy[\s-]?in|burn[\s-]?out|bonus|(?:start|end|finish|opener|closer)(?=\s*:)|main(?:\s+(?:set|part|block|workout))?|strength|cardio|core|abs|legs|upper(?:\s+body)?|lower(?:\s+body)?|emom|e\dmom|amrap|ladder|pyramid|tabata|hiit|metcon|burner|challenge|workout|intervals|every min(?:ute)?(?:\s+on\s+the\s+min(?:ute)?)?|[a-h](?=\s*[:)-]))(?=$|[\s:,;.()\[\]x\-!])", RegexOptions.IgnoreCase)]
     public static partial Regex BlockWord();
 
     [GeneratedRegex(@"\b(?:super\s?-?sets?|tri-?sets?|giant sets?|pairs?\s+\d|complex)\b", RegexOptions.IgnoreCase)]
@@ -75,7 +75,7 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"^(?:time\s+)?cap\b|^total\b|^approx\b", RegexOptions.IgnoreCase)]
     public static partial Regex Cap();
 
-    [GeneratedRegex(@"^(?:kit|equipment|gear|bring|you need|you will need|kit needed|people|venue|place|focus|goal|level|needs|injuries|watch out|minutes|duration|class size|time|when|date|day)\s*(?:[:=]|\s-\s)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:kit|equipment|gear|bring|you need|you will need|kit needed|people|venue|place|focus|goal|level|needs|injuries|watch out|minutes|duration|class size|total|total time|time|when|date|day)\s*(?:[:=]|\s-\s)", RegexOptions.IgnoreCase)]
     public static partial Regex HeadKey();
 
     [GeneratedRegex(@"^(?:(?:water|drinks?|sip)(?:\s+(?:of\s+)?(?:water|break|stop|time|middle|half\s?way))*)$", RegexOptions.IgnoreCase)]
@@ -131,6 +131,32 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"^\d-\d-[\dx](?:-[\dx])?$", RegexOptions.IgnoreCase)]
     public static partial Regex TempoAlone();
 
+    /// <summary>A side alone, as it stands behind a dash.</summary>
+    [GeneratedRegex(@"^\s*(?:on\s+(?:the\s+)?)?(?:r|l|right|left)(?:\s+(?:side|leg|arm))?\s*$", RegexOptions.IgnoreCase)]
+    public static partial Regex SideAlone();
+
+    /// <summary>“(6/6)” beside twelve: six on each side.</summary>
+    [GeneratedRegex(@"^(?<n>\d{1,2})\s*/\s*\k<n>$")]
+    public static partial Regex HalfEach();
+
+    /// <summary>How a list's moves are done, behind a dash or in brackets after the last of them.</summary>
+    [GeneratedRegex(@"^(?<items>.+?)(?:\s+-\s+(?<how>[^-()]*\d[^()]*)|\s*\((?<how>[^()]*\d[^()]*)\)\.?)$")]
+    public static partial Regex HowAtEnd();
+
+    /// <summary>Two moves as often each, one after the other.</summary>
+    [GeneratedRegex(@"(?<=^|:\s*)(?<n>\d{1,2})\s+(?<a>[a-z][^+&]+?)\s*[+&]\s*\k<n>\s+(?<b>[a-z][^+&]+)$", RegexOptions.IgnoreCase)]
+    public static partial Regex AsOften();
+
+    [GeneratedRegex(@"(?<=[a-z\d]{2})\.\s+(?=[a-z\d])", RegexOptions.IgnoreCase)]
+    public static partial Regex FullStop();
+
+    [GeneratedRegex(@"\b(?:it\s+)?all\s+again\b", RegexOptions.IgnoreCase)]
+    private static partial Regex AllAgain();
+
+    /// <summary>A word before what a message is about.</summary>
+    [GeneratedRegex(@"^(?:the\s+)?(?:plan|session|today|tonight|tomorrow|programme|program)\s*:\s*(?=\S)", RegexOptions.IgnoreCase)]
+    public static partial Regex PlanIs();
+
     /// <summary>Where a title line goes on with something else.</summary>
     [GeneratedRegex(@"\s*[,;|]\s*|\s+-\s+")]
     public static partial Regex TitleParts();
@@ -140,7 +166,7 @@ internal static partial class CardPhrases
     public static partial Regex OddOrEven();
 
     /// <summary>What holds for every round told of before.</summary>
-    [GeneratedRegex(@"^(?:each|every|all)\s+(?:rounds?|circuits?|blocks?|sets?|supersets?)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:(?:do|repeat)\s+)?(?:each|every|all)\s+(?:rounds?|circuits?|blocks?|sets?|supersets?)\b", RegexOptions.IgnoreCase)]
     public static partial Regex OfEachRound();
 
     [GeneratedRegex(@"\b(?:after|between)\s+(?:each|every|all)\s+(?:rounds?|sets?|laps?)\b", RegexOptions.IgnoreCase)]
@@ -155,6 +181,6 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"^(?<k>easier|easy|easy option|mod|modification|modified|regression|regress|beginners?|low(?: option)?|option|harder|hard|advanced|adv|progression|progress|or)\s*(?:[:=-]\s*|(?<=\bor)\s+)(?<w>.+)$", RegexOptions.IgnoreCase)]
     public static partial Regex Way();
 
-    [GeneratedRegex(@"\b(?:(?:not\s+)?for\s+time|begin|then|it'?s|its|of|for|we|we'll|start|starts|with|an?|the|and|do|doing|is|this|about|around|take|now|next|go|through|all|in|on|to|finish|have|repeat|everything|at|each|as|x|times?|that|your|you|follow(?:ing|ed)?|by|work|resting|secs?|approx|total|here|below|reps|hold(?=\s+an?\b)|perform|get|just|after that)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:(?:not\s+)?for\s+time|begin|then|it'?s|its|it|of|for|we|we'll|start|starts|with|an?|the|and|do|doing|is|this|about|around|take|now|next|go|through|all|in|on|to|finish|have|repeat|everything|at|each|as|x|times?|that|your|you|follow(?:ing|ed)?|by|work|resting|secs?|approx|total|here|below|reps|hold(?=\s+an?\b)|perform|get|just|after that)\b", RegexOptions.IgnoreCase)]
     public static partial Regex Stops();
 }

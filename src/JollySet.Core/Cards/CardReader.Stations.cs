@@ -13,9 +13,17 @@ public sealed partial class CardReader
     /// <param name="isListed">Whether they stand behind a block's head: there a few words nobody knows are a move too.</param>
     private void TakeStations(CardWords line, string text, bool isListed = false)
     {
-        var found = Parted(text, isListed && Current is not { Part: CardPart.Main }).Select(part => StationOf(line, part) ?? (isListed && part.Split(' ').Length <= FewWords && part.All(c => char.IsLetter(c) || c is ' ' or '-' or '\'') ? Unknown(line, part) : null)).ToList();
+        var found = Parted(text, isListed).Select(part => StationOf(line, part) ?? (isListed && part.Split(' ').Length <= FewWords && part.All(c => char.IsLetter(c) || c is ' ' or '-' or '\'') ? Unknown(line, part) : null)).ToList();
         if (found.Contains(null) && found.Count > 1)
-            found = [StationOf(line, text)];
+        {
+            // In a list what is no move by itself is told beside the one before it.
+            if (isListed && found[0] is not null && found.Count(f => f is null) * 2 < found.Count)
+                foreach (var at in Enumerable.Range(1, found.Count - 1).Where(i => found[i] is null))
+                    found.Take(at).Last(f => f is not null)!.Notes.Add(Parted(text, isShort: true)[at]);
+            else
+                found = [StationOf(line, text)];
+        }
+
         var stations = found.OfType<CardStation>().ToList();
         if (stations.Count == 0 || Current?.Stations.Count + stations.Count > Limits.Stations || (stations.TrueForAll(s => s.Move is null) && IsSentence(text)))
         {
@@ -61,6 +69,8 @@ public sealed partial class CardReader
             var inside = m.Groups["in"].Value.Trim();
             if (TempoAlone().IsMatch(inside))
                 return $", tempo {inside}";
+            if (HalfEach().Match(inside) is { Success: true } half)
+                return text.Any(char.IsAsciiDigit) && CardScan.HasCount(text[..m.Index], 2 * int.Parse(half.Groups["n"].Value, System.Globalization.CultureInfo.InvariantCulture)) ? ", alternating" : $", {half.Groups["n"].Value} each side";
             var ways = inside.Split(';').Select(i => WayOf(i.Trim())).ToList();
             if (ways.TrueForAll(w => w is not null))
                 options.AddRange(ways.Select(w => w!.Value));
@@ -85,9 +95,11 @@ public sealed partial class CardReader
         {
             if (WayOf(segment.Trim()) is { } way)
                 options.Add(way);
+            else if (SideAlone().IsMatch(segment))
+                kept[0] += $" {segment.Trim()}";
             else if (BareCount().Match(segment) is { Success: true } count)
                 kept.Add("x" + count.Value.Trim());
-            else if (Scan(segment, isLine: false) is { Any: true } said && IsEmpty(said.Left))
+            else if (Scan(segment, isLine: false) is { Any: true } said && (IsEmpty(said.Left) || BareCount().IsMatch(said.Left)))
                 kept.Add(segment);
             else if (segment.Trim().Length > 0)
                 own.Add(segment.Trim());
@@ -163,6 +175,14 @@ public sealed partial class CardReader
     private void AskUnknown(CardWords line, string name) =>
         Ask(line, $"“{name}” is not known", [("a move of my own", Instead(line, name, name)), .. library.Reader.Read(name).Nearest.Select(n => ($"it is {n}", Instead(line, name, n))), ("a note", $"note: {line.Text}")]);
 
+    /// <summary>Whether words name a move, or several that are done as one.</summary>
+    private bool IsMove(string name) => library.Understood(name) is not null || (name.Split(" + ") is { Length: > 1 } parts && parts.All(p => library.Understood(p) is not null));
+
+    /// <summary>“8 front squats + 8 push presses” is both of them, eight times.</summary>
+    private string AsOneMove(string text) =>
+        AsOften().Match(text) is { Success: true } both && library.Understood(both.Groups["a"].Value) is not null && library.Understood(both.Groups["b"].Value) is not null
+            ? $"{text[..both.Index]}{both.Groups["a"].Value} + {both.Groups["b"].Value} x{both.Groups["n"].Value}" : text;
+
     /// <summary>The move that a word allowed beside another means: knees beside push-ups, a knee push-up.</summary>
     private string? EasierWay(string word, string name) =>
         library.Understood(word) is not null ? word
@@ -191,7 +211,7 @@ public sealed partial class CardReader
         }
 
         var isShort = Current is { Part: CardPart.Main } && name.Split(' ').Length <= 2 && !IsSentence(line.Text) && line.Text.Length == name.Length;
-        var isMove = isShort || scan.SaysStation || scan.Length is not null || (Current is not null && name.Split(' ').Length <= FewWords && !IsSentence(line.Text) && reading.Shared * 2 >= name.Split(' ').Length);
+        var isMove = isShort || scan.SaysStation || scan.Length is not null || (Current is not null && name.Split(' ').Length <= FewWords && !IsSentence(line.Text) && (reading.Shared * 2 >= name.Split(' ').Length || (reading.Shared > 0 && name.Split(' ').Length <= 4 && Current is { Part: CardPart.Main, HasSettings: true })));
         if (!isMove || Cap().IsMatch(name) || name.StartsWith("note:", StringComparison.OrdinalIgnoreCase) || !name.Any(char.IsLetter))
             return null;
         AskUnknown(line, name);

@@ -84,7 +84,7 @@ public sealed partial class CardReader
                 continue;
             }
 
-            if (refused.Contains(line.Number) || line.Raw.Length > CardText.LongestLine)
+            if (refused.Contains(line.Number) || line.Text.Length > CardText.LongestLine)
                 Note(line);
             else
                 Take(line, isFirst);
@@ -92,6 +92,7 @@ public sealed partial class CardReader
         }
 
         head.Minutes ??= lastMinute;
+        Split();
         foreach (var (from, to) in CardInherit.HandDown(blocks))
         {
             settings.Remove(from.Line);
@@ -114,6 +115,7 @@ public sealed partial class CardReader
 
     private void Take(CardWords line, bool isFirst)
     {
+        line = line with { Text = AsOneMove(PlanIs().Replace(line.Text, "")) };
         if (isFirst && ((line.IsHeading && PartOf(line.Text) == CardPart.Main) || !BeginsBlock(line.Text) || (TitleBesides().IsMatch(line.Text) && !Talk().IsMatch(line.Text)) || IsTopic(line.Text) || IsOverBlock(line)) && !IsStation(line.Text) && (Scan(line.Text) is { Sets: null } || !BriefWords.Focus(Scan(line.Text).Left).IsEmpty))
         {
             if (IsSentence(line.Text) && !line.IsHeading && !line.Text.Any(char.IsAsciiDigit))
@@ -151,9 +153,17 @@ public sealed partial class CardReader
             }
         }
 
-        if (GoesOn().IsMatch(line.Text) && IsEmpty(line.Text) && !line.Text.Any(char.IsAsciiDigit))
+        if (GoesOn().IsMatch(line.Text) && IsEmpty(line.Text) && !Scan(line.Text, isLine: false).Any)
         {
             Say(line, CardLineKind.Setting, "goes on");
+            return;
+        }
+
+        // “15 s rest between each. 2 min rest, then all again, 3 rounds”: each sentence says how it runs.
+        if (FullStop().Split(line.Text) is { Length: > 1 } sentences && sentences.All(s => Scan(s, isLine: false) is { Any: true } said && IsEmpty(said.Left)))
+        {
+            foreach (var sentence in sentences)
+                Take(line with { Text = sentence }, isFirst: false);
             return;
         }
 
@@ -202,7 +212,7 @@ public sealed partial class CardReader
         if (Margin().IsMatch(text) || PartOf(text) != CardPart.Main || Super().IsMatch(text) || Talk().IsMatch(text))
             return true;
         var scan = Scan(text, isLine: false);
-        return scan.SaysBlock || (BlockWord().IsMatch(text) && library.Understood(scan.Left) is null);
+        return scan.SaysBlock || (text.Contains(": ", StringComparison.Ordinal) && !HeadKey().IsMatch(text) && Listed(text).Items is not null && Commas().Split(text).Length > 2) || (BlockWord().IsMatch(text) && library.Understood(scan.Left) is null);
     }
 
     /// <summary>Whether words are certainly a move, with or without how much of it.</summary>
@@ -247,10 +257,19 @@ public sealed partial class CardReader
         if (part != CardPart.Main && length is null && scan.Length is null && scan.RepsLow is null && BareMinutes().Match(named) is { Success: true } bare)
             (length, named) = (int.Parse(bare.Groups["n"].Value, CultureInfo.InvariantCulture) * 60, named[..bare.Index]);
         // How it runs and what is done on one line: “tabata 8 x 20/10 burpees”, “21-15-9 thrusters, swings”.
-        if (items is null && scan.SaysBlock && !text.EndsWith(':') && Done(named, begins.Value, scan.Scheme is not null) is { } done)
+        if (items is null && scan.SaysBlock && !text.EndsWith(':') && Done(named, begins.Value, scan.Scheme is not null || scan.RoundsLow is not null) is { } done)
             (items, named) = (done, begins.Value);
+        // “x3” below several blocks with their moves on their own lines: whose it is cannot be told.
+        if (isEmpty && !isNamed && items is null && scan is { Work: null, Scheme: null, Every: null, IsAmrap: false } && (scan.RoundsLow ?? scan.RepsLow) is not null && IsBelowLists())
+        {
+            Note(line);
+            return true;
+        }
+
         if (!isNamed && !scan.SaysBlock && !(text.EndsWith(':') && !isEmpty) && items is null && !(line.IsHeading && !isEmpty) && length is null)
         {
+            if (isEmpty && scan.Sets is not null && TakesUnder(line, scan))
+                return true;
             if (isEmpty && (scan.SaysEachSide || scan.Sets is not null) && Current is not { Stations.Count: 0 })
                 blocks.Add(new CardBlock(line.Number, FreeName("A"), CardPart.Main));
             else if (IsName(line))
@@ -274,10 +293,12 @@ public sealed partial class CardReader
             return Applied(open, first, line);
         }
 
-        if (isEmpty && !isNamed && !goesOn && length is null && items is null && Current is { } current && (current.Stations.Count == 0 || (current.Part == CardPart.Main && !current.HasSettings) || scan.Work is null && scan.Scheme is null && scan.Every is null && !scan.IsAmrap && current.RoundsLow is null) && Applied(current, scan, line))
+        if (isEmpty && !isNamed && !goesOn && length is null && items is null && Current is { } current && ((current.Stations.Count == 0 && !(current.Part != CardPart.Main && current.Length is not null && (scan.Work is not null || scan.RoundsLow > 2))) || (current.Part == CardPart.Main && !current.HasSettings) || scan.Work is null && scan.Scheme is null && scan.Every is null && !scan.IsAmrap && current.RoundsLow is null) && Applied(current, scan, line))
             return true;
+        // Words behind how it runs are no name: “40 s work, 10 s rest, all on the mat”.
+        var isBehind = part == CardPart.Main && !isNamed && !isEmpty && items is null && !text.EndsWith(':') && char.IsAsciiDigit(text[0]) && !line.IsHeading;
         var entitled = begins.Success && char.IsAsciiDigit(begins.Value[^1]) ? $"{begins.Value} {named}" : named;
-        var block = new CardBlock(line.Number, NameOf(before, entitled, part, isEmpty || named.Length == 0), part) { Length = length ?? scan.Length, IsTalk = part == CardPart.Main && Talk().IsMatch(before) };
+        var block = new CardBlock(line.Number, NameOf(before, entitled, part, isEmpty || isBehind || named.Length == 0), part) { Length = length ?? scan.Length, IsTalk = part == CardPart.Main && Talk().IsMatch(before) };
         if (scan.IsEach || scan.SaysEachSide)
             block.Length = length;
         block.IsSuperset = Super().IsMatch(before);
@@ -290,6 +311,16 @@ public sealed partial class CardReader
             {
                 Applied(block, ending, line, isSetting: false);
                 items = items[..stop];
+            }
+
+            // “Biceps: curls, hammer curls - 30s each, no rest”, “warm-up: march, arm circles (6 mins)”.
+            if (HowAtEnd().Match(items) is { Success: true } end && Scan(end.Groups["how"].Value, isLine: false) is { Any: true } at && IsEmpty(at.Left) && (Parted(end.Groups["items"].Value, isShort: true).Count > 1 || part != CardPart.Main))
+            {
+                if (part != CardPart.Main && at.Length is { } long_ && !at.IsEach)
+                    block.Length ??= long_;
+                else
+                    Applied(block, at, line, isSetting: false);
+                items = end.Groups["items"].Value;
             }
 
             // “Finisher: burpees 20 on 10 off x 8”.
@@ -321,10 +352,12 @@ public sealed partial class CardReader
         return true;
     }
 
+    private bool IsBelowLists() => blocks.Count > 1 && blocks.TakeLast(2).All(b => b.Part == CardPart.Main && b.RoundsLow is null && b.Stations.Count > 1 && b.Stations.TrueForAll(s => s.Line == b.Line));
+
     /// <summary>What is left of a block's words besides its name; null where it is nothing or only filler.</summary>
     private static string? Beside(string left, string name)
     {
-        var words = left.StartsWith(name, StringComparison.OrdinalIgnoreCase) ? left[name.Length..] : name.Length == 1 || !left.Contains(name, StringComparison.OrdinalIgnoreCase) ? left : left.Remove(left.IndexOf(name, StringComparison.OrdinalIgnoreCase), name.Length);
+        var words = name.Length == 1 ? left : left.StartsWith(name, StringComparison.OrdinalIgnoreCase) ? left[name.Length..] : !left.Contains(name, StringComparison.OrdinalIgnoreCase) ? left : left.Remove(left.IndexOf(name, StringComparison.OrdinalIgnoreCase), name.Length);
         words = words.Trim(' ', ',', '.', ':', ';', '-', '!', '(', ')', '[', ']', '/', '+');
         return WithoutStops(words) is { Length: > 2 } said && said.Any(char.IsLetter) ? words : null;
     }
@@ -358,6 +391,9 @@ public sealed partial class CardReader
         // What a block has no word for is kept beside it.
         if (scan.Load is not null || scan.Remark is not null || (!forAll && (scan.Sides is not null || scan.Tempo is not null)))
             block.Notes.Add(line.Text);
+        // A ladder goes its rungs once.
+        if (block.Scheme is not null && scan.Scheme is null && scan.RoundsLow is not null)
+            block.Notes.Add(line.Text);
         if (isSetting)
             settings[line.Number] = block;
         return true;
@@ -369,6 +405,10 @@ public sealed partial class CardReader
         var isLinked = block.Letter is not null || block.IsSuperset || block.Scheme is not null;
         if (gap == CardGap.After)
             block.After = seconds;
+        else if (block is { IsStraight: true, IsSuperset: false, Letter: null } && !onHead && gap == CardGap.Unsaid && block.ForAll is null)
+            (block.Stations[^1].Rest, block.Stations[^1].RestHigh) = (seconds, high);
+        else if (block.Scheme is not null && block.Rest is { } inner && inner != seconds)
+            block.Notes.Add(string.Create(CultureInfo.InvariantCulture, $"rest {seconds} s"));
         else if (isLinked || block.IsStraight || block.ForAll?.Sets is not null)
             block.Rest = seconds;
         else if (gap == CardGap.Rounds)
@@ -393,7 +433,9 @@ public sealed partial class CardReader
         if (scan.Gaps.Count > 0 && (IsEmpty(scan.Left) || drinks))
         {
             block.IsRested = block.IsStraight && scan.Gaps[0].For == CardGap.Unsaid;
-            foreach (var (seconds, high, gap) in scan.Gaps)
+            // A rest below a block whose moves stood on its own line comes after it.
+            var closes = block.Part == CardPart.Main && !(block.RoundsLow > 1) && !block.IsLinked && block.Stations.Count > 1 && block.Stations.TrueForAll(s => s.Line == block.Line);
+            foreach (var (seconds, high, gap) in scan.Gaps.Select(g => closes && g.For == CardGap.Unsaid ? (g.Seconds, g.High, CardGap.After) : g))
                 Gap(block, seconds, drinks && gap != CardGap.Rounds ? CardGap.After : gap, onHead: false, high);
             var inBetween = drinks && scan.Gaps.Exists(g => g.For == CardGap.Rounds);
             (block.Water, block.WaterBetween) = (block.Water || (drinks && !inBetween), block.WaterBetween || inBetween);
@@ -436,7 +478,7 @@ public sealed partial class CardReader
 
     private void Note(CardWords line)
     {
-        var text = CardText.Plain(line.Raw).TrimStart('-', '*', '+', '>', '~', ' ');
+        var text = CardText.Plain(words.Count(w => w.Number == line.Number) > 1 ? line.Text : line.Raw).TrimStart('-', '*', '+', '>', '~', ' ');
         if (text.StartsWith("note:", StringComparison.OrdinalIgnoreCase))
             text = text[5..].Trim();
         if (text.Length == 0)
@@ -502,9 +544,11 @@ public sealed partial class CardReader
             // “T1: squat jumps / plank”.
             if (Strokes().Split(items) is { Length: 2 } two && two.All(t => library.Understood(Scan(t).Left) is not null))
                 items = string.Join(", ", two);
-            var listed = Parted(items, isShort: PartOf(text[..colon]) != CardPart.Main).Select(i => Scan(i).Left).ToList();
+            isPart |= !BriefWords.Focus(text[..colon]).IsEmpty;
+            var bare = HowAtEnd().Match(items) is { Success: true } how && Scan(how.Groups["how"].Value, isLine: false) is { Any: true } said && IsEmpty(said.Left) ? how.Groups["items"].Value : items;
+            var listed = Parted(bare, isShort: isPart || bare.Length < items.Length).Select(i => Scan(i).Left).ToList();
             var isCoolDown = PartOf(text[..colon]) == CardPart.CoolDown;
-            if (listed.Count > 0 && listed.Exists(i => i.Length > 0 && ((listed.Count > 1 && Scan(text[..colon], isLine: false).SaysBlock) || library.Understood(WithoutBrackets(i)) is not null || (isCoolDown && library.Understood(i + " stretch") is not null) || (isPart && listed.Count > 1 && i.Split(' ').Length <= 3))) && (isPart || BlockWord().IsMatch(text[..colon]) || listed.Count > 1 || Scan(text[..colon], isLine: false).SaysBlock))
+            if (listed.Count > 0 && listed.Exists(i => i.Length > 0 && ((listed.Count > 1 && Scan(text[..colon], isLine: false).SaysBlock) || IsMove(WithoutBrackets(i)) || (isCoolDown && library.Understood(i + " stretch") is not null) || (isPart && listed.Count > 1 && i.Split(' ').Length <= 3))) && (isPart || BlockWord().IsMatch(text[..(colon + 1)]) || listed.Count > 1 || Scan(text[..colon], isLine: false).SaysBlock))
                 return (text[..colon], items);
         }
 

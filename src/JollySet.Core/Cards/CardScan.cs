@@ -14,7 +14,7 @@ internal sealed partial class CardScan
     private const string Time = @"(?:\d{1,2}:\d\d|\d+(?:[.,]\d+)?\s*(?:" + Seconds + "|" + Minutes + "))";
     private const string Rounds = @"(?:rounds?|ronds?|rnds?|rds?|sets?|laps?|circuits?|supersets?|pairs?|runden|tours?|times?\s+(?:through|round))";
     private const string Moves = @"(?:exercises?|moves?|stations?|reps?|each|tabatas|blocks)";
-    private const string Between = @"\s*(?<where>(?:in\s+)?(?:between|btw|b/w|after)\s*(?:each\s+|every\s+|all\s+)?(?:" + Rounds + "|" + Moves + @")?)?";
+    private const string Between = @"\s*(?<where>(?:in\s+)?(?:between|btw|b/w|after|entre)\s*(?:each\s+|every\s+|all\s+|the\s+|les\s+)?(?:" + Rounds + "|" + Moves + @")?)?";
     private const int MostGaps = 3;
     private readonly bool hasFigures;
     private string left;
@@ -26,7 +26,7 @@ internal sealed partial class CardScan
         hasFigures = text.Any(char.IsAsciiDigit) || left.Any(char.IsAsciiDigit) || MinuteOff().IsMatch(left);
         Count(Exertion(), m => Remark = m.Value.Trim());
         left = MinuteOff().Replace(left, "60s ${off}");
-        Take(EveryMinute(), m => (Every, Total) = (m.Groups["n"].Success ? int.Parse(m.Groups["n"].Value, CultureInfo.InvariantCulture) * 60 : 60, m.Groups["t"].Success ? int.Parse(m.Groups["t"].Value, CultureInfo.InvariantCulture) * 60 : null));
+        Take(EveryMinute(), m => (Every, RoundsLow, Total) = (m.Groups["n"].Success ? int.Parse(m.Groups["n"].Value, CultureInfo.InvariantCulture) * 60 : 60, m.Groups["x"].Success ? Int(m, "t") : null, m.Groups["t"].Success && !m.Groups["x"].Success ? int.Parse(m.Groups["t"].Value, CultureInfo.InvariantCulture) * 60 : null));
         if (Every == 0)
             (Every, Total) = (null, null);
         Take(Amrap(), m => (IsAmrap, Length) = (true, m.Groups["t"].Success ? int.TryParse(m.Groups["t"].Value, NumberStyles.None, CultureInfo.InvariantCulture, out var bare) ? bare * 60 : TimeOf(m.Groups["t"].Value) : Length));
@@ -73,9 +73,11 @@ internal sealed partial class CardScan
         Take(Repeat(), m => RoundsLow ??= m.Groups["n"].Success ? Int(m, "n") : 2);
         Count(SetsOfMost(), m => (Sets, Remark) = (Int(m, "n"), m.Groups["most"].Value));
         Count(SetByCommas(), TakeListed);
+        Count(SetsOfMetres(), m => (Sets, Remark) = (Int(m, "n"), m.Groups["far"].Value));
         Count(SetsOf(), TakeSets);
         Count(ByRound(), m => RepsByRound = m.Groups["l"].Value.Replace(" ", "", StringComparison.Ordinal));
         Count(HowMany(), _ => { });
+        Count(Metres(), m => Remark = Remark is { } said ? $"{said}, {m.Value.Trim()}" : m.Value.Trim());
         Count(EachLong(), m => (Length, IsEach) = (TimeOf(m.Groups["t"].Value), true));
         Count(Lasting(), m => Length ??= TimeOf(m.Groups["t"].Value));
         Count(EachCount(), m => (RepsLow, RepsHigh, Sides) = (Int(m, "n"), m.Groups["m"].Success ? Int(m, "m") : null, "each side"));
@@ -148,6 +150,9 @@ internal sealed partial class CardScan
         taken(match);
         left = string.Concat(left.AsSpan(0, match.Index), "  ", left.AsSpan(match.Index + match.Length));
     }
+
+    /// <summary>Whether words begin or end with a number.</summary>
+    public static bool HasCount(string text, int count) => Digits().Matches(text).Any(d => d.Value == count.ToString(CultureInfo.InvariantCulture));
 
     private void TakeSets(Match m)
     {
@@ -238,7 +243,7 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"(?<![\d.]\s?)\b(?:1\s+)?min(?:ute)?s?['s]*\s+(?<off>break|rest|off|recovery|between)\b", RegexOptions.IgnoreCase)]
     private static partial Regex MinuteOff();
 
-    [GeneratedRegex(@"(?:\b(?<t>\d{1,2})\s*(?:'|min(?:ute)?s?)\s*(?:of\s+)?(?=\be\d?mom\b))?\b(?:e(?<n>\d)?mom|(?:on|at)\s+the\s+min(?:ute)?|every\s+(?:(?<n>\d)\s*)?min(?:ute)?s?(?:\s+on\s+the\s+min(?:ute)?)?)\b\s*(?:[-:x,]|for)?\s*(?:(?<t>\d{1,2})\s*(?:'|min(?:ute)?s?\b)?(?!\s*(?:rounds?|rds?|sets?|/|x)))?", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?:\b(?<t>\d{1,2})\s*(?:'|min(?:ute)?s?)\s*(?:of\s+)?(?=\be\d?mom\b))?\b(?:e(?<n>\d)?mom|(?:on|at)\s+the\s+min(?:ute)?|every\s+(?:(?<n>\d)\s*)?min(?:ute)?s?(?:\s+on\s+the\s+min(?:ute)?)?)\b\s*(?:[-:,]|(?<x>x)|for)?\s*(?:(?<t>\d{1,2})\s*(?:'|min(?:ute)?s?\b)?(?!\s*(?:rounds?|rds?|sets?|/|x)))?", RegexOptions.IgnoreCase)]
     private static partial Regex EveryMinute();
 
     [GeneratedRegex(@"(?:(?<t>" + Time + @")\s*)?\b(?:amrap|as many (?:rounds|reps)(?: and reps)? as (?:possible|you can))\b\s*(?:in|for|[-:,])?\s*(?<t>" + Time + @"|\d{1,2}\b(?!\s*[a-z]))?", RegexOptions.IgnoreCase)]
@@ -259,16 +264,16 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"\b(?<w>\d{1,3})\s*(?:" + Seconds + @")?\s*(?:of\s+)?(?:on|work|working|arbeit)\b[\s,;/&+-]*(?:and\s+|then\s+|with\s+)?(?<r>\d{1,3})\s*(?:" + Seconds + @")?\s*(?:of\s+)?(?:off|rest|pause|recovery)\b(?:\s*,?\s*x\s*(?<n>\d{1,2})\b(?!\s*\d))?", RegexOptions.IgnoreCase)]
     private static partial Regex OnOff();
 
-    [GeneratedRegex(@"(?<![\d/x.:-])(?:\d{1,3}\s*-\s*){2,}\d{1,3}(?:\s*-?\s*\.{2,}\s*-?\s*\d{1,3})?\s*(?:secs?|seconds?|s)?\b|(?<![\d/x.:-])\d{1,3}\s*-\s*\d{1,3}\s*-?\s*\.{2,}\s*-?\s*\d{1,3}(?:\s*(?:secs?|seconds?|s)\b)?|^\s*(?:\d{1,3}\s+){3,}\d{1,3}\s*$|^\s*(?:\d{1,3}\s*/\s*){2,}\d{1,3}\s*(?:secs?|seconds?|s|reps)?\s*$|(?<=\b(?:ladder|countdown)\b[^\d]{0,12})\d{1,3}\s*(?:-|to|\.{2,}|down to|up to)\s*\d{1,3}|\b\d{1,3}\s*(?:-|to|\.{2,}|down to|up to)\s*\d{1,3}(?=\s*(?:ladder|countdown)\b)|^\s*\d{1,2}\s*(?:down\s+to|up\s+to|to)\s*\d{1,2}\s*(?:reps?)?\s*$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<![\d/x.:-])(?:\d{1,3}\s*-\s*){2,}\d{1,3}(?:\s*-?\s*\.{2,}\s*-?\s*\d{1,3})?\s*(?:secs?|seconds?|s)?\b|(?<![\d/x.:-])\d{1,3}\s*-\s*\d{1,3}\s*-?\s*\.{2,}\s*-?\s*\d{1,3}(?:\s*(?:secs?|seconds?|s)\b)?|^\s*(?:\d{1,3}\s+){3,}\d{1,3}\s*$|(?<![\d/x.:-])(?:\d{2}\s+){3,}\d{2}\s*(?:secs?|seconds?|s)\b|^\s*(?:\d{1,3}\s*/\s*){2,}\d{1,3}\s*(?:secs?|seconds?|s|reps)?\s*$|(?<=\b(?:ladder|countdown)\b[^\d]{0,12})\d{1,3}\s*(?:-|to|\.{2,}|down to|up to)\s*\d{1,3}|\b\d{1,3}\s*(?:-|to|\.{2,}|down to|up to)\s*\d{1,3}(?=\s*(?:ladder|countdown)\b)|^\s*\d{1,2}\s*(?:down\s+to|up\s+to|to)\s*\d{1,2}\s*(?:reps?)?\s*$", RegexOptions.IgnoreCase)]
     private static partial Regex Running();
 
     [GeneratedRegex(@"(?<![\d/.])(?<w>\d{2,3})\s*(?:" + Seconds + @")?\s*(?:/\s*(?<r>\d{1,3})|(?<=[05]\s*(?:s\s*)?):\s*(?<r>\d{0,2}[05]))\s*(?:" + Seconds + @")?(?![\d/:.]|\s*[ap]m\b)", RegexOptions.IgnoreCase)]
     private static partial Regex WorkRest();
 
-    [GeneratedRegex(@"\b(?:rest|break|recover(?:y)?|breather|pause|off)\b\s*[:=]?\s*(?:for\s+|of\s+|about\s+)*(?<t>" + Time + @"|\d{1,3}\b(?!\s*[x/]))" + Between, RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:rest|break|recover(?:y)?|r[ée]cup(?:[ée]ration)?|pausa|descanso|breather|pause|off)\b\s*[:=]?\s*(?:for\s+|of\s+|about\s+)*(?<t>" + Time + @"|\d{1,3}\b(?!\s*[x/]))" + Between, RegexOptions.IgnoreCase)]
     private static partial Regex RestFirst();
 
-    [GeneratedRegex(@"(?:\b(?:take|then|with|and)\s+)?(?<t>" + Time + @")\s*(?:of\s+)?\b(?:rest|break|recover(?:y)?|breather|pause|off|(?<water>(?:drinks?|water)(?:\s+(?:break|stop))?(?=\s+(?:in\s+)?(?:between|btw|b/w))))\b" + Between, RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?:\b(?:take|then|with|and)\s+)?(?<t>" + Time + @")\s*(?:of\s+)?\b(?:rest|break|recover(?:y)?|r[ée]cup(?:[ée]ration)?|pausa|descanso|breather|pause|off|(?<water>(?:drinks?|water)(?:\s+(?:break|stop))?(?=\s+(?:in\s+)?(?:between|btw|b/w))))\b" + Between, RegexOptions.IgnoreCase)]
     private static partial Regex RestLast();
 
     [GeneratedRegex(@"(?<t>" + Time + @")\s*(?<where>(?:in\s+)?(?:between|btw|b/w|after|(?:to\s+)?change(?:over)?(?!\s*(?:sides?|legs?|arms?|hands?|over\b|half|direction))|transition|to\s+(?:move(?:\s+on)?|swap|switch)(?!\s*(?:sides?|legs?|arms?|hands?)))\b\s*(?:each\s+|every\s+|all\s+)?(?:" + Rounds + "|" + Moves + @")?\b)", RegexOptions.IgnoreCase)]
@@ -289,7 +294,7 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"[\s,(@-]*\bRPE\s*\d{1,2}(?:\.\d)?(?:\s*-\s*\d{1,2})?\)?|[\s,(@-]*\b\d{1,3}\s*%(?:\s*(?:of\s+)?1\s?RM)?\)?", RegexOptions.IgnoreCase)]
     private static partial Regex Exertion();
 
-    [GeneratedRegex(@"\b(?:no|without|little) (?:rest|break)s?\b(?:\s+between\s+(?:exercises|moves|rounds|sets))?", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:no|without|little|minimal|minimum) (?:rest|break)s?\b(?:\s+between\s+(?:exercises|moves|rounds|sets))?", RegexOptions.IgnoreCase)]
     private static partial Regex NoRest();
 
     [GeneratedRegex(@"\b(?:reverse|change direction|other way)\s*(?:at\s+|about\s+)?half(?:\s?way)?\b", RegexOptions.IgnoreCase)]
@@ -307,7 +312,7 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"\balt(?:ernat(?:e|ing))?\.?\s+(?:sides?|legs?|arms?)\b|\balt(?:ernat(?:e|ing))?\.?\s*$|(?<=,\s*)alternating\b|\(alt(?:ernat(?:e|ing))?\.?\)", RegexOptions.IgnoreCase)]
     private static partial Regex InTurns();
 
-    [GeneratedRegex(@"\b(?:x\s*)?(?<n>\d{1,3})(?:\s*(?:-|to|\.\.)\s*(?<m>\d{1,3}))?\s*x?\s*(?:rounds?|ronds?|rnds?|rds?|laps?|sets?(?!\s*(?:of|x|,)?\s*\d)|times(?:\s+(?:through|round))?|runden|circuits?|tours?|x through)\b(?:\s+of(?:\s+the following)?\b)?", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:x\s*)?(?<n>\d{1,3})(?:\s*(?:-|to|\.\.)\s*(?<m>\d{1,3}))?\s*x?\s*(?:rounds?|ronds?|rnds?|rds?|laps?|rft\b|sets?(?!\s*(?:of|x|,)?\s*\d)|times(?:\s+(?:through|round))?|runden|circuits?|tours?|x through)\b(?:\s+of(?:\s+the following)?\b)?", RegexOptions.IgnoreCase)]
     private static partial Regex RoundCount();
 
     [GeneratedRegex(@"\b(?:repeat|rpt|redo)\b(?:\s+(?:all|everything|the (?:circuit|block|lot)))?\s*(?:x\s*)?(?<n>\d{1,2})?(?:\s*times)?\s*(?:x\b)?", RegexOptions.IgnoreCase)]
@@ -367,6 +372,12 @@ internal sealed partial class CardScan
     /// <summary>How many moves there are: whoever counts the lines knows.</summary>
     [GeneratedRegex(@"\b(?:\d{1,2}|five|six|seven|eight|nine|ten)\s+(?:different\s+)?(?:exercises|moves|stations)\b(?:\s+of\b)?", RegexOptions.IgnoreCase)]
     private static partial Regex HowMany();
+
+    [GeneratedRegex(@"\b(?<n>\d{1,2})\s*(?:sets?\s*(?:x|of)?|x)\s*(?<far>\d{1,4}\s*(?:m|metres?|meters?|yards?|yds?))\b(?!\s*in)", RegexOptions.IgnoreCase)]
+    private static partial Regex SetsOfMetres();
+
+    [GeneratedRegex(@"\b\d{2,4}\s*(?:m|metres?|meters?|yards?|yds?)\b(?!\s*in)", RegexOptions.IgnoreCase)]
+    private static partial Regex Metres();
 
     [GeneratedRegex(@"\b(?:no weights?|unweighted|without weights?)\b", RegexOptions.IgnoreCase)]
     private static partial Regex NoWeight();

@@ -18,19 +18,27 @@ internal static partial class CardText
     /// <summary>Lines longer than this are sentences of a letter, not lines of a card.</summary>
     public const int LongestLine = 240;
 
+    /// <summary>A longer paragraph is a letter.</summary>
+    public const int LongestParagraph = 1500;
+
     /// <summary>The lines of a card; those of a table in the words of a card.</summary>
     public static List<CardWords> Lines(string text)
     {
         var raw = text.ReplaceLineEndings("\n").Split('\n');
         var rows = CardTable.Rows(raw);
         if (rows.Count == 0)
-            rows = CardNumbers.Rewritten([.. raw.Select(l => l.Length > LongestLine ? "" : Plain(l))]);
+        {
+            // A card of one long paragraph is its sentences; any other long line is none of a card.
+            var isParagraph = raw.Count(l => l.Any(char.IsLetterOrDigit)) <= 2 && raw.All(l => l.Length <= LongestParagraph);
+            rows = CardNumbers.Rewritten([.. raw.Select(l => l.Length > LongestLine && !isParagraph ? "" : Plain(l))]);
+        }
+
         return [.. raw.SelectMany((line, at) => rows.TryGetValue(at, out var row) ? row.Split('\n').Select(r => Of(at + 1, line, r)) : [Of(at + 1, line, null)])];
     }
 
     private static CardWords Of(int number, string raw, string? row)
     {
-        if (raw.Length > LongestLine)
+        if (raw.Length > LongestLine && row is null)
             return new CardWords(number, raw, Plain(raw[..LongestLine]), null, false);
         var text = Plain(row ?? raw);
         var isHeading = text.StartsWith('#') || (text.StartsWith("**", StringComparison.Ordinal) && text.Contains("**", StringComparison.Ordinal)) || text.StartsWith("==", StringComparison.Ordinal);

@@ -1,0 +1,58 @@
+using System.Globalization;
+
+namespace JollySet.Core.Cards;
+
+/// <content>Sets of one move after another: what is said under a move is that move's, and each group with its own sets and rest is a block.</content>
+public sealed partial class CardReader
+{
+    /// <summary>“3 sets of 8 each leg”, alone under a move that stands at the head of its paragraph: it is that move's.</summary>
+    private bool TakesUnder(CardWords line, CardScan scan)
+    {
+        var at = words.IndexOf(line);
+        if (at < 1 || Current is not { Part: CardPart.Main, IsSuperset: false, Letter: null, Stations.Count: > 0 } block || scan.Amount is null)
+            return false;
+        var station = block.Stations[^1];
+        if (station.Line != words[at - 1].Number || station.Sets is not null || station.Amount is not null)
+            return false;
+        if (at >= 2 && words[at - 2] is { Text.Length: > 0 } before && read.GetValueOrDefault(before.Number)?.Kind == CardLineKind.Station)
+            return false;
+        station.Take(scan);
+        station.Sides ??= scan.Sides;
+        Say(line, CardLineKind.Setting, string.Create(CultureInfo.InvariantCulture, $"{station.Name}: {scan.Sets} sets of {scan.Amount.TrimStart('x').Replace("..", " to ", StringComparison.Ordinal)}"));
+        return true;
+    }
+
+    /// <summary>Blocks without a name of their own are A, B, C in their order.</summary>
+    private void Letters()
+    {
+        var taken = blocks.Where(b => b.Letter is not null || !b.IsUnnamed).Select(b => b.Name).ToHashSet(StringComparer.OrdinalIgnoreCase);
+        var free = Enumerable.Range('A', 26).Select(c => ((char)c).ToString()).Where(n => !taken.Contains(n)).GetEnumerator();
+        foreach (var block in blocks.Where(b => b.Letter is null && b.IsUnnamed))
+            if (free.MoveNext())
+                block.Name = free.Current;
+    }
+
+    /// <summary>Parts blocks of sets where sets or rests differ from one move to the next.</summary>
+    private void Split()
+    {
+        for (var at = 0; at < blocks.Count && blocks.Count < Plans.Limits.Blocks; at++)
+        {
+            var block = blocks[at];
+            if (!block.IsStraight || block.Stations.Count < 2 || block.Part != CardPart.Main)
+                continue;
+            var first = block.Stations[0];
+            // A rest said under the last alone holds for all of them.
+            var rests = block.Stations.ConvertAll(s => s.Rest);
+            var differs = rests.Exists(r => r is not null) && rests.Take(rests.Count - 1).Any(r => r is not null);
+            var from = block.Stations.FindIndex(s => s.Sets != first.Sets || (differs && s.Rest != first.Rest));
+            if (from < 1)
+                continue;
+            var rest = new CardBlock(block.Stations[from].Line, FreeName(block.IsUnnamed ? "A" : block.Name), CardPart.Main) { RoundsLow = block.Stations[from].Sets, Rest = differs ? null : block.Rest, Between = block.Between, After = block.After, Water = block.Water };
+            rest.Stations.AddRange(block.Stations.Skip(from));
+            block.Stations.RemoveRange(from, block.Stations.Count - from);
+            (block.After, block.Water) = (null, false);
+            blocks.Insert(at + 1, rest);
+            Letters();
+        }
+    }
+}

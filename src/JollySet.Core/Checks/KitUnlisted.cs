@@ -25,7 +25,8 @@ internal sealed class KitUnlisted : ICheck
                 first.Block.Name,
                 [.. items.Where(u => u.Block == first.Block).Select(u => u.Station)],
                 Finding.Figures(("stations", items.Count())),
-                new AddKit(item))
+                // A thing whose name begins with a number would be counted in the list: the instructor writes it.
+                KitStock.Of(item).Pieces is null ? new AddKit(item) : null)
             {
                 Subject = item,
             };

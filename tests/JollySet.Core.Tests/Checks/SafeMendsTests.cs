@@ -39,6 +39,16 @@ public class SafeMendsTests
     }
 
     [Theory]
+    [InlineData("no load")]
+    [InlineData("3 cones")]
+    public void A_thing_whose_name_reads_as_a_number_of_pieces_is_not_listed_by_itself(string thing)
+    {
+        var text = $"# T\nminutes: 20\nkit: mat\npeople: 12\n== A (circuit, 2 rounds, work 40, rest 20)\nsquat | kit: {thing}\n";
+        Assert.DoesNotContain(Of(text).Mends, m => m.Finding.Code == "kit-unlisted");
+        Assert.Contains(Review.Of(Sheet.Time(text)), f => f is { Code: "kit-unlisted", Severity: Severity.Warn, Fix: null });
+    }
+
+    [Theory]
     [InlineData("dodgy plumbing", "need-unknown")]
     public void What_nobody_understands_is_asked_before_other_warnings(string need, string code) =>
         Assert.Equal(code, Review.Of(Sheet.Time($"# T\nneeds: {need}\n== A (superset, 3 rounds)\njump squat x10\npush-up x10\n")).First(f => f.Severity == Severity.Warn).Code);

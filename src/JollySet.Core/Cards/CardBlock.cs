@@ -77,6 +77,9 @@ internal sealed class CardBlock(int line, string name, CardPart part)
     /// <summary>Whether the card gave it no name.</summary>
     public bool IsUnnamed => Name is [>= 'A' and <= 'Z'];
     public char? Letter { get; init; }
+
+    /// <summary>The head that pairs on one line each stand under.</summary>
+    public CardBlock? Pair { get; init; }
     public int? RoundsLow { get; set; }
     public int? RoundsHigh { get; set; }
     public int? Work { get; set; }
@@ -111,6 +114,9 @@ internal sealed class CardBlock(int line, string name, CardPart part)
 
     /// <summary>Whether its moves stood on its own line, so that a later line of sets is no more of it.</summary>
     public bool IsListed(int at, CardStation station) => Part != CardPart.Main && station.Sets > 1 && at != Line && Stations.Count > 0 && Stations.TrueForAll(s => s.Line == Line);
+
+    /// <summary>Whether a line of sets comes after a warm-up rather than in it: sets where none of its moves has any.</summary>
+    public bool IsOver(CardStation station) => Part == CardPart.WarmUp && station.Sets > 1 && (Stations.Count == 0 ? Length is not null : Stations.TrueForAll(s => s.Sets is null));
 
     /// <summary>Whether it was told how it runs.</summary>
     public bool HasSettings => RoundsLow is not null || Work is not null || Scheme is not null || Every is not null || IsAmrap;

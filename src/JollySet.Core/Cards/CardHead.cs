@@ -75,6 +75,21 @@ internal sealed partial class CardHead
         return (needs.ToImmutable(), LooseEnds().Replace(others, "").Trim());
     }
 
+    /// <summary>What a spoken sentence says of the class: its regions and kit, wherever they stand in it.</summary>
+    public void Overhear(string sentence)
+    {
+        var words = sentence.Split([' ', ',', '.', '!', '?', ':', ';'], StringSplitOptions.RemoveEmptyEntries);
+        for (var from = 0; from < words.Length; from++)
+            for (var length = Math.Min(3, words.Length - from); length > 0; length--)
+            {
+                var phrase = string.Join(' ', words[from..(from + length)]);
+                foreach (var region in length > 1 ? BriefWords.Focus(phrase) : [])
+                    Add("focus", region);
+                if ((length > 1 || phrase.Length > 4) && BriefWords.Kit(phrase) is { } thing)
+                    Add("kit", thing);
+            }
+    }
+
     /// <summary>Notes a need of the class.</summary>
     public void AddNeed(string need) => Add("needs", need);
 
@@ -344,10 +359,10 @@ internal sealed partial class CardHead
     [GeneratedRegex(@"(?:\s|^)@\s*(?<p>(?:the\s+)?[a-z][^,|;*]*?)(?=\s*(?:,|\||;|\*| - |$))", RegexOptions.IgnoreCase)]
     private static partial Regex AtPlace();
 
-    [GeneratedRegex(@"\b(?<n>\d{1,3})\s*-?\s*(?:minutes?|mins?\b\.?|minuten|'|(?<=(?<!\d)[1-9]\d)m\b)(?:\s+(?:class|total|session|long))?", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?<n>\d{1,3})\s*-?\s*(?:minutes?|mins?\b\.?|minuten|'|(?<=(?<!\d)[1-9]\d)m\b)(?!\s+(?:of|warm|stretch|mobil|cool|rest|plank)\w*)(?:\s+(?:class|total|session|long))?", RegexOptions.IgnoreCase)]
     private static partial Regex MinutesLong();
 
-    [GeneratedRegex(@"(?:\b(?:for|up to|about|max|group of|approx\.?)\s+)*\b(?<n>\d{1,4})\s*(?:people|ppl|pers(?:ons?)?\b\.?|participants|pax|booked|signed up|folks|heads|ladies|women|men|members|clients|adults|mums|dads|kids|runners|athletes|lads|girls|guys)\b|\b(?:group|class) of\s+(?<n>\d{1,4})\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?:\b(?:for|up to|about|max|group of|approx\.?)\s+)*\b(?<n>\d{1,4})\s*(?:people|ppl|pers(?:ons?)?\b\.?|participants|pax|booked|signed up|folks|heads|ladies|women|men|members|clients|adults|mums|dads|kids|runners|athletes|lads|girls|guys)\b(?:\s+max(?:imum)?\b)?|\b(?:group|class) of\s+(?<n>\d{1,4})\b", RegexOptions.IgnoreCase)]
     private static partial Regex PeopleMany();
 
     [GeneratedRegex(@"\s+-\s+|\s*[,;|]\s*|\s*//\s*|\s+\*\s+|\.\s+(?=[A-Z\d])|(?<=[a-z]{3}):\s+", RegexOptions.IgnoreCase)]
@@ -359,7 +374,7 @@ internal sealed partial class CardHead
     [GeneratedRegex(@"\s*[+&/]\s*|\s+and\s+|\s+with\s+", RegexOptions.IgnoreCase)]
     private static partial Regex Joins();
 
-    [GeneratedRegex(@"^(?:everyone\s+|each\s+|all\s+)?(?<size>(?:\d{1,3}\s*x?\s*)|a\s+|some\s+)?(?<load>\d{1,3}(?:\.\d)?\s*(?:kg|lb)s?\s+|light\s+|heavy\s+|moderate\s+|medium\s+)?(?<item>[a-z][a-z \-]+?)(?:\s*\(?optional\)?|\s+(?:each|per person))?\.?$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:everyone\s+|each\s+|all\s+)?(?<size>(?:\d{1,3}\s*x?\s*)|a\s+|some\s+)?(?<load>\d{1,3}(?:\.\d)?\s*(?:kg|lb)s?\s+|light\s+|heavy\s+|moderate\s+|medium\s+)?(?<item>[a-z][a-z \-]+?)(?:\s*\(?optional\)?|\s+(?:each|per person|only|needed))?\.?$", RegexOptions.IgnoreCase)]
     private static partial Regex KitSized();
 
     [GeneratedRegex(@"^(?:for|level|all|mostly|mainly|some|a few)\s+", RegexOptions.IgnoreCase)]

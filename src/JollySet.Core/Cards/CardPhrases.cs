@@ -153,6 +153,26 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"\b(?:it\s+)?all\s+again\b", RegexOptions.IgnoreCase)]
     private static partial Regex AllAgain();
 
+    [GeneratedRegex(@"^(?<name>[a-z][a-z' -]*?)\s*[:\s]\s*(?<l>\d{1,2}(?:\s*-\s*\d{1,2}){2,})(?<more>(?:[\s,].*)?)$", RegexOptions.IgnoreCase)]
+    public static partial Regex SetByDashes();
+
+    [GeneratedRegex(@"^(?<n>\d{1,2})\s*(?:x|rounds?(?:\s+of)?)\s*\((?<items>[^()]+,[^()]+)\)\.?$", RegexOptions.IgnoreCase)]
+    public static partial Regex RoundsOfBracket();
+
+    [GeneratedRegex(@"\s+\+\s+")]
+    public static partial Regex Joined();
+
+    [GeneratedRegex(@"\b(?:[1-9][05]|[1-9]\d)\s*-?\s*min", RegexOptions.IgnoreCase)]
+    public static partial Regex ClassLong();
+
+    /// <summary>A sentence as it is spoken, no title.</summary>
+    [GeneratedRegex(@"\b(?:I|I'll|I'm|we|we'll|let's|is|are|you)\b", RegexOptions.IgnoreCase)]
+    public static partial Regex IsSpoken();
+
+    /// <summary>Words that join a name to what comes after it.</summary>
+    [GeneratedRegex(@"(?:\s+(?:is|are|of|for|each|with|-))+\s*$", RegexOptions.IgnoreCase)]
+    public static partial Regex Trailing();
+
     /// <summary>A word before what a message is about.</summary>
     [GeneratedRegex(@"^(?:the\s+)?(?:plan|session|today|tonight|tomorrow|programme|program)\s*:\s*(?=\S)", RegexOptions.IgnoreCase)]
     public static partial Regex PlanIs();

@@ -13,6 +13,12 @@ public sealed partial class CardReader
     /// <param name="isListed">Whether they stand behind a block's head: there a few words nobody knows are a move too.</param>
     private void TakeStations(CardWords line, string text, bool isListed = false)
     {
+        if (!isListed && Joined().Split(text) is { Length: > 1 and <= 4 } joined && Array.TrueForAll(joined, p => Scan(p) is { Amount: not null, SaysBlock: false } part && library.Understood(WithoutBrackets(part.Left)) is not null))
+        {
+            TakePair(line, joined);
+            return;
+        }
+
         var found = Parted(text, isListed).Select(part => StationOf(line, part) ?? (isListed && part.Split(' ').Length <= FewWords && part.All(c => char.IsLetter(c) || c is ' ' or '-' or '\'') ? Unknown(line, part) : null)).ToList();
         if (found.Contains(null) && found.Count > 1)
         {
@@ -41,6 +47,24 @@ public sealed partial class CardReader
         read[line.Number] = new CardLine(line.Number, line.Raw, CardLineKind.Station, "", unsure ? Sureness.Likely : Sureness.Certain, [.. stations.Select(s => s.Name)]);
     }
 
+    /// <summary>“Squat x12 + press x10”, each with its own amount: a superset of its own, as its head says.</summary>
+    private void TakePair(CardWords line, string[] parts)
+    {
+        var head = Current is { IsSuperset: true } said && (said.Stations.Count == 0 || said.Pair is not null) ? said : null;
+        var block = new CardBlock(line.Number, "", CardPart.Main) { IsSuperset = true, Pair = head?.Pair ?? head, RoundsLow = head?.RoundsLow, RoundsHigh = head?.RoundsHigh, Rest = head?.Rest };
+        if (head is { Stations.Count: 0 })
+        {
+            blocks.Remove(head);
+            settings.Remove(head.Line);
+            Say(LineAt(head.Line), CardLineKind.Setting, head.Told());
+        }
+
+        block.Name = FreeName("A");
+        blocks.Add(block);
+        block.Stations.AddRange(parts.Select(p => StationOf(line, p)).OfType<CardStation>());
+        read[line.Number] = new CardLine(line.Number, line.Raw, CardLineKind.Station, "", questions.Exists(q => q.Line == line.Number) ? Sureness.Likely : Sureness.Certain, [.. block.Stations.Select(s => s.Name)]);
+    }
+
     private void Put(CardWords line, CardStation station)
     {
         if (line.Letter is { } letter)
@@ -48,7 +72,7 @@ public sealed partial class CardReader
             if (Current?.Letter != letter)
                 blocks.Add(new CardBlock(line.Number, FreeName(letter.ToString()), CardPart.Main) { Letter = letter, RoundsLow = Current is { Stations.Count: 0, Letter: null } heading ? heading.RoundsLow : null });
         }
-        else if (Current is null || Current.Letter is not null || Current.IsListed(line.Number, station) || (GoesOn().IsMatch(line.Text) && (Current.Part != CardPart.Main || (station.Sets > 1 && Current is { HasSettings: true, Stations.Count: > 0 }))) || (Current is { IsStraight: true, IsRested: true } && station.Sets is not null))
+        else if (Current is null || Current.Letter is not null || Current.IsListed(line.Number, station) || Current.Pair is not null || Current.IsOver(station) || (GoesOn().IsMatch(line.Text) && (Current.Part != CardPart.Main || (station.Sets > 1 && Current is { HasSettings: true, Stations.Count: > 0 }))) || (Current is { IsStraight: true, IsRested: true } && station.Sets is not null))
         {
             blocks.Add(new CardBlock(line.Number, FreeName("A"), CardPart.Main));
         }
@@ -152,7 +176,8 @@ public sealed partial class CardReader
             Amount = scan.IsEach && scan.Length == Current?.Work && scan.RepsLow is null ? null : scan.Amount,
             Load = scan.Load,
             Tempo = scan.Tempo,
-            Sides = scan.Sides,
+            // “Side plank 20 s each”: what has sides is done on each.
+            Sides = scan.Sides ?? (scan.IsEach && scan.Length is not null && named.Move?.Sides == MoveSides.OneSided ? "each side" : null),
             Sets = scan.Sets ?? (scan.RepsLow is not null || scan.Length is not null ? scan.RoundsLow : null),
         };
         foreach (var (kind, way) in options)
@@ -177,11 +202,6 @@ public sealed partial class CardReader
 
     /// <summary>Whether words name a move, or several that are done as one.</summary>
     private bool IsMove(string name) => library.Understood(name) is not null || (name.Split(" + ") is { Length: > 1 } parts && parts.All(p => library.Understood(p) is not null));
-
-    /// <summary>“8 front squats + 8 push presses” is both of them, eight times.</summary>
-    private string AsOneMove(string text) =>
-        AsOften().Match(text) is { Success: true } both && library.Understood(both.Groups["a"].Value) is not null && library.Understood(both.Groups["b"].Value) is not null
-            ? $"{text[..both.Index]}{both.Groups["a"].Value} + {both.Groups["b"].Value} x{both.Groups["n"].Value}" : text;
 
     /// <summary>The move that a word allowed beside another means: knees beside push-ups, a knee push-up.</summary>
     private string? EasierWay(string word, string name) =>

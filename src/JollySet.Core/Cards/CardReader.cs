@@ -115,10 +115,15 @@ public sealed partial class CardReader
 
     private void Take(CardWords line, bool isFirst)
     {
-        line = line with { Text = AsOneMove(PlanIs().Replace(line.Text, "")) };
-        if (isFirst && ((line.IsHeading && PartOf(line.Text) == CardPart.Main) || !BeginsBlock(line.Text) || (TitleBesides().IsMatch(line.Text) && !Talk().IsMatch(line.Text)) || IsTopic(line.Text) || IsOverBlock(line)) && !IsStation(line.Text) && (Scan(line.Text) is { Sets: null } || !BriefWords.Focus(Scan(line.Text).Left).IsEmpty))
+        line = line with { Text = Reworded(line.Text) };
+        if (isFirst && ((line.IsHeading && PartOf(line.Text) == CardPart.Main) || !BeginsBlock(line.Text) || (TitleBesides().IsMatch(line.Text) && !Talk().IsMatch(line.Text)) || IsTopic(line.Text) || IsOverBlock(line) || IsTitled(line.Text)) && !IsStation(line.Text) && (Scan(line.Text) is { Sets: null } || !BriefWords.Focus(Scan(line.Text).Left).IsEmpty))
         {
-            if (IsSentence(line.Text) && !line.IsHeading && !line.Text.Any(char.IsAsciiDigit))
+            if (IsSpoken().IsMatch(line.Text) && line.Text.Split(' ').Length > FewWords)
+            {
+                Note(line);
+                head.Overhear(line.Text);
+            }
+            else if (IsSentence(line.Text) && !line.IsHeading && !line.Text.Any(char.IsAsciiDigit))
                 Note(line);
             else if (!TakesTitle(line))
                 Note(line);
@@ -175,6 +180,9 @@ public sealed partial class CardReader
     /// <summary>A first line that says nothing of how it runs, with a block's head next below it, is the title.</summary>
     private bool IsOverBlock(CardWords line) => PartOf(line.Text) == CardPart.Main && !line.Text.EndsWith(':') && Scan(line.Text, isLine: false) is { Any: false }
         && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } next && BeginsBlock(next.Text);
+
+    /// <summary>“Upper 20 min no kit:”: minutes of a whole class, and nothing of how it runs.</summary>
+    private bool IsTitled(string text) => text.EndsWith(':') && ClassLong().IsMatch(text) && PartOf(text) == CardPart.Main && Scan(text, isLine: false) is { SaysBlock: false, Gaps.Count: 0 };
 
     private bool TakesHead(CardWords line, bool mayTitle)
     {
@@ -270,7 +278,7 @@ public sealed partial class CardReader
         {
             if (isEmpty && scan.Sets is not null && TakesUnder(line, scan))
                 return true;
-            if (isEmpty && (scan.SaysEachSide || scan.Sets is not null) && Current is not { Stations.Count: 0 })
+            if (isEmpty && (scan.SaysEachSide || scan.Sets is not null) && (Current is not { Stations.Count: 0 } || (text.EndsWith(':') && Current is { Part: not CardPart.Main, Length: not null })))
                 blocks.Add(new CardBlock(line.Number, FreeName("A"), CardPart.Main));
             else if (IsName(line))
                 blocks.Add(new CardBlock(line.Number, NameOf(before, scan.Left, part, isEmpty), CardPart.Main));
@@ -293,7 +301,7 @@ public sealed partial class CardReader
             return Applied(open, first, line);
         }
 
-        if (isEmpty && !isNamed && !goesOn && length is null && items is null && Current is { } current && ((current.Stations.Count == 0 && !(current.Part != CardPart.Main && current.Length is not null && (scan.Work is not null || scan.RoundsLow > 2))) || (current.Part == CardPart.Main && !current.HasSettings) || scan.Work is null && scan.Scheme is null && scan.Every is null && !scan.IsAmrap && current.RoundsLow is null) && Applied(current, scan, line))
+        if (isEmpty && !isNamed && !goesOn && length is null && items is null && Current is { } current && ((current.Stations.Count == 0 && !(current.Part != CardPart.Main && current.Length is not null && (scan.Work is not null || scan.RoundsLow > 2 || text.EndsWith(':')))) || (current.Part == CardPart.Main && !current.HasSettings) || scan.Work is null && scan.Scheme is null && scan.Every is null && !scan.IsAmrap && current.RoundsLow is null) && Applied(current, scan, line))
             return true;
         // Words behind how it runs are no name: “40 s work, 10 s rest, all on the mat”.
         var isBehind = part == CardPart.Main && !isNamed && !isEmpty && items is null && !text.EndsWith(':') && char.IsAsciiDigit(text[0]) && !line.IsHeading;
@@ -365,6 +373,7 @@ public sealed partial class CardReader
     /// <summary>The moves that are left of a block's line: one after its word, or several; null where they are none.</summary>
     private string? Done(string left, string begins, bool severalOnly)
     {
+        left = GoesOn().Replace(left, "").TrimStart(' ', ',', ':');
         var rest = begins.Length > 0 && left.StartsWith(begins, StringComparison.OrdinalIgnoreCase) ? left[begins.Length..].Trim(' ', ':', '-', ',') : left;
         var parts = Parted(UpOrDown().Replace(rest, ""));
         if (parts.Count == 1 && And().Split(parts[0]) is { Length: > 1 } both)
@@ -508,7 +517,7 @@ public sealed partial class CardReader
         var name = begins.Success && (isEmpty || !left.StartsWith(begins.Value.Trim(), StringComparison.OrdinalIgnoreCase) || left.Split(' ').Length > FewWords) ? begins.Value
             : isEmpty ? ""
             : WithoutStopsAround(left) is { } bare && bare.Split(' ').Length <= FewWords + 1 ? (begins.Success ? left : bare) : "";
-        name = name.Trim(' ', '-', ':', ',', '.', '(', ')', '[', ']');
+        name = Trailing().Replace(name, "").Trim(' ', '-', ':', ',', '.', '(', ')', '[', ']');
         return FreeName(name.Length is > 0 and <= 60 ? name : "A");
     }
 

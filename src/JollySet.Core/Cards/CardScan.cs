@@ -13,7 +13,7 @@ internal sealed partial class CardScan
     private const string Minutes = @"(?:minutes?|mins?|minuten|'|(?<=\b[1-9]\s?)m)(?![a-z])\.?";
     private const string Time = @"(?:\d{1,2}:\d\d|\d+(?:[.,]\d+)?\s*(?:" + Seconds + "|" + Minutes + "))";
     private const string Rounds = @"(?:rounds?|ronds?|rnds?|rds?|sets?|laps?|circuits?|supersets?|pairs?|runden|tours?|times?\s+(?:through|round))";
-    private const string Moves = @"(?:exercises?|moves?|stations?|reps?|each|tabatas|blocks)";
+    private const string Moves = @"(?:exercises?|moves?|stations?|reps?|each|these|them|tabatas|blocks)";
     private const string Between = @"\s*(?<where>(?:in\s+)?(?:between|btw|b/w|after|entre)\s*(?:each\s+|every\s+|all\s+|the\s+|les\s+)?(?:" + Rounds + "|" + Moves + @")?)?";
     private const int MostGaps = 3;
     private readonly bool hasFigures;
@@ -65,12 +65,12 @@ internal sealed partial class CardScan
         Take(HalfwayTurn(), _ => Sides = "reverse halfway");
         Take(Halfway(), _ => Sides = "switch halfway");
         Take(EachSide(), _ => (Sides, SaysEachSide) = ("each side", true));
-        Take(BothInTurn(), _ => Sides = "each side");
+        Take(BothInTurn(), _ => (Sides, SaysEachSide) = ("each side", true));
         Take(InTurns(), _ => Sides ??= "alternating");
         Count(RoundCount(), m => (RoundsLow, RoundsHigh) = (Int(m, "n"), m.Groups["m"].Success ? Int(m, "m") : null));
         if (RoundsLow is 0 or > Plans.Limits.Rounds)
             (RoundsLow, RoundsHigh) = (null, null);
-        Take(Repeat(), m => RoundsLow ??= m.Groups["n"].Success ? Int(m, "n") : 2);
+        Take(Repeat(), m => RoundsLow ??= Int(m, "n") is > 1 and var times ? times : 2);
         Count(SetsOfMost(), m => (Sets, Remark) = (Int(m, "n"), m.Groups["most"].Value));
         Count(SetByCommas(), TakeListed);
         Count(SetsOfMetres(), m => (Sets, Remark) = (Int(m, "n"), m.Groups["far"].Value));
@@ -160,7 +160,7 @@ internal sealed partial class CardScan
         if (m.Groups["t"].Success)
             Length = TimeOf(m.Groups["t"].Value);
         else
-            (RepsLow, RepsHigh) = (Int(m, "a"), m.Groups["b"].Success ? Int(m, "b") : null);
+            (RepsLow, RepsHigh, Sides) = (Int(m, "a"), m.Groups["b"].Success ? Int(m, "b") : null, m.Groups["each"].Success ? "each side" : Sides);
     }
 
     /// <summary>“8, 8, 6”: a set each.</summary>
@@ -306,7 +306,7 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"(?:\b(?:on\s+)?(?:each|per|every|ea\.?|p/?)|/|\be/)\s*(?:side|leg|arm|way|hand|s)\b|\b(?:p/s|e/s|ea\.?\s?s)\b", RegexOptions.IgnoreCase)]
     private static partial Regex EachSide();
 
-    [GeneratedRegex(@"\b(?:both sides|l\s*[&/+]\s*r|r\s*[&/+]\s*l|left\s*(?:and|then|&|\+|/)\s*right|right\s*(?:and|then|&|\+|/)\s*left|l then r|r then l)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:both sides|right\s+side\s+then\s+(?:the\s+)?left(?:\s+side)?|left\s+side\s+then\s+(?:the\s+)?right(?:\s+side)?|l\s*[&/+]\s*r|r\s*[&/+]\s*l|left\s*(?:and|then|&|\+|/)\s*right|right\s*(?:and|then|&|\+|/)\s*left|l then r|r then l)\b", RegexOptions.IgnoreCase)]
     private static partial Regex BothInTurn();
 
     [GeneratedRegex(@"\balt(?:ernat(?:e|ing))?\.?\s+(?:sides?|legs?|arms?)\b|\balt(?:ernat(?:e|ing))?\.?\s*$|(?<=,\s*)alternating\b|\(alt(?:ernat(?:e|ing))?\.?\)", RegexOptions.IgnoreCase)]
@@ -318,7 +318,7 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"\b(?:repeat|rpt|redo)\b(?:\s+(?:all|everything|the (?:circuit|block|lot)))?\s*(?:x\s*)?(?<n>\d{1,2})?(?:\s*times)?\s*(?:x\b)?", RegexOptions.IgnoreCase)]
     private static partial Regex Repeat();
 
-    [GeneratedRegex(@"\b(?<n>\d{1,2})\s*(?:(?:sets?|lots)\s*(?:x|of|by|\*|,)?|x|of|by|\*)\s*(?:(?<t>" + Time + @")|(?<a>\d{1,3})(?:\s*(?:-|to|\.\.)\s*(?<b>\d{1,3}))?(?:\s*reps?\b)?(?![\d/]))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?<n>\d{1,2})\s*(?:(?:sets?|lots)\s*(?:x|of|by|\*|,)?|x|of|by|\*)\s*(?:(?<t>" + Time + @")|(?<a>\d{1,3})(?:\s*(?:-|to|\.\.)\s*(?<b>\d{1,3}))?(?:\s*reps?\b)?(?![\d/])(?:\s*(?<each>each|ea)\b(?!\s+(?:side|leg|arm|way|hand|s)\b))?)", RegexOptions.IgnoreCase)]
     private static partial Regex SetsOf();
 
     [GeneratedRegex(@"(?:\bx\s*)?(?<![\d/])(?<l>\d{1,3}(?:\s*/\s*\d{1,3}){2,})(?:\s*reps?\b)?", RegexOptions.IgnoreCase)]

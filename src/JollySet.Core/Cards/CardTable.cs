@@ -64,6 +64,13 @@ internal static class CardTable
             }
 
             heads = null;
+            if (Bare(lines, at) is { } bare)
+            {
+                (heads, sign) = (bare, '\t');
+                rows[at] = Row(heads, Cells(line, sign)).Row;
+                continue;
+            }
+
             foreach (var mark in "\t|,;")
             {
                 if (line.Length > CardText.LongestLine || !line.Contains(mark, StringComparison.Ordinal))
@@ -80,6 +87,16 @@ internal static class CardTable
         }
 
         return rows;
+    }
+
+    /// <summary>The columns of a table copied without its headings: a name, sets, reps, and after them loads and rests as their units say.</summary>
+    private static string[]? Bare(string[] lines, int at)
+    {
+        static List<string> Of(string line) => [.. Cells(line, '\t').Select(c => c.Trim())];
+        static bool IsRow(List<string> cells) => cells.Count >= 3 && cells[0].Any(char.IsLetter) && cells[1].Length is 1 or 2 && cells[1].All(char.IsAsciiDigit) && cells[2].Length > 0 && char.IsAsciiDigit(cells[2][0]);
+        if (lines[at].Length > CardText.LongestLine || at + 1 >= lines.Length || Of(lines[at]) is not { } first || !IsRow(first) || !IsRow(Of(lines[at + 1])))
+            return null;
+        return ["name", "sets", "reps", .. first.Skip(3).Select(c => c.Contains('k', StringComparison.OrdinalIgnoreCase) || c.Contains("lb", StringComparison.OrdinalIgnoreCase) ? "load" : c.Length > 0 && char.IsAsciiDigit(c[0]) ? "rest" : "note")];
     }
 
     private static (string Block, string Row) Row(string[] heads, List<string> cells)

@@ -1,0 +1,24 @@
+using static JollySet.Core.Cards.CardPhrases;
+
+namespace JollySet.Core.Cards;
+
+/// <content>Ways of writing that say the same as another: the other is read.</content>
+public sealed partial class CardReader
+{
+    /// <summary>A line in the words the rest of the reader knows.</summary>
+    private string Reworded(string text) => AsRounds(AsSets(AsOneMove(PlanIs().Replace(text, ""))));
+
+    /// <summary>“8 front squats + 8 push presses” is both of them, eight times.</summary>
+    private string AsOneMove(string text) =>
+        AsOften().Match(text) is { Success: true } both && library.Understood(both.Groups["a"].Value) is not null && library.Understood(both.Groups["b"].Value) is not null
+            ? $"{text[..both.Index]}{both.Groups["a"].Value} + {both.Groups["b"].Value} x{both.Groups["n"].Value}" : text;
+
+    /// <summary>“Deadlift: 5-5-5, build up” is three sets of it.</summary>
+    private string AsSets(string text) =>
+        SetByDashes().Match(text) is { Success: true } sets && library.Understood(sets.Groups["name"].Value.Trim()) is not null
+            ? $"{sets.Groups["name"].Value.Trim()} {sets.Groups["l"].Value.Replace('-', ',').Replace('/', ',')}{(sets.Groups["more"].Value.Trim(' ', ',') is { Length: > 0 } more ? $" ({more})" : "")}" : text;
+
+    /// <summary>“3 x (10 squats, 10 rows)” is three rounds of them.</summary>
+    private static string AsRounds(string text) =>
+        RoundsOfBracket().Match(text) is { Success: true } rounds ? $"{rounds.Groups["n"].Value} rounds: {rounds.Groups["items"].Value}" : text;
+}

@@ -13,7 +13,7 @@ public sealed partial class CardReader
     /// <param name="isListed">Whether they stand behind a block's head: there a few words nobody knows are a move too.</param>
     private void TakeStations(CardWords line, string text, bool isListed = false)
     {
-        if (!isListed && Joined().Split(text) is { Length: > 1 and <= 4 } joined && Array.TrueForAll(joined, p => Scan(p) is { Amount: not null, SaysBlock: false } part && library.Understood(WithoutBrackets(part.Left)) is not null))
+        if (!isListed && Joined().Split(text) is { Length: > 1 and <= 4 } joined && Array.TrueForAll(joined, p => Scan(p) is { Amount: not null, SaysBlock: false } part && Understood(WithoutBrackets(part.Left)) is not null))
         {
             TakePair(line, joined);
             return;
@@ -100,14 +100,14 @@ public sealed partial class CardReader
                 options.AddRange(ways.Select(w => w!.Value));
             else if (Scan(inside, isLine: false) is { Any: true } said && (IsEmpty(said.Left) || BareCount().IsMatch(said.Left)))
                 return ", " + inside;
-            else if (BriefWords.Kit(inside) is not null && library.Understood($"{Scan(text[..m.Index]).Left} {inside}") is not null)
+            else if (BriefWords.Kit(inside) is not null && Understood($"{Scan(text[..m.Index]).Left} {inside}") is not null)
                 return $" {inside} ";
             else if (inside.Length > 0)
                 own.Add(inside);
             return " ";
         });
         // “Bridges 10, hold the last one 10 secs”: the number is how often, what follows is told.
-        if (CountThenWords().Match(bare) is { Success: true } counted && library.Understood(counted.Groups["name"].Value) is not null && Scan(counted.Groups["more"].Value, isLine: false) is { Any: true } more && !IsEmpty(more.Left))
+        if (CountThenWords().Match(bare) is { Success: true } counted && Understood(counted.Groups["name"].Value) is not null && Scan(counted.Groups["more"].Value, isLine: false) is { Any: true } more && !IsEmpty(more.Left))
         {
             own.Add(counted.Groups["more"].Value);
             bare = $"{counted.Groups["name"].Value} x{counted.Groups["n"].Value}";
@@ -133,7 +133,7 @@ public sealed partial class CardReader
         var name = scan.Left;
         if (scan.Remark is { } remark)
             own.Add(remark);
-        if (library.Understood(name) is null && WithoutStopsAround(name) is { Length: > 0 } trimmed && library.Understood(trimmed) is not null)
+        if (Understood(name) is null && WithoutStopsAround(name) is { Length: > 0 } trimmed && Understood(trimmed) is not null)
             name = trimmed;
         if (name.Length == 0 && own.Count > 0 && !scan.SaysBlock)
         {
@@ -141,13 +141,13 @@ public sealed partial class CardReader
             own.RemoveAt(0);
         }
 
-        if (Or().Split(name) is [var first, var second] && library.Understood(first) is not null && library.Understood(second) is not null && library.Understood(name) is null)
+        if (Or().Split(name) is [var first, var second] && Understood(first) is not null && Understood(second) is not null && Understood(name) is null)
         {
             name = first;
             options.Add(("or", second));
         }
 
-        if (name.AsSpan().IndexOfAny(',', ':') is > 0 and var at && library.Understood(name) is null && library.Understood(name[..at].Trim()) is not null)
+        if (name.AsSpan().IndexOfAny(',', ':') is > 0 and var at && Understood(name) is null && Understood(name[..at].Trim()) is not null)
         {
             own.Add(name[(at + 1)..].Trim());
             name = name[..at].Trim();
@@ -162,7 +162,7 @@ public sealed partial class CardReader
             }
 
         // “Carry: farmer carry”: a word for it before its name.
-        if (name.IndexOf(':', StringComparison.Ordinal) is > 0 and var label && library.Understood(name) is null && library.Understood(name[(label + 1)..].Trim()) is not null)
+        if (name.IndexOf(':', StringComparison.Ordinal) is > 0 and var label && Understood(name) is null && Understood(name[(label + 1)..].Trim()) is not null)
         {
             own.Add(name[..label].Trim());
             name = name[(label + 1)..].Trim();
@@ -181,7 +181,7 @@ public sealed partial class CardReader
             Sets = scan.Sets ?? (scan.RepsLow is not null || scan.Length is not null ? scan.RoundsLow : null),
         };
         foreach (var (kind, way) in options)
-            station.Options.Add($"{kind}: {(library.Understood(way) is not null || Adjustments.Contains(way) ? CardNames.Written(way) : $"\"{way.Replace("\"", "\"\"", StringComparison.Ordinal)}\"")}");
+            station.Options.Add($"{kind}: {(Understood(way) is not null || Adjustments.Contains(way) ? CardNames.Written(way) : $"\"{way.Replace("\"", "\"\"", StringComparison.Ordinal)}\"")}");
         foreach (var (seconds, high, _) in scan.Gaps)
             (station.Rest, station.RestHigh) = (seconds, high);
         // What is said of how a block runs has no place on a move's own line: it is kept beside it.
@@ -201,12 +201,12 @@ public sealed partial class CardReader
         Ask(line, $"“{name}” is not known", [("a move of my own", Instead(line, name, name)), .. library.Reader.Read(name).Nearest.Select(n => ($"it is {n}", Instead(line, name, n))), ("a note", $"note: {line.Text}")]);
 
     /// <summary>Whether words name a move, or several that are done as one.</summary>
-    private bool IsMove(string name) => library.Understood(name) is not null || (name.Split(" + ") is { Length: > 1 } parts && parts.All(p => library.Understood(p) is not null));
+    private bool IsMove(string name) => Understood(name) is not null || (name.Split(" + ") is { Length: > 1 } parts && parts.All(p => Understood(p) is not null));
 
     /// <summary>The move that a word allowed beside another means: knees beside push-ups, a knee push-up.</summary>
     private string? EasierWay(string word, string name) =>
-        library.Understood(word) is not null ? word
-        : $"{word.TrimEnd('s')} {name}" is var joined && library.Understood(joined) is not null && library.Understood(name) is not null ? joined
+        Understood(word) is not null ? word
+        : $"{word.TrimEnd('s')} {name}" is var joined && Understood(joined) is not null && Understood(name) is not null ? joined
         : null;
 
     /// <summary>The name of a station and its move; null where the words are no name at all.</summary>
@@ -214,13 +214,13 @@ public sealed partial class CardReader
     {
         if (name.Length is 0 or > 120)
             return null;
-        if (library.Understood(name) is { } sure)
+        if (Understood(name) is { } sure)
             return (name, sure);
-        if (Current?.Part == CardPart.CoolDown && library.Understood(name + " stretch") is { } stretch)
+        if (Current?.Part == CardPart.CoolDown && Understood(name + " stretch") is { } stretch)
             return (name + " stretch", stretch);
         var parts = Plus().Split(name).Select(p => p.Trim()).Where(p => p.Length > 0).ToList();
-        if (parts.Count is > 1 and <= 4 && parts.TrueForAll(p => library.Understood(p) is not null))
-            return (string.Join(" + ", parts), library.Understood(parts[0]));
+        if (parts.Count is > 1 and <= 4 && parts.TrueForAll(p => Understood(p) is not null))
+            return (string.Join(" + ", parts), Understood(parts[0]));
         if (name.Split(' ').Length > 8)
             return null;
         var reading = library.Reader.Read(name);
@@ -254,7 +254,7 @@ public sealed partial class CardReader
             return [text];
         if (parts.TrueForAll(p => Scan(p) is { RepsLow: not null } && char.IsAsciiDigit(p[0])))
             return parts;
-        var names = parts.ConvertAll(p => Scan(p) is var scan && WithoutStopsAround(WithoutBrackets(scan.Left)) is { Length: > 0 } left && (library.Understood(left) is not null || library.Understood(left + " stretch") is not null || library.Reader.Read(left).Known == Sureness.Likely));
+        var names = parts.ConvertAll(p => Scan(p) is var scan && WithoutStopsAround(WithoutBrackets(scan.Left)) is { Length: > 0 } left && (Understood(left) is not null || Understood(left + " stretch") is not null || library.Reader.Read(left).Known == Sureness.Likely));
         return names.Count(n => n) >= 2 && names.Count(n => n) * 2 > names.Count || (isShort && parts.TrueForAll(p => p.Split(' ').Length <= 3 && !p.Any(char.IsAsciiDigit))) ? parts : [text];
     }
 }

@@ -10,12 +10,12 @@ public sealed partial class CardReader
 
     /// <summary>“8 front squats + 8 push presses” is both of them, eight times.</summary>
     private string AsOneMove(string text) =>
-        AsOften().Match(text) is { Success: true } both && library.Understood(both.Groups["a"].Value) is not null && library.Understood(both.Groups["b"].Value) is not null
+        AsOften().Match(text) is { Success: true } both && Understood(both.Groups["a"].Value) is not null && Understood(both.Groups["b"].Value) is not null
             ? $"{text[..both.Index]}{both.Groups["a"].Value} + {both.Groups["b"].Value} x{both.Groups["n"].Value}" : text;
 
     /// <summary>“Deadlift: 5-5-5, build up” is three sets of it.</summary>
     private string AsSets(string text) =>
-        SetByDashes().Match(text) is { Success: true } sets && library.Understood(sets.Groups["name"].Value.Trim()) is not null
+        SetByDashes().Match(text) is { Success: true } sets && Understood(sets.Groups["name"].Value.Trim()) is not null
             ? $"{sets.Groups["name"].Value.Trim()} {sets.Groups["l"].Value.Replace('-', ',').Replace('/', ',')}{(sets.Groups["more"].Value.Trim(' ', ',') is { Length: > 0 } more ? $" ({more})" : "")}" : text;
 
     /// <summary>“3 x (10 squats, 10 rows)” is three rounds of them.</summary>

@@ -18,6 +18,7 @@ internal sealed partial class CardScan
     private const int MostGaps = 3;
     private readonly bool hasFigures;
     private string left;
+    private string? bare;
 
     public CardScan(string text, bool isLine = true)
     {
@@ -30,12 +31,18 @@ internal sealed partial class CardScan
         if (Every == 0)
             (Every, Total) = (null, null);
         Take(Amrap(), m => (IsAmrap, Length) = (true, m.Groups["t"].Success ? int.TryParse(m.Groups["t"].Value, NumberStyles.None, CultureInfo.InvariantCulture, out var bare) ? bare * 60 : TimeOf(m.Groups["t"].Value) : Length));
-        Count(LoadByRound(), m => (RepsByRound, Load, Sets) = (string.Join('/', m.Groups["n"].Captures), string.Join('/', m.Groups["w"].Captures.Select(w => Dot(w.Value) + "kg")), m.Groups["n"].Captures.Count));
-        Count(LoadRange(), m => (Load, Remark) = (Dot(m.Groups["w"].Value) + Unit(m.Groups["u"].Value), m.Value.Trim(' ', '@', '(', ')')));
-        Count(PiecesLoad(), m => Load = $"{m.Groups["n"].Value}x{Dot(m.Groups["w"].Value)}{Unit(m.Groups["u"].Value)}");
-        Count(Mass(), m => Load ??= Dot(m.Groups["w"].Value) + Unit(m.Groups["u"].Value));
+        var hasMass = hasFigures && MassWord().IsMatch(left);
+        if (hasMass)
+            Count(LoadByRound(), m => (RepsByRound, Load, Sets) = (string.Join('/', m.Groups["n"].Captures), string.Join('/', m.Groups["w"].Captures.Select(w => Dot(w.Value) + "kg")), m.Groups["n"].Captures.Count));
+        if (hasMass)
+            Count(LoadRange(), m => (Load, Remark) = (Dot(m.Groups["w"].Value) + Unit(m.Groups["u"].Value), m.Value.Trim(' ', '@', '(', ')')));
+        if (hasMass)
+            Count(PiecesLoad(), m => Load = $"{m.Groups["n"].Value}x{Dot(m.Groups["w"].Value)}{Unit(m.Groups["u"].Value)}");
+        if (hasMass)
+            Count(Mass(), m => Load ??= Dot(m.Groups["w"].Value) + Unit(m.Groups["u"].Value));
         Count(TempoDigits(), m => Tempo = string.Join('-', new[] { "a", "b", "c", "d" }.Select(g => m.Groups[g].Value).Where(v => v.Length > 0)));
-        Count(LoadAt(), m => Load ??= Dot(m.Groups["w"].Value) + "kg");
+        if (left.Contains('@', StringComparison.Ordinal))
+            Count(LoadAt(), m => Load ??= Dot(m.Groups["w"].Value) + "kg");
         if (Tempo is { Length: 5 })
             Tempo += "-0";
         Count(ManyTabatas(), m => Remark = m.Value.Trim());
@@ -72,7 +79,8 @@ internal sealed partial class CardScan
             (RoundsLow, RoundsHigh) = (null, null);
         Take(Repeat(), m => RoundsLow ??= Int(m, "n") is > 1 and var times ? times : 2);
         Count(SetsOfMost(), m => (Sets, Remark) = (Int(m, "n"), m.Groups["most"].Value));
-        Count(SetByCommas(), TakeListed);
+        if (left.Contains(',', StringComparison.Ordinal))
+            Count(SetByCommas(), TakeListed);
         Count(SetsOfMetres(), m => (Sets, Remark) = (Int(m, "n"), m.Groups["far"].Value));
         Count(SetsOf(), TakeSets);
         Count(ByRound(), m => RepsByRound = m.Groups["l"].Value.Replace(" ", "", StringComparison.Ordinal));
@@ -128,7 +136,7 @@ internal sealed partial class CardScan
     public bool SaysStation => Sets is not null || RepsLow is not null || RepsByRound is not null || Load is not null || Sides is not null || Tempo is not null;
 
     /// <summary>What is left, without signs at its ends.</summary>
-    public string Left => Ends().Replace(Spaces().Replace(Hollow().Replace(left, " "), " "), "").Trim();
+    public string Left => bare ??= Ends().Replace(Spaces().Replace(Hollow().Replace(left, " "), " "), "").Trim();
 
     /// <summary>The amount as a sheet writes it; null where none is said.</summary>
     public string? Amount => RepsByRound is { } list ? "x" + list
@@ -350,6 +358,9 @@ internal sealed partial class CardScan
 
     [GeneratedRegex(@"\b(?<w>\d{1,3})\s*s?\s*[/:]\s*(?<r>\d{1,3})\s*s?\s*x\s*(?<n>\d{1,2})\b(?!\s*[/:\d])(?:\s*(?:rounds?|rds?|sets?|times|laps?)\b)?", RegexOptions.IgnoreCase)]
     private static partial Regex WorkRestTimes();
+
+    [GeneratedRegex("kg|kilo|lb", RegexOptions.IgnoreCase)]
+    private static partial Regex MassWord();
 
     /// <summary>Two weights: the lighter is the load, both are kept in words.</summary>
     [GeneratedRegex(@"@?\s*\b(?<w>\d{1,3}(?:[.,]\d)?)\s*(?:kg)?\s*(?:-|to)\s*\d{1,3}(?:[.,]\d)?\s*(?<u>kgs?|lbs?|kilos?)\b", RegexOptions.IgnoreCase)]

@@ -1,0 +1,205 @@
+using System.Collections.Immutable;
+using System.Globalization;
+using System.Text.RegularExpressions;
+using JollySet.Core.Moves;
+using JollySet.Core.Moves.Names;
+using JollySet.Core.Plans;
+using JollySet.Core.Sheets;
+using static JollySet.Core.Cards.CardPhrases;
+
+namespace JollySet.Core.Cards;
+
+/// <content>Lines that begin a block or say how one runs.</content>
+public sealed partial class CardReader
+{
+    private bool TakesBlock(CardWords line)
+    {
+        var text = line.Text;
+        var length = (int?)null;
+        if (Margin().Match(text) is { Success: true } margin)
+        {
+            lastMinute = int.Parse(margin.Groups["b"].Value, CultureInfo.InvariantCulture);
+            length = (lastMinute - int.Parse(margin.Groups["a"].Value, CultureInfo.InvariantCulture)) * 60;
+            text = text[margin.Length..];
+            if (length <= 0)
+                length = null;
+        }
+
+        var (before, items) = Listed(text);
+        var part = PartOf(before);
+        var begins = part == CardPart.Main ? BlockWord().Match(before) : Match.Empty;
+        // The number of “circuit 2” counts no rounds.
+        var scan = Scan(begins.Success && char.IsAsciiDigit(begins.Value[^1]) ? before[begins.Length..] : before, isLine: false);
+        var isNamed = part != CardPart.Main || begins.Success || Super().IsMatch(before) || Talk().IsMatch(before);
+        var isEmpty = IsEmpty(scan.Left);
+        var named = scan.Left;
+        if (part != CardPart.Main && length is null && scan.Length is null && scan.RepsLow is null && BareMinutes().Match(named) is { Success: true } bare)
+            (length, named) = (int.Parse(bare.Groups["n"].Value, CultureInfo.InvariantCulture) * 60, named[..bare.Index]);
+        // How it runs and what is done on one line: “tabata 8 x 20/10 burpees”, “21-15-9 thrusters, swings”.
+        if (items is null && scan.SaysBlock && !text.EndsWith(':') && Done(named, begins.Value, scan.Scheme is not null || scan.RoundsLow is not null) is { } done)
+            (items, named) = (done, begins.Value);
+        // “x3” below several blocks with their moves on their own lines: whose it is cannot be told.
+        if (isEmpty && !isNamed && items is null && scan is { Work: null, Scheme: null, Every: null, IsAmrap: false } && (scan.RoundsLow ?? scan.RepsLow) is not null && IsBelowLists())
+        {
+            Note(line);
+            return true;
+        }
+
+        if (!isNamed && !scan.SaysBlock && !(text.EndsWith(':') && !isEmpty) && items is null && !(line.IsHeading && !isEmpty) && length is null)
+        {
+            if (isEmpty && scan.Sets is not null && TakesUnder(line, scan))
+                return true;
+            if (isEmpty && (scan.SaysEachSide || scan.Sets is not null) && (Current is not { Stations.Count: 0 } || (text.EndsWith(':') && Current is { Part: not CardPart.Main, Length: not null })))
+                blocks.Add(new CardBlock(line.Number, FreeName("A"), CardPart.Main));
+            else if (IsName(line))
+                blocks.Add(new CardBlock(line.Number, NameOf(before, scan.Left, part, isEmpty), CardPart.Main));
+            if (IsName(line) || (isEmpty && Current is not null && (scan.RepsLow is not null || scan.IsEach || scan.SaysEachSide || scan.Sets is not null)))
+                return Applied(Current!, scan, line);
+            return false;
+        }
+        if (scan.Sets is not null && Understood(scan.Left) is not null && !isNamed)
+            return false;
+        if (isNamed && part == CardPart.Main && !scan.SaysBlock && items is null && scan.SaysStation && scan.RepsLow is null && scan.Left.Split(' ').Length > 2)
+            return false;
+        // A move with its rounds on one line: squats 3 rounds of 10.
+        if (!isNamed && scan.SaysBlock && items is null && Scan(before) is var whole && !text.EndsWith(':') && (Understood(WithoutBrackets(whole.Left)) is not null || (GoesOn().IsMatch(text) && Understood(WithoutStopsAround(WithoutBrackets(whole.Left))) is not null)))
+            return false;
+        var goesOn = Current is { Stations.Count: > 0 } been && (GoesOn().IsMatch(text) ? been.Part != CardPart.Main || text.EndsWith(':') : been.Part != CardPart.Main && text.EndsWith(':'));
+        if (!isEmpty && !isNamed && !goesOn && length is null && items is null && !text.EndsWith(':') && Current is { Stations.Count: > 0, Part: CardPart.Main, HasSettings: false } open
+            && text.IndexOf(", ", StringComparison.Ordinal) is > 0 and var comma && Scan(text[..comma], isLine: false) is { SaysBlock: true } first && IsEmpty(first.Left) && Scan(text[(comma + 2)..]) is { Any: false } other)
+        {
+            open.Notes.Add(other.Left);
+            return Applied(open, first, line);
+        }
+
+        if (isEmpty && !isNamed && !goesOn && length is null && items is null && Current is { } current && ((current.Stations.Count == 0 && !(current.Part != CardPart.Main && current.Length is not null && (scan.Work is not null || scan.RoundsLow > 2 || text.EndsWith(':')))) || (current.Part == CardPart.Main && !current.HasSettings) || scan.Work is null && scan.Scheme is null && scan.Every is null && !scan.IsAmrap && current.RoundsLow is null) && Applied(current, scan, line))
+            return true;
+        // Words behind how it runs are no name: “40 s work, 10 s rest, all on the mat”.
+        var isBehind = part == CardPart.Main && !isNamed && !isEmpty && items is null && !text.EndsWith(':') && char.IsAsciiDigit(text[0]) && !line.IsHeading;
+        var entitled = begins.Success && char.IsAsciiDigit(begins.Value[^1]) ? $"{begins.Value} {named}" : named;
+        var block = new CardBlock(line.Number, NameOf(before, entitled, part, isEmpty || isBehind || named.Length == 0), part) { Length = length ?? scan.Length, IsTalk = part == CardPart.Main && Talk().IsMatch(before) };
+        if (scan.IsEach || scan.SaysEachSide)
+            block.Length = length;
+        block.IsSuperset = Super().IsMatch(before);
+        blocks.Add(block);
+        Applied(block, scan, line, isSetting: false);
+        if (items is not null)
+        {
+            // “… crunches. 1 min rest between sets.”: how it runs stands after the moves.
+            if (items.LastIndexOf(". ", StringComparison.Ordinal) is > 0 and var stop && Scan(items[(stop + 2)..], isLine: false) is { } ending && (ending.SaysBlock || ending.Gaps.Count > 0) && IsEmpty(ending.Left))
+            {
+                Applied(block, ending, line, isSetting: false);
+                items = items[..stop];
+            }
+
+            // “Biceps: curls, hammer curls - 30s each, no rest”, “warm-up: march, arm circles (6 mins)”.
+            if (HowAtEnd().Match(items) is { Success: true } end && Scan(end.Groups["how"].Value, isLine: false) is { Any: true } at && IsEmpty(at.Left) && (Parted(end.Groups["items"].Value, isShort: true).Count > 1 || part != CardPart.Main))
+            {
+                if (part != CardPart.Main && at.Length is { } long_ && !at.IsEach)
+                    block.Length ??= long_;
+                else
+                    Applied(block, at, line, isSetting: false);
+                items = end.Groups["items"].Value;
+            }
+
+            // “Finisher: burpees 20 on 10 off x 8”.
+            if (Scan(items, isLine: false) is { SaysBlock: true } within && Parted(items).Count == 1 && Understood(within.Left) is not null)
+            {
+                Applied(block, within, line, isSetting: false);
+                items = within.Left;
+            }
+
+            var each = Scan(items, isLine: false);
+            if (each.IsEach)
+                block.Work ??= each.Length;
+            // “Finisher: 3 rounds 30/30 - plank, dead bug”: how it runs stands before the moves.
+            if (items.IndexOf(" - ", StringComparison.Ordinal) is > 0 and var dash && Scan(items[..dash], isLine: false) is { SaysBlock: true } how && IsEmpty(how.Left))
+            {
+                Applied(block, how, line, isSetting: false);
+                items = items[(dash + 3)..];
+            }
+
+            if (block.Scheme is null && each.Scheme is not null)
+                (block.Scheme, items) = (each.Scheme, each.Left);
+            TakeStations(line, items, isListed: true);
+        }
+
+        // Words that are neither its name nor how it runs are kept beside it.
+        if (items is null && Beside(entitled, block.Name) is { } beside)
+            block.Notes.Add(beside);
+        Say(line, CardLineKind.Block, block.Name);
+        return true;
+    }
+
+    private bool IsBelowLists() => blocks.Count > 1 && blocks.TakeLast(2).All(b => b.Part == CardPart.Main && b.RoundsLow is null && b.Stations.Count > 1 && b.Stations.TrueForAll(s => s.Line == b.Line));
+
+    /// <summary>What is left of a block's words besides its name; null where it is nothing or only filler.</summary>
+    private static string? Beside(string left, string name)
+    {
+        var words = name.Length == 1 ? left : left.StartsWith(name, StringComparison.OrdinalIgnoreCase) ? left[name.Length..] : !left.Contains(name, StringComparison.OrdinalIgnoreCase) ? left : left.Remove(left.IndexOf(name, StringComparison.OrdinalIgnoreCase), name.Length);
+        words = words.Trim(' ', ',', '.', ':', ';', '-', '!', '(', ')', '[', ']', '/', '+');
+        return WithoutStops(words) is { Length: > 2 } said && said.Any(char.IsLetter) ? words : null;
+    }
+
+    /// <summary>The moves that are left of a block's line: one after its word, or several; null where they are none.</summary>
+    private string? Done(string left, string begins, bool severalOnly)
+    {
+        left = GoesOn().Replace(left, "").TrimStart(' ', ',', ':');
+        var rest = begins.Length > 0 && left.StartsWith(begins, StringComparison.OrdinalIgnoreCase) ? left[begins.Length..].Trim(' ', ':', '-', ',') : left;
+        var parts = Parted(UpOrDown().Replace(rest, ""));
+        if (parts.Count == 1 && And().Split(parts[0]) is { Length: > 1 } both)
+            parts = [.. both];
+        rest = string.Join(", ", parts);
+        return rest.Length > 0 && (begins.Length > 0 || (severalOnly && parts.Count > 1)) && parts.TrueForAll(p => Understood(WithoutBrackets(Scan(p).Left)) is not null) ? rest : null;
+    }
+
+    /// <summary>Gives a block what a line says of how it runs.</summary>
+    private bool Applied(CardBlock block, CardScan scan, CardWords line, bool isSetting = true)
+    {
+        // “x3” beside no other count is rounds; “10 x each, 3 rounds” and “3 x 12” are what every station does.
+        var forAll = scan.Sets is not null || (scan.RoundsLow is not null && scan.RepsLow is not null) || scan.SaysEachSide;
+        block.ForAll = forAll ? scan : block.ForAll;
+        block.RoundsLow = scan.RoundsLow ?? block.RoundsLow ?? (!forAll && scan.RepsLow is > 0 and <= Limits.Rounds ? scan.RepsLow : null);
+        block.RoundsHigh = scan.RoundsHigh ?? block.RoundsHigh;
+        block.Work = scan.Work ?? (scan.IsEach || scan.SaysEachSide ? scan.Length : null) ?? block.Work;
+        block.Rest = scan.Rest ?? block.Rest;
+        (block.Scheme, block.Every, block.Total, block.IsAmrap) = (scan.Scheme ?? block.Scheme, scan.Every ?? block.Every, scan.Total ?? block.Total, scan.IsAmrap || block.IsAmrap);
+        if (isSetting && !scan.IsEach)
+            block.Length = scan.Length ?? block.Length;
+        foreach (var (seconds, high, gap) in scan.Gaps)
+            Gap(block, seconds, gap, onHead: true, high);
+        // What a block has no word for is kept beside it.
+        if (scan.Load is not null || scan.Remark is not null || (!forAll && (scan.Sides is not null || scan.Tempo is not null)))
+            block.Notes.Add(line.Text);
+        // A ladder goes its rungs once.
+        if (block.Scheme is not null && scan.Scheme is null && scan.RoundsLow is not null)
+            block.Notes.Add(line.Text);
+        if (isSetting)
+            settings[line.Number] = block;
+        return true;
+    }
+
+    private static void Gap(CardBlock block, int seconds, CardGap gap, bool onHead, int? high = null)
+    {
+        block.RestHigh = high ?? block.RestHigh;
+        var isLinked = block.Letter is not null || block.IsSuperset || block.Scheme is not null;
+        if (gap == CardGap.After)
+            block.After = seconds;
+        else if (block is { IsStraight: true, IsSuperset: false, Letter: null } && !onHead && gap == CardGap.Unsaid && block.ForAll is null)
+            (block.Stations[^1].Rest, block.Stations[^1].RestHigh) = (seconds, high);
+        else if (block.Scheme is not null && block.Rest is { } inner && inner != seconds)
+            block.Notes.Add(string.Create(CultureInfo.InvariantCulture, $"rest {seconds} s"));
+        else if (isLinked || block.IsStraight || block.ForAll?.Sets is not null)
+            block.Rest = seconds;
+        else if (gap == CardGap.Rounds)
+            block.Between = seconds;
+        else if (gap == CardGap.Moves)
+            block.Rest = seconds;
+        else if (!onHead && block.Stations.Count > 0)
+            (block.Stations[^1].Rest, block.ClosesAfterRounds) = (seconds, block is { Rest: not null, RoundsLow: > 1 });
+        else if (block.Rest is not null || seconds >= LongRest || (block.RoundsLow > 1 && block.Work is null))
+            block.Between = seconds;
+        else
+            block.Rest = seconds;
+    }
+}

@@ -1,0 +1,61 @@
+using System.Collections.Immutable;
+using System.Globalization;
+using System.Text.RegularExpressions;
+using JollySet.Core.Moves;
+using JollySet.Core.Moves.Names;
+using JollySet.Core.Plans;
+using JollySet.Core.Sheets;
+using static JollySet.Core.Cards.CardPhrases;
+
+namespace JollySet.Core.Cards;
+
+/// <content>Lines of rest and water.</content>
+public sealed partial class CardReader
+{
+    /// <summary>A line that says nothing but a rest, or that it is time to drink.</summary>
+    private bool TakesGap(CardWords line)
+    {
+        if (Current is not { } block)
+            return false;
+        var scan = Scan(line.Text, isLine: false);
+        var drinks = scan.SaysWater || Drink().IsMatch(WithoutStops(scan.Left));
+        if (scan.Gaps.Count > 0 && (IsEmpty(scan.Left) || drinks))
+        {
+            block.IsRested = block.IsStraight && scan.Gaps[0].For == CardGap.Unsaid;
+            // A rest below a block whose moves stood on its own line comes after it.
+            var closes = block.Part == CardPart.Main && !(block.RoundsLow > 1) && !block.IsLinked && block.Stations.Count > 1 && block.Stations.TrueForAll(s => s.Line == block.Line);
+            foreach (var (seconds, high, gap) in scan.Gaps.Select(g => closes && g.For == CardGap.Unsaid ? (g.Seconds, g.High, CardGap.After) : g))
+                Gap(block, seconds, drinks && gap != CardGap.Rounds ? CardGap.After : gap, onHead: false, high);
+            var inBetween = drinks && scan.Gaps.Exists(g => g.For == CardGap.Rounds);
+            (block.Water, block.WaterBetween) = (block.Water || (drinks && !inBetween), block.WaterBetween || inBetween);
+            Say(line, CardLineKind.Setting, drinks ? $"{(inBetween ? "between rounds of" : "after")} {block.Name}: {scan.Gaps[0].Seconds} s, with water" : $"rest {scan.Gaps[0].Seconds} s");
+            return true;
+        }
+
+        if (scan.SaysNoRest && IsEmpty(scan.Left))
+        {
+            Say(line, CardLineKind.Setting, "no rest");
+            return true;
+        }
+
+        if (scan.Gaps.Count > 0 && BeginsWithRest().IsMatch(line.Text))
+        {
+            Note(line);
+            return true;
+        }
+
+        if (AfterRounds().IsMatch(line.Text) && scan.Gaps.Count == 0)
+        {
+            Note(line);
+            return true;
+        }
+
+        if (!drinks)
+            return false;
+        (block.After, block.Water) = (scan.Length ?? block.After ?? 60, true);
+        Say(line, CardLineKind.Setting, string.Create(CultureInfo.InvariantCulture, $"after {block.Name}: {block.After} s, with water"));
+        if (scan.Length is null)
+            Ask(line, $"how long for the drink after {block.Name}?", ("60 s, with water", $"{line.Text.TrimEnd('!', '.')} 60s"), ("30 s", $"{line.Text.TrimEnd('!', '.')} 30s"), ("90 s", $"{line.Text.TrimEnd('!', '.')} 90s"));
+        return true;
+    }
+}

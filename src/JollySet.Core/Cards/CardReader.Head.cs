@@ -1,0 +1,51 @@
+using System.Collections.Immutable;
+using System.Globalization;
+using System.Text.RegularExpressions;
+using JollySet.Core.Moves;
+using JollySet.Core.Moves.Names;
+using JollySet.Core.Plans;
+using JollySet.Core.Sheets;
+using static JollySet.Core.Cards.CardPhrases;
+
+namespace JollySet.Core.Cards;
+
+/// <content>The first line, and lines of the class as a whole.</content>
+public sealed partial class CardReader
+{
+    /// <summary>A first line that says nothing of how it runs, with a block's head next below it, is the title.</summary>
+    private bool IsOverBlock(CardWords line) => PartOf(line.Text) == CardPart.Main && !line.Text.EndsWith(':') && Scan(line.Text, isLine: false) is { Any: false }
+        && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } next && BeginsBlock(next.Text);
+
+    /// <summary>“Upper 20 min no kit:”: minutes of a whole class, and nothing of how it runs.</summary>
+    private bool IsTitled(string text) => text.EndsWith(':') && ClassLong().IsMatch(text) && PartOf(text) == CardPart.Main && Scan(text, isLine: false) is { SaysBlock: false, Gaps.Count: 0 };
+
+    private bool TakesHead(CardWords line, bool mayTitle)
+    {
+        if (head.Take(line.Text, mayTitle) is not { } taken)
+            return false;
+        if (taken.Over.Length > 0)
+            notes.Add(taken.Over);
+        Say(line, CardLineKind.Head, taken.Over.Length > 0 ? $"{taken.Read} · note: {taken.Over}" : taken.Read);
+        return true;
+    }
+
+    /// <summary>The first line; what it says of how the class runs goes to the blocks that do not say so themselves.</summary>
+    private bool TakesTitle(CardWords line)
+    {
+        var pieces = TitleParts().Split(line.Text);
+        var runs = pieces.Where(p => Scan(p, isLine: false) is var scan && (scan.SaysBlock || scan.Gaps.Count > 0 || scan.IsEach) && (IsEmpty(scan.Left) || (scan.Gaps.Count == 0 && scan.Work is not null && scan.Left.Split(' ').Length < 3))).ToList();
+        var water = pieces.FirstOrDefault(p => Scan(p, isLine: false) is { Length: not null } scan && Drink().IsMatch(WithoutStops(scan.Left)));
+        if (runs.Count == 0 || runs.Count == pieces.Length)
+            return TakesHead(line, mayTitle: true);
+        var isTaken = TakesHead(line with { Text = string.Join(", ", pieces.Except(runs).Where(p => p != water)) }, mayTitle: true);
+        var block = new CardBlock(line.Number, FreeName("A"), CardPart.Main);
+        blocks.Add(block);
+        foreach (var piece in runs)
+            Applied(block, Scan(piece, isLine: false), line);
+        if (water is not null)
+            (block.Between, block.WaterBetween) = (Scan(water, isLine: false).Length, true);
+        if (isTaken)
+            settings.Remove(line.Number);
+        return true;
+    }
+}

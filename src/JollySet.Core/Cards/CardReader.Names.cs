@@ -1,0 +1,105 @@
+using System.Collections.Immutable;
+using System.Globalization;
+using System.Text.RegularExpressions;
+using JollySet.Core.Moves;
+using JollySet.Core.Moves.Names;
+using JollySet.Core.Plans;
+using JollySet.Core.Sheets;
+using static JollySet.Core.Cards.CardPhrases;
+
+namespace JollySet.Core.Cards;
+
+/// <content>What a block is called, and a head with its moves behind it.</content>
+public sealed partial class CardReader
+{
+    private string NameOf(string text, string left, CardPart part, bool isEmpty)
+    {
+        left = left.TrimEnd(':').Trim();
+        var begins = part == CardPart.WarmUp ? WarmUp().Match(text) : part == CardPart.CoolDown ? CoolDown().Match(text) : BlockWord().Match(text);
+        if (isEmpty && text.Contains("amrap", StringComparison.OrdinalIgnoreCase))
+            return FreeName("AMRAP");
+        if (isEmpty && !begins.Success && text.All(char.IsLetter))
+            return FreeName(text);
+        var name = begins.Success && (isEmpty || !left.StartsWith(begins.Value.Trim(), StringComparison.OrdinalIgnoreCase) || left.Split(' ').Length > FewWords) ? begins.Value
+            : isEmpty ? ""
+            : WithoutStopsAround(left) is { } bare && bare.Split(' ').Length <= FewWords + 1 ? (begins.Success ? left : bare) : "";
+        name = Trailing().Replace(name, "").Trim(' ', '-', ':', ',', '.', '(', ')', '[', ']');
+        return FreeName(name.Length is > 0 and <= 60 ? name : "A");
+    }
+
+    /// <summary>The name, or the next like it that no block has: A, then B; Main, then Main 2.</summary>
+    private string FreeName(string name)
+    {
+        bool Taken(string n) => blocks.Exists(b => b.Name.Equals(n, StringComparison.OrdinalIgnoreCase));
+        if (name is [>= 'A' and <= 'Z'])
+        {
+            for (var letter = name[0]; letter <= 'Z'; letter++)
+                if (!Taken(letter.ToString()))
+                    return letter.ToString();
+            name = "Block";
+        }
+
+        for (var n = 1; ; n++)
+        {
+            var free = n == 1 ? name : string.Create(CultureInfo.InvariantCulture, $"{name} {n}");
+            if (!Taken(free))
+                return free;
+        }
+    }
+
+
+    /// <summary>Head and list of a line that has both: “warm-up: jog, hip circles”.</summary>
+    private (string Head, string? Items) Listed(string text)
+    {
+        if (!lists.TryGetValue(text, out var listed))
+            lists[text] = listed = ListOf(text);
+        return listed;
+    }
+
+    private (string Head, string? Items) ListOf(string text)
+    {
+        for (var colon = text.IndexOf(':', StringComparison.Ordinal); colon > 0 && colon < text.Length - 1; colon = text.IndexOf(':', colon + 1))
+        {
+            if (char.IsAsciiDigit(text[colon - 1]) && char.IsAsciiDigit(text[colon + 1]))
+                continue;
+            var items = text[(colon + 1)..].Trim();
+            var isPart = PartOf(text[..colon]) != CardPart.Main;
+            // “T1: squat jumps / plank”.
+            if (Strokes().Split(items) is { Length: 2 } two && two.All(t => Understood(Scan(t).Left) is not null))
+                items = string.Join(", ", two);
+            isPart |= !BriefWords.Focus(text[..colon]).IsEmpty;
+            var bare = HowAtEnd().Match(items) is { Success: true } how && Scan(how.Groups["how"].Value, isLine: false) is { Any: true } said && IsEmpty(said.Left) ? how.Groups["items"].Value : items;
+            var listed = Parted(bare, isShort: isPart || bare.Length < items.Length).Select(i => Scan(i).Left).ToList();
+            var isCoolDown = PartOf(text[..colon]) == CardPart.CoolDown;
+            if (listed.Count > 0 && listed.Exists(i => i.Length > 0 && ((listed.Count > 1 && Scan(text[..colon], isLine: false).SaysBlock) || IsMove(WithoutBrackets(i)) || (isCoolDown && Understood(i + " stretch") is not null) || (isPart && listed.Count > 1 && i.Split(' ').Length <= 3))) && (isPart || BlockWord().IsMatch(text[..(colon + 1)]) || listed.Count > 1 || Scan(text[..colon], isLine: false).SaysBlock))
+                return (text[..colon], items);
+        }
+
+        // “Stretch hips, hamstrings, lats”.
+        if (StretchOf().Match(text) is { Success: true } stretched && Commas().Split(stretched.Groups["items"].Value) is { Length: > 1 } all && all.All(i => i.Split(' ').Length <= 3) && all.Any(i => Understood(i + " stretch") is not null))
+            return (stretched.Groups["head"].Value, stretched.Groups["items"].Value);
+
+        // “A warm-up (about 4 minutes, just marching and reaching)”.
+        if (PartOf(text) != CardPart.Main && InBrackets().Match(text) is { Success: true } told && Commas().Split(told.Groups["in"].Value).SelectMany(i => And().Split(i)).Select(i => i.Trim()).ToList() is var pieces
+            && pieces.FindAll(i => !IsEmpty(Scan(i, isLine: false).Left)) is { Count: > 0 } named && named.Exists(i => Understood(WithoutStopsAround(Scan(i).Left)) is not null) && named.TrueForAll(i => i.Split(' ').Length <= 3 && !i.Any(char.IsAsciiDigit)))
+            return ($"{told.Groups["head"].Value} {string.Join(' ', pieces.Except(named))}", string.Join(", ", named.Select(WithoutStopsAround)));
+
+        // “Warm up - 6 mins - jog, arm circles”: the last dash before a list, on a line that begins a block.
+        for (var dash = text.LastIndexOf(" - ", StringComparison.Ordinal); dash > 0; dash = text.LastIndexOf(" - ", dash, StringComparison.Ordinal))
+        {
+            var (before, items) = (text[..dash], text[(dash + 3)..].Trim());
+            if ((PartOf(before) != CardPart.Main || BlockWord().IsMatch(before) || Super().IsMatch(before) || Scan(before, isLine: false).SaysBlock) && Understood(Scan(before).Left) is null
+                && Parted(items).ConvertAll(i => WithoutBrackets(Scan(i).Left)) is { Count: > 1 } moves && moves.Exists(i => Understood(i) is not null))
+                return (before, items);
+        }
+
+        return (text, null);
+    }
+
+    /// <summary>Whether words name what a class is about rather than a block of it: “lower body strength”.</summary>
+    private bool IsTopic(string text) => Topic().IsMatch(text) && !Scan(text, isLine: false).SaysBlock && !text.EndsWith(':') && Scan(text, isLine: false).RepsLow is null && Scan(text, isLine: false).Sets is null;
+
+    /// <summary>A few words with nothing said but how it runs in the next line are a block's name.</summary>
+    private bool IsName(CardWords line) => line.Text.Split(' ').Length <= 4 && !Scan(line.Text).Any && Understood(line.Text) is null
+        && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } next && Scan(next.Text, isLine: false) is { SaysBlock: true } scan && IsEmpty(scan.Left) && !BlockWord().IsMatch(next.Text);
+}

@@ -53,6 +53,22 @@ public static class DraftGrid
         }
         select new DraftRequest(brief, shape.Format, (Array.IndexOf(Kits, kit) * 7) + Array.IndexOf(People, people) + 1, []);
 
+    /// <summary>How long three drafts of a brief take that are made at once.</summary>
+    public static IEnumerable<string> Threes()
+    {
+        var times = new List<(double Milliseconds, DraftRequest Of)>();
+        foreach (var request in Requests.Where((_, at) => at % 9 == 0))
+        {
+            var watch = System.Diagnostics.Stopwatch.StartNew();
+            Drafts.Of(request, Studio.Shipped);
+            times.Add((watch.Elapsed.TotalMilliseconds, request));
+        }
+
+        times.Sort((a, b) => a.Milliseconds.CompareTo(b.Milliseconds));
+        var slowest = times[^1].Of;
+        yield return string.Create(System.Globalization.CultureInfo.InvariantCulture, $"three at once, {times.Count} briefs: {times[times.Count / 2].Milliseconds:0} ms in the middle, {times[^1].Milliseconds:0} ms at the most ({slowest.Format}, {slowest.Brief.Minutes} min, {string.Join(" and ", slowest.Brief.Focus)}, {string.Join(", ", slowest.Brief.Kit)}, {string.Join(", ", slowest.Brief.Needs)})");
+    }
+
     /// <summary>What became of one brief.</summary>
     /// <param name="OffSeconds">Of the booking, by the clock; positive is short of it.</param>
     /// <param name="Even">Whether every see-saw of the focus, the soft ones aside, is level or leaning.</param>

@@ -7,6 +7,8 @@ if (args is ["drafts", ..])
     foreach (var line in DraftGrid.Report())
         Console.WriteLine(line);
     Console.WriteLine($"in {watch.Elapsed.TotalSeconds:0.0} s");
+    foreach (var line in DraftGrid.Threes())
+        Console.WriteLine(line);
 }
 else if (args is ["order", ..])
 {

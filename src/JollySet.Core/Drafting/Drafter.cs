@@ -67,13 +67,15 @@ public static class Drafter
         var (warmUp, coolDown) = Ends(request, studio, minutes);
         var main = (minutes * 60) - warmUp - coolDown - Times.Fixed(minutes);
         var found = 0;
+        var chosen = new Dictionary<string, ImmutableArray<Move>>();
         // Where no counted class comes out on time, its sets are timed.
         foreach (var frame in Frames.For(request, studio.Rules, main, Slack, counted: true).Concat(Frames.IsCounted(request) ? Frames.For(request, studio.Rules, main, Slack, counted: false).Where(_ => found == 0) : []))
         {
             if (found >= Tries)
                 yield break;
-            if (With(request, studio, frame, warmUp, coolDown) is not { } made)
+            if (With(request, studio, frame, warmUp, coolDown, chosen) is not { } made)
                 continue;
+            chosen.Clear();
             found++;
             yield return made;
         }
@@ -89,13 +91,21 @@ public static class Drafter
         return (Math.Min(least, minutes * 60 / 4), coolDown);
     }
 
-    private static (ClassPlan Plan, List<Reason> Reasons)? With(DraftRequest request, Studio studio, Frame frame, int warmUp, int coolDown)
+    /// <param name="missed">What was chosen for places like these in frames that did not come out on time: with other rests the same moves are tried again rather than sought anew.</param>
+    private static (ClassPlan Plan, List<Reason> Reasons)? With(DraftRequest request, Studio studio, Frame frame, int warmUp, int coolDown, Dictionary<string, ImmutableArray<Move>> missed)
     {
         var focus = Focus.Of(request.Brief);
-        var pool = MovePool.Of(request, studio.Library, counted: frame.Blocks.Any(b => b.Amount is Reps), frame.LeastWork);
+        var counted = frame.Blocks.Any(b => b.Amount is Reps);
+        var pool = MovePool.Of(request, studio.Library, counted, frame.LeastWork);
         var wants = Wants.Of(request, frame.Slots.Length, [.. pool.Select(p => p.Move)]);
-        if (MoveMix.Choose(pool, frame.Slots, focus, studio.Rules, wants, request.Seed) is not { } chosen)
-            return null;
+        var places = string.Join(' ', frame.Slots.Select(s => $"{s.School} {s.OneSided}")) + $" {counted} {frame.LeastWork} {string.Join(' ', frame.Blocks.Select(b => b.Stations))}";
+        if (!missed.TryGetValue(places, out var chosen))
+        {
+            if (MoveMix.Choose(pool, frame.Slots, focus, studio.Rules, wants, request.Seed) is not { } mixed)
+                return null;
+            missed[places] = chosen = mixed;
+        }
+
         var moves = Arrange.Of(frame, chosen, request);
         return Ended(request, studio, [.. Filled(request.Brief, frame, moves, studio)], frame.Says, warmUp, coolDown, mustFit: true);
     }

@@ -136,11 +136,19 @@ export function notDone(words) {
 }
 
 function fail(event, sentence) {
-  if (event.detail.elt.closest?.("[data-plain]")) return;
+  if (event.detail.elt.closest?.("[data-plain]")) return tellUnasked(event.detail.target);
   const form = event.detail.elt.closest?.("form");
   if (form?.id) refuse(form.id, sentence);
   else if (event.detail.requestConfig?.verb === "post")
     notDone("The server did not answer, or could not keep it: that change is not made. Do it once more.");
+}
+
+/** Where a list or a look at something was to come, that it did not. */
+function tellUnasked(target) {
+  const words = document.createElement("p");
+  words.className = "would refused";
+  words.textContent = "The server did not answer. Ask once more.";
+  target?.replaceChildren(words);
 }
 
 /** Focuses an element that can take it; a disabled button's neighbour otherwise. */

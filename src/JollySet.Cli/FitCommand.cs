@@ -37,7 +37,7 @@ internal static class FitCommand
         var text = new StringBuilder();
         foreach (var (proposal, number) in answer.Proposals.Select((p, i) => (p, i + 1)))
         {
-            text.Append(CultureInfo.InvariantCulture, $"{number}. {Say.Clock(proposal.Clock)} by the clock, {Say.Clock(proposal.Likely)} likely – {proposal.Kind.ToString().ToLowerInvariant()}\n");
+            text.Append(CultureInfo.InvariantCulture, $"{number}. {Say.Clock(proposal.Clock)} planned, {Say.Clock(proposal.Likely)} with people – {proposal.Kind.ToString().ToLowerInvariant()}\n");
             foreach (var says in proposal.Says)
                 text.Append(CultureInfo.InvariantCulture, $"   {says}\n");
         }

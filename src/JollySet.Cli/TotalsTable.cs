@@ -12,8 +12,8 @@ internal static class TotalsTable
     {
         var text = new StringBuilder();
         void Line(string name, string value) => text.Append(CultureInfo.InvariantCulture, $"{name,-22}{value,10}\n");
-        Line("by the clock", Say.Clock(totals.Length));
-        Line("likely", Say.Clock(totals.Likely));
+        Line("planned", Say.Clock(totals.Length));
+        Line("with people", Say.Clock(totals.Likely));
         Line("work", Say.Clock(totals.Work));
         Line("rest", Say.Clock(totals.Rest));
         Line("changing over", Say.Clock(totals.Change));
@@ -24,7 +24,7 @@ internal static class TotalsTable
         Line("different moves", totals.DistinctMoves.ToString(CultureInfo.InvariantCulture));
         text.Append('\n');
         foreach (var block in totals.Blocks)
-            text.Append(CultureInfo.InvariantCulture, $"{block.Name,-32} {block.Format,-8} {Say.Clock(block.Length),8} {Say.Clock(block.Likely),8} likely {Say.Clock(block.Work),8} work\n");
+            text.Append(CultureInfo.InvariantCulture, $"{block.Name,-32} {block.Format,-8} {Say.Clock(block.Length),8} {Say.Clock(block.Likely),8} with people {Say.Clock(block.Work),8} work\n");
         if (totals.Reps.Count > 0)
             text.Append('\n');
         foreach (var (move, reps) in totals.Reps)

@@ -75,6 +75,13 @@ public sealed class SessionBook(Storage storage, MovesBook moves, TimeProvider t
             .OrderByDescending(s => s.At).Select(s => (Guid?)s.Id).FirstOrDefault();
     }
 
+    /// <summary>When those classes were taught and ended, newest first.</summary>
+    public IReadOnlyList<(Guid ClassId, Guid Session, DateTime At)> Taught(IReadOnlyCollection<Guid> classes)
+    {
+        using var db = storage.Open();
+        return [.. db.Sessions.AsNoTracking().Where(s => classes.Contains(s.ClassId) && s.Record != null).OrderByDescending(s => s.At).Select(s => new { s.ClassId, s.Id, s.At }).AsEnumerable().Select(s => (s.ClassId, s.Id, s.At))];
+    }
+
     /// <summary>The timelines of the classes that were taught last, newest first, where they can still be read.</summary>
     public IReadOnlyList<Timeline> LastTaught(int most)
     {

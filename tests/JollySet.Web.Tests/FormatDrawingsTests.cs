@@ -77,7 +77,7 @@ public sealed partial class FormatDrawingsTests
         {
             var (plan, block) = BlockOf(e);
             var totals = Totals.Of(TimelineBuilder.Build(plan)).Blocks[plan.Blocks.IndexOf(block)];
-            return $"\n## {Say.Capital(e.File.Replace('-', ' '))}\n{e.Words}\n\n![{e.Block}](formats/{e.File}.svg)\n\n```\n{SheetWriter.WriteBlock(plan, block)}```\n{Say.Clock(totals.Length)} by the clock, {Say.Clock(totals.Likely)} likely; from *{plan.Title}*.\n";
+            return $"\n## {Say.Capital(e.File.Replace('-', ' '))}\n{e.Words}\n\n![{e.Block}](formats/{e.File}.svg)\n\n```\n{SheetWriter.WriteBlock(plan, block)}```\n{Say.Clock(totals.Length)} planned, {Say.Clock(totals.Likely)} with people; from *{plan.Title}*.\n";
         }));
 
     private static string Drawn((string File, string Class, string Block, string Words) example)

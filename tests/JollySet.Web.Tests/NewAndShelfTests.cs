@@ -112,7 +112,7 @@ public sealed class NewAndShelfTests : IDisposable
         var forms = shelf.QuerySelectorAll("form").Where(f => f.QuerySelector("[name=id]")?.GetAttribute("value") == id.ToString()).ToList();
         await app.Submit(forms.First(f => f.TextContent.Contains("Copy", StringComparison.Ordinal)));
         Assert.NotEqual(id, app.Demo("Rope Walk (copy)").Id);
-        var answer = await app.Submit(forms.First(f => f.TextContent.Contains("Take off", StringComparison.Ordinal)));
+        var answer = await app.Submit(forms.First(f => f.TextContent.Contains("Remove", StringComparison.Ordinal)));
         Assert.Null(app.Shelf.Get(id));
         var after = await app.Get(answer.Headers.Location!.ToString());
         await app.Submit(after.QuerySelector("form.told")!);

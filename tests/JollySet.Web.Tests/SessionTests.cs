@@ -192,6 +192,18 @@ public sealed class SessionTests : IDisposable
     }
 
     [Fact]
+    public async Task A_record_is_found_again_from_the_shelf_and_from_the_class()
+    {
+        var session = await Open();
+        var id = app.Demo("Slack Water Strength").Id;
+        Assert.DoesNotContain("/record", (await app.Get("/")).Body!.InnerHtml, StringComparison.Ordinal);
+        await Send(session, new { number = 1, kind = "start", atMs = Now - 60_000, value = 0 }, new { number = 2, kind = "end", atMs = Now });
+        var link = Assert.Single((await app.Get("/")).QuerySelectorAll($"a[href='{session}/record']"));
+        Assert.Equal("taught just now", link.TextContent);
+        Assert.Single((await app.Get($"/plan/{id}?handler=history")).QuerySelectorAll($".taught a[href='{session}/record']"));
+    }
+
+    [Fact]
     public async Task A_class_that_was_begun_is_offered_again()
     {
         var session = await Open();

@@ -5,7 +5,7 @@ import { fileURLToPath } from "node:url";
 import { defineConfig } from "@playwright/test";
 
 const root = fileURLToPath(new URL("../..", import.meta.url));
-const address = "http://127.0.0.1:5099";
+const address = `http://127.0.0.1:${process.env.JOLLY_E2E_PORT ?? 5099}`;
 process.env.JOLLY_E2E_DATA ??= mkdtempSync(join(tmpdir(), "jolly-e2e-"));
 
 export default defineConfig({

@@ -19,7 +19,7 @@ internal sealed class UpsAndDowns : ICheck
         yield return new Finding(
             "ups-downs",
             review.IsOver(worst.count, review.Rules.UpsDownsWarn) ? Severity.Warn : Severity.Note,
-            $"{worst.count} changes of level in {window.InMinutes:0.#} minutes from {Say.Clock(worst.at)} on; put floor work together.",
+            $"{worst.count} times down to the floor or up in {window.InMinutes:0.#} minutes from {Say.Clock(worst.at)} on; put floor work together.",
             Numbers: Finding.Figures(("changes", worst.count), ("fromSecond", worst.at.InSeconds)));
     }
 

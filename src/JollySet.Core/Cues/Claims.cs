@@ -50,7 +50,7 @@ public static partial class Claims
     private static Claim Counting(string text, int claimed, string thing, Counted facts) => thing switch
     {
         "min" or "mins" or "minute" or "minutes" => facts.Lengths.Any(length => Length.Apart(length, Length.Minutes(claimed)) <= facts.Rules.ClaimsMinutes)
-            ? True(text, $"{Say.Time(facts.Length)} by the clock") : Wrong(text, $"it takes {Say.Time(facts.Length)} by the clock"),
+            ? True(text, $"{Say.Time(facts.Length)} as planned") : Wrong(text, $"it takes {Say.Time(facts.Length)} as planned"),
         "move" or "moves" or "exercise" or "exercises" or "station" or "stations" => facts.Moves == claimed || facts.Stations == claimed || facts.Periods == claimed
             ? True(text, "") : Wrong(text, $"there are {facts.Stations} stations, {facts.Moves} different moves and {facts.Periods} work periods"),
         "round" or "rounds" => facts.Rounds.Contains(claimed) || facts.Rounds.Sum() == claimed ? True(text, "") : Wrong(text, $"the blocks have {Say.List([.. facts.Rounds.Select(r => r.ToString(CultureInfo.InvariantCulture))])} rounds"),

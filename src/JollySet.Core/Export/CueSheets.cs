@@ -44,7 +44,7 @@ public static class CueSheets
     public static string Markdown(Timeline timeline)
     {
         var text = new StringBuilder();
-        text.Append(CultureInfo.InvariantCulture, $"# {timeline.Plan.Title}\n\n{Say.Clock(timeline.Length)} by the clock, {Say.Clock(timeline.Likely)} likely\n");
+        text.Append(CultureInfo.InvariantCulture, $"# {timeline.Plan.Title}\n\n{Say.Clock(timeline.Length)} planned, {Say.Clock(timeline.Likely)} with people\n");
         var block = -1;
         foreach (var segment in timeline.Segments)
         {

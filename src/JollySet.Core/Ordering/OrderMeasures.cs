@@ -23,7 +23,7 @@ internal static class OrderMeasures
         ("Upper after upper, lower after lower", (a, b) => a.Region is Region.Upper or Region.Lower && a.Region == b.Region ? 1 : 0, w => 4 * w.Muscles),
         ("Grip twice running", (a, b) => a.Facts.Grips && b.Facts.Grips ? 1 : 0, w => 6 * w.Muscles),
         ("Hinge twice running", (a, b) => a.Facts.Move?.IsHinge() == true && b.Facts.Move?.IsHinge() == true ? 1 : 0, w => 6 * w.Muscles),
-        ("Changes of level", (a, b) => a.Facts.Level is { } from && b.Facts.Level is { } to && from != to ? 1 : 0, w => 10 * w.Floor),
+        ("Down to the floor or up", (a, b) => a.Facts.Level is { } from && b.Facts.Level is { } to && from != to ? 1 : 0, w => 10 * w.Floor),
         ("Changes of kit", (a, b) => (a.Facts.Held != b.Facts.Held ? 1 : 0) + (a.Facts.Props != b.Facts.Props ? 1 : 0), w => 7 * w.Kit),
     ];
 

@@ -28,7 +28,7 @@ public sealed class TroubleModel : PageModel
         var error = HttpContext.Features.Get<IExceptionHandlerFeature>()?.Error;
         (Heading, Sentence) = code switch
         {
-            404 => ("Not on the shelf", "There is no such page, or the class has been taken off the shelf."),
+            404 => ("Not on the shelf", "There is no such page, or the class was removed from the shelf."),
             400 => ("That form was too old", "Go back, reload the page and send it once more; what you typed is still there."),
             413 => ("Too large", $"That was {(long?)HttpContext.Items["size"] / 1000} kB; a sheet is at most {Limits.Bytes / 1000} kB. Go back: what you typed is still there."),
             _ when IsDiskFull(error) => ("No room on the disk", "The change could not be kept because the disk is full. Make room and send it again; go back for what you typed."),

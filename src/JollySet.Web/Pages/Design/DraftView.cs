@@ -47,7 +47,7 @@ public sealed record DraftCard(int Number, string Shape, string Drawing, Immutab
             Say.Capital(string.Join("; ", plan.Blocks.Where(b => b.IsMain).GroupBy(b => $"{Words.FormatName(b.Format)} of {b.Stations.Length}, {b.RoundCount} rounds").Select(g => g.Count() > 1 ? $"{g.Count()} × {g.Key}" : g.Key))),
             SmallBunting.Of(timeline),
             [
-                ("by the clock", Say.Clock(timeline.Length)),
+                ("planned", Say.Clock(timeline.Length)),
                 ("main part", $"{100 * dose.MainShare:0} %"),
                 ("work", $"{100 * dose.WorkShare:0} %"),
                 ("see-saws", uneven == 0 ? "all level" : $"{uneven} uneven"),

@@ -70,7 +70,7 @@ public sealed class FitModel(ClassBook shelf, ClassTimelines timelines, IFitter 
         Minutes = Math.Clamp(minutes ?? kept.Plan.Brief.Minutes ?? (int)Math.Ceiling(timeline.Length.InMinutes), 1, 720);
         Locks = [.. FitItem.Of(kept.Plan).GroupBy(i => i.Block).Select(g => new LockGroup(g.Key, [.. g.Select(i => (i, locked.Contains(i.Key)))]))];
         var request = new FitRequest(kept.Plan, timeline.Studio, Minutes, [.. locked]);
-        AimedAt = request.AimsAtClock ? "by the clock, as a class that is followed along" : "in likelihood, as a class that is led";
+        AimedAt = request.AimsAtClock ? "at its planned length, as a class that is followed along" : "at its length with people, as a class that is led";
         return request;
     }
 

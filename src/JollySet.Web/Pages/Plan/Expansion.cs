@@ -34,7 +34,7 @@ public sealed record Expansion(string Line, string Text, string Bunting, string 
             line,
             SheetWriter.WriteBlock(kept.Plan, block),
             SmallBunting.Of(alone),
-            $"{Say.Clock(Totals.Of(longer).Blocks[AddBlockLine.PlaceIn(kept.Plan)].Length)} by the clock; the class becomes {Say.Clock(longer.Length)}, likely {Say.Clock(longer.Likely)}",
+            $"{Say.Clock(Totals.Of(longer).Blocks[AddBlockLine.PlaceIn(kept.Plan)].Length)} planned; the class becomes {Say.Clock(longer.Length)}, with people {Say.Clock(longer.Likely)}",
             [])
         {
             Unknown = string.Join(" ", unknown.Select(u => $"“{u.name}” is not understood{(u.near.IsEmpty ? "" : $"; near are {string.Join(", ", u.near)}")}.")),

@@ -15,7 +15,8 @@ namespace JollySet.Web.Pages.Plan;
 public sealed record PastState(int Number, string What, string When, string Clock, string Bunting, string Says, bool IsNow);
 
 /// <summary>What was done to a class, newest first, each state drawn small and to be brought back.</summary>
-public sealed record HistoryView(Guid Id, int Revision, int Open, ImmutableArray<PastState> States)
+/// <param name="Taught">When it was taught, newest first, each with its record.</param>
+public sealed record HistoryView(Guid Id, int Revision, int Open, ImmutableArray<PastState> States, ImmutableArray<(Guid Session, string When)> Taught)
 {
     private const int Most = 24;
 
@@ -24,7 +25,7 @@ public sealed record HistoryView(Guid Id, int Revision, int Open, ImmutableArray
     private const int LargeFrom = 6000;
 
     /// <summary>Of a class as it is kept.</summary>
-    public static HistoryView Of(ClassBook book, KeptClass kept, Timeline timeline, int open)
+    public static HistoryView Of(ClassBook book, SessionBook sessions, KeptClass kept, Timeline timeline, int open)
     {
         var now = Measured.Of(timeline);
         PastState? StateOf((int Number, string Summary, DateTime At) row)
@@ -32,9 +33,11 @@ public sealed record HistoryView(Guid Id, int Revision, int Open, ImmutableArray
             if ((row.Number == kept.Revision ? kept.Plan : book.PlanAt(kept.Id, row.Number)) is not { } plan)
                 return null;
             var then = TimelineBuilder.Build(plan, timeline.Studio);
-            return new PastState(row.Number, Say.Capital(row.Summary), row.At.ToLocalTime().ToString("ddd d MMM, HH:mm", CultureInfo.InvariantCulture), Say.Clock(then.Length), SmallBunting.Of(then), row.Number == kept.Revision ? "" : string.Join(" · ", Effect.Of(now, Measured.Of(then)).Says), row.Number == kept.Revision);
+            return new PastState(row.Number, Say.Capital(row.Summary), On(row.At), Say.Clock(then.Length), SmallBunting.Of(then), row.Number == kept.Revision ? "" : string.Join(" · ", Effect.Of(now, Measured.Of(then)).Says), row.Number == kept.Revision);
         }
 
-        return new HistoryView(kept.Id, kept.Revision, open, [.. book.History(kept.Id, timeline.Segments.Length > LargeFrom ? MostOfLarge : Most).Select(StateOf).OfType<PastState>()]);
+        return new HistoryView(kept.Id, kept.Revision, open, [.. book.History(kept.Id, timeline.Segments.Length > LargeFrom ? MostOfLarge : Most).Select(StateOf).OfType<PastState>()], [.. sessions.Taught([kept.Id]).Take(Most).Select(t => (t.Session, On(t.At)))]);
     }
+
+    private static string On(DateTime at) => at.ToLocalTime().ToString("ddd d MMM, HH:mm", CultureInfo.InvariantCulture);
 }

@@ -14,7 +14,7 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 namespace JollySet.Web.Pages.Plan;
 
 /// <summary>The place of work: a class as bunting, and its open block as an editable list beside what was found.</summary>
-public sealed class PlanModel(ClassBook shelf, ClassTimelines timelines, RulesBook rules, MovesBook moves, PartList parts) : PageModel
+public sealed class PlanModel(ClassBook shelf, ClassTimelines timelines, RulesBook rules, SessionBook sessions, MovesBook moves, PartList parts) : PageModel
 {
     private (ClassPlan Plan, int Open, Task<PlanLook> Look)? ahead;
 
@@ -34,7 +34,7 @@ public sealed class PlanModel(ClassBook shelf, ClassTimelines timelines, RulesBo
         var look = PlanLook.Of(id, kept.Plan, rules.Studio(), block, parts.IsAsleep("line-wide"));
         View = PlanView.Of(kept, look, line: line, safe: safe, swaps: swap > 0 ? SwapsView.OfStation(kept, look.Timeline, swap) : swapBlock ? SwapsView.OfBlock(kept, look.Timeline, block) : null, at: parts.IsLive ? at : null, rope: rope);
         if (history)
-            View = View with { History = HistoryView.Of(shelf, kept, look.Timeline, block) };
+            View = View with { History = HistoryView.Of(shelf, sessions, kept, look.Timeline, block) };
         return parts.IsLive ? Parts(StatusCodes.Status200OK, kept) : Page();
     }
 
@@ -82,7 +82,7 @@ public sealed class PlanModel(ClassBook shelf, ClassTimelines timelines, RulesBo
     }
 
     /// <summary>What was done to the class, and each state it was in.</summary>
-    public IActionResult OnGetHistory(Guid id, int block) => shelf.Get(id) is { } kept ? Partial("_History", HistoryView.Of(shelf, kept, timelines.Of(kept), block)) : NotFound();
+    public IActionResult OnGetHistory(Guid id, int block) => shelf.Get(id) is { } kept ? Partial("_History", HistoryView.Of(shelf, sessions, kept, timelines.Of(kept), block)) : NotFound();
 
     /// <summary>The class as a sheet, to keep or to send.</summary>
     public IActionResult OnGetSheet(Guid id) => Download(id, SheetWriter.Write, "text/plain", "sheet");

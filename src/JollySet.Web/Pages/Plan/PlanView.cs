@@ -47,7 +47,7 @@ public sealed record SafeMendsView(int Revision, ImmutableArray<string> Says, st
     {
         var safe = SafeMends.Of(timeline, findings);
         var after = safe.Edit.Apply(kept.Plan).Plan is { } plan ? TimelineBuilder.Build(plan, timeline.Studio) : timeline;
-        return new SafeMendsView(kept.Revision, [.. safe.Mends.Select(m => Say.Capital(m.Says))], after.Length == timeline.Length ? "" : $"{Say.Clock(timeline.Length)} becomes {Say.Clock(after.Length)} by the clock");
+        return new SafeMendsView(kept.Revision, [.. safe.Mends.Select(m => Say.Capital(m.Says))], after.Length == timeline.Length ? "" : $"{Say.Clock(timeline.Length)} becomes {Say.Clock(after.Length)} planned");
     }
 }
 

@@ -10,10 +10,14 @@ namespace JollySet.Web.Pages.Shelf;
 
 /// <summary>A class as it stands on the shelf.</summary>
 /// <param name="Kit">What one needs, as written.</param>
-public sealed record ShelfItem(Guid Id, string Title, string Bunting, string Clock, string Likely, int? Minutes, string Focus, string Kit, string Changed);
+public sealed record ShelfItem(Guid Id, string Title, string Bunting, string Clock, string Likely, int? Minutes, string Focus, string Kit, string Changed, TaughtLink? Taught);
+
+/// <summary>The way to the record of the last time a class was taught.</summary>
+/// <param name="Says">When, and how often in all.</param>
+public sealed record TaughtLink(Guid Session, string Says);
 
 /// <summary>The classes, each with its bunting in small.</summary>
-public sealed class ShelfModel(ClassBook shelf, ClassTimelines timelines, MovesBook moves, TimeProvider time) : PageModel
+public sealed class ShelfModel(ClassBook shelf, ClassTimelines timelines, MovesBook moves, SessionBook sessions, TimeProvider time) : PageModel
 {
     private const int PageSize = 24;
     private const int MostMoves = 6;
@@ -33,7 +37,8 @@ public sealed class ShelfModel(ClassBook shelf, ClassTimelines timelines, MovesB
     public void OnGet()
     {
         var page = shelf.Find(Search, PageSize * (Math.Max(1, PageNumber) - 1), PageSize);
-        Items = [.. page.Classes.Select(c => ItemOf(c, timelines.CardOf(c)))];
+        var taught = sessions.Taught([.. page.Classes.Select(c => c.Id)]).ToLookup(t => t.ClassId);
+        Items = [.. page.Classes.Select(c => ItemOf(c, timelines.CardOf(c), [.. taught[c.Id]]))];
         Broken = page.Broken;
         if (!string.IsNullOrWhiteSpace(Search))
             Moves = [.. MoveSearch.Find(Search, moves.Library()).Take(MostMoves).Select(m => (m.Name, JollySet.Web.Pages.Moves.MoveFacts.SlugOf(m.Name)))];
@@ -78,7 +83,7 @@ public sealed class ShelfModel(ClassBook shelf, ClassTimelines timelines, MovesB
         return Redirect($"/plan/{copy.Id}");
     }
 
-    private ShelfItem ItemOf(KeptClass kept, ClassCard card) => new(
+    private ShelfItem ItemOf(KeptClass kept, ClassCard card, List<(Guid ClassId, Guid Session, DateTime At)> taught) => new(
         kept.Id,
         kept.Plan.Title,
         card.Drawing,
@@ -87,7 +92,8 @@ public sealed class ShelfModel(ClassBook shelf, ClassTimelines timelines, MovesB
         kept.Plan.Brief.Minutes,
         string.Join(", ", kept.Plan.Brief.Focus),
         string.Join(", ", kept.Plan.Brief.Kit),
-        Ago(time.GetUtcNow().UtcDateTime - kept.ChangedAt));
+        Ago(time.GetUtcNow().UtcDateTime - kept.ChangedAt),
+        taught.Count == 0 ? null : new TaughtLink(taught[0].Session, $"taught {Ago(time.GetUtcNow().UtcDateTime - taught[0].At)}{(taught.Count > 1 ? $", {taught.Count} times" : "")}"));
 
     private static string Ago(TimeSpan span) => span switch
     {

@@ -99,13 +99,13 @@ public sealed class ClassBook(Storage storage, TimeProvider time)
     }
 
     /// <summary>Puts a new class on the shelf.</summary>
-    public KeptClass Add(PassedPlan passed, string summary)
+    public KeptClass Add(PassedPlan passed, string summary, IEnumerable<string>? reasons = null)
     {
         using var db = storage.Open();
         var plan = passed.Plan;
         var row = new ClassRow { Id = Guid.NewGuid(), Title = plan.Title, SearchText = SearchTextOf(plan), Revision = 1, ChangedAt = Now };
         db.Classes.Add(row);
-        var revision = new RevisionRow { ClassId = row.Id, Number = 1, Plan = passed.Stored, Summary = summary, At = Now };
+        var revision = new RevisionRow { ClassId = row.Id, Number = 1, Plan = passed.Stored, Summary = summary, Reasons = reasons is null ? null : string.Join('\n', reasons), At = Now };
         db.Revisions.Add(revision);
         db.SaveChanges();
         return Kept(row, revision, plan);
@@ -175,6 +175,13 @@ public sealed class ClassBook(Storage storage, TimeProvider time)
     {
         using var db = storage.Open();
         return [.. db.Revisions.AsNoTracking().Where(r => r.ClassId == id).OrderByDescending(r => r.Number).Take(most).AsEnumerable().Select(r => (r.Number, r.Summary, r.At))];
+    }
+
+    /// <summary>Why the class was drafted as it was, a line each; none where nobody said.</summary>
+    public IReadOnlyList<string> Reasons(Guid id)
+    {
+        using var db = storage.Open();
+        return db.Revisions.AsNoTracking().Where(r => r.ClassId == id && r.Reasons != null).OrderBy(r => r.Number).Select(r => r.Reasons!).FirstOrDefault()?.Split('\n') ?? [];
     }
 
     private DateTime Now => time.GetUtcNow().UtcDateTime;

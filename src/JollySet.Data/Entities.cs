@@ -63,6 +63,9 @@ public sealed class RevisionRow : IOfStudio
     /// <summary>What was changed, in words.</summary>
     public required string Summary { get; set; }
 
+    /// <summary>Why it is as it is, a line each, where a draft said so; null otherwise.</summary>
+    public string? Reasons { get; set; }
+
     /// <summary>When, UTC.</summary>
     public DateTime At { get; set; }
 

@@ -71,6 +71,9 @@ public sealed class ColleagueTests : IDisposable
         var answer = await app.Submit(page.QuerySelector(".draft-take")!);
         var made = app.Shelf.Get(Guid.Parse(answer.Headers.Location!.OriginalString.Split('/')[^1]))!;
         Assert.Equal(lines, made.Plan.Blocks.SelectMany(b => b.Stations).Select(s => Facts.NameOf(s.Doing).ToLowerInvariant()));
+        // Its reasons stay with the class.
+        var told = (await app.Get($"/plan/{made.Id}?handler=history")).QuerySelectorAll("#drafted li").Select(e => e.TextContent).ToList();
+        Assert.All(page.QuerySelectorAll(".draft-block li .why"), why => Assert.Contains(told, t => t.EndsWith(why.TextContent, StringComparison.Ordinal)));
         Assert.NotEqual(lines, (await app.Search($"/design?{brief}&seed=3&another=true", "draft")).QuerySelectorAll(".draft-block li b").Select(e => e.TextContent.ToLowerInvariant()));
     }
 

@@ -23,4 +23,11 @@ public sealed record Reason(string Block, int Station, string Text);
 /// <summary>A whole class to start from: the instructor makes it theirs.</summary>
 /// <param name="Plan">Null where no class can be made of the brief; <paramref name="Why"/> says so.</param>
 /// <param name="Cannot">What it cannot judge, where someone's clinician has to be asked; null otherwise.</param>
-public sealed record Draft(ClassPlan? Plan, ImmutableArray<Reason> Reasons, string? Why, string? Cannot);
+public sealed record Draft(ClassPlan? Plan, ImmutableArray<Reason> Reasons, string? Why, string? Cannot)
+{
+    /// <summary>Every reason as a line that names what it is about.</summary>
+    public IEnumerable<string> Told() => Reasons.Where(r => r.Text.Length > 0).Select(r =>
+        r.Block.Length == 0 ? r.Text
+        : Plan?.Find(r.Block)?.Stations.ElementAtOrDefault(r.Station - 1) is { } line ? $"{r.Block}, {Timing.Facts.NameOf(line.Doing)}: {r.Text}"
+        : $"{r.Block}: {r.Text}");
+}

@@ -119,6 +119,9 @@ namespace JollySet.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<string>("Reasons")
+                        .HasColumnType("TEXT");
+
                     b.Property<int?>("RedoTo")
                         .HasColumnType("INTEGER");
 

@@ -95,10 +95,10 @@ public sealed class DesignModel(ClassBook shelf, SessionBook sessions, RulesBook
         Fields = form.Fields;
         if (form.Request(seed, Recent()) is not { } request)
             return Page();
-        var plan = (Kept(job)?.Drafts ?? Drafts.Of(request, rules.Studio(), stop: HttpContext.RequestAborted)).With(AskedWhich(), AskedTaken(), rules.Studio()).Plan;
-        if (plan is null || Core.Keeping.Gate.Pass(plan).Passed is not { } passed)
+        var draft = (Kept(job)?.Drafts ?? Drafts.Of(request, rules.Studio(), stop: HttpContext.RequestAborted)).With(AskedWhich(), AskedTaken(), rules.Studio());
+        if (draft.Plan is not { } plan || Core.Keeping.Gate.Pass(plan).Passed is not { } passed)
             return Page();
-        return Redirect($"/plan/{shelf.Add(passed, "designed from a brief").Id}");
+        return Redirect($"/plan/{shelf.Add(passed, "designed from a brief", draft.Told()).Id}");
     }
 
     /// <inheritdoc/>

@@ -15,8 +15,9 @@ namespace JollySet.Web.Pages.Plan;
 public sealed record PastState(int Number, string What, string When, string Clock, string Bunting, string Says, bool IsNow);
 
 /// <summary>What was done to a class, newest first, each state drawn small and to be brought back.</summary>
+/// <param name="Reasons">Why it was drafted as it was.</param>
 /// <param name="Taught">When it was taught, newest first, each with its record.</param>
-public sealed record HistoryView(Guid Id, int Revision, int Open, ImmutableArray<PastState> States, ImmutableArray<(Guid Session, string When)> Taught)
+public sealed record HistoryView(Guid Id, int Revision, int Open, ImmutableArray<PastState> States, ImmutableArray<(Guid Session, string When)> Taught, IReadOnlyList<string> Reasons)
 {
     private const int Most = 24;
 
@@ -36,7 +37,7 @@ public sealed record HistoryView(Guid Id, int Revision, int Open, ImmutableArray
             return new PastState(row.Number, Say.Capital(row.Summary), On(row.At), Say.Clock(then.Length), SmallBunting.Of(then), row.Number == kept.Revision ? "" : string.Join(" · ", Effect.Of(now, Measured.Of(then)).Says), row.Number == kept.Revision);
         }
 
-        return new HistoryView(kept.Id, kept.Revision, open, [.. book.History(kept.Id, timeline.Segments.Length > LargeFrom ? MostOfLarge : Most).Select(StateOf).OfType<PastState>()], [.. sessions.Taught([kept.Id]).Take(Most).Select(t => (t.Session, On(t.At)))]);
+        return new HistoryView(kept.Id, kept.Revision, open, [.. book.History(kept.Id, timeline.Segments.Length > LargeFrom ? MostOfLarge : Most).Select(StateOf).OfType<PastState>()], [.. sessions.Taught([kept.Id]).Take(Most).Select(t => (t.Session, On(t.At)))], book.Reasons(kept.Id));
     }
 
     private static string On(DateTime at) => at.ToLocalTime().ToString("ddd d MMM, HH:mm", CultureInfo.InvariantCulture);

@@ -6,8 +6,9 @@ using Microsoft.EntityFrameworkCore.Infrastructure;
 namespace JollySet.Data;
 
 /// <summary>Where the one SQLite file lies and how it is opened.</summary>
-public sealed class Storage
+public sealed class Storage : IDisposable
 {
+    private readonly string connection;
     private readonly PooledDbContextFactory<JollySetDb> pool;
 
     /// <summary>Storage in <paramref name="folder"/>; the folder is made when it is missing.</summary>
@@ -17,8 +18,8 @@ public sealed class Storage
         Folder = Path.GetFullPath(folder);
         File = Path.Combine(Folder, "jolly.db");
         MakeSure(Folder);
-        var connection = new SqliteConnectionStringBuilder { DataSource = File, ForeignKeys = true, DefaultTimeout = 5 };
-        pool = new PooledDbContextFactory<JollySetDb>(new DbContextOptionsBuilder<JollySetDb>().UseSqlite(connection.ToString()).Options);
+        connection = new SqliteConnectionStringBuilder { DataSource = File, ForeignKeys = true, DefaultTimeout = 5 }.ToString();
+        pool = new PooledDbContextFactory<JollySetDb>(new DbContextOptionsBuilder<JollySetDb>().UseSqlite(connection).Options);
     }
 
     /// <summary>The folder.</summary>
@@ -29,6 +30,13 @@ public sealed class Storage
 
     /// <summary>A unit of work.</summary>
     public JollySetDb Open() => pool.CreateDbContext();
+
+    /// <summary>Lets the file go: connections that were kept for the next unit of work are closed; no other storage's are.</summary>
+    public void Dispose()
+    {
+        using var own = new SqliteConnection(connection);
+        SqliteConnection.ClearPool(own);
+    }
 
     /// <summary>Brings the file up to date; before it changes, a copy of it is set aside.</summary>
     /// <exception cref="StorageException">The file cannot be opened or written.</exception>
@@ -76,7 +84,7 @@ public sealed class Storage
     {
         var copy = Path.Combine(Folder, $"jolly-before-{before}.db");
         System.IO.File.Delete(copy);
-        using var from = new SqliteConnection($"Data Source={File}");
+        using var from = new SqliteConnection($"Data Source={File};Pooling=False");
         using var to = new SqliteConnection($"Data Source={copy};Pooling=False");
         from.Open();
         to.Open();

@@ -38,7 +38,7 @@ internal static class Disks
         var storage = new Storage(folder);
         storage.Migrate();
         DemoData.Fill(new ClassBook(storage, TimeProvider.System));
-        SqliteConnection.ClearAllPools();
+        storage.Dispose();
         using (var connection = new SqliteConnection($"Data Source={storage.File};Pooling=False"))
         {
             connection.Open();

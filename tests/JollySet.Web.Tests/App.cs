@@ -96,7 +96,6 @@ public sealed class App : IDisposable
     public void Dispose()
     {
         factory.Dispose();
-        Microsoft.Data.Sqlite.SqliteConnection.ClearAllPools();
         Directory.Delete(folder, recursive: true);
     }
 

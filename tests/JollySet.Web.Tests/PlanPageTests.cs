@@ -221,8 +221,7 @@ public sealed class PlanPageTests : IDisposable
         await app.Submit(await StationForm(1), ("amount", "50s"));
         var undo = (await app.Get($"/plan/{Slack}")).QuerySelector("#undo-form")!;
         var answers = await Task.WhenAll(Enumerable.Range(0, 8).Select(_ => app.Submit(undo, ("do", "undo"))));
-        Assert.Single(answers, a => a.StatusCode == HttpStatusCode.Redirect);
-        Assert.Equal(7, answers.Count(a => a.StatusCode == HttpStatusCode.Conflict));
+        Assert.Equal([HttpStatusCode.Redirect, .. Enumerable.Repeat(HttpStatusCode.Conflict, 7)], answers.Select(a => a.StatusCode).Order());
         Assert.Equal(3, app.Shelf.Get(Slack)!.Revision);
     }
 

@@ -91,7 +91,7 @@ public sealed partial class SafetyTests : IDisposable
             Microsoft.EntityFrameworkCore.RelationalDatabaseFacadeExtensions.ExecuteSqlRaw(db.Database, "DROP TABLE OwnMoves; DROP TABLE HouseRules; DROP TABLE SessionEvents; DROP TABLE Sessions; DROP TABLE Revisions; DROP TABLE Classes; DROP TABLE Studios; DELETE FROM __EFMigrationsHistory; INSERT INTO __EFMigrationsHistory VALUES ('20000101000000_Before', '10.0.0');");
         storage.Migrate();
         Assert.Single(Directory.GetFiles(folder, "jolly-before-*.db"));
-        SqliteConnection.ClearAllPools();
+        storage.Dispose();
         Directory.Delete(folder, recursive: true);
     }
 
@@ -110,7 +110,7 @@ public sealed partial class SafetyTests : IDisposable
         var moves = new MovesBook(storage);
         Assert.Equal("Old", new SessionBook(storage, moves, TimeProvider.System).Get(id)!.Timeline.Plan.Title);
         Assert.Empty(moves.Own());
-        SqliteConnection.ClearAllPools();
+        storage.Dispose();
         Directory.Delete(folder, recursive: true);
     }
 

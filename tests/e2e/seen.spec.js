@@ -23,6 +23,7 @@ for (const size of sizes)
     test.slow();
     await page.setViewportSize(size);
     const faulty = await demo(page, "Spring Tide");
+    const plain = await demo(page, "Slack Water Strength");
     for (const address of [
       "/",
       "/new",
@@ -32,11 +33,15 @@ for (const size of sizes)
       "/moves/goblet-squat/facts",
       `${faulty.replace("plan", "effort")}?recovery=true`,
       faulty,
+      plain,
       ...["balance", "effort", "print"].map((facet) => faulty.replace("plan", facet)),
     ]) {
       await page.goto(address);
       await axe(page);
       expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(size.width);
+      // The lengths stand in a line that does not scroll: none of them is cut off.
+      for (const length of await page.locator(".lengths dd:visible").all())
+        expect(await length.evaluate((dd) => dd.getBoundingClientRect().right)).toBeLessThanOrEqual(size.width);
     }
     for (const [address, button, found] of [
       [`${faulty.replace("plan", "fit")}?minutes=20`, "#work", "#proposals > :not(.working-now, .fit-hint)"],

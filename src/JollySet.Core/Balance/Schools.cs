@@ -32,10 +32,35 @@ public static class Schools
 
     private static bool IsPower(Move move) => move.Impact == Impact.High || move.Pace is PaceClass.Swing or PaceClass.PowerCompound;
 
+    /// <summary>Both sides of every pair of muscles, and of patterns, a bit each: pairs are asked for by the hundred thousand when a class is drafted.</summary>
+    private static readonly (ulong First, ulong Second)[] MuscleSides = [.. SeeSaws.MusclePairs.Select(p => (Bits(p.FirstMuscles.Select(m => (int)m)), Bits(p.SecondMuscles.Select(m => (int)m))))];
+
+    private static readonly (ulong First, ulong Second)[] PatternSides = [.. SeeSaws.PatternPairs.Select(p => (Bits(p.FirstPatterns.Select(m => (int)m)), Bits(p.SecondPatterns.Select(m => (int)m))))];
+
     /// <summary>By pattern, or by the muscles that do most; one prime mover in both is one muscle twice, whatever else works.</summary>
-    private static bool Opposing(Move a, Move b) =>
-        (!Prime(a).Intersect(Prime(b)).Any() && SeeSaws.MusclePairs.Any(p => Prime(a).Any(p.FirstMuscles.Contains) && Prime(b).Any(p.SecondMuscles.Contains)))
-        || SeeSaws.PatternPairs.Any(p => p.FirstPatterns.Contains(a.Pattern) && p.SecondPatterns.Contains(b.Pattern));
+    private static bool Opposing(Move a, Move b)
+    {
+        var (first, second) = (PrimeBits(a), PrimeBits(b));
+        if ((first & second) == 0)
+            foreach (var pair in MuscleSides)
+                if ((first & pair.First) != 0 && (second & pair.Second) != 0)
+                    return true;
+        foreach (var pair in PatternSides)
+            if ((pair.First >> (int)a.Pattern & 1) != 0 && (pair.Second >> (int)b.Pattern & 1) != 0)
+                return true;
+        return false;
+    }
+
+    private static ulong Bits(IEnumerable<int> of) => of.Aggregate(0UL, (bits, at) => bits | 1UL << at);
+
+    private static ulong PrimeBits(Move move)
+    {
+        var bits = 0UL;
+        foreach (var (muscle, share) in move.Muscles)
+            if (share == 1)
+                bits |= 1UL << (int)muscle;
+        return bits;
+    }
 
     private static IEnumerable<Muscle> Prime(Move move) => move.Muscles.Where(m => m.Share == 1).Select(m => m.Muscle);
 

@@ -18,11 +18,16 @@ internal sealed class MoveMix
     private const double OtherSides = 80;
     private readonly ImmutableArray<(Move Move, double Price)> pool;
     private readonly ImmutableArray<Slot> slots;
-    private readonly HouseRules rules;
+    private readonly double judged;
+    private readonly double level;
+    private readonly double leaning;
+    private readonly (double Least, double Most) core;
+    private readonly (double Least, double Most) other;
     private readonly Focus focus;
     private readonly double[][] sides;
     private readonly double[][] regions;
     private readonly int[] stems;
+    private readonly int[] kits;
     private readonly Dictionary<School, byte[]> known = [];
     private readonly bool[] covered;
     private readonly bool[] soft;
@@ -34,12 +39,16 @@ internal sealed class MoveMix
         // Prices count from the cheapest, so that no part of the whole is below nothing.
         var cheapest = candidates.Min(c => c.Price);
         pool = [.. candidates.Select(c => (c.Move, c.Price - cheapest))];
-        (this.slots, this.focus, this.rules, this.wants) = (slots, focus, rules, wants);
+        (this.slots, this.focus, this.wants) = (slots, focus, wants);
+        (judged, level, leaning) = ((double)(rules.BalanceJudgedFrom * rules.BalanceSetSeconds), (double)rules.BalanceLevel, (double)rules.BalanceLeaning);
+        (core, other) = (((double)rules.BalanceCoreLeast, (double)rules.BalanceCoreMost), ((double)rules.BalanceRegionLeast, (double)rules.BalanceRegionMost));
         meets = [.. wants.Select(w => pool.Select(p => w.Is(p.Move)).ToArray())];
         sides = [.. pool.Select(p => SeeSaws.SharesOf(p.Move).SelectMany(s => new[] { (double)s.First, (double)s.Second }).ToArray())];
         regions = [.. pool.Select(p => Enum.GetValues<Region>().Select(r => (double)p.Move.Muscles.Where(m => MuscleLoads.RegionOf(m.Muscle) == r).Sum(m => m.Share)).ToArray())];
         var kinds = pool.Select(p => StemOf(p.Move.Name)).ToList();
         stems = [.. kinds.Select(k => kinds.IndexOf(k))];
+        var things = pool.Select(p => string.Join('|', p.Move.Kit)).ToList();
+        kits = [.. things.Select(k => things.IndexOf(k))];
         covered = [.. SeeSaws.CoveredBy(focus)];
         soft = [.. SeeSaws.MusclePairs.Select(p => p.IsSoft).Concat(SeeSaws.PatternPairs.Select(_ => false))];
     }
@@ -97,7 +106,7 @@ internal sealed class MoveMix
                     if (Array.IndexOf(chosen, i) >= 0 || pool[i].Price >= now)
                         continue;
                     chosen[place] = i;
-                    var badness = With(others, chosen, place);
+                    var badness = With(others, chosen, place, now);
                     if (badness < now - 1e-9)
                         (now, best, better) = (badness, i, true);
                     chosen[place] = was;
@@ -136,18 +145,24 @@ internal sealed class MoveMix
     }
 
     /// <summary>How far from good the whole is with the move chosen for that place.</summary>
-    private double With((double[] Weights, double[] Load, int[] Patterns, int[] Met, double Sum) others, int[] chosen, int place)
+    /// <param name="enough">What is no better than this is not reckoned to its end: no part of the whole is below nothing.</param>
+    private double With((double[] Weights, double[] Load, int[] Patterns, int[] Met, double Sum) others, int[] chosen, int place, double enough = double.MaxValue)
     {
+        var (move, price) = pool[chosen[place]];
+        var sum = others.Sum + price + Sided(move, place) + (SamePattern * others.Patterns[(int)move.Pattern]) + Missing(others.Met, chosen[place]);
+        if (sum >= enough)
+            return sum;
+        sum += Again(chosen, place) + Paired(chosen, place);
+        if (place + 1 < chosen.Length)
+            sum += Paired(chosen, place + 1);
+        if (sum >= enough)
+            return sum;
         Span<double> weights = stackalloc double[others.Weights.Length];
         Span<double> load = stackalloc double[3];
         others.Weights.CopyTo(weights);
         others.Load.CopyTo(load);
         Weigh(chosen[place], slots[place].Seconds, weights, load);
-        var (move, price) = pool[chosen[place]];
-        var sum = others.Sum + price + Sided(move, place) + (SamePattern * others.Patterns[(int)move.Pattern]) + Again(chosen, place) + Paired(chosen, place);
-        if (place + 1 < chosen.Length)
-            sum += Paired(chosen, place + 1);
-        return sum + Pairs(weights) + Regions(load) + Missing(others.Met, chosen[place]);
+        return sum + Pairs(weights) + Regions(load);
     }
 
     private double Sided(Move move, int place) => slots[place].OneSided is { } one && one != (move.Sides == MoveSides.OneSided) ? OtherSides : 0;
@@ -188,7 +203,7 @@ internal sealed class MoveMix
         if (slots[place].School is not { } school)
             return 0;
         var (before, move) = (pool[chosen[place - 1]].Move, pool[chosen[place]].Move);
-        return (Suit(school, chosen[place - 1], chosen[place]) ? 0 : NotPaired) + (before.Level == move.Level ? 0 : UpAndDown) + (before.Kit.SequenceEqual(move.Kit) ? 0 : OtherKit);
+        return (Suit(school, chosen[place - 1], chosen[place]) ? 0 : NotPaired) + (before.Level == move.Level ? 0 : UpAndDown) + (kits[chosen[place - 1]] == kits[chosen[place]] ? 0 : OtherKit);
     }
 
     /// <summary>Whether two moves are a pair of the school, or apart where any will do; asked once for each two.</summary>
@@ -204,8 +219,7 @@ internal sealed class MoveMix
 
     private double Pairs(ReadOnlySpan<double> weights)
     {
-        var (sum, judged) = (0.0, (double)(rules.BalanceJudgedFrom * rules.BalanceSetSeconds));
-        var (level, leaning) = ((double)rules.BalanceLevel, (double)rules.BalanceLeaning);
+        var sum = 0.0;
         for (var pair = 0; pair < covered.Length; pair++)
         {
             var (heavy, light) = (Math.Max(weights[2 * pair], weights[(2 * pair) + 1]), Math.Min(weights[2 * pair], weights[(2 * pair) + 1]));
@@ -226,8 +240,8 @@ internal sealed class MoveMix
         var off = 0.0;
         for (var region = 0; region < load.Length; region++)
         {
-            var (least, most) = region == (int)Region.Core ? (rules.BalanceCoreLeast, rules.BalanceCoreMost) : (rules.BalanceRegionLeast, rules.BalanceRegionMost);
-            off += Math.Max(0, Math.Max((double)least + 0.01 - (load[region] / all), (load[region] / all) - ((double)most - 0.01)));
+            var (least, most) = region == (int)Region.Core ? core : other;
+            off += Math.Max(0, Math.Max(least + 0.01 - (load[region] / all), (load[region] / all) - (most - 0.01)));
         }
 
         return off * OffRegion;

@@ -75,7 +75,14 @@ internal sealed class CardBlock(int line, string name, CardPart part)
     public bool IsSuperset { get; set; }
 
     /// <summary>Whether the card gave it no name.</summary>
-    public bool IsUnnamed => Name is [>= 'A' and <= 'Z'];
+    public bool IsUnnamed => !IsNamed && Name is [>= 'A' and <= 'Z'];
+
+    /// <summary>Whether its name stands on the card, a single letter too.</summary>
+    public bool IsNamed { get; init; }
+
+    /// <summary>The words it was begun with, where a line of the card holds more than them.</summary>
+    public string? Begun { get; init; }
+
     public char? Letter { get; init; }
 
     /// <summary>The head that pairs on one line each stand under.</summary>

@@ -28,8 +28,8 @@ internal static class CardGaps
             {
                 block.IsOwnTime = true;
                 // How a block runs that names no moves has no place on a sheet: its line is kept.
-                if ((block.HasSettings || block.Rest is not null) && !block.Notes.Contains(line.Text))
-                    block.Notes.Add(line.Text);
+                if ((block.HasSettings || block.Rest is not null) && (block.Begun ?? line.Text) is var said && !block.Notes.Contains(said))
+                    block.Notes.Add(said);
                 var minutes = (block.Length ?? 60) / 60m;
                 questions.Add(new CardQuestion(block.Line, 1, $"no moves are named in {block.Name}", [new CardChoice($"{minutes:0.#} min of their own time", line.Raw), new CardChoice("a note", $"note: {line.Text}")]));
                 continue;

@@ -18,6 +18,8 @@ internal static class CardInherit
                 continue;
             foreach (var block in to)
                 Give(from, block, isLast: block == to[^1]);
+            if (from.Length is { } length)
+                to[0].Notes.Insert(0, string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{length / 60m:0.#} min"));
             to[0].Notes.InsertRange(0, from.Notes);
             handed.Add((from, to));
             blocks.RemoveAt(at);
@@ -33,11 +35,11 @@ internal static class CardInherit
     {
         (to.RoundsLow, to.RoundsHigh) = (to.RoundsLow ?? from.RoundsLow, to.RoundsHigh ?? from.RoundsHigh);
         to.Work ??= from.Work;
-        to.Rest ??= from.Rest;
+        (to.Rest, to.RestHigh) = (to.Rest ?? from.Rest, to.RestHigh ?? from.RestHigh);
         to.Between ??= from.Between;
         to.WaterBetween |= from.WaterBetween;
         if (!isLast)
-            to.After ??= from.After;
+            (to.After, to.Water) = (to.After ?? from.After, to.Water || from.Water);
         foreach (var station in to.Stations)
             station.Take(from.ForAll);
     }

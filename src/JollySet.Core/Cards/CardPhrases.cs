@@ -156,6 +156,10 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"^(?<name>[a-z][a-z' -]*?)\s*[:\s]\s*(?<l>\d{1,2}(?:\s*-\s*\d{1,2}){2,})(?<more>(?:[\s,].*)?)$", RegexOptions.IgnoreCase)]
     public static partial Regex SetByDashes();
 
+    /// <summary>Three or four small numbers, or a nought among them.</summary>
+    [GeneratedRegex(@"^(?:[0-4]\s*-\s*){2,3}[0-4]$|\b0\b")]
+    public static partial Regex LooksLikeTempo();
+
     [GeneratedRegex(@"^(?<n>\d{1,2})\s*(?:x|rounds?(?:\s+of)?)\s*\((?<items>[^()]+,[^()]+)\)\.?$", RegexOptions.IgnoreCase)]
     public static partial Regex RoundsOfBracket();
 
@@ -166,7 +170,7 @@ internal static partial class CardPhrases
     public static partial Regex ClassLong();
 
     /// <summary>A sentence as it is spoken, no title.</summary>
-    [GeneratedRegex(@"\b(?:I|I'll|I'm|we|we'll|let's|is|are|you)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:I|I'll|I'm|we|we'll|let's)\b|\b(?:is|are)\b.*[.:]\s*$", RegexOptions.IgnoreCase)]
     public static partial Regex IsSpoken();
 
     /// <summary>Words that join a name to what comes after it.</summary>

@@ -1,10 +1,6 @@
-using System.Collections.Immutable;
 using System.Globalization;
 using System.Text.RegularExpressions;
-using JollySet.Core.Moves;
-using JollySet.Core.Moves.Names;
 using JollySet.Core.Plans;
-using JollySet.Core.Sheets;
 using static JollySet.Core.Cards.CardPhrases;
 
 namespace JollySet.Core.Cards;
@@ -77,7 +73,7 @@ public sealed partial class CardReader
         // Words behind how it runs are no name: “40 s work, 10 s rest, all on the mat”.
         var isBehind = part == CardPart.Main && !isNamed && !isEmpty && items is null && !text.EndsWith(':') && char.IsAsciiDigit(text[0]) && !line.IsHeading;
         var entitled = begins.Success && char.IsAsciiDigit(begins.Value[^1]) ? $"{begins.Value} {named}" : named;
-        var block = new CardBlock(line.Number, NameOf(before, entitled, part, isEmpty || isBehind || named.Length == 0), part) { Length = length ?? scan.Length, IsTalk = part == CardPart.Main && Talk().IsMatch(before) };
+        var block = new CardBlock(line.Number, NameOf(before, entitled, part, isEmpty || isBehind || named.Length == 0), part) { Length = length ?? scan.Length, IsTalk = part == CardPart.Main && Talk().IsMatch(before), IsNamed = begins.Success, Begun = line.Text };
         if (scan.IsEach || scan.SaysEachSide)
             block.Length = length;
         block.IsSuperset = Super().IsMatch(before);
@@ -136,7 +132,7 @@ public sealed partial class CardReader
     /// <summary>What is left of a block's words besides its name; null where it is nothing or only filler.</summary>
     private static string? Beside(string left, string name)
     {
-        var words = name.Length == 1 ? left : left.StartsWith(name, StringComparison.OrdinalIgnoreCase) ? left[name.Length..] : !left.Contains(name, StringComparison.OrdinalIgnoreCase) ? left : left.Remove(left.IndexOf(name, StringComparison.OrdinalIgnoreCase), name.Length);
+        var words = name.Length <= 1 ? left : left.StartsWith(name, StringComparison.OrdinalIgnoreCase) ? left[name.Length..] : !left.Contains(name, StringComparison.OrdinalIgnoreCase) ? left : left.Remove(left.IndexOf(name, StringComparison.OrdinalIgnoreCase), name.Length);
         words = words.Trim(' ', ',', '.', ':', ';', '-', '!', '(', ')', '[', ']', '/', '+');
         return WithoutStops(words) is { Length: > 2 } said && said.Any(char.IsLetter) ? words : null;
     }
@@ -181,7 +177,6 @@ public sealed partial class CardReader
 
     private static void Gap(CardBlock block, int seconds, CardGap gap, bool onHead, int? high = null)
     {
-        block.RestHigh = high ?? block.RestHigh;
         var isLinked = block.Letter is not null || block.IsSuperset || block.Scheme is not null;
         if (gap == CardGap.After)
             block.After = seconds;
@@ -189,17 +184,15 @@ public sealed partial class CardReader
             (block.Stations[^1].Rest, block.Stations[^1].RestHigh) = (seconds, high);
         else if (block.Scheme is not null && block.Rest is { } inner && inner != seconds)
             block.Notes.Add(string.Create(CultureInfo.InvariantCulture, $"rest {seconds} s"));
-        else if (isLinked || block.IsStraight || block.ForAll?.Sets is not null)
-            block.Rest = seconds;
+        else if (isLinked || block.IsStraight || block.ForAll?.Sets is not null || gap == CardGap.Moves)
+            (block.Rest, block.RestHigh) = (seconds, high);
         else if (gap == CardGap.Rounds)
             block.Between = seconds;
-        else if (gap == CardGap.Moves)
-            block.Rest = seconds;
         else if (!onHead && block.Stations.Count > 0)
             (block.Stations[^1].Rest, block.ClosesAfterRounds) = (seconds, block is { Rest: not null, RoundsLow: > 1 });
         else if (block.Rest is not null || seconds >= LongRest || (block.RoundsLow > 1 && block.Work is null))
             block.Between = seconds;
         else
-            block.Rest = seconds;
+            (block.Rest, block.RestHigh) = (seconds, high);
     }
 }

@@ -1,10 +1,4 @@
-using System.Collections.Immutable;
 using System.Globalization;
-using System.Text.RegularExpressions;
-using JollySet.Core.Moves;
-using JollySet.Core.Moves.Names;
-using JollySet.Core.Plans;
-using JollySet.Core.Sheets;
 using static JollySet.Core.Cards.CardPhrases;
 
 namespace JollySet.Core.Cards;
@@ -21,6 +15,8 @@ public sealed partial class CardReader
         var drinks = scan.SaysWater || Drink().IsMatch(WithoutStops(scan.Left));
         if (scan.Gaps.Count > 0 && (IsEmpty(scan.Left) || drinks))
         {
+            if (!IsEmpty(scan.Left) && !Drink().IsMatch(WithoutStops(scan.Left)))
+                block.Notes.Add(scan.Left);
             block.IsRested = block.IsStraight && scan.Gaps[0].For == CardGap.Unsaid;
             // A rest below a block whose moves stood on its own line comes after it.
             var closes = block.Part == CardPart.Main && !(block.RoundsLow > 1) && !block.IsLinked && block.Stations.Count > 1 && block.Stations.TrueForAll(s => s.Line == block.Line);

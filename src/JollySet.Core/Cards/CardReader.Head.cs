@@ -1,10 +1,3 @@
-using System.Collections.Immutable;
-using System.Globalization;
-using System.Text.RegularExpressions;
-using JollySet.Core.Moves;
-using JollySet.Core.Moves.Names;
-using JollySet.Core.Plans;
-using JollySet.Core.Sheets;
 using static JollySet.Core.Cards.CardPhrases;
 
 namespace JollySet.Core.Cards;
@@ -33,7 +26,7 @@ public sealed partial class CardReader
     private bool TakesTitle(CardWords line)
     {
         var pieces = TitleParts().Split(line.Text);
-        var runs = pieces.Where(p => Scan(p, isLine: false) is var scan && (scan.SaysBlock || scan.Gaps.Count > 0 || scan.IsEach) && (IsEmpty(scan.Left) || (scan.Gaps.Count == 0 && scan.Work is not null && scan.Left.Split(' ').Length < 3))).ToList();
+        var runs = pieces.Where(p => Scan(p, isLine: false) is var scan && (scan.SaysBlock || scan.Gaps.Count > 0 || scan.IsEach) && IsEmpty(scan.Left)).ToList();
         var water = pieces.FirstOrDefault(p => Scan(p, isLine: false) is { Length: not null } scan && Drink().IsMatch(WithoutStops(scan.Left)));
         if (runs.Count == 0 || runs.Count == pieces.Length)
             return TakesHead(line, mayTitle: true);

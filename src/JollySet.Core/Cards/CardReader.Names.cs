@@ -1,10 +1,6 @@
-using System.Collections.Immutable;
 using System.Globalization;
 using System.Text.RegularExpressions;
 using JollySet.Core.Moves;
-using JollySet.Core.Moves.Names;
-using JollySet.Core.Plans;
-using JollySet.Core.Sheets;
 using static JollySet.Core.Cards.CardPhrases;
 
 namespace JollySet.Core.Cards;
@@ -46,7 +42,6 @@ public sealed partial class CardReader
                 return free;
         }
     }
-
 
     /// <summary>Head and list of a line that has both: “warm-up: jog, hip circles”.</summary>
     private (string Head, string? Items) Listed(string text)

@@ -51,10 +51,13 @@ public sealed partial class CardReader
     private void TakePair(CardWords line, string[] parts)
     {
         var head = Current is { IsSuperset: true } said && (said.Stations.Count == 0 || said.Pair is not null) ? said : null;
-        var block = new CardBlock(line.Number, "", CardPart.Main) { IsSuperset = true, Pair = head?.Pair ?? head, RoundsLow = head?.RoundsLow, RoundsHigh = head?.RoundsHigh, Rest = head?.Rest };
+        var block = new CardBlock(line.Number, "", CardPart.Main) { IsSuperset = true, Pair = head?.Pair ?? head, RoundsLow = head?.RoundsLow, RoundsHigh = head?.RoundsHigh, Rest = head?.Rest, RestHigh = head?.RestHigh };
         if (head is { Stations.Count: 0 })
         {
             blocks.Remove(head);
+            block.Notes.AddRange(head.Notes);
+            if (Beside(Super().Replace(head.Name, ""), "") is { } words)
+                block.Notes.Add(words);
             settings.Remove(head.Line);
             Say(LineAt(head.Line), CardLineKind.Setting, head.Told());
         }
@@ -94,7 +97,7 @@ public sealed partial class CardReader
             if (TempoAlone().IsMatch(inside))
                 return $", tempo {inside}";
             if (HalfEach().Match(inside) is { Success: true } half)
-                return text.Any(char.IsAsciiDigit) && CardScan.HasCount(text[..m.Index], 2 * int.Parse(half.Groups["n"].Value, System.Globalization.CultureInfo.InvariantCulture)) ? ", alternating" : $", {half.Groups["n"].Value} each side";
+                return CardScan.HasCount(text[..m.Index], 2 * int.Parse(half.Groups["n"].Value, System.Globalization.CultureInfo.InvariantCulture)) ? ", alternating" : $", {half.Groups["n"].Value} each side";
             var ways = inside.Split(';').Select(i => WayOf(i.Trim())).ToList();
             if (ways.TrueForAll(w => w is not null))
                 options.AddRange(ways.Select(w => w!.Value));
@@ -188,6 +191,9 @@ public sealed partial class CardReader
         if ((scan.RoundsLow is not null && station.Sets != scan.RoundsLow) || scan.Work is not null || scan.Scheme is not null || scan.Every is not null || scan.IsAmrap)
             own.Add(line.Text);
         station.Notes.AddRange(own);
+        // Whose knees are bad is heard beside a move too; “no jumping” there is said of the move.
+        foreach (var need in own.SelectMany(n => CardHead.NeedsIn(n).Needs).Where(n => !n.StartsWith("no ", StringComparison.Ordinal)))
+            head.AddNeed(need);
         return station;
     }
 

@@ -47,7 +47,7 @@ public sealed partial class CardReader
             var from = block.Stations.FindIndex(s => s.Sets != first.Sets || (differs && s.Rest != first.Rest));
             if (from < 1)
                 continue;
-            var rest = new CardBlock(block.Stations[from].Line, FreeName(block.IsUnnamed ? "A" : block.Name), CardPart.Main) { RoundsLow = block.Stations[from].Sets, Rest = differs ? null : block.Rest, Between = block.Between, After = block.After, Water = block.Water };
+            var rest = new CardBlock(block.Stations[from].Line, FreeName(block.IsUnnamed ? "A" : block.Name), CardPart.Main) { RoundsLow = block.Stations[from].Sets, Rest = differs ? null : block.Rest, RestHigh = differs ? null : block.RestHigh, Between = block.Between, After = block.After, Water = block.Water };
             rest.Stations.AddRange(block.Stations.Skip(from));
             block.Stations.RemoveRange(from, block.Stations.Count - from);
             (block.After, block.Water) = (null, false);

@@ -15,7 +15,7 @@ public sealed partial class CardReader
 
     /// <summary>“Deadlift: 5-5-5, build up” is three sets of it.</summary>
     private string AsSets(string text) =>
-        SetByDashes().Match(text) is { Success: true } sets && Understood(sets.Groups["name"].Value.Trim()) is not null
+        SetByDashes().Match(text) is { Success: true } sets && Understood(sets.Groups["name"].Value.Trim()) is not null && !LooksLikeTempo().IsMatch(sets.Groups["l"].Value)
             ? $"{sets.Groups["name"].Value.Trim()} {sets.Groups["l"].Value.Replace('-', ',').Replace('/', ',')}{(sets.Groups["more"].Value.Trim(' ', ',') is { Length: > 0 } more ? $" ({more})" : "")}" : text;
 
     /// <summary>“3 x (10 squats, 10 rows)” is three rounds of them.</summary>

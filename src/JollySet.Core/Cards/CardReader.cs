@@ -1,6 +1,3 @@
-using System.Collections.Immutable;
-using System.Globalization;
-using System.Text.RegularExpressions;
 using JollySet.Core.Moves;
 using JollySet.Core.Moves.Names;
 using JollySet.Core.Plans;
@@ -28,7 +25,14 @@ public sealed partial class CardReader
     private readonly Dictionary<int, CardBlock> settings = [];
     private int? lastMinute;
 
-    private CardReader(List<CardWords> words, MoveLibrary library, HashSet<int> refused) => (this.words, this.library, this.refused) = (words, library, refused);
+    /// <summary>Lines of the card that were parted into several.</summary>
+    private readonly HashSet<int> parted;
+
+    private CardReader(List<CardWords> words, MoveLibrary library, HashSet<int> refused)
+    {
+        (this.words, this.library, this.refused) = (words, library, refused);
+        parted = [.. words.Zip(words.Skip(1)).Where(w => w.First.Number == w.Second.Number).Select(w => w.First.Number)];
+    }
 
     private readonly Dictionary<(string, bool), CardScan> scans = [];
 
@@ -129,7 +133,7 @@ public sealed partial class CardReader
         line = line with { Text = Reworded(line.Text) };
         if (isFirst && ((line.IsHeading && PartOf(line.Text) == CardPart.Main) || !BeginsBlock(line.Text) || (TitleBesides().IsMatch(line.Text) && !Talk().IsMatch(line.Text)) || IsTopic(line.Text) || IsOverBlock(line) || IsTitled(line.Text)) && !IsStation(line.Text) && (Scan(line.Text) is { Sets: null } || !BriefWords.Focus(Scan(line.Text).Left).IsEmpty))
         {
-            if (IsSpoken().IsMatch(line.Text) && line.Text.Split(' ').Length > FewWords)
+            if (IsSpoken().IsMatch(line.Text) && line.Text.Split(' ').Length > FewWords && !TitleBesides().IsMatch(line.Text))
             {
                 Note(line);
                 head.Overhear(line.Text);
@@ -223,7 +227,7 @@ public sealed partial class CardReader
 
     private void Note(CardWords line)
     {
-        var text = CardText.Plain(words.Count(w => w.Number == line.Number) > 1 ? line.Text : line.Raw).TrimStart('-', '*', '+', '>', '~', ' ');
+        var text = CardText.Plain(parted.Contains(line.Number) ? line.Text : line.Raw).TrimStart('-', '*', '+', '>', '~', ' ');
         if (text.StartsWith("note:", StringComparison.OrdinalIgnoreCase))
             text = text[5..].Trim();
         if (text.Length == 0)

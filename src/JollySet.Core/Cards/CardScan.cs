@@ -24,6 +24,9 @@ internal sealed partial class CardScan
     {
         left = Numbers().Replace(BareSeconds().Replace(text, "${n}s"), m => Worded(m.Value));
         left = TimesListed().Replace(left, m => string.Join('-', Digits().Matches(m.Value).Select(d => d.Value)) + "s");
+        // “Warm up 10m”: minutes of a block; of a move metres.
+        if (!isLine)
+            left = MinutesShort().Replace(left, "${n} min");
         hasFigures = text.Any(char.IsAsciiDigit) || left.Any(char.IsAsciiDigit) || MinuteOff().IsMatch(left);
         Count(Exertion(), m => Remark = m.Value.Trim());
         left = MinuteOff().Replace(left, "60s ${off}");
@@ -85,7 +88,8 @@ internal sealed partial class CardScan
         Count(SetsOf(), TakeSets);
         Count(ByRound(), m => RepsByRound = m.Groups["l"].Value.Replace(" ", "", StringComparison.Ordinal));
         Count(HowMany(), _ => { });
-        Count(Metres(), m => Remark = Remark is { } said ? $"{said}, {m.Value.Trim()}" : m.Value.Trim());
+        if (isLine)
+            Count(Metres(), m => Remark = Remark is { } said ? $"{said}, {m.Value.Trim()}" : m.Value.Trim());
         Count(EachLong(), m => (Length, IsEach) = (TimeOf(m.Groups["t"].Value), true));
         Count(Lasting(), m => Length ??= TimeOf(m.Groups["t"].Value));
         Count(EachCount(), m => (RepsLow, RepsHigh, Sides) = (Int(m, "n"), m.Groups["m"].Success ? Int(m, "m") : null, "each side"));
@@ -386,6 +390,9 @@ internal sealed partial class CardScan
 
     [GeneratedRegex(@"\b(?<n>\d{1,2})\s*(?:sets?\s*(?:x|of)?|x)\s*(?<far>\d{1,4}\s*(?:m|metres?|meters?|yards?|yds?))\b(?!\s*in)", RegexOptions.IgnoreCase)]
     private static partial Regex SetsOfMetres();
+
+    [GeneratedRegex(@"\b(?<n>[1-9]\d)\s?m\b(?!\s*in)", RegexOptions.IgnoreCase)]
+    private static partial Regex MinutesShort();
 
     [GeneratedRegex(@"\b\d{2,4}\s*(?:m|metres?|meters?|yards?|yds?)\b(?!\s*in)", RegexOptions.IgnoreCase)]
     private static partial Regex Metres();

@@ -80,7 +80,8 @@ internal static class CardTable
                 if (known.Contains("name") && known.Count(k => k.Length > 0) >= 2)
                 {
                     (heads, sign) = (known, mark);
-                    rows[at] = "";
+                    // A heading of several words, or one that somebody must be spared, is no heading.
+                    rows[at] = string.Join(", ", cells.Where((c, i) => known[i].Length == 0 && (c.Trim().Split(' ').Length > 2 || c.AsSpan().ContainsAny(".;!?:") || Moves.BriefWords.Need(c) is not null || CardHead.NeedsIn(c).Needs is { IsEmpty: false })).Select(c => c.Trim()));
                     break;
                 }
             }
@@ -126,7 +127,7 @@ internal static class CardTable
         if (Said("note") is { Length: > 0 } note)
             row.Append(" (").Append(note).Append(')');
         // A cell that has found no place is kept in brackets.
-        foreach (var cell in cells.Select((c, i) => (text: c.Trim(), head: IsCount(i) ? "block" : i < heads.Length ? heads[i] : "")).Where(c => c.text.Length > 0 && c is not { head: "rest", text: "0" } && c.head != "block"))
+        foreach (var cell in cells.Select((c, i) => (text: c.Trim(), head: i < heads.Length ? heads[i] : "", isCount: IsCount(i))).Where(c => c.text.Length > 0 && !c.isCount && c is not { head: "rest", text: "0" } && c.head != "block"))
             if (!row.ToString().Contains(cell.text, StringComparison.Ordinal))
                 row.Append(" (").Append(cell.text).Append(')');
         return (Said("block"), row.ToString());

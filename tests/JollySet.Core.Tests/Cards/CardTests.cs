@@ -78,6 +78,27 @@ public sealed class CardTests(ITestOutputHelper output)
     public void A_greeting_is_no_title_and_a_title_no_greeting(string first, string title) =>
         Assert.Equal(title, CardReader.Read($"{first}, 30 min\n3 rounds 40/20\nsquat\npush-up\n")!.Plan.Title);
 
+    [Theory]
+    [InlineData("Full body, 40/20 bad knees, 20 min\nsquat\nrow\n", "needs: knees")]
+    [InlineData("Full body, 20 min\n3 rounds\nsquat x10 (Una has bad knees)\nrow x10\n", "needs: knees")]
+    [InlineData("Strength is for everyone - Tues 7pm - 45 min - 12 people\nsquat 3x10\n", "minutes: 45")]
+    [InlineData("Stations, 24 people, 2 min water in the middle\n40/20 x 2\nsquat\nrow\n", "people: 24")]
+    [InlineData("Quay, 30 min\nWarm up 10m\n3 rounds 40/20\nsquat\n", "(own 600s)")]
+    [InlineData("Quay, 30 min\nAMRAP 12m\nsquat x10\nrow x10\n", "(amrap 720s)")]
+    [InlineData("Quay, 30 min\n3 rounds\nfarmers walk 40m\nsquat x10\n", "note: \"40m\"")]
+    [InlineData("Quay, 30 min\nC: squat 3x10\nrow 4x8\n", "== C (straight, 3 rounds)")]
+    [InlineData("Quay, 30 min\nsquat 3x10\nrest 2-3 min\n", "rest 120..180")]
+    [InlineData("Quay, 30 min\nA: 3 rounds 40/20\nsquat\nrow\nrest 2-3 min after\n", "rest 20")]
+    public void Each_word_goes_where_it_belongs(string card, string says) =>
+        Assert.Contains(says, SheetWriter.Write(CardReader.Read(card)!.Plan), StringComparison.Ordinal);
+
+    [Theory]
+    [InlineData("Stations, 24 people, 2 min water in the middle\n40/20 x 2\nsquat\nrow\n", "minutes: 2")]
+    [InlineData("Quay, 30 min\n3 rounds\ngoblet squat 3-0-1\nrow x10\n", "straight")]
+    [InlineData("Quay, 30 min\nA: 3 rounds 40/20\nsquat\nrow\nrest 2-3 min after\n", "20..180")]
+    public void No_number_goes_where_it_does_not(string card, string says) =>
+        Assert.DoesNotContain(says, SheetWriter.Write(CardReader.Read(card)!.Plan), StringComparison.Ordinal);
+
     [Fact]
     public void A_limit_beside_the_end_is_heard()
     {

@@ -1,0 +1,48 @@
+using JollySet.Core.Cards;
+using JollySet.Core.Sheets;
+using Xunit;
+
+namespace JollySet.Core.Tests.Cards;
+
+/// <summary>What somebody must be spared is never dropped, wherever on a card it stands: it is a need of the class, or its words are kept.</summary>
+public class CardLimitTests
+{
+    private static readonly string[] Files = ["first", "second", "third", "fourth", "fifth", "sixth", "seventh", "eighth"];
+
+    public static TheoryData<string, string> Limits => new()
+    {
+        { " (bad knees)", "knees" },
+        { ", bad knees", "knees" },
+        { " - bad knees", "knees" },
+        { " bad knees", "knees" },
+        { ", one has a sore shoulder", "shoulder" },
+        { ". Mind Una's sore wrists", "wrist" },
+        { " (no jumping)", "jumping" },
+        { "\nno jumping please", "jumping" },
+        { " - Col is pregnant", "pregnan" },
+        { ", ask Odile about her hernia", "hernia" },
+        { " (mind Odile’s hernia)", "hernia" },
+        { " - hernia", "hernia" },
+        { "; hernia", "hernia" },
+        { ". Odile has a hernia!", "hernia" },
+        { "\nhernia: no pressing", "hernia" },
+    };
+
+    [Theory]
+    [MemberData(nameof(Limits))]
+    public void A_limit_is_kept_on_every_line_of_every_card(string said, string word)
+    {
+        var lost = new List<string>();
+        foreach (var card in Files.SelectMany(f => File.ReadAllText(Repository.Find("tests", "JollySet.Core.Tests", "Cards", f + ".cards")).Split("===== ", StringSplitOptions.RemoveEmptyEntries)).Select(p => p[(p.IndexOf('\n', StringComparison.Ordinal) + 1)..].Split(">>>\n")[0].TrimEnd('\n')))
+        {
+            var lines = card.Split('\n');
+            // A cell more in a table is the table's affair.
+            for (var at = 0; at < lines.Length; at++)
+                if (lines[at].Trim().Length > 0 && !lines[at].Contains('|', StringComparison.Ordinal) && !lines[at].Contains('\t', StringComparison.Ordinal) && !lines[at].Contains(";", StringComparison.Ordinal)
+                    && SheetWriter.Write(CardReader.Read(string.Join('\n', [.. lines[..at], lines[at] + said, .. lines[(at + 1)..]]))!.Plan) is var sheet && !sheet.Contains(word, StringComparison.OrdinalIgnoreCase))
+                    lost.Add(lines[at] + said);
+        }
+
+        Assert.True(lost.Count == 0, $"{lost.Count} lost:\n{string.Join('\n', lost.Take(25))}");
+    }
+}

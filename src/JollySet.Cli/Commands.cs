@@ -84,7 +84,7 @@ public static class Commands
         }
 
         if (CardReader.Read(text) is not { } reading)
-            return Refuse(error, $"1:1: a card is at most {CardReader.MostBytes / 1000} kB");
+            return Refuse(error, CardReader.TooLarge);
         Answer(output, json ? CardAnswer.Json(reading) : SheetWriter.Write(reading.Plan));
         if (!json)
             foreach (var question in reading.Questions)

@@ -26,11 +26,11 @@ public sealed partial class CardReader
     /// <summary>The name, or the next like it that no block has: A, then B; Main, then Main 2.</summary>
     private string FreeName(string name)
     {
-        bool Taken(string n) => blocks.Exists(b => b.Name.Equals(n, StringComparison.OrdinalIgnoreCase));
+        var taken = blocks.Select(b => b.Name).ToHashSet(StringComparer.OrdinalIgnoreCase);
         if (name is [>= 'A' and <= 'Z'])
         {
             for (var letter = name[0]; letter <= 'Z'; letter++)
-                if (!Taken(letter.ToString()))
+                if (!taken.Contains(letter.ToString()))
                     return letter.ToString();
             name = "Block";
         }
@@ -38,7 +38,7 @@ public sealed partial class CardReader
         for (var n = 1; ; n++)
         {
             var free = n == 1 ? name : string.Create(CultureInfo.InvariantCulture, $"{name} {n}");
-            if (!Taken(free))
+            if (!taken.Contains(free))
                 return free;
         }
     }

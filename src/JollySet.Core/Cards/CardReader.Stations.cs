@@ -39,7 +39,12 @@ public sealed partial class CardReader
 
         foreach (var station in stations)
         {
-            Put(line, station);
+            if (!Puts(line, station))
+            {
+                Note(line);
+                return;
+            }
+
             station.Take(Current!.ForAll);
         }
 
@@ -50,6 +55,12 @@ public sealed partial class CardReader
     /// <summary>“Squat x12 + press x10”, each with its own amount: a superset of its own, as its head says.</summary>
     private void TakePair(CardWords line, string[] parts)
     {
+        if (blocks.Count >= Limits.Blocks)
+        {
+            Note(line);
+            return;
+        }
+
         var head = Current is { IsSuperset: true } said && (said.Stations.Count == 0 || said.Pair is not null) ? said : null;
         var block = new CardBlock(line.Number, "", CardPart.Main) { IsSuperset = true, Pair = head?.Pair ?? head, RoundsLow = head?.RoundsLow, RoundsHigh = head?.RoundsHigh, Rest = head?.Rest, RestHigh = head?.RestHigh };
         if (head is { Stations.Count: 0 })
@@ -68,23 +79,30 @@ public sealed partial class CardReader
         read[line.Number] = new CardLine(line.Number, line.Raw, CardLineKind.Station, "", questions.Exists(q => q.Line == line.Number) ? Sureness.Likely : Sureness.Certain, [.. block.Stations.Select(s => s.Name)]);
     }
 
-    private void Put(CardWords line, CardStation station)
+    /// <summary>Whether a station found its place: not where it would begin one block more than a class has.</summary>
+    private bool Puts(CardWords line, CardStation station)
     {
-        if (line.Letter is { } letter)
+        if (Begun(line, station) is { } block)
         {
-            if (Current?.Letter != letter)
-                blocks.Add(new CardBlock(line.Number, FreeName(letter.ToString()), CardPart.Main) { Letter = letter, RoundsLow = Current is { Stations.Count: 0, Letter: null } heading ? heading.RoundsLow : null });
-        }
-        else if (Current is null || Current.Letter is not null || Current.IsListed(line.Number, station) || Current.Pair is not null || Current.IsOver(station) || (GoesOn().IsMatch(line.Text) && (Current.Part != CardPart.Main || (station.Sets > 1 && Current is { HasSettings: true, Stations.Count: > 0 }))) || (Current is { IsStraight: true, IsRested: true } && station.Sets is not null))
-        {
-            blocks.Add(new CardBlock(line.Number, FreeName("A"), CardPart.Main));
-        }
-        else if (Current is { Stations.Count: > 0, IsSuperset: false } current && (current.Stations[^1].Sets != (station.Sets ?? current.ForAll?.Sets)) && current.Part == CardPart.Main && (current.Stations[^1].Sets is not null || current.RoundsLow is null))
-        {
-            blocks.Add(new CardBlock(line.Number, FreeName(current.HasSettings ? "A" : current.Name), CardPart.Main));
+            if (blocks.Count >= Limits.Blocks)
+                return false;
+            blocks.Add(block);
         }
 
         Current!.Stations.Add(station);
+        return true;
+    }
+
+    /// <summary>The block that a station begins; null where it goes on with the one before it.</summary>
+    private CardBlock? Begun(CardWords line, CardStation station)
+    {
+        if (line.Letter is { } letter)
+            return Current?.Letter == letter ? null : new CardBlock(line.Number, FreeName(letter.ToString()), CardPart.Main) { Letter = letter, RoundsLow = Current is { Stations.Count: 0, Letter: null } heading ? heading.RoundsLow : null };
+        if (Current is null || Current.Letter is not null || Current.IsListed(line.Number, station) || Current.Pair is not null || Current.IsOver(station) || (GoesOn().IsMatch(line.Text) && (Current.Part != CardPart.Main || (station.Sets > 1 && Current is { HasSettings: true, Stations.Count: > 0 }))) || (Current is { IsStraight: true, IsRested: true } && station.Sets is not null))
+            return new CardBlock(line.Number, FreeName("A"), CardPart.Main);
+        if (Current is { Stations.Count: > 0, IsSuperset: false } current && (current.Stations[^1].Sets != (station.Sets ?? current.ForAll?.Sets)) && current.Part == CardPart.Main && (current.Stations[^1].Sets is not null || current.RoundsLow is null))
+            return new CardBlock(line.Number, FreeName(current.HasSettings ? "A" : current.Name), CardPart.Main);
+        return null;
     }
 
     /// <summary>A station's words; null where nothing of a station is in them.</summary>

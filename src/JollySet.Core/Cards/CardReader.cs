@@ -14,6 +14,12 @@ public sealed partial class CardReader
 
     private const int LongRest = 45;
     private const int MostTries = 24;
+
+    /// <summary>Lines of a card.</summary>
+    public const int MostLines = 2000;
+
+    /// <summary>Said of a card that is larger.</summary>
+    public static string TooLarge { get; } = string.Create(System.Globalization.CultureInfo.InvariantCulture, $"a card is at most {MostBytes / 1000} kB and {MostLines} lines, and no more than a class can keep; cut it in two");
     private readonly MoveLibrary library;
     private readonly List<CardWords> words;
     private readonly HashSet<int> refused;
@@ -57,7 +63,7 @@ public sealed partial class CardReader
 
     private CardBlock? Current => blocks.Count > 0 ? blocks[^1] : null;
 
-    /// <summary>The card as it is understood; null where it is larger than a card may be.</summary>
+    /// <summary>The card as it is understood; null where it is larger than a card may be, or than a class can keep.</summary>
     public static CardReading? Read(string text, MoveLibrary? library = null)
     {
         if (System.Text.Encoding.UTF8.GetByteCount(text) > MostBytes)
@@ -67,11 +73,13 @@ public sealed partial class CardReader
         var plain = (text.Contains("\n==", StringComparison.Ordinal) && SheetReader.Read(text, library).Plan is { } sheet ? Keeping.Gate.Pass(sheet).Passed?.Plan : null) ?? PlainCard.Read(text, known) ?? PlainTable.Read(text, known);
         if (plain is not null)
             return new CardReading(plain, [.. text.ReplaceLineEndings("\n").Split('\n').Select((l, i) => new CardLine(i + 1, l, l.Trim().Length == 0 ? CardLineKind.Blank : CardLineKind.Station, l.Trim(), Sureness.Certain, []))], []);
+        if (text.ReplaceLineEndings("\n").Count(c => c == '\n') >= MostLines)
+            return null;
         var lines = CardText.Lines(text.Replace('\0', ' '));
         var refused = new HashSet<int>();
-        for (var tries = 0; ; tries++)
+        for (var tries = 0; tries <= MostTries; tries++)
         {
-            var reader = new CardReader(lines, library ?? MoveLibrary.Shipped, refused);
+            var reader = new CardReader(lines, known, refused);
             if (tries == MostTries)
                 refused.UnionWith(lines.Select(l => l.Number));
             reader.ReadLines();
@@ -83,6 +91,8 @@ public sealed partial class CardReader
             var left = lines.Select(l => l.Number).Where(n => !refused.Contains(n)).Distinct().ToList();
             refused.UnionWith(told.Count > 0 ? told : left.Skip(left.Count / 2));
         }
+
+        return null;
     }
 
     private CardLine LineOf(CardWords line) => read.GetValueOrDefault(line.Number) ?? new CardLine(line.Number, line.Raw, CardLineKind.Blank, "", Sureness.Certain, []);

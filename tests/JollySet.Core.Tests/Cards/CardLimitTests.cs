@@ -38,7 +38,7 @@ public class CardLimitTests
             var lines = card.Split('\n');
             // A cell more in a table is the table's affair.
             for (var at = 0; at < lines.Length; at++)
-                if (lines[at].Trim().Length > 0 && !lines[at].Contains('|', StringComparison.Ordinal) && !lines[at].Contains('\t', StringComparison.Ordinal) && !lines[at].Contains(";", StringComparison.Ordinal)
+                if (lines[at].Trim().Length > 0 && !lines[at].Contains('|', StringComparison.Ordinal) && !lines[at].Contains('\t', StringComparison.Ordinal) && !lines[at].Contains(';', StringComparison.Ordinal)
                     && SheetWriter.Write(CardReader.Read(string.Join('\n', [.. lines[..at], lines[at] + said, .. lines[(at + 1)..]]))!.Plan) is var sheet && !sheet.Contains(word, StringComparison.OrdinalIgnoreCase))
                     lost.Add(lines[at] + said);
         }

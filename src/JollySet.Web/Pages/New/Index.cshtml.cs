@@ -52,7 +52,9 @@ public sealed partial class NewModel(ClassBook shelf, RulesBook rules, MovesBook
         text = CardView.Answered(text, reading, Request.Form);
         if (Request.Form["do"] != "keep")
             return Shown(text);
-        reading = CardReader.Read(text, rules.Studio().Library)!;
+        if (CardReader.Read(text, rules.Studio().Library) is not { } answered)
+            return Shown(text);
+        reading = answered;
         var (passed, errors) = Gate.Pass(reading.Plan);
         if (passed is null)
             return Wrong("text", [.. errors]);
@@ -64,7 +66,7 @@ public sealed partial class NewModel(ClassBook shelf, RulesBook rules, MovesBook
     {
         Text = text;
         if (CardReader.Read(text, rules.Studio().Library) is not { } reading)
-            return Wrong("text", new SheetError(1, 1, $"{Encoding.UTF8.GetByteCount(text) / 1000} kB", $"a card is at most {CardReader.MostBytes / 1000} kB; cut it in two"));
+            return Wrong("text", new SheetError(1, 1, $"{Encoding.UTF8.GetByteCount(text) / 1000} kB", CardReader.TooLarge));
         Card = CardView.Of(text, reading, rules.Studio());
         return Request.Headers.ContainsKey("HX-Request") ? Partial("_Card", Card) : Page();
     }

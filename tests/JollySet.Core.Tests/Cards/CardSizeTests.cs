@@ -1,0 +1,55 @@
+using JollySet.Core.Cards;
+using JollySet.Core.Keeping;
+using JollySet.Core.Plans;
+using Xunit;
+
+namespace JollySet.Core.Tests.Cards;
+
+/// <summary>However much is pasted, the answer is a class or a plain no; it is never read for ever.</summary>
+public class CardSizeTests
+{
+    [Theory]
+    [InlineData("a\n")]
+    [InlineData("squat x10\n")]
+    [InlineData("squat x10 + row x10\n")]
+    [InlineData("squat 3x10\nrow 4x10\n")]
+    [InlineData("A1 squat 3x10\nB1 row 4x10\n")]
+    [InlineData("Superset of the day\nsquat x10 + row x10\n")]
+    [InlineData("A) 3 rounds\nsquat x10\nrow x10\n")]
+    [InlineData("Circuit\nsquat x10\n")]
+    [InlineData("Round 1 60s\nRound 2 50s\n")]
+    [InlineData("rest 2-3 min water somewhere\n")]
+    [InlineData("squat x10 (Una has bad knees)\n")]
+    [InlineData("40/20\n")]
+    [InlineData("\"\\\"\\\"\\\"\\\"\\\"\\\"\\\"\\\"\\\"\\\"\\\"\\\"\\\"\\\"\\\"\\\"\\\"\\\"\\\"\\\"\\\"\\\"\\\"\\\"\\\"\\\"\\\"\\\"\n")]
+    [InlineData("3 x (10 squats, 10 rows)\n")]
+    [InlineData("squat\t10\n")]
+    [InlineData("| squat | 10 |\n")]
+    [InlineData("dance\n\n")]
+    public void The_largest_card_of_a_kind_is_read_or_refused(string lines)
+    {
+        var times = Math.Min(CardReader.MostLines - 1, CardReader.MostBytes / lines.Length) / lines.Count(c => c == '\n');
+        var reading = CardReader.Read(string.Concat(Enumerable.Repeat(lines, times)));
+
+        Assert.True(reading is not null || times * lines.Length > 60_000, "refused");
+        if (reading is not null)
+            Assert.NotNull(Gate.Pass(reading.Plan).Passed);
+    }
+
+    [Fact]
+    public void More_lines_than_a_card_has_are_refused() =>
+        Assert.Null(CardReader.Read(string.Concat(Enumerable.Repeat("squat x10\n", CardReader.MostLines))));
+
+    [Fact]
+    public void What_a_class_cannot_keep_is_refused() =>
+        Assert.Null(CardReader.Read(string.Concat(Enumerable.Repeat(new string('"', 300) + "\n", 390))));
+
+    [Fact]
+    public void Pairs_above_the_blocks_of_a_class_are_notes()
+    {
+        var reading = CardReader.Read("T\n" + string.Concat(Enumerable.Repeat("squat x10 + row x10\n", Limits.Blocks + 3)))!;
+
+        Assert.Equal(Limits.Blocks, reading.Plan.Blocks.Length);
+        Assert.Equal(3, reading.Plan.Blocks[^1].Notes.Length);
+    }
+}

@@ -83,6 +83,9 @@ internal sealed class CardBlock(int line, string name, CardPart part)
     /// <summary>The words it was begun with, where a line of the card holds more than them.</summary>
     public string? Begun { get; init; }
 
+    /// <summary>Whether it was said that nobody rests in it.</summary>
+    public bool SaysNoRest { get; set; }
+
     public char? Letter { get; init; }
 
     /// <summary>The head that pairs on one line each stand under.</summary>
@@ -119,6 +122,9 @@ internal sealed class CardBlock(int line, string name, CardPart part)
     /// <summary>Whether it is lines of sets one after another.</summary>
     public bool IsStraight => Stations.Count > 0 && Stations.TrueForAll(s => s.Sets is not null) && Letter is null && !IsSuperset;
 
+    /// <summary>Whether all rounds of one move come before the next.</summary>
+    public bool IsEachWhole { get; set; }
+
     /// <summary>Whether its moves stood on its own line, so that a later line of sets is no more of it.</summary>
     public bool IsListed(int at, CardStation station) => Part != CardPart.Main && station.Sets > 1 && at != Line && Stations.Count > 0 && Stations.TrueForAll(s => s.Line == Line);
 
@@ -129,6 +135,14 @@ internal sealed class CardBlock(int line, string name, CardPart part)
     public bool HasSettings => RoundsLow is not null || Work is not null || Scheme is not null || Every is not null || IsAmrap;
 
     public bool IsLinked => (Letter is not null || IsSuperset) && Stations.Count > 1;
+
+    /// <summary>Takes how another runs, where nothing of its own is said.</summary>
+    public void RunsAs(CardBlock other)
+    {
+        (RoundsLow, RoundsHigh) = (RoundsLow ?? other.RoundsLow, RoundsLow is null ? other.RoundsHigh : RoundsHigh);
+        (Work, Rest, RestHigh, Between) = (Work ?? other.Work, Rest ?? other.Rest, Rest is null ? other.RestHigh : RestHigh, Between ?? other.Between);
+        (Every, ForAll, WaterBetween) = (Every ?? other.Every, ForAll ?? other.ForAll, WaterBetween || other.WaterBetween);
+    }
 
     /// <summary>The head of a sheet's block.</summary>
     public string Head()
@@ -187,7 +201,7 @@ internal sealed class CardBlock(int line, string name, CardPart part)
         : Every is not null ? "minute"
         : IsAmrap ? Said($"amrap {Length ?? Total ?? 300}s")
         : IsLinked ? Stations.Count switch { 2 => "superset", 3 => "trio", _ => "giant" }
-        : IsStraight ? "straight"
+        : IsStraight || IsEachWhole ? "straight"
         : "circuit";
 
     private string? RoundsOf()

@@ -1,10 +1,11 @@
 using System.Globalization;
+using System.Text.RegularExpressions;
 using JollySet.Core.Moves;
 
 namespace JollySet.Core.Cards;
 
 /// <summary>What a card leaves open is filled with a guess that is asked about.</summary>
-internal static class CardGaps
+internal static partial class CardGaps
 {
     private const int Work = 40;
     private const int Rest = 20;
@@ -98,6 +99,22 @@ internal static class CardGaps
             block.After ??= seconds;
     }
 
+    /// <summary>A way to go is as long as it takes: three metres a second where one runs, one where one walks or carries; asked about.</summary>
+    private static void Far(CardStation station, List<CardWords> words, List<CardQuestion> questions)
+    {
+        if (station.Notes.Select(n => Way().Match(n)).FirstOrDefault(m => m.Success) is not { } way)
+            return;
+        var metres = int.Parse(way.Groups["n"].Value, CultureInfo.InvariantCulture);
+        var seconds = Math.Clamp((int)Math.Round(metres / (station.Move?.Impact is Impact.Middle or Impact.High ? 3m : 1m) / 5) * 5, Least, 1800);
+        station.Amount = string.Create(CultureInfo.InvariantCulture, $"{seconds}s");
+        var raw = words.Find(w => w.Number == station.Line)!.Raw;
+        CardChoice Times(int s) => new(string.Create(CultureInfo.InvariantCulture, $"{s} s"), raw.Contains(station.Name, StringComparison.Ordinal) ? raw.Replace(station.Name, string.Create(CultureInfo.InvariantCulture, $"{station.Name} {s}s"), StringComparison.Ordinal) : string.Create(CultureInfo.InvariantCulture, $"{raw} {s}s"));
+        questions.Add(new CardQuestion(station.Line, 1, $"how long do {way.Value} of {station.Name} take?", [Times(seconds), Times(seconds * 3 / 2 / 5 * 5), Times(Math.Max(Least, seconds * 2 / 3 / 5 * 5))]));
+    }
+
+    [GeneratedRegex(@"^(?<n>\d{2,4})\s*(?:m|metres?|meters?)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Way();
+
     /// <summary>Minutes said for a block whose one round is far from filling them.</summary>
     private static void Minutes(CardBlock block, CardWords line, List<CardQuestion> questions)
     {
@@ -110,6 +127,8 @@ internal static class CardGaps
 
     private static void Amounts(CardBlock block, CardWords line, List<CardWords> words, List<CardQuestion> questions)
     {
+        foreach (var station in block.Stations.Where(s => s.Amount is null))
+            Far(station, words, questions);
         var open = block.Stations.FindAll(s => s.Amount is null);
         if (open.Count == 0 || block.Work is not null || block.Scheme is not null)
             return;
@@ -159,7 +178,7 @@ internal static class CardGaps
     {
         var rounds = block.RoundsLow ?? block.Stations[0].Sets ?? 1;
         var repeats = rounds > 1 || block.Scheme is not null;
-        if (!repeats || block.Between is not null || block.Rest is not null || block.Every is not null || block.IsAmrap || block.Part != CardPart.Main)
+        if (!repeats || block.Between is not null || block.Rest is not null || block.SaysNoRest || block.Every is not null || block.IsAmrap || block.Part != CardPart.Main)
             return;
         string Said(int s) => block.Stations.Exists(x => x.Line == block.Line)
             ? string.Create(CultureInfo.InvariantCulture, $"{line.Raw}\nrest {s}s between rounds")

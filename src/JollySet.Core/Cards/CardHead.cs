@@ -76,18 +76,26 @@ internal sealed partial class CardHead
     }
 
     /// <summary>What a spoken sentence says of the class: its regions and kit, wherever they stand in it.</summary>
-    public void Overhear(string sentence)
+    /// <param name="kitOnly">Whether regions are left alone.</param>
+    public void Overhear(string sentence, bool kitOnly = false)
     {
         var words = sentence.Split([' ', ',', '.', '!', '?', ':', ';'], StringSplitOptions.RemoveEmptyEntries);
         for (var from = 0; from < words.Length; from++)
             for (var length = Math.Min(3, words.Length - from); length > 0; length--)
             {
                 var phrase = string.Join(' ', words[from..(from + length)]);
-                foreach (var region in length > 1 ? BriefWords.Focus(phrase) : [])
+                foreach (var region in length > 1 && !kitOnly ? BriefWords.Focus(phrase) : [])
                     Add("focus", region);
-                if ((length > 1 || phrase.Length > 4) && BriefWords.Kit(phrase) is { } thing)
+                if ((length > 1 || phrase.Length > 4) && !(from > 0 && words[from - 1].ToLowerInvariant() is "no" or "without") && BriefWords.Kit(phrase) is { } thing)
                     Add("kit", thing);
             }
+    }
+
+    /// <summary>Notes kit of the class, where the words are known.</summary>
+    public void AddKit(string words)
+    {
+        if (BriefWords.Kit(words) is { } thing)
+            Add("kit", thing);
     }
 
     /// <summary>Notes a need of the class.</summary>
@@ -356,13 +364,13 @@ internal sealed partial class CardHead
     [GeneratedRegex(@"^(?<k>[a-z][a-z ]{1,18}?)\s*(?:[:=]|\s-\s)\s*(?=\S|$)", RegexOptions.IgnoreCase)]
     private static partial Regex Key();
 
-    [GeneratedRegex(@"(?:\s|^)@\s*(?<p>(?:the\s+)?[a-z][^,|;*]*?)(?=\s*(?:,|\||;|\*| - |$))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?:\s|^)@\s*(?!rpe|tempo\b|max|bw\b|bodyweight|body\s?weight)(?<p>(?:the\s+)?[a-z][^,|;*]*?)(?=\s*(?:,|\||;|\*| - |$))", RegexOptions.IgnoreCase)]
     private static partial Regex AtPlace();
 
     [GeneratedRegex(@"\b(?<n>\d{1,3})\s*-?\s*(?:minutes?|mins?\b\.?|minuten|'|(?<=(?<!\d)[1-9]\d)m\b)(?!\s+(?:of|warm|stretch|mobil|cool|rest|plank|water|drink|break|between)\w*)(?:\s+(?:class|total|session|long))?", RegexOptions.IgnoreCase)]
     private static partial Regex MinutesLong();
 
-    [GeneratedRegex(@"(?:\b(?:for|up to|about|max|group of|approx\.?)\s+)*\b(?<n>\d{1,4})\s*(?:people|ppl|pers(?:ons?)?\b\.?|participants|pax|booked|signed up|folks|heads|ladies|women|men|members|clients|adults|mums|dads|kids|runners|athletes|lads|girls|guys)\b(?:\s+max(?:imum)?\b)?|\b(?:group|class) of\s+(?<n>\d{1,4})\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?:\b(?:for|up to|about|max|group of|approx\.?)\s+)*\b(?<n>\d{1,4})\s*(?:people|ppl|pers(?:ons?)?\b\.?|participants|pax|booked|signed up|folks|heads|ladies|women|men|members|clients|adults|mums|dads|kids|runners|athletes|lads|girls|guys)\b(?:\s+max(?:imum)?\b)?|\b(?:group|class) of\s+(?<n>\d{1,4})\b|\b(?:usually|about|around|normally|roughly)\s+(?:about\s+|around\s+)?(?<n>\d{1,3})\s+of\s+(?:them|you|us)\b", RegexOptions.IgnoreCase)]
     private static partial Regex PeopleMany();
 
     [GeneratedRegex(@"\s+-\s+|\s*[,;|]\s*|\s*//\s*|\s+\*\s+|\.\s+(?=[A-Z\d])|(?<=[a-z]{3}):\s+", RegexOptions.IgnoreCase)]
@@ -386,7 +394,7 @@ internal sealed partial class CardHead
     [GeneratedRegex(@"^(?:please\s+)?bring\s+(?:your\s+(?:own\s+)?|an?\s+)?", RegexOptions.IgnoreCase)]
     private static partial Regex Brings();
 
-    [GeneratedRegex(@"^(?:(?:hi|hiya|hello|hey|right|okay)(?=\s*[!,.]|\s+(?:all|there|everyone|team|folks)\b|$)|(?:dear|thanks|thank you)\b)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:(?:hi|hiya|hello|hey|right|okay)(?=\s*[!,.]|\s+(?:all|there|everyone|team|folks)\b|$)|(?:hi|hiya|hello|hey)\s+[a-z]+$|(?:dear|thanks|thank you)\b)", RegexOptions.IgnoreCase)]
     private static partial Regex Greets();
 
     [GeneratedRegex(@"^(?:(?:mon|tues?|wed(?:s|nes)?|thu(?:rs?)?|fri|sat(?:ur)?|sun)(?:day)?s?\b[\s,]*)?(?:\d{1,2}(?:[.:]\d\d)?\s*(?:[ap]m)|\d{1,2}[.:]\d\d|morning|evening|lunch(?:time)?)?$", RegexOptions.IgnoreCase)]
@@ -405,7 +413,7 @@ internal sealed partial class CardHead
     [GeneratedRegex(@"^(?:focus(?:\s+on)?|target)\s+|\s+(?:focus|day)$", RegexOptions.IgnoreCase)]
     private static partial Regex FocusWord();
 
-    [GeneratedRegex(@"\b(?:no (?:jump(?:s|ing)?|impact|floor(?: work)?|kit|equipment|kneeling)|low impact|can(?:'t|not|t) (?:get|go) (?:down|to the floor|on the floor)|(?:bad|sore|dodgy) (?:knees?|wrists?|backs?|shoulders?|hips?|necks?))\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:no (?:jump(?:s|ing)?|impact|floor(?: work)?|kit|equipment|kneeling)|low impact|can(?:'t|not|t) (?:get|go) (?:down|to the floor|on the floor)|(?:bad|sore|dodgy) (?:knees?|wrists?|backs?|shoulders?|hips?|necks?)|(?:can't|cannot|can not|cant|not able to)\s+(?:do\s+)?(?:anything\s+)?kneel(?:ing)?(?:\s+down)?|new\s+(?:hips?|knees?))\b", RegexOptions.IgnoreCase)]
     private static partial Regex SpokenNeed();
 
     [GeneratedRegex(@"\b(?:strength|class|circuits?|conditioning|session|workout|blast|burn|hour|day|super\s?sets?|sets|intervals?|ladders?|pyramids?|tabata|hiit|emom|amrap|(?:mon|tues|wednes|thurs|fri|satur|sun)days?)\b|\b\d+\s*x\s*\d+\b", RegexOptions.IgnoreCase)]

@@ -18,6 +18,7 @@ internal static partial class CardNumbers
         var said = new Dictionary<int, string>();
         var filled = Enumerable.Range(0, lines.Count).Where(at => lines[at].Length > 0 && lines[at].Any(char.IsLetterOrDigit)).ToList();
         Clock(lines, filled, said);
+        Spans(lines, filled, said);
         Running(lines, filled, said);
         Rounds(lines, filled, said);
         // A card in one breath: its sentences are its lines.
@@ -38,7 +39,7 @@ internal static partial class CardNumbers
         {
             var run = filled.Skip(from).Where(at => !said.ContainsKey(at)).Select(at => (at, match: Number().Match(lines[at])))
                 .TakeWhile((line, i) => line.match.Success && line.match.Groups["n"].Value == (i + 1).ToString(CultureInfo.InvariantCulture)).ToList();
-            if (run.Count < FewestNumbered)
+            if (run.Count < (run.Count == 2 && run.TrueForAll(r => r.match.Groups["word"].Success) ? 2 : FewestNumbered))
                 continue;
             foreach (var (at, match) in run)
                 said[at] = lines[at][match.Length..];
@@ -86,12 +87,30 @@ internal static partial class CardNumbers
         }
     }
 
+    /// <summary>“0-8 warm up, 8-20 legs”, a line each and one from where the other ended: minutes of the class.</summary>
+    private static void Spans(IReadOnlyList<string> lines, List<int> filled, Dictionary<int, string> said)
+    {
+        static int Part(Match m, string group) => int.Parse(m.Groups[group].Value, CultureInfo.InvariantCulture);
+        var spans = filled.Where(at => !said.ContainsKey(at)).Select(at => (at, match: Span().Match(lines[at]))).Where(s => s.match.Success && Part(s.match, "b") > Part(s.match, "a")).ToList();
+        if (spans.Count < FewestTimes || spans.Zip(spans.Skip(1)).Any(s => Part(s.First.match, "b") != Part(s.Second.match, "a")))
+            return;
+        foreach (var (at, match) in spans)
+        {
+            var words = lines[at][match.Length..];
+            said[at] = CardPhrases.Drink().IsMatch(CardPhrases.WithoutStops(words)) ? string.Create(CultureInfo.InvariantCulture, $"{words} {Part(match, "b") - Part(match, "a")} min")
+                : string.Create(CultureInfo.InvariantCulture, $"{Part(match, "a")}'-{Part(match, "b")}' {words}");
+        }
+    }
+
     private static string Margined(string words, int from, int to) =>
         words.AsSpan().ContainsAny(":(") || PartOfClass().IsMatch(words) ? string.Create(CultureInfo.InvariantCulture, $"{from}'-{to}' {words}")
         : string.Create(CultureInfo.InvariantCulture, $"{from}-{to} {words}") is var line && CardPhrases.Margin().IsMatch(line) ? line : string.Create(CultureInfo.InvariantCulture, $"{words} {to - from} min");
 
     [GeneratedRegex(@"^\s*(?<a>\d{1,3})[:.](?<b>[0-5]\d)(?:\s*-\s*(?<c>\d{1,3})[:.]\d\d)?\s*[-:)]?\s+(?=[A-Za-z])")]
     private static partial Regex Time();
+
+    [GeneratedRegex(@"^\s*(?<a>\d{1,2})\s*'?\s*-\s*(?<b>\d{1,3})\s*(?:'|mins?\b)?\s*[-:.)]?\s+(?=[A-Za-z])")]
+    private static partial Regex Span();
 
     [GeneratedRegex(@"^(?:round|rd|r)\s*(?<n>\d)\s*[-:=.]?\s*(?<t>\d{2,3})\s*(?:s|secs?|seconds?)(?:\s*(?:each|on|work|per (?:move|exercise|station)))?\s*$", RegexOptions.IgnoreCase)]
     private static partial Regex RoundLong();
@@ -102,7 +121,7 @@ internal static partial class CardNumbers
     [GeneratedRegex(@"^(?:the\s+)?(?:end|finish|done|home|close|over)\b(?:\s+of\s+class)?[.!\s]*$", RegexOptions.IgnoreCase)]
     private static partial Regex TheEnd();
 
-    [GeneratedRegex(@"^\s*(?:(?:min(?:ute)?|station|stn|exercise|move|no\.?)\s*#?(?<n>\d{1,2})\s*[-:.)]?\s+(?=\w)|(?<n>\d{1,2})\s*:\s+(?=[A-Za-z])|(?<n>\d{1,2})\s+(?=[A-Za-z])(?!(?:x|min(?:ute)?s?|m|h|hours?|s|secs?|seconds?|rounds?|rds?|sets?|laps?|times?|reps?|kgs?|lbs?|people|ppl|of|arm|leg)\b))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^\s*(?:(?<word>min(?:ute)?|station|stn|exercise|move|no\.?)\s*#?(?<n>\d{1,2})\s*[-:.)]?\s+(?=\w)|(?<n>\d{1,2})\s*:\s+(?=[A-Za-z])|(?<n>\d{1,2})\s+(?=[A-Za-z])(?!(?:x|min(?:ute)?s?|m|h|hours?|s|secs?|seconds?|rounds?|rds?|sets?|laps?|times?|reps?|kgs?|lbs?|people|ppl|of|arm|leg)\b))", RegexOptions.IgnoreCase)]
     private static partial Regex Number();
 
     [GeneratedRegex(@"\.\s+(?:then\s+)?|(?<=[!?])\s+(?=[A-Z\d])|\s+and\s+(?=stretch\b)|[,;]?\s+(?:and\s+)?then\s+(?=\d|core\b|stretch|cool|finish|abs\b)|;\s+|,\s+(?=\d{1,2}\s*(?:rounds?|rds?|sets?|x)\s+of\b)|(?<=^plan):\s+|(?<=^[^:\d]{1,16}):\s+(?=\d)", RegexOptions.IgnoreCase)]

@@ -166,6 +166,40 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"\s+\+\s+")]
     public static partial Regex Joined();
 
+    /// <summary>“8 x 20/10 each”: all rounds of a move before the next.</summary>
+    [GeneratedRegex(@"\d\s*x\s*\d{2,3}\s*/\s*\d{1,3}\s*s?\s*(?:each|per\s+(?:move|exercise|station))\b", RegexOptions.IgnoreCase)]
+    public static partial Regex WholeEach();
+
+    /// <summary>Rounds of timed things, each with a word or two.</summary>
+    [GeneratedRegex(@"^(?<head>[^:]*\d\s*rounds?):\s*(?<items>\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?)\s+[a-z]+(?:\s+[a-z]+){0,2}(?:\s*,\s*\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?)\s+[a-z]+(?:\s+[a-z]+){0,2})+)$", RegexOptions.IgnoreCase)]
+    public static partial Regex TimesAndWords();
+
+    [GeneratedRegex(@"\b(?<w>\d{2,3})\s*(?:s|secs?|seconds?)\s+(?:of\s+)?(?!(?:per|each|every|on|work|working|for)\b)(?<name>[a-z][a-z' -]{2,40}?)\s*[/,]\s*(?<r>\d{1,3})\s*(?:s|secs?|seconds?)\s+(?:easy|slow|walk|rest|recover(?:y)?|off|jog)(?:\s+(?:pace|walk|jog))?\s*$", RegexOptions.IgnoreCase)]
+    public static partial Regex WorkAndEasy();
+
+    [GeneratedRegex(@"\b(?:max(?:imum)?(?:\s+(?:reps|number))?(?:\s+of)?|as many)\s+(?<name>[a-z][a-z' -]{2,40}?)\s+(?:as\s+(?:you\s+can|possible)\s+)?in\s+(?<t>\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?))\s*$", RegexOptions.IgnoreCase)]
+    public static partial Regex MostIn();
+
+    /// <summary>A block that runs as the one before it.</summary>
+    [GeneratedRegex(@"[\s,.(-]*\b(?:same\s+(?:timings?|times|again|format|intervals?|set-?up|as\s+(?:above|before|(?:block|circuit|part)\s*\w)))\b[.)]?", RegexOptions.IgnoreCase)]
+    public static partial Regex SameTimes();
+
+    /// <summary>A rest as long as each needs.</summary>
+    [GeneratedRegex(@"^\(?rests?\s+(?:as|when|if|where)\b", RegexOptions.IgnoreCase)]
+    public static partial Regex RestsFreely();
+
+    /// <summary>A load as it is called by its number: “8s”.</summary>
+    [GeneratedRegex(@"^\d{1,2}(?:\.5)?s$")]
+    public static partial Regex Called();
+
+    /// <summary>What is said of kit alone: “DBs only”.</summary>
+    [GeneratedRegex(@"^(?<k>[a-z][a-z +&-]{1,30}?)\s+only$", RegexOptions.IgnoreCase)]
+    public static partial Regex OnlyThis();
+
+    /// <summary>A title said as what it is: “core class plan:”.</summary>
+    [GeneratedRegex(@"\b(?:class|session|workout|lesson)(?:\s+plan)?:$", RegexOptions.IgnoreCase)]
+    public static partial Regex PlanNamed();
+
     [GeneratedRegex(@"\b(?:[1-9][05]|[1-9]\d)\s*-?\s*min", RegexOptions.IgnoreCase)]
     public static partial Regex ClassLong();
 
@@ -205,6 +239,6 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"^(?<k>easier|easy|easy option|mod|modification|modified|regression|regress|beginners?|low(?: option)?|option|harder|hard|advanced|adv|progression|progress|or)\s*(?:[:=-]\s*|(?<=\bor)\s+)(?<w>.+)$", RegexOptions.IgnoreCase)]
     public static partial Regex Way();
 
-    [GeneratedRegex(@"\b(?:(?:not\s+)?for\s+time|begin|then|it'?s|its|it|of|for|we|we'll|start|starts|with|an?|the|and|do|doing|is|this|about|around|take|now|next|go|through|all|in|on|to|finish|have|repeat|everything|at|each|as|x|times?|that|your|you|follow(?:ing|ed)?|by|work|resting|secs?|approx|total|here|below|reps|hold(?=\s+an?\b)|perform|get|just|after that)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:(?:not\s+)?for\s+time|begin|then|it'?s|its|it|of|for|we|we'll|start|starts|with|an?|the|and|do|doing|is|this|thru|together|about|around|take|now|next|go|through|all|in|on|to|finish|have|repeat|everything|at|each|as|x|times?|that|your|you|follow(?:ing|ed)?|by|work|resting|secs?|approx|total|here|below|reps|hold(?=\s+an?\b)|perform|get|just|after that)\b", RegexOptions.IgnoreCase)]
     public static partial Regex Stops();
 }

@@ -21,7 +21,8 @@ public sealed partial class CardReader
                 length = null;
         }
 
-        var (before, items) = Listed(text);
+        var isSame = SameTimes().IsMatch(text) && blocks.Exists(b => b is { Part: CardPart.Main, HasSettings: true });
+        var (before, items) = Listed(isSame ? SameTimes().Replace(text, "") : text);
         var part = PartOf(before);
         var begins = part == CardPart.Main ? BlockWord().Match(before) : Match.Empty;
         // The number of “circuit 2” counts no rounds.
@@ -43,13 +44,14 @@ public sealed partial class CardReader
 
         if (!isNamed && !scan.SaysBlock && !(text.EndsWith(':') && !isEmpty) && items is null && !(line.IsHeading && !isEmpty) && length is null)
         {
+            var isName = IsName(line);
             if (isEmpty && scan.Sets is not null && TakesUnder(line, scan))
                 return true;
             if (isEmpty && (scan.SaysEachSide || scan.Sets is not null) && (Current is not { Stations.Count: 0 } || (text.EndsWith(':') && Current is { Part: not CardPart.Main, Length: not null })))
                 blocks.Add(new CardBlock(line.Number, FreeName("A"), CardPart.Main));
-            else if (IsName(line))
+            else if (isName)
                 blocks.Add(new CardBlock(line.Number, NameOf(before, scan.Left, part, isEmpty), CardPart.Main));
-            if (IsName(line) || (isEmpty && Current is not null && (scan.RepsLow is not null || scan.IsEach || scan.SaysEachSide || scan.Sets is not null)))
+            if (isName || (isEmpty && Current is not null && (scan.RepsLow is not null || scan.IsEach || scan.SaysEachSide || scan.Sets is not null)))
                 return Applied(Current!, scan, line);
             return false;
         }
@@ -79,6 +81,15 @@ public sealed partial class CardReader
         block.IsSuperset = Super().IsMatch(before);
         blocks.Add(block);
         Applied(block, scan, line, isSetting: false);
+        if (isSame)
+            block.RunsAs(blocks.FindLast(b => b != block && b is { Part: CardPart.Main, HasSettings: true })!);
+        // “Superset (x3, 60s)”: a time beside a count is the rest.
+        if (block.IsSuperset && scan is { Length: <= 180 and var rest, IsEach: false, Gaps.Count: 0 } && (scan.RoundsLow ?? scan.RepsLow) > 1)
+        {
+            block.Length = length;
+            Gap(block, rest, CardGap.Unsaid, onHead: true);
+        }
+
         if (items is not null)
         {
             // “… crunches. 1 min rest between sets.”: how it runs stands after the moves.
@@ -105,6 +116,13 @@ public sealed partial class CardReader
                 items = within.Left;
             }
 
+            // “Legs: 4 x 45/15 squat, lunge L, lunge R”.
+            if (Commas().Match(items) is { Success: true } stroke && Scan(items[..stroke.Index], isLine: false) is { SaysBlock: true } runs && (runs.Work is not null || runs.RoundsLow is not null) && Understood(runs.Left) is not null)
+            {
+                Applied(block, runs, line, isSetting: false);
+                items = runs.Left + items[stroke.Index..];
+            }
+
             var each = Scan(items, isLine: false);
             if (each.IsEach)
                 block.Work ??= each.Length;
@@ -121,8 +139,14 @@ public sealed partial class CardReader
         }
 
         // Words that are neither its name nor how it runs are kept beside it.
-        if (items is null && Beside(entitled, block.Name) is { } beside)
+        if ((items is null || entitled.StartsWith(block.Name, StringComparison.OrdinalIgnoreCase)) && Beside(entitled, block.Name) is { } beside)
+        {
             block.Notes.Add(beside);
+            foreach (var piece in Commas().Split(beside))
+                if (OnlyThis().Match(piece) is { Success: true } only)
+                    head.AddKit(only.Groups["k"].Value);
+        }
+
         Say(line, CardLineKind.Block, block.Name);
         return true;
     }
@@ -159,6 +183,8 @@ public sealed partial class CardReader
         block.RoundsHigh = scan.RoundsHigh ?? block.RoundsHigh;
         block.Work = scan.Work ?? (scan.IsEach || scan.SaysEachSide ? scan.Length : null) ?? block.Work;
         block.Rest = scan.Rest ?? block.Rest;
+        block.SaysNoRest |= scan.SaysNoRest;
+        block.IsEachWhole |= scan is { RoundsLow: > 1, Work: not null, Rest: not null, Gaps.Count: > 0 } && WholeEach().IsMatch(line.Text);
         (block.Scheme, block.Every, block.Total, block.IsAmrap) = (scan.Scheme ?? block.Scheme, scan.Every ?? block.Every, scan.Total ?? block.Total, scan.IsAmrap || block.IsAmrap);
         if (isSetting && !scan.IsEach)
             block.Length = scan.Length ?? block.Length;

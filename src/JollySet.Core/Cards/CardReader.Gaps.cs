@@ -30,11 +30,12 @@ public sealed partial class CardReader
 
         if (scan.SaysNoRest && IsEmpty(scan.Left))
         {
+            block.SaysNoRest = true;
             Say(line, CardLineKind.Setting, "no rest");
             return true;
         }
 
-        if (scan.Gaps.Count > 0 && BeginsWithRest().IsMatch(line.Text))
+        if (RestsFreely().IsMatch(line.Text) || (scan.Gaps.Count > 0 && BeginsWithRest().IsMatch(line.Text)))
         {
             Note(line);
             return true;

@@ -10,14 +10,19 @@ public sealed partial class CardReader
         && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } next && BeginsBlock(next.Text);
 
     /// <summary>“Upper 20 min no kit:”: minutes of a whole class, and nothing of how it runs.</summary>
-    private bool IsTitled(string text) => text.EndsWith(':') && ClassLong().IsMatch(text) && PartOf(text) == CardPart.Main && Scan(text, isLine: false) is { SaysBlock: false, Gaps.Count: 0 };
+    private bool IsTitled(string text) => text.EndsWith(':') && (ClassLong().IsMatch(text) || (PlanNamed().IsMatch(text) && text.Contains(' ', StringComparison.Ordinal))) && PartOf(text) == CardPart.Main && Scan(text, isLine: false) is { SaysBlock: false, Gaps.Count: 0 };
 
     private bool TakesHead(CardWords line, bool mayTitle)
     {
         if (head.Take(line.Text, mayTitle) is not { } taken)
             return false;
         if (taken.Over.Length > 0)
-            notes.Add(taken.Over);
+        {
+            notes.Add(taken.Over.Contains('(', StringComparison.Ordinal) ? taken.Over : taken.Over.TrimEnd(')'));
+            if (mayTitle)
+                head.Overhear(taken.Over, kitOnly: true);
+        }
+
         Say(line, CardLineKind.Head, taken.Over.Length > 0 ? $"{taken.Read} · note: {taken.Over}" : taken.Read);
         return true;
     }

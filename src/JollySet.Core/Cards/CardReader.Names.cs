@@ -19,7 +19,9 @@ public sealed partial class CardReader
         var name = begins.Success && (isEmpty || !left.StartsWith(begins.Value.Trim(), StringComparison.OrdinalIgnoreCase) || left.Split(' ').Length > FewWords) ? begins.Value
             : isEmpty ? ""
             : WithoutStopsAround(left) is { } bare && bare.Split(' ').Length <= FewWords + 1 ? (begins.Success ? left : bare) : "";
-        name = Trailing().Replace(name, "").Trim(' ', '-', ':', ',', '.', '(', ')', '[', ']');
+        name = Trailing().Replace(name, "").Trim(' ', '-', ':', ',', '.', '(', '[', ']');
+        if (!name.Contains('(', StringComparison.Ordinal))
+            name = name.Trim(')');
         return FreeName(name.Length is > 0 and <= 60 ? name : "A");
     }
 
@@ -53,6 +55,9 @@ public sealed partial class CardReader
 
     private (string Head, string? Items) ListOf(string text)
     {
+        // “5 rounds: 1 min fast, 1 min walk”: times and a word each.
+        if (TimesAndWords().Match(text) is { Success: true } timed && Scan(timed.Groups["head"].Value, isLine: false) is { RoundsLow: not null } round && IsEmpty(round.Left))
+            return (timed.Groups["head"].Value, timed.Groups["items"].Value);
         for (var colon = text.IndexOf(':', StringComparison.Ordinal); colon > 0 && colon < text.Length - 1; colon = text.IndexOf(':', colon + 1))
         {
             if (char.IsAsciiDigit(text[colon - 1]) && char.IsAsciiDigit(text[colon + 1]))
@@ -66,7 +71,7 @@ public sealed partial class CardReader
             var bare = HowAtEnd().Match(items) is { Success: true } how && Scan(how.Groups["how"].Value, isLine: false) is { Any: true } said && IsEmpty(said.Left) ? how.Groups["items"].Value : items;
             var listed = Parted(bare, isShort: isPart || bare.Length < items.Length).Select(i => Scan(i).Left).ToList();
             var isCoolDown = PartOf(text[..colon]) == CardPart.CoolDown;
-            if (listed.Count > 0 && listed.Exists(i => i.Length > 0 && ((listed.Count > 1 && Scan(text[..colon], isLine: false).SaysBlock) || IsMove(WithoutBrackets(i)) || (isCoolDown && Understood(i + " stretch") is not null) || (isPart && listed.Count > 1 && i.Split(' ').Length <= 3))) && (isPart || BlockWord().IsMatch(text[..(colon + 1)]) || listed.Count > 1 || Scan(text[..colon], isLine: false).SaysBlock))
+            if (listed.Count > 0 && listed.Exists(i => i.Length > 0 && ((Scan(text[..colon], isLine: false).SaysBlock && (listed.Count > 1 || (BlockWord().IsMatch(text) && i.Split(' ').Length <= 3 && i.All(c => char.IsLetter(c) || c is ' ' or '-')))) || IsMove(WithoutBrackets(i)) || (isCoolDown && Understood(i + " stretch") is not null) || (isPart && listed.Count > 1 && i.Split(' ').Length <= 3))) && (isPart || BlockWord().IsMatch(text[..(colon + 1)]) || listed.Count > 1 || Scan(text[..colon], isLine: false).SaysBlock))
                 return (text[..colon], items);
         }
 
@@ -96,5 +101,9 @@ public sealed partial class CardReader
 
     /// <summary>A few words with nothing said but how it runs in the next line are a block's name.</summary>
     private bool IsName(CardWords line) => line.Text.Split(' ').Length <= 4 && !Scan(line.Text).Any && Understood(line.Text) is null
-        && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } next && Scan(next.Text, isLine: false) is { SaysBlock: true } scan && IsEmpty(scan.Left) && !BlockWord().IsMatch(next.Text);
+        && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } next
+        && ((Scan(next.Text, isLine: false) is { SaysBlock: true } scan && IsEmpty(scan.Left) && !BlockWord().IsMatch(next.Text)) || IsAfterDrink(next));
+
+    /// <summary>Whether a line of work comes after the drink that closed the block before.</summary>
+    private bool IsAfterDrink(CardWords next) => Current is { After: not null, Water: true, Part: CardPart.Main, Stations.Count: > 0 } && Scan(next.Text) is { RepsLow: not null } && IsStation(next.Text);
 }

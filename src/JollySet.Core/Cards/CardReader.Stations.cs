@@ -98,7 +98,7 @@ public sealed partial class CardReader
     {
         if (line.Letter is { } letter)
             return Current?.Letter == letter ? null : new CardBlock(line.Number, FreeName(letter.ToString()), CardPart.Main) { Letter = letter, RoundsLow = Current is { Stations.Count: 0, Letter: null } heading ? heading.RoundsLow : null };
-        if (Current is null || Current.Letter is not null || Current.IsListed(line.Number, station) || Current.Pair is not null || Current.IsOver(station) || (GoesOn().IsMatch(line.Text) && (Current.Part != CardPart.Main || (station.Sets > 1 && Current is { HasSettings: true, Stations.Count: > 0 }))) || (Current is { IsStraight: true, IsRested: true } && station.Sets is not null))
+        if (Current is null || Current.Letter is not null || Current.IsListed(line.Number, station) || Current.Pair is not null || Current.IsOver(station) || (GoesOn().IsMatch(line.Text) && (Current.Part != CardPart.Main || (Current is { HasSettings: true, Stations.Count: > 0 } && (station.Sets > 1 || (Current.RoundsLow > 1 && station.Amount is { } own && !own.StartsWith('x')))))) || (Current is { IsStraight: true, IsRested: true } && station.Sets is not null))
             return new CardBlock(line.Number, FreeName("A"), CardPart.Main);
         if (Current is { Stations.Count: > 0, IsSuperset: false } current && (current.Stations[^1].Sets != (station.Sets ?? current.ForAll?.Sets)) && current.Part == CardPart.Main && (current.Stations[^1].Sets is not null || current.RoundsLow is null))
             return new CardBlock(line.Number, FreeName(current.HasSettings ? "A" : current.Name), CardPart.Main);
@@ -116,6 +116,12 @@ public sealed partial class CardReader
                 return $", tempo {inside}";
             if (HalfEach().Match(inside) is { Success: true } half)
                 return CardScan.HasCount(text[..m.Index], 2 * int.Parse(half.Groups["n"].Value, System.Globalization.CultureInfo.InvariantCulture)) ? ", alternating" : $", {half.Groups["n"].Value} each side";
+            if (Called().IsMatch(inside) && text[..m.Index].Any(char.IsAsciiDigit))
+            {
+                own.Add(inside);
+                return " ";
+            }
+
             var ways = inside.Split(';').Select(i => WayOf(i.Trim())).ToList();
             if (ways.TrueForAll(w => w is not null))
                 options.AddRange(ways.Select(w => w!.Value));
@@ -151,7 +157,7 @@ public sealed partial class CardReader
         }
 
         var scan = Scan(string.Join(", ", kept));
-        var name = scan.Left;
+        var name = GoesOn().Replace(scan.Left, "").TrimStart(' ', ',', ':') is { Length: > 0 } rest ? rest : scan.Left;
         if (scan.Remark is { } remark)
             own.Add(remark);
         if (Understood(name) is null && WithoutStopsAround(name) is { Length: > 0 } trimmed && Understood(trimmed) is not null)
@@ -276,7 +282,7 @@ public sealed partial class CardReader
             parts = [.. strokes.Select(p => p.Trim())];
         if (parts.Count < 2)
             return [text];
-        if (parts.TrueForAll(p => Scan(p) is { RepsLow: not null } && char.IsAsciiDigit(p[0])))
+        if (parts.TrueForAll(p => char.IsAsciiDigit(p[0]) && Scan(p) is { RepsLow: not null }) || (isShort && parts.TrueForAll(p => char.IsAsciiDigit(p[0]) && Scan(p) is { Length: not null } timed && timed.Left.Split(' ').Length <= 3)))
             return parts;
         var names = parts.ConvertAll(p => Scan(p) is var scan && WithoutStopsAround(WithoutBrackets(scan.Left)) is { Length: > 0 } left && (Understood(left) is not null || Understood(left + " stretch") is not null || library.Reader.Read(left).Known == Sureness.Likely));
         return names.Count(n => n) >= 2 && names.Count(n => n) * 2 > names.Count || (isShort && parts.TrueForAll(p => p.Split(' ').Length <= 3 && !p.Any(char.IsAsciiDigit))) ? parts : [text];

@@ -6,7 +6,15 @@ namespace JollySet.Core.Cards;
 public sealed partial class CardReader
 {
     /// <summary>A line in the words the rest of the reader knows.</summary>
-    private string Reworded(string text) => AsRounds(AsSets(AsOneMove(PlanIs().Replace(text, ""))));
+    private string Reworded(string text) => AsInterval(AsMost(AsRounds(AsSets(AsOneMove(PlanIs().Replace(text, ""))))));
+
+    /// <summary>“20s sprint / 40s easy” is 20 on and 40 off.</summary>
+    private static string AsInterval(string text) =>
+        WorkAndEasy().Match(text) is { Success: true } m ? $"{text[..m.Index]}{m.Groups["w"].Value}/{m.Groups["r"].Value}: {m.Groups["name"].Value.Trim()}" : text;
+
+    /// <summary>“Max push-ups in 60s” is 60 s of them.</summary>
+    private static string AsMost(string text) =>
+        MostIn().Match(text) is { Success: true } m ? $"{text[..m.Index]}{m.Groups["name"].Value.Trim()} {m.Groups["t"].Value} (as many as you can)" : text;
 
     /// <summary>“8 front squats + 8 push presses” is both of them, eight times.</summary>
     private string AsOneMove(string text) =>

@@ -23,6 +23,9 @@ internal sealed partial class CardScan
     public CardScan(string text, bool isLine = true)
     {
         left = Numbers().Replace(BareSeconds().Replace(text, "${n}s"), m => Worded(m.Value));
+        // “Rest 90 s after B2”: after the pair.
+        left = AfterLetter().Replace(left, "");
+        left = PairsOf().Replace(left, m => m.Groups["n"].Value switch { "2" => "in pairs", "3" => "in threes", _ => "in fours" });
         left = TimesListed().Replace(left, m => string.Join('-', Digits().Matches(m.Value).Select(d => d.Value)) + "s");
         // “Warm up 10m”: minutes of a block; of a move metres.
         if (!isLine)
@@ -54,7 +57,10 @@ internal sealed partial class CardScan
         Count(OnOff(), m => (Work, Rest, RoundsLow) = (Int(m, "w"), Int(m, "r"), m.Groups["n"].Success ? Int(m, "n") : RoundsLow));
         Count(WorkOnly(), m => Work = Int(m, "w"));
         Count(WorkSaid(), m => Work = TimeOr(m.Groups["t"].Value));
-        Count(Running(), m => Scheme = SchemeOf(m.Value));
+        var runs = 0;
+        Count(Running(), m => (Scheme, runs) = (SchemeOf(m.Value), m.Index));
+        if (Scheme is not null && BackAgain().Match(left, runs) is { Success: true } back && Scheme.ThereAndBack is { } both)
+            (Scheme, left) = (both, left.Remove(back.Index, back.Length));
         // 45:15 is work and rest; 18:37 is the time of day.
         if (isLine)
             Count(SameOnBoth(), m => (RepsLow, Sides, SaysEachSide) = (Int(m, "n"), "each side", true));
@@ -71,6 +77,9 @@ internal sealed partial class CardScan
             Count(BetweenOnly(), m => Gap(TimeOf(m.Groups["t"].Value), m));
         }
 
+        if (Gaps.Count == 0)
+            Count(RestBare(), m => Gap(Int(m, "t"), m));
+
         Take(NoRest(), _ => SaysNoRest = true);
         Take(HalfwayTurn(), _ => Sides = "reverse halfway");
         Take(Halfway(), _ => Sides = "switch halfway");
@@ -86,6 +95,9 @@ internal sealed partial class CardScan
             Count(SetByCommas(), TakeListed);
         Count(SetsOfMetres(), m => (Sets, Remark) = (Int(m, "n"), m.Groups["far"].Value));
         Count(SetsOf(), TakeSets);
+        // “4x15, 45s”: a time after sets of reps is the rest.
+        if (Sets is not null && RepsLow is not null && Gaps.Count == 0)
+            Count(TimeAtEnd(), m => Gap(TimeOf(m.Groups["t"].Value), m));
         Count(ByRound(), m => RepsByRound = m.Groups["l"].Value.Replace(" ", "", StringComparison.Ordinal));
         Count(HowMany(), _ => { });
         if (isLine)
@@ -191,6 +203,9 @@ internal sealed partial class CardScan
         if (seconds is not { } said)
             return;
         var where = m.Groups["where"].Value.ToLowerInvariant();
+        // “40/20 each, 1 min between”, “no rest, 1 min in between”: the gap within is said, so this is the one around.
+        if (where.Length > 0 && (Rest is not null || NoRest().IsMatch(left)) && !WordOfMoves().IsMatch(where) && !where.StartsWith("after", StringComparison.Ordinal) && BetweenAlone().IsMatch(where))
+            where = "between rounds";
         Gaps.Add((said, high, where.Length == 0 ? CardGap.Unsaid
             : WordOfRounds().IsMatch(where) ? CardGap.Rounds
             : where.EndsWith("tabatas", StringComparison.Ordinal) || where.EndsWith("blocks", StringComparison.Ordinal) ? CardGap.After
@@ -417,6 +432,24 @@ internal sealed partial class CardScan
 
     [GeneratedRegex(Moves, RegexOptions.IgnoreCase)]
     private static partial Regex WordOfMoves();
+
+    [GeneratedRegex(@"(?<=\brest\b.*)\s+after\s+[a-h]\d\b", RegexOptions.IgnoreCase)]
+    private static partial Regex AfterLetter();
+
+    [GeneratedRegex(@"\bin\s+(?<n>[234])'?s\b", RegexOptions.IgnoreCase)]
+    private static partial Regex PairsOf();
+
+    [GeneratedRegex(@"[\s,]*(?:and\s+|then\s+)*(?:back\s+(?:down|up|again)|down\s+again|up\s+again|and\s+down)\b(?:\s+again)?(?!\s*[:,]?\s*\d)", RegexOptions.IgnoreCase)]
+    private static partial Regex BackAgain();
+
+    [GeneratedRegex(@"(?<=^|,\s*|\band\s+|/\s*)(?<t>[1-9]\d)\s+(?:rest|off|break)\b(?<where>)", RegexOptions.IgnoreCase)]
+    private static partial Regex RestBare();
+
+    [GeneratedRegex(@"\s*[,;/-]\s*(?<t>" + Time + @")\s*(?<where>)$", RegexOptions.IgnoreCase)]
+    private static partial Regex TimeAtEnd();
+
+    [GeneratedRegex(@"^(?:in\s+)?between\s*$", RegexOptions.IgnoreCase)]
+    private static partial Regex BetweenAlone();
 
     [GeneratedRegex(@"\d+")]
     private static partial Regex Digits();

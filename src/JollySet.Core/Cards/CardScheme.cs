@@ -3,13 +3,20 @@ using System.Globalization;
 namespace JollySet.Core.Cards;
 
 /// <summary>Numbers that run: a ladder or a pyramid, as a sheet writes it.</summary>
-internal sealed record CardScheme(string Format)
+/// <param name="ThereAndBack">The same up and down again; null where that is no scheme.</param>
+internal sealed record CardScheme(string Format, CardScheme? ThereAndBack = null)
 {
     private const int MostListed = 6;
 
     /// <summary>Of the numbers as they stand; null where they are no scheme.</summary>
     /// <param name="goesOn">Whether the step between the first two leads on to the last.</param>
     public static CardScheme? Of(List<int> numbers, bool seconds, bool goesOn)
+    {
+        var scheme = One(numbers, seconds, goesOn);
+        return scheme is null || goesOn ? scheme : scheme with { ThereAndBack = One([.. numbers, .. Enumerable.Reverse(numbers).Skip(1)], seconds, goesOn) };
+    }
+
+    private static CardScheme? One(List<int> numbers, bool seconds, bool goesOn)
     {
         if (numbers.Count < 2 || numbers.Any(n => n is < 1 or > 600))
             return null;

@@ -16,8 +16,8 @@ internal static class CardTable
         ["what"] = "name",
         ["sets"] = "sets",
         ["set"] = "sets",
-        ["rounds"] = "sets",
-        ["rds"] = "sets",
+        ["rounds"] = "rounds",
+        ["rds"] = "rounds",
         ["reps"] = "reps",
         ["rep"] = "reps",
         ["amount"] = "reps",
@@ -50,15 +50,19 @@ internal static class CardTable
     {
         var rows = new Dictionary<int, string>();
         string[]? heads = null;
-        var block = "";
+        var (block, runs) = ("", "");
         var sign = '\0';
         for (var at = 0; at < lines.Length; at++)
         {
             var line = lines[at];
             if (heads is not null && line.Contains(sign, StringComparison.Ordinal))
             {
-                var (own, row) = Row(heads, Cells(line, sign));
-                rows[at] = own.Length > 0 && own != block ? $"{own}:\n{row}" : row;
+                var cells = Cells(line, sign);
+                // Rounds, work and rest beside a block's name are the block's.
+                var goes = heads.Contains("block") && heads.Contains("rounds") ? Goes(heads, cells) : "";
+                var (own, row) = Row(heads, cells, isBlocks: goes.Length > 0 && (goes == runs || Said(heads, cells, "block") is { Length: > 0 } next && next != block));
+                runs = own.Length > 0 && own != block ? goes : runs;
+                rows[at] = own.Length > 0 && own != block ? $"{own}:{goes}\n{row}" : row;
                 block = own.Length > 0 ? own : block;
                 continue;
             }
@@ -100,15 +104,29 @@ internal static class CardTable
         return ["name", "sets", "reps", .. first.Skip(3).Select(c => c.Contains('k', StringComparison.OrdinalIgnoreCase) || c.Contains("lb", StringComparison.OrdinalIgnoreCase) ? "load" : c.Length > 0 && char.IsAsciiDigit(c[0]) ? "rest" : "note")];
     }
 
-    private static (string Block, string Row) Row(string[] heads, List<string> cells)
+    private static string Said(string[] heads, List<string> cells, string head) => string.Join(' ', cells.Where((c, i) => i < heads.Length && heads[i] == head).Select(c => c.Trim())).Trim();
+
+    /// <summary>How the block of a row goes, by its columns: “ 3 rounds 40/20”.</summary>
+    private static string Goes(string[] heads, List<string> cells)
     {
+        var (rounds, time, rest) = (Said(heads, cells, "rounds"), Said(heads, cells, "time"), Said(heads, cells, "rest"));
+        static bool Counts(string said) => said.Length is > 0 and < 4 && said.All(char.IsAsciiDigit);
+        return !Counts(rounds) || (time.Length > 0 && !Counts(time)) || (rest.Length > 0 && !Counts(rest)) ? ""
+            : $" {rounds} rounds" + (time.Length == 0 ? rest.Length > 0 ? $", rest {rest}" : "" : rest.Length == 0 || rest == "0" ? $", {time}s each" : $", {time}s on {rest}s off");
+    }
+
+    /// <param name="isBlocks">Whether rounds, work and rest of the row are said of its block.</param>
+    private static (string Block, string Row) Row(string[] heads, List<string> cells, bool isBlocks = false)
+    {
+        if (isBlocks)
+            (heads, cells) = ([.. heads.Where((h, i) => h is not ("rounds" or "time" or "rest"))], [.. cells.Where((c, i) => i >= heads.Length || heads[i] is not ("rounds" or "time" or "rest"))]);
         if (cells.All(c => c.Trim().Trim('-', ':').Length == 0))
             return ("", "");
         // A column of names that holds numbers counts the lines beside another.
         var counts = heads.Count(h => h == "name") > 1;
         bool IsCount(int i) => counts && i < heads.Length && heads[i] == "name" && cells[i].Trim().All(char.IsAsciiDigit);
         string Said(string head) => string.Join(' ', cells.Where((c, i) => i < heads.Length && heads[i] == head && !IsCount(i)).Select(c => c.Trim())).Trim();
-        var (sets, reps, time) = (Said("sets"), Said("reps"), Said("time"));
+        var (sets, reps, time) = (Said("sets") is { Length: > 0 } own ? own : Said("rounds"), Said("reps"), Said("time"));
         var row = new StringBuilder();
         var amount = reps.Length > 0 ? (char.IsAsciiDigit(reps[^1]) && char.IsAsciiDigit(reps[0]) ? $"x{reps}" : reps) : time.Length > 0 && char.IsAsciiDigit(time[^1]) ? $"{time}s" : time;
         if (sets.Length > 0 && sets.All(char.IsAsciiDigit) && amount.Length > 0)

@@ -31,12 +31,12 @@ public static class BriefWords
         "broom: broomstick, broom stick, pole, stick, dowel");
 
     private static readonly FrozenDictionary<string, string> NeedWords = Table(
-        "knees: knee, bad knees, sore knees, bad knee, sore knee, dodgy knees, dodgy knee, knee pain, knee issues, knee injury, no kneeling",
+        "knees: knee, bad knees, sore knees, bad knee, sore knee, dodgy knees, dodgy knee, knee pain, knee issues, knee injury, no kneeling, can't kneel, cannot kneel, can't kneel down, can't do anything kneeling, cannot do anything kneeling, new knee, new knees",
         "wrists: wrist, sore wrists, bad wrists, sore wrist, bad wrist, dodgy wrists, wrist pain",
         "shoulders: shoulder, sore shoulders, bad shoulders, bad shoulder, sore shoulder, dodgy shoulder, frozen shoulder",
         "low back: back, bad back, sore back, bad backs, lower back, back pain, dodgy back, sore backs",
         "neck: sore neck, bad neck, stiff neck, neck pain",
-        "hips: hip, bad hips, sore hips, bad hip, sore hip, hip replacement, stiff hips",
+        "hips: hip, bad hips, sore hips, bad hip, sore hip, hip replacement, stiff hips, new hip, new hips",
         "balance: poor balance, balance issues, bad balance, unsteady",
         "no floor: can't get down, cannot get down, no floor work, no floorwork, can't get on the floor, cannot get to the floor, not on the floor, no lying down, stay standing, standing only",
         "no jumping: no jumps, no impact, low impact, low-impact, no hopping, no high impact, joint friendly",

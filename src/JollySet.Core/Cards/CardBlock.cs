@@ -36,6 +36,9 @@ internal sealed class CardStation(int line, string name)
     /// <summary>The same on another line.</summary>
     public CardStation At(int line) => new(line, Name) { Move = Move, Load = Load, Sides = Sides, Tempo = Tempo };
 
+    /// <summary>The same on another line, on the other side.</summary>
+    public CardStation Turned(int line, string side) => new(line, Name) { Move = Move, Load = Load, Sides = side, Tempo = Tempo, Amount = Amount, Sets = Sets };
+
     /// <summary>What is understood, in plain words.</summary>
     public string Told()
     {
@@ -208,7 +211,7 @@ internal sealed class CardBlock(int line, string name, CardPart part)
     {
         if (IsOwnTime || Scheme is not null || IsAmrap)
             return null;
-        if (Every is { } every && RoundsLow is null && Total is { } total && Stations.Count > 0)
+        if (Every is { } every && RoundsLow is null && (Total ?? Length) is { } total && Stations.Count > 0)
             return total / every / Stations.Count is var slots && slots > 1 ? Said($"{slots} rounds") : null;
         var low = RoundsLow ?? Stations.FirstOrDefault(s => s.Sets is not null)?.Sets;
         return low is not { } n || n <= 1 ? null : RoundsHigh is { } high && high > n ? Said($"{n}..{high} rounds") : Said($"{n} rounds");

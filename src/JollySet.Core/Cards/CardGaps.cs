@@ -11,6 +11,7 @@ internal static partial class CardGaps
     private const int Rest = 20;
     private const int Stretch = 30;
     private const int Least = 10;
+    private const int SecondsARep = 3;
 
     /// <summary>Closes what is open in every block.</summary>
     public static void Closed(List<CardBlock> blocks, List<CardQuestion> questions, List<CardWords> words)
@@ -40,12 +41,26 @@ internal static partial class CardGaps
             if (!block.IsStraight && !block.IsLinked)
                 foreach (var station in block.Stations.Where(s => s.Sets is > 1 && s.Sets != block.RoundsLow && block.Stations.Exists(o => o.Sets != s.Sets)))
                     station.Notes.Add(string.Create(CultureInfo.InvariantCulture, $"{station.Sets} sets"));
+            InOneSlot(block);
             Rests(block, block == blocks[^1]);
             Minutes(block, line, questions);
             Amounts(block, line, words, questions);
             Between(block, line, questions);
             Sides(block, words, questions);
         }
+    }
+
+    /// <summary>“Every 3 min: 12 deadlifts, 9 cleans, 6 jerks”: all of them in each slot, what is left of it is rest.</summary>
+    private static void InOneSlot(CardBlock block)
+    {
+        if (block is not { Every: >= 120 and var every, Stations.Count: > 1 and var many } || many > every / Least / 3)
+            return;
+        var work = block.Stations.Sum(s => s.Amount is { } amount && int.TryParse(new string([.. amount.TrimStart('x').TakeWhile(char.IsAsciiDigit)]), NumberStyles.None, CultureInfo.InvariantCulture, out var n) ? amount[0] == 'x' ? n * SecondsARep : n : SecondsARep * Least);
+        if (work >= every)
+            return;
+        (block.IsSuperset, block.RoundsLow, block.Rest) = (true, block.RoundsLow ?? block.Total / every, (every - work) / 5 * 5);
+        (block.Every, block.Total) = (null, null);
+        block.Notes.Add(string.Create(CultureInfo.InvariantCulture, $"every {every / 60m:0.#} min"));
     }
 
     /// <summary>Rests written one by one under the moves are the block's where they are all alike.</summary>

@@ -17,6 +17,10 @@ internal static partial class CardNumbers
     {
         var said = new Dictionary<int, string>();
         var filled = Enumerable.Range(0, lines.Count).Where(at => lines[at].Length > 0 && lines[at].Any(char.IsLetterOrDigit)).ToList();
+        // “2a) bench 3x10 2b) chin-up 3x8”: a line each.
+        foreach (var at in filled)
+            if (Tied().Split(lines[at]) is { Length: > 1 } tied)
+                said[at] = string.Join('\n', tied);
         Clock(lines, filled, said);
         Spans(lines, filled, said);
         Running(lines, filled, said);
@@ -108,6 +112,9 @@ internal static partial class CardNumbers
 
     [GeneratedRegex(@"^\s*(?<a>\d{1,3})[:.](?<b>[0-5]\d)(?:\s*-\s*(?<c>\d{1,3})[:.]\d\d)?\s*[-:)]?\s+(?=[A-Za-z])")]
     private static partial Regex Time();
+
+    [GeneratedRegex(@"(?<=^\s*(?:\d[a-h][.)]|[a-h]\d[.):]?)\s.*\S)\s+(?=(?:\d[b-h][.)]|[a-h][2-6][.):])\s)", RegexOptions.IgnoreCase)]
+    private static partial Regex Tied();
 
     [GeneratedRegex(@"^\s*(?<a>\d{1,2})\s*'?\s*-\s*(?<b>\d{1,3})\s*(?:'|mins?\b)?\s*[-:.)]?\s+(?=[A-Za-z])")]
     private static partial Regex Span();

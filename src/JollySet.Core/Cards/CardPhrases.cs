@@ -57,10 +57,10 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"^(?:the\s+)?w(?:/?u|/up|-up)\b|^(?:échauffement|echauffement|aufwärmen|calentamiento|riscaldamento)\b|\bwarm(?:ing)?[\s-]*up\b(?!\s+sets?)|^(?:mobili[sz](?:e|er|ation)|mobility|activation|pulse raiser|prep)\b(?!\s+(?:drill|flow))", RegexOptions.IgnoreCase)]
     public static partial Regex WarmUp();
 
-    [GeneratedRegex(@"^c(?:/?d|/down)\b|^(?:retour au calme|étirements|abwärmen|dehnen|vuelta a la calma|estiramientos)\b|\bcool(?:ing)?[\s-]*down\b|\bfinish with (?:a )?stretch(?:es|ing)?\b|(?<=\bfinish(?:ing)?(?:\s+off)?\s+with\b.{0,24})\bstretch(?:es|ing)?\b|^stretch(?:es|ing)?(?:\s+it)?(?:\s+out)?(?=\s*(?:$|[:.,\-(]|\d))|(?<=^\d{1,2}\s*(?:min(?:ute)?s?|')\s+(?:of\s+)?)stretch(?:es|ing)?\s*$|^wind down\b|^end stretch(?:es)?\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^c(?:/?d|/down)\b|^(?:retour au calme|étirements|abwärmen|dehnen|vuelta a la calma|estiramientos)\b|\bcool(?:ing)?[\s-]*down\b|\bfinish with (?:a )?stretch(?:es|ing)?\b|(?<=\bfinish(?:ing)?(?:\s+off)?\s+with\b.{0,24})\bstretch(?:es|ing)?\b|^stretch(?:es|ing)?(?:\s+it)?(?:\s+out)?(?=\s*(?:$|[:.,\-(]|\d))|(?<=^\d{1,2}\s*(?:min(?:ute)?s?|')\s+(?:of\s+)?)stretch(?:es|ing)?\s*$|^wind down\b|^stretch(?:es)? to (?:finish|end)\b|^end stretch(?:es)?\b", RegexOptions.IgnoreCase)]
     public static partial Regex CoolDown();
 
-    [GeneratedRegex(@"^(?:the\s+)?(?:(?:circuit|block|blk|part|round|set|section|station|interval|superset|super set|tri-?set|giant set|complex)s?(?:\s*(?:\d{1,2}|[a-h])\b(?!\s*(?:rounds?|rds?|times|/|x\s*(?:$|[^\s\d]))))?|round\s+(?:one|two|three|four|five)\b|pairs?\s*\d{1,2}|finishers?|cash[\s-]?out|buy[\s-]?in|burn[\s-]?out|bonus|(?:start|end|finish|opener|closer)(?=\s*:)|main(?:\s+(?:set|part|block|workout))?|strength|cardio|core|abs|legs|upper(?:\s+body)?|lower(?:\s+body)?|emom|e\dmom|amrap|ladder|pyramid|tabata|hiit|metcon|burner|challenge|workout|intervals|every min(?:ute)?(?:\s+on\s+the\s+min(?:ute)?)?|[a-h](?=\s*[:)-]))(?=$|[\s:,;.()\[\]x\-!])", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:the\s+)?(?:(?:circuit|block|blk|part|round|set|section|station|interval|superset|super set|tri-?set|giant set|complex)s?(?:\s*(?:\d{1,2}|[a-h])\b(?!\s*(?:rounds?|rds?|laps?|tours?|runden|times|/|x\s*(?:$|[^\s\d]))))?|round\s+(?:one|two|three|four|five)\b|pairs?\s*\d{1,2}|finishers?|cash[\s-]?out|buy[\s-]?in|burn[\s-]?out|bonus|(?:start|end|finish|opener|closer)(?=\s*:)|main(?:\s+(?:set|part|block|workout))?|strength|cardio|core|abs|legs|upper(?:\s+body)?|lower(?:\s+body)?|emom|e\dmom|amrap|ladder|pyramid|tabata|hiit|metcon|burner|challenge|workout|intervals|every min(?:ute)?(?:\s+on\s+the\s+min(?:ute)?)?|[a-h](?=\s*[:)-]))(?=$|[\s:,;.()\[\]x\-!])", RegexOptions.IgnoreCase)]
     public static partial Regex BlockWord();
 
     [GeneratedRegex(@"\b(?:super\s?-?sets?|tri-?sets?|giant sets?|pairs?\s+\d|complex)\b", RegexOptions.IgnoreCase)]
@@ -78,7 +78,7 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"^(?:kit|equipment|gear|bring|you need|you will need|kit needed|people|venue|place|focus|goal|level|needs|injuries|watch out|minutes|duration|class size|total|total time|time|when|date|day)\s*(?:[:=]|\s-\s)", RegexOptions.IgnoreCase)]
     public static partial Regex HeadKey();
 
-    [GeneratedRegex(@"^(?:(?:water|drinks?|sip)(?:\s+(?:of\s+)?(?:water|break|stop|time|middle|half\s?way))*)$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:(?:a\s+)?(?:(?:little|quick|short)\s+)?(?:water|drinks?|sip)(?:\s+(?:of\s+)?(?:water|break|stop|time|middle|half\s?way))*)$", RegexOptions.IgnoreCase)]
     public static partial Regex Drink();
 
     [GeneratedRegex(@"\s*(?:\(|\[)(?<in>[^()\[\]]*)(?:\)|\])\s*")]
@@ -121,7 +121,7 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"^(?<head>[^()]+)\((?<in>[^()]+)\)\.?$")]
     public static partial Regex InBrackets();
 
-    [GeneratedRegex(@"^(?<name>[A-Za-z][^,\d]*?)\s+(?<n>\d{1,3})\s*,\s*(?<more>[a-z].+)$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?<name>[A-Za-z][^,\d]*?)\s+(?:x\s*)?(?<n>\d{1,3})\s*,\s*(?<more>[a-z].+)$", RegexOptions.IgnoreCase)]
     public static partial Regex CountThenWords();
 
     /// <summary>A number alone after a move's name: how often.</summary>
@@ -165,6 +165,22 @@ internal static partial class CardPhrases
 
     [GeneratedRegex(@"\s+\+\s+")]
     public static partial Regex Joined();
+
+    /// <summary>What was done on one side comes again on the other.</summary>
+    [GeneratedRegex(@"^(?:(?:then|and|now|repeat)\s+)*(?:on\s+)?(?:the\s+)?(?<s>right|left|other)\s+(?:side|leg|arm)(?:\s+too)?$", RegexOptions.IgnoreCase)]
+    public static partial Regex OtherSide();
+
+    /// <summary>How many of a thing are held, beside a block's name.</summary>
+    [GeneratedRegex(@"\s*,\s*(?:1|2|one|two|single)\s+(?:bells?|kbs?|dbs?|kettlebells?|dumbbells?)$", RegexOptions.IgnoreCase)]
+    public static partial Regex OneBell();
+
+    /// <summary>Two by turns.</summary>
+    [GeneratedRegex(@"\balternat(?:e|ing)\s+(?:between\s+)?(?<a>[a-z][a-z' -]{2,30}?)\s+(?:and|with|&)\s+(?<b>[a-z][a-z' -]{2,30})$", RegexOptions.IgnoreCase)]
+    public static partial Regex ByTurns();
+
+    /// <summary>“R1 10 reps, R2 12 reps”: how often by round, on one line.</summary>
+    [GeneratedRegex(@"^(?:r(?:ound|d)?\s*(?<i>\d)\s*[-:=]?\s*(?<n>\d{1,3})\s*(?:reps?)?\s*[,;/]?\s*){2,}(?:each)?$", RegexOptions.IgnoreCase)]
+    public static partial Regex RepsOfRounds();
 
     /// <summary>“8 x 20/10 each”: all rounds of a move before the next.</summary>
     [GeneratedRegex(@"\d\s*x\s*\d{2,3}\s*/\s*\d{1,3}\s*s?\s*(?:each|per\s+(?:move|exercise|station))\b", RegexOptions.IgnoreCase)]

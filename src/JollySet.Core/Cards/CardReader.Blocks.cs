@@ -110,7 +110,7 @@ public sealed partial class CardReader
             }
 
             // “Finisher: burpees 20 on 10 off x 8”.
-            if (Scan(items, isLine: false) is { SaysBlock: true } within && Parted(items).Count == 1 && Understood(within.Left) is not null)
+            if (Scan(items, isLine: false) is { SaysBlock: true } within && Parted(items).Count == 1 && Understood(Scan(within.Left).Left) is not null)
             {
                 Applied(block, within, line, isSetting: false);
                 items = within.Left;
@@ -158,7 +158,7 @@ public sealed partial class CardReader
     {
         var words = name.Length <= 1 ? left : left.StartsWith(name, StringComparison.OrdinalIgnoreCase) ? left[name.Length..] : !left.Contains(name, StringComparison.OrdinalIgnoreCase) ? left : left.Remove(left.IndexOf(name, StringComparison.OrdinalIgnoreCase), name.Length);
         words = words.Trim(' ', ',', '.', ':', ';', '-', '!', '(', ')', '[', ']', '/', '+');
-        return WithoutStops(words) is { Length: > 2 } said && said.Any(char.IsLetter) ? words : null;
+        return WithoutStops(words) is { Length: > 2 } said && said.Any(char.IsLetter) && BlockWord().Match(words).Length < words.Length ? words : null;
     }
 
     /// <summary>The moves that are left of a block's line: one after its word, or several; null where they are none.</summary>

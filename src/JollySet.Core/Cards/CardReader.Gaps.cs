@@ -20,6 +20,7 @@ public sealed partial class CardReader
             block.IsRested = block.IsStraight && scan.Gaps[0].For == CardGap.Unsaid;
             // A rest below a block whose moves stood on its own line comes after it.
             var closes = block.Part == CardPart.Main && !(block.RoundsLow > 1) && !block.IsLinked && block.Stations.Count > 1 && block.Stations.TrueForAll(s => s.Line == block.Line);
+            closes |= (block.Every is not null || block.IsAmrap) && block.Stations.Count > 0;
             foreach (var (seconds, high, gap) in scan.Gaps.Select(g => closes && g.For == CardGap.Unsaid ? (g.Seconds, g.High, CardGap.After) : g))
                 Gap(block, seconds, drinks && gap != CardGap.Rounds ? CardGap.After : gap, onHead: false, high);
             var inBetween = drinks && scan.Gaps.Exists(g => g.For == CardGap.Rounds);

@@ -20,6 +20,7 @@ public sealed partial class CardReader
             : isEmpty ? ""
             : WithoutStopsAround(left) is { } bare && bare.Split(' ').Length <= FewWords + 1 ? (begins.Success ? left : bare) : "";
         name = Trailing().Replace(name, "").Trim(' ', '-', ':', ',', '.', '(', '[', ']');
+        name = OneBell().Replace(name, "");
         if (!name.Contains('(', StringComparison.Ordinal))
             name = name.Trim(')');
         return FreeName(name.Length is > 0 and <= 60 ? name : "A");

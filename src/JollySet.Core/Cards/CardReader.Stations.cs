@@ -134,7 +134,7 @@ public sealed partial class CardReader
             return " ";
         });
         // “Bridges 10, hold the last one 10 secs”: the number is how often, what follows is told.
-        if (CountThenWords().Match(bare) is { Success: true } counted && Understood(counted.Groups["name"].Value) is not null && Scan(counted.Groups["more"].Value, isLine: false) is { Any: true } more && !IsEmpty(more.Left))
+        if (CountThenWords().Match(bare) is { Success: true } counted && Understood(counted.Groups["name"].Value) is not null && Scan(counted.Groups["more"].Value, isLine: false) is var more && (more.Any || counted.Groups["more"].Value.Any(char.IsAsciiDigit)) && !IsEmpty(more.Left))
         {
             own.Add(counted.Groups["more"].Value);
             bare = $"{counted.Groups["name"].Value} x{counted.Groups["n"].Value}";
@@ -166,6 +166,13 @@ public sealed partial class CardReader
         {
             name = own[0];
             own.RemoveAt(0);
+        }
+
+        // “Press-ups / knees”: the easier way beside it.
+        if (Strokes().Split(name) is [var whole, var lighter] && Understood(whole) is not null && Understood(lighter) is null && EasierWay(lighter, whole) is { } eased)
+        {
+            name = whole;
+            options.Add(("easier", eased));
         }
 
         if (Or().Split(name) is [var first, var second] && Understood(first) is not null && Understood(second) is not null && Understood(name) is null)

@@ -6,7 +6,15 @@ namespace JollySet.Core.Cards;
 public sealed partial class CardReader
 {
     /// <summary>A line in the words the rest of the reader knows.</summary>
-    private string Reworded(string text) => AsInterval(AsMost(AsRounds(AsSets(AsOneMove(PlanIs().Replace(text, ""))))));
+    private string Reworded(string text) => AsTurns(AsRungs(AsInterval(AsMost(AsRounds(AsSets(AsOneMove(PlanIs().Replace(text, ""))))))));
+
+    /// <summary>“R1 10 reps, R2 12 reps” are rungs.</summary>
+    private static string AsRungs(string text) =>
+        RepsOfRounds().Match(text) is { Success: true } m && m.Groups["n"].Captures.Count > 2 ? string.Join('-', m.Groups["n"].Captures.Select(c => c.Value)) : text;
+
+    /// <summary>“Alternate sit-ups and leg raises” is a list of both.</summary>
+    private string AsTurns(string text) =>
+        ByTurns().Match(text) is { Success: true } m && Understood(m.Groups["a"].Value) is not null && Understood(m.Groups["b"].Value) is not null ? $"{text[..m.Index]}{m.Groups["a"].Value}, {m.Groups["b"].Value}" : text;
 
     /// <summary>“20s sprint / 40s easy” is 20 on and 40 off.</summary>
     private static string AsInterval(string text) =>

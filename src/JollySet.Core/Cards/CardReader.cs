@@ -189,6 +189,14 @@ public sealed partial class CardReader
             return;
         }
 
+        if (OtherSide().Match(line.Text) is { Success: true } other && Current is { Stations.Count: > 0 } sided && sided.Stations.TrueForAll(s => s.Sides is "left" or "right" && s.Sides == sided.Stations[0].Sides && !s.Sides.Equals(other.Groups["s"].Value, StringComparison.OrdinalIgnoreCase)))
+        {
+            var turned = sided.Stations[0].Sides == "left" ? "right" : "left";
+            sided.Stations.AddRange(sided.Stations.ConvertAll(s => s.Turned(line.Number, turned)));
+            Say(line, CardLineKind.Station, $"the same on the {turned}");
+            return;
+        }
+
         // “15 s rest between each. 2 min rest, then all again, 3 rounds”: each sentence says how it runs.
         if (FullStop().Split(line.Text) is { Length: > 1 } sentences && sentences.All(s => Scan(s, isLine: false) is { Any: true } said && IsEmpty(said.Left)))
         {

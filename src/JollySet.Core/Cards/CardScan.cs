@@ -14,7 +14,7 @@ internal sealed partial class CardScan
     private const string Time = @"(?:\d{1,2}:\d\d|\d+(?:[.,]\d+)?\s*(?:" + Seconds + "|" + Minutes + "))";
     private const string Rounds = @"(?:rounds?|ronds?|rnds?|rds?|sets?|laps?|circuits?|supersets?|pairs?|runden|tours?|times?\s+(?:through|round))";
     private const string Moves = @"(?:exercises?|moves?|stations?|reps?|each|these|them|tabatas|blocks)";
-    private const string Between = @"\s*(?<where>(?:in\s+)?(?:between|btw|b/w|after|entre)\s*(?:each\s+|every\s+|all\s+|the\s+|les\s+)?(?:" + Rounds + "|" + Moves + @")?)?";
+    private const string Between = @"\s*(?<where>(?:each|every)\s+" + Rounds + @"\b|(?:in\s+)?(?:between|btw|b/w|after|entre)\s*(?:each\s+|every\s+|all\s+|the\s+|les\s+)?(?:" + Rounds + "|" + Moves + @")?)?";
     private const int MostGaps = 3;
     private readonly bool hasFigures;
     private string left;
@@ -25,6 +25,7 @@ internal sealed partial class CardScan
         left = Numbers().Replace(BareSeconds().Replace(text, "${n}s"), m => Worded(m.Value));
         // “Rest 90 s after B2”: after the pair.
         left = AfterLetter().Replace(left, "");
+        left = ShortRest().Replace(left, "rest ${t}");
         left = PairsOf().Replace(left, m => m.Groups["n"].Value switch { "2" => "in pairs", "3" => "in threes", _ => "in fours" });
         left = TimesListed().Replace(left, m => string.Join('-', Digits().Matches(m.Value).Select(d => d.Value)) + "s");
         // “Warm up 10m”: minutes of a block; of a move metres.
@@ -103,6 +104,7 @@ internal sealed partial class CardScan
         if (isLine)
             Count(Metres(), m => Remark = Remark is { } said ? $"{said}, {m.Value.Trim()}" : m.Value.Trim());
         Count(EachLong(), m => (Length, IsEach) = (TimeOf(m.Groups["t"].Value), true));
+        Count(LastingRange(), m => (Length, Remark) = (TimeOf(m.Groups["t"].Value + m.Groups["u"].Value), m.Value.Trim()));
         Count(Lasting(), m => Length ??= TimeOf(m.Groups["t"].Value));
         Count(EachCount(), m => (RepsLow, RepsHigh, Sides) = (Int(m, "n"), m.Groups["m"].Success ? Int(m, "m") : null, "each side"));
         Count(Times(), m => (RepsLow, RepsHigh) = (Int(m, "n"), m.Groups["m"].Success ? Int(m, "m") : null));
@@ -264,7 +266,7 @@ internal sealed partial class CardScan
         return CardScheme.Of(numbers, InSeconds().IsMatch(text), goesOn: text.Contains("..", StringComparison.Ordinal) || numbers.Count == 2);
     }
 
-    [GeneratedRegex(@"\b(?:once|twice|(?:an?|one|two|three|four|five|six|eight|ten|twelve|fifteen|twenty|thirty|forty|forty-five|sixty)(?=[\s-]+(?:more\s+|full\s+)?(?:rounds?|times|sets?|minutes?|mins?|seconds?|secs?|reps?|people|laps?)\b))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:once|twice|(?:an?|one|two|three|four|five|six|eight|ten|twelve|fifteen|twenty|thirty|forty|forty-five|sixty)(?=[\s-]+(?:more\s+|full\s+)?(?:rounds?|times|sets?|minutes?|mins?|seconds?|secs?|reps?|people|laps?|each|per\s+(?:side|leg|arm))\b))", RegexOptions.IgnoreCase)]
     private static partial Regex Numbers();
 
     [GeneratedRegex(@"(?<![\d.]\s?)\b(?:1\s+)?min(?:ute)?s?['s]*\s+(?<off>break|rest|off|recovery|between)\b", RegexOptions.IgnoreCase)]
@@ -342,10 +344,10 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"\b(?:x\s*)?(?<n>\d{1,3})(?:\s*(?:-|to|\.\.)\s*(?<m>\d{1,3}))?\s*x?\s*(?:rounds?|ronds?|rnds?|rds?|laps?|rft\b|sets?(?!\s*(?:of|x|,)?\s*\d)|times(?:\s+(?:through|round))?|runden|circuits?|tours?|x through)\b(?:\s+of(?:\s+the following)?\b)?", RegexOptions.IgnoreCase)]
     private static partial Regex RoundCount();
 
-    [GeneratedRegex(@"\b(?:repeat|rpt|redo)\b(?:\s+(?:all|everything|the (?:circuit|block|lot)))?\s*(?:x\s*)?(?<n>\d{1,2})?(?:\s*times)?\s*(?:x\b)?", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:repeat|rpt|redo)\b(?:\s+(?:all|everything|the (?:circuit|block|lot)|(?:all\s+)?from the (?:top|start|beginning)))?\s*(?:x\s*)?(?<n>\d{1,2})?(?:\s*times)?\s*(?:x\b)?", RegexOptions.IgnoreCase)]
     private static partial Regex Repeat();
 
-    [GeneratedRegex(@"\b(?<n>\d{1,2})\s*(?:(?:sets?|lots)\s*(?:x|of|by|\*|,)?|x|of|by|\*)\s*(?:(?<t>" + Time + @")|(?<a>\d{1,3})(?:\s*(?:-|to|\.\.)\s*(?<b>\d{1,3}))?(?:\s*reps?\b)?(?![\d/])(?:\s*(?<each>each|ea)\b(?!\s+(?:side|leg|arm|way|hand|s)\b))?)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?<n>\d{1,2})\s*(?:(?:sets?|lots)\s*(?:x|of|by|\*|,)?|x|of|by|\*)\s*(?:(?<t>" + Time + @")(?!\s*blocks?\b)|(?<a>\d{1,3})(?!\s*-?\s*min(?:ute)?s?\s+blocks?\b)(?:\s*(?:-|to|\.\.)\s*(?<b>\d{1,3}))?(?:\s*reps?\b)?(?![\d/])(?:\s*(?<each>each|ea)\b(?!\s+(?:side|leg|arm|way|hand|s)\b))?)", RegexOptions.IgnoreCase)]
     private static partial Regex SetsOf();
 
     [GeneratedRegex(@"(?:\bx\s*)?(?<![\d/])(?<l>\d{1,3}(?:\s*/\s*\d{1,3}){2,})(?:\s*reps?\b)?", RegexOptions.IgnoreCase)]
@@ -393,7 +395,7 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"^\s*(?<n>[4-9]|1\d)\s*/\s*\k<n>\s+(?=[a-z])", RegexOptions.IgnoreCase)]
     private static partial Regex SameOnBoth();
 
-    [GeneratedRegex(@"\b(?<n>\d{1,2})\s*(?:sets?\s*(?:x|of|to|at)?|x)\s*(?<most>max(?:imum)?(?:\s+reps?)?|(?:to\s+)?failure|amap|to fail)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?<n>\d{1,2})\s*(?:sets?\s*(?:x|of|to|at)?|x)\s*(?<most>max(?:imum)?(?:\s+reps?)?|amrap|(?:to\s+)?failure|amap|to fail)\b", RegexOptions.IgnoreCase)]
     private static partial Regex SetsOfMost();
 
     [GeneratedRegex(@"(?<=[a-z)]\s*[-:]?\s*)(?<l>\d{1,2}(?:\s*,\s*\d{1,2}){2,})(?:\s*reps?)?\s*$", RegexOptions.IgnoreCase)]
@@ -435,6 +437,12 @@ internal sealed partial class CardScan
 
     [GeneratedRegex(@"(?<=\brest\b.*)\s+after\s+[a-h]\d\b", RegexOptions.IgnoreCase)]
     private static partial Regex AfterLetter();
+
+    [GeneratedRegex(@"(?<=(?:\d|amrap|max)\s*)\br\s?(?<t>\d{1,3}(?:'|""|s|:\d\d)?)(?=$|[\s,;)])", RegexOptions.IgnoreCase)]
+    private static partial Regex ShortRest();
+
+    [GeneratedRegex(@"\b(?<t>\d{1,3})\s*(?:-|to)\s*(?<h>\d{1,3})\s*(?<u>" + Seconds + ")", RegexOptions.IgnoreCase)]
+    private static partial Regex LastingRange();
 
     [GeneratedRegex(@"\bin\s+(?<n>[234])'?s\b", RegexOptions.IgnoreCase)]
     private static partial Regex PairsOf();

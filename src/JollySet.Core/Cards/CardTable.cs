@@ -1,9 +1,10 @@
 using System.Text;
+using System.Text.RegularExpressions;
 
 namespace JollySet.Core.Cards;
 
 /// <summary>Tables as they are copied from a spreadsheet, written in Markdown or saved as CSV: each row in the words of a card.</summary>
-internal static class CardTable
+internal static partial class CardTable
 {
     private static readonly Dictionary<string, string> Columns = new(StringComparer.OrdinalIgnoreCase)
     {
@@ -49,6 +50,7 @@ internal static class CardTable
     public static Dictionary<int, string> Rows(string[] lines)
     {
         var rows = new Dictionary<int, string>();
+        lines = Spaced(lines);
         string[]? heads = null;
         var (block, runs) = ("", "");
         var sign = '\0';
@@ -93,6 +95,24 @@ internal static class CardTable
 
         return rows;
     }
+
+    /// <summary>Columns kept apart by spaces, under headings that are known, as a table of tabs.</summary>
+    private static string[] Spaced(string[] lines)
+    {
+        var put = (string[])lines.Clone();
+        for (var at = 0; at < lines.Length; at++)
+        {
+            if (lines[at].Length > CardText.LongestLine || lines[at].Contains('\t', StringComparison.Ordinal) || Gap().Split(lines[at].Trim()) is not { Length: > 1 } cells || cells.Count(Columns.ContainsKey) < 2 || !cells.Any(c => Columns.GetValueOrDefault(c) == "name"))
+                continue;
+            for (; at < lines.Length && lines[at].Length <= CardText.LongestLine && Gap().Split(lines[at].Trim()).Length > 1; at++)
+                put[at] = Gap().Replace(lines[at].Trim(), "\t");
+        }
+
+        return put;
+    }
+
+    [GeneratedRegex(@" {2,}")]
+    private static partial Regex Gap();
 
     /// <summary>The columns of a table copied without its headings: a name, sets, reps, and after them loads and rests as their units say.</summary>
     private static string[]? Bare(string[] lines, int at)

@@ -47,7 +47,7 @@ internal static partial class CardText
         var letter = (char?)null;
         if (Tied().Match(text) is { Success: true } tied)
         {
-            letter = char.ToUpperInvariant((tied.Groups["a"].Success ? tied.Groups["a"] : tied.Groups["b"]).Value[0]);
+            letter = tied.Groups["a"].Success ? char.ToUpperInvariant(tied.Groups["a"].Value[0]) : (char)('A' + tied.Groups["b"].Value[0] - '1');
             text = text[tied.Length..];
         }
         else if (Bullet().Match(text) is { Success: true } bullet)
@@ -98,7 +98,7 @@ internal static partial class CardText
         }
     }
 
-    [GeneratedRegex(@"^(?:(?<a>[A-Ha-h])\s?\d\s?[.):\-]?\s+|\d(?<b>[a-hA-H])\s?[.):]?\s+)(?=\S)")]
+    [GeneratedRegex(@"^(?:(?<a>[A-Ha-h])\s?\d\s?[.):\-]?\s+|(?<b>[1-8])[a-hA-H]\s?[.):]?\s+)(?=\S)")]
     private static partial Regex Tied();
 
     [GeneratedRegex(@"^(?:[-*+>~]+\s*|\[[ x]?\]\s*|\d{1,2}\s?[.)]+(?!\d)\s*|\d{1,2}\s+-\s+(?=[a-z])|[a-h][.)]\s+|\(?[a-z]\)\s+)+(?=\S)", RegexOptions.IgnoreCase)]

@@ -7,7 +7,7 @@ namespace JollySet.Core.Tests.Cards;
 /// <summary>What somebody must be spared is never dropped, wherever on a card it stands: it is a need of the class, or its words are kept.</summary>
 public class CardLimitTests
 {
-    private static readonly string[] Files = ["first", "second", "third", "fourth", "fifth", "sixth", "seventh", "eighth", "ninth"];
+    private static readonly string[] Files = ["first", "second", "third", "fourth", "fifth", "sixth", "seventh", "eighth", "ninth", "tenth"];
 
     public static TheoryData<string, string> Limits => new()
     {

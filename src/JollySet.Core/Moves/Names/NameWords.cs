@@ -25,6 +25,7 @@ internal static partial class NameWords
         ["alt"] = ["alternating"],
         ["alternate"] = ["alternating"],
         ["sq"] = ["squat"],
+        ["bk"] = ["back"],
         ["mtn"] = ["mountain"],
         ["hams"] = ["hamstring"],
         ["ham"] = ["hamstring"],

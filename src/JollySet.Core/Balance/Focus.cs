@@ -37,7 +37,7 @@ public sealed record Focus(ImmutableHashSet<Region> Regions, ImmutableHashSet<Mu
 
     private static IEnumerable<Region> RegionsOf(string word) => word switch
     {
-        "full body" or "whole body" or "total body" => [Region.Upper, Region.Core, Region.Lower],
+        "full body" or "full" or "whole body" or "total body" => [Region.Upper, Region.Core, Region.Lower],
         "upper body" or "upper" or "arms" => [Region.Upper],
         "lower body" or "lower" or "legs" => [Region.Lower],
         "core" => [Region.Core],

@@ -179,8 +179,8 @@ internal sealed class Frames
         cost += brief.Goal is Goal.StrengthEndurance or null ? Thin * Math.Max(0, (double)Timing.Dose.WorkLeast(booked, people, rules) + 0.01 - work) : 0;
         cost += brief.Goal == Goal.Muscle ? FewSets * Math.Max(0, (rules.DoseMuscleSets * seconds / 1500) - (stations * rounds)) : 0;
         cost += brief.Goal is Goal.Strength or Goal.Power && rounds < 3 ? OnePass : 0;
-        cost += Balance.Focus.Of(brief).IsFullBody ? FewPlaces * Math.Max(0, (brief.Minutes >= 30 ? 8 : brief.Minutes >= 24 ? 7 : brief.Minutes <= 12 ? 3 : 4) - stations) : 0;
-        return cost + (rounds == 1 ? stations < 10 || people.Contains(Audience.Newcomer) ? OnePass : OnePass / 3 : 0) + (people.All(p => p is Audience.Newcomer or Audience.FirstTimers or Audience.OlderAdults) ? Math.Max(0, stations - 8) * 0.4 : 0);
+        cost += Balance.Focus.Of(brief).IsFullBody ? FewPlaces * Math.Max(0, (brief.Minutes >= 24 && people.Contains(Audience.OlderAdults) ? 6 : brief.Minutes >= 30 ? 8 : brief.Minutes >= 24 ? 7 : brief.Minutes <= 12 ? 3 : 4) - stations) : 0;
+        return cost + (rounds == 1 ? stations < 10 || people.Contains(Audience.Newcomer) || (people.Contains(Audience.OlderAdults) && brief.Minutes > ShortClass) ? OnePass : OnePass / 3 : 0) + (people.All(p => p is Audience.Newcomer or Audience.FirstTimers or Audience.OlderAdults) ? Math.Max(0, stations - 8) * 0.4 : 0);
     }
 
     /// <summary>Water after the first block and every second one from there, after long ones, and after the last, save in a short class.</summary>

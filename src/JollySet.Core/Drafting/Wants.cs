@@ -27,6 +27,7 @@ internal static class Wants
     private const double Last = 38;
     private const double Goals = 22;
     private const double Named = 18;
+    private const double Fewest = 10;
     private const double Kit = 5;
 
     /// <summary>Where places are few, the chief wants come first.</summary>
@@ -64,9 +65,9 @@ internal static class Wants
             yield return new Want("big lifts", m => m.IsBig() && m.Load >= LoadClass.Moderate, (int)Math.Ceiling(stations * 0.6), Goals);
         if (brief.Audience.Contains(Audience.OlderAdults))
         {
-            yield return new Want("sit to stand", m => m is { Pattern: Pattern.Squat, Tags.Rung: <= 3 }, 1, Goals);
-            yield return new Want("a heel raise", m => m.Pattern == Pattern.CalfRaise, 1, Goals);
-            yield return new Want("balance beside something", m => m.IsBalance(), 1, Goals);
+            yield return new Want("sit to stand", m => m is { Pattern: Pattern.Squat, Tags.Rung: <= 3 }, 1, focus.IsFullBody ? Chief : Goals);
+            yield return new Want("a heel raise", m => m.Pattern == Pattern.CalfRaise, 1, focus.IsFullBody ? Last : Goals);
+            yield return new Want("balance beside something", m => m.IsBalance(), 1, focus.IsFullBody ? Last : Goals);
         }
 
         foreach (var area in Areas(brief))
@@ -81,9 +82,12 @@ internal static class Wants
     {
         if (focus.IsFullBody && brief.Goal == Goal.Power)
             return [new Want("legs", m => m.Pattern is Pattern.Squat or Pattern.Hinge or Pattern.Jump or Pattern.Lunge, 1, Goals), new Want("a push", m => m.Pattern is Pattern.Push or Pattern.OverheadPush, 1, Goals), new Want("a pull", m => m.Pattern is Pattern.Pull or Pattern.VerticalPull, 1, Goals)];
+        // What older adults need to live by comes before hinges and presses overhead.
+        if (focus.IsFullBody && brief.Audience.Contains(Audience.OlderAdults))
+            return [Push(), Row(), Hinge() with { Weight = Named }, .. brief.Minutes >= LongFrom ? [Overhead(stations) with { Weight = Fewest }, Trunk() with { Weight = Fewest }, Large(stations)] : Array.Empty<Want>()];
         if (focus.IsFullBody)
             return brief.Minutes >= LongFrom
-                ? [Squat(), Hinge(), Push(), Row(), .. brief.Audience.Contains(Audience.OlderAdults) ? Array.Empty<Want>() : [OneLeg()], Overhead(stations), Trunk(), .. stations > 7 ? [new Want("a second hinge or bridge", m => m.Pattern is Pattern.Hinge or Pattern.HipBridge, 2, Named)] : Array.Empty<Want>()]
+                ? [Squat(), Hinge(), Push(), Row(), OneLeg(), Overhead(stations), Trunk(), Large(stations), .. stations > 7 ? [new Want("a second hinge or bridge", m => m.Pattern is Pattern.Hinge or Pattern.HipBridge, 2, Named)] : Array.Empty<Want>()]
                 : [new Want("a squat or lunge", m => m.Pattern is Pattern.Squat or Pattern.Lunge, 1, Chief), Hinge(), new Want("a push", m => m.Pattern is Pattern.Push or Pattern.OverheadPush, 1, Chief), new Want("a pull", IsRow, 1, Chief)];
         var lower = focus.Regions.Contains(Region.Lower);
         var upper = focus.Regions.Contains(Region.Upper);
@@ -116,6 +120,9 @@ internal static class Wants
     private static Want Overhead(int stations) => new("a press overhead", m => m.Pattern == Pattern.OverheadPush && m.Tags.Is(Role.Main), 1, stations < OverheadFrom ? Goals : Raised);
 
     private static Want Trunk() => new("the trunk", m => m.Pattern is Pattern.TrunkFlexion or Pattern.Brace or Pattern.Rotation or Pattern.SideBend, 1, Last);
+
+    /// <summary>The trunk works in all the others: three places of four are theirs.</summary>
+    private static Want Large(int stations) => new("the large muscles", m => m.Pattern is not (Pattern.TrunkFlexion or Pattern.Brace or Pattern.Rotation or Pattern.SideBend), stations - Math.Max(1, stations / 4), Goals);
 
     /// <summary>A true row: the lats or the whole upper back pull, and more than a raise.</summary>
     private static bool IsRow(Move move) => move.Pattern == Pattern.Pull && IsPrime(move, Muscle.Lats, Muscle.UpperBack) && !move.Tags.Is(Role.Filler);

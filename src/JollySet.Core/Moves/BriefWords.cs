@@ -67,7 +67,7 @@ public static class BriefWords
         "mobility: flexibility, stretch and move, mobilise");
 
     private static readonly FrozenDictionary<string, string> Focuses = Table(
-        "full body: whole body, total body, all over, full-body, fullbody, whole-body",
+        "full body: full, whole body, total body, all over, full-body, fullbody, whole-body",
         "upper: upper body, upper-body, top half, upper half",
         "lower: lower body, lower-body, bottom half, lower half",
         "legs: leg, leg day",

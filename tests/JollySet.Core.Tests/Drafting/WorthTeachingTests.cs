@@ -66,6 +66,20 @@ public class WorthTeachingTests(ITestOutputHelper output)
     }
 
     [Fact]
+    public void The_trunk_is_no_more_than_a_quarter_of_a_full_body() => Share(
+        Made.Where(t => t.IsFullBody && t.Goal != Goal.Mobility && t.Main.Count > 3),
+        t => t.Main.Count(m => m.Move.Pattern is Pattern.TrunkFlexion or Pattern.Brace or Pattern.Rotation or Pattern.SideBend) <= Math.Max(1, (int)Math.Ceiling(t.Main.Count / 4.0)),
+        0.95,
+        t => t.Names);
+
+    [Fact]
+    public void Older_adults_stand_up_raise_their_heels_balance_row_and_push() => Share(
+        Made.Where(t => t.IsFullBody && t.Goal is Goal.StrengthEndurance or Goal.Strength && t.Comes(Audience.OlderAdults) && t.Main.Count > 4 && !t.Brief.Needs.Contains("seated")),
+        t => new[] { t.Main.Any(m => m.Move is { Pattern: Pattern.Squat, Tags.Rung: <= 3 }), t.Has(Pattern.CalfRaise), t.Main.Any(m => m.Move.Tags.IsOneLegged), t.Has(Pattern.Pull), t.Has(Pattern.Push) }.Count(h => h) >= 4,
+        0.9,
+        t => t.Names);
+
+    [Fact]
     public void No_side_changes_at_half_of_a_short_period() => Share(Made, t => t.Timeline!.Sets.All(s => !s.SwitchHalfway || s.Length.InSeconds >= 50 || !t.Timeline.Blocks[s.Block].IsMain), 1, t => t.Names);
 
     [Fact]

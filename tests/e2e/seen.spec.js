@@ -5,6 +5,7 @@ import { demo, makeClass, ready } from "./loft.js";
 
 const sizes = [
   { width: 1280, height: 800 },
+  { width: 1280, height: 800, night: true },
   { width: 390, height: 844 },
   { width: 360, height: 740 },
 ];
@@ -17,11 +18,14 @@ async function axe(page) {
 }
 
 for (const size of sizes)
-  test(`axe finds nothing on Shelf, New, Moves, House rules, Plan, its facets, print and Teach at ${size.width} × ${size.height}, and nothing is wider than the screen`, async ({
+  test(`axe finds nothing on Shelf, New, Moves, House rules, Plan, its facets, print and Teach at ${size.width} × ${size.height}${size.night ? " by night" : ""}, and nothing is wider than the screen`, async ({
     page,
   }) => {
     test.slow();
-    await page.setViewportSize(size);
+    await page.setViewportSize({ width: size.width, height: size.height });
+    await page.emulateMedia({ colorScheme: size.night ? "dark" : "light" });
+    await page.goto("/");
+    expect(await page.evaluate(() => getComputedStyle(document.body).backgroundColor)).toBe(size.night ? "rgb(20, 32, 46)" : "rgb(247, 241, 228)");
     const faulty = await demo(page, "Spring Tide");
     const plain = await demo(page, "Slack Water Strength");
     for (const address of [

@@ -25,7 +25,9 @@ for (const size of sizes)
     await page.setViewportSize({ width: size.width, height: size.height });
     await page.emulateMedia({ colorScheme: size.night ? "dark" : "light" });
     await page.goto("/");
-    expect(await page.evaluate(() => getComputedStyle(document.body).backgroundColor)).toBe(size.night ? "rgb(20, 32, 46)" : "rgb(247, 241, 228)");
+    expect(await page.evaluate(() => getComputedStyle(document.body).backgroundColor)).toBe(
+      size.night ? "rgb(20, 32, 46)" : "rgb(247, 241, 228)",
+    );
     const faulty = await demo(page, "Spring Tide");
     const plain = await demo(page, "Slack Water Strength");
     for (const address of [

@@ -65,6 +65,11 @@ public sealed class EffortScreenModel(ClassBook shelf, ClassTimelines timelines)
         ? Partial("_Recovery", RecoverySvg.Of(timelines.Of(kept), Core.Balance.Recovery.Of(timelines.Of(kept))))
         : NotFound();
 
+    /// <summary>The curves alone, for the same place.</summary>
+    public IActionResult OnGetCurves(Guid id) => shelf.Get(id) is { } kept
+        ? Partial("_Curves", EffortSvg.Of(timelines.Of(kept), EffortModel.Of(timelines.Of(kept))))
+        : NotFound();
+
     private static PersonView PersonOf(Timeline timeline, EffortCurve curve)
     {
         var peak = curve.Peak;

@@ -6,6 +6,7 @@ import { forgive, isTyped } from "./keep.js";
 import { completeLines } from "./line.js";
 import { watchOthers } from "./others.js";
 import { refuseTooLarge } from "./paste-limit.js";
+import { layUnder } from "./under.js";
 
 let sortable = null;
 
@@ -17,6 +18,7 @@ pickMoves();
 arrange();
 afterParts.push(arrange);
 startBench();
+layUnder();
 watchOthers();
 
 function arrange() {

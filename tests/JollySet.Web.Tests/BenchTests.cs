@@ -128,12 +128,23 @@ public sealed class BenchTests : IDisposable
         Assert.Equal(after, SheetWriter.Write(Plan));
     }
 
+    [Fact]
+    public async Task What_bringing_a_state_back_would_do_is_told_before()
+    {
+        await Posted(("do", "block"), ("block", $"{Deck.Id}"), ("rounds", "4"));
+        var would = await Asked("handler=would&do=put-back&number=1");
+        Assert.Contains("becomes", would.GetProperty("says").GetString(), StringComparison.Ordinal);
+        Assert.False(would.GetProperty("refused").GetBoolean());
+        Assert.Equal(2, app.Shelf.Get(Id)!.Revision);
+    }
+
     [Theory]
     [InlineData("0")]
     [InlineData("77")]
     [InlineData("x")]
     public async Task A_state_that_never_was_changes_nothing(string number)
     {
+        Assert.Equal("", (await Asked($"handler=would&do=put-back&number={number}")).GetProperty("says").GetString());
         await Posted(("do", "put-back"), ("number", number));
         Assert.Equal(1, app.Shelf.Get(Id)!.Revision);
     }

@@ -26,3 +26,18 @@ test("level, effort and recovery lie under the line one at a time, follow edits 
   await expect(drawing).toBeEmpty();
   await expect(level).toBeVisible();
 });
+
+test("an earlier state is laid over the line, with its length, before it is brought back", async ({ page }) => {
+  await makeClass(page);
+  await ready(page);
+  await page.locator(".line.wide a.flag").first().focus();
+  await page.keyboard.press("+");
+  await expect(page.locator(".last-change")).not.toBeEmpty();
+  await page.locator("#history summary").first().click();
+  const back = page.getByRole("button", { name: /^Bring back/ }).last();
+  await back.focus();
+  await expect(page.locator("#pulled")).toContainText("becomes");
+  await expect(page.locator(".line.wide .bunting.ghost").first()).toBeVisible();
+  await page.keyboard.press("Tab");
+  await expect(page.locator(".bunting.ghost")).toHaveCount(0);
+});

@@ -3,14 +3,17 @@ using JollySet.Core.Timing;
 
 namespace JollySet.Core.Checks;
 
-/// <summary>What is said where nothing was found: only what the class holds to, never more.</summary>
+/// <summary>What is said where nothing has to be mended: only what the class holds to, never more.</summary>
 public static class AllWell
 {
     /// <summary>A sentence or a few.</summary>
-    public static string Of(Timeline timeline)
+    /// <param name="hasNotes">Whether smaller things were found.</param>
+    public static string Of(Timeline timeline, bool hasNotes = false)
     {
         if (!timeline.Sets.Any(s => timeline.Blocks[s.Block].IsMain))
             return "Nothing to judge yet: put in a block and its stations.";
+        if (hasNotes)
+            return "Nothing that has to be mended.";
         var sided = timeline.Sets.Any(s => s.Side is Side.Left or Side.Right);
         string[] holds =
         [

@@ -94,6 +94,11 @@ public class SafeMendsTests
     [InlineData("# T\nminutes: 2\n== A (circuit, 2 rounds, work 40, rest 45 water)\nside plank, switch halfway\n", "Nothing to mend: it keeps its minutes, left and right are even and there is water.")]
     public void Praise_says_only_what_holds(string text, string says) => Assert.Equal(says, AllWell.Of(Sheet.Time(text)));
 
+    [Theory]
+    [InlineData("# A\nminutes: 30\n== Welcome (talk 40s)", "Nothing to judge yet: put in a block and its stations.")]
+    [InlineData("# A\n== A (circuit, work 40, rest 20)\nsquat", "Nothing that has to be mended.")]
+    public void Beside_smaller_notes_nothing_is_praised(string text, string says) => Assert.Equal(says, AllWell.Of(Sheet.Time(text), hasNotes: true));
+
     [Fact]
     public void A_class_of_words_in_a_booking_is_told_what_is_left() =>
         Assert.Contains(Review.Of(Sheet.Time("# T\nminutes: 30\n== Hello (talk 40s)\n")), f => f.Code == "time-under");

@@ -66,7 +66,8 @@ public sealed class PlanModel(ClassBook shelf, ClassTimelines timelines, RulesBo
         if (shelf.Get(id) is not { } kept)
             return NotFound();
         var form = new FormCollection(Request.Query.ToDictionary(q => q.Key, q => q.Value));
-        var would = Would.Of(timelines.Of(kept), EditForm.EditOf(form, kept.Plan, rules.Studio()));
+        var edit = form["do"] == "put-back" ? int.TryParse(form["number"], out var number) && shelf.PlanAt(id, number) is { } then ? new PutBack(then, number) : null : EditForm.EditOf(form, kept.Plan, rules.Studio());
+        var would = Would.Of(timelines.Of(kept), edit);
         return new JsonResult(new { says = would.Says, refused = would.IsRefused, ropes = would.Ropes });
     }
 

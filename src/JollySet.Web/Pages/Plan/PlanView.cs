@@ -199,7 +199,7 @@ public sealed record PlanView(
         {
             Lacks = LacksOf(kept, timeline, block?.Id ?? 0),
             SafeMends = Core.Checks.SafeMends.CountOf(plan, findings),
-            AllWell = Core.Checks.AllWell.Of(timeline),
+            AllWell = Core.Checks.AllWell.Of(timeline, hasNotes: !findings.IsEmpty),
             Safe = safe ? SafeMendsView.Of(kept, timeline, findings) : null,
             Swaps = swaps,
         };

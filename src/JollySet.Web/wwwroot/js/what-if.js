@@ -26,7 +26,8 @@ export function hideGhosts() {
  * @param {(values: object) => Promise<{says: string, ropes: object[]} | null>} foreseen Asks the server.
  */
 export function startWhatIf(foreseen) {
-  const presses = '.finding button[value^="fix"], .bench-finding button[value="fix"], #bench .swap-in, #bench-station button';
+  const presses =
+    '.finding button[value^="fix"], .bench-finding button[value="fix"], #bench .swap-in, #bench-station button, .state button[value="put-back"]';
   let over = null;
   const enter = async (event) => {
     const press = event.target.closest?.(presses);

@@ -72,8 +72,11 @@ public static class BuntingLayout
             [.. span.Lost.Where(g => !flags.IsEmpty).Select(g => new Break(flags.FirstOrDefault(f => f.Set == g.To)?.X ?? length + 12, (int)Math.Round(g.Lost.InSeconds, MidpointRounding.AwayFromZero)))],
             [.. span.Segments.Where(s => s.Gap >= 0 && !RopeSpan.EndsRound(timeline, s) && s.Water).Select(s => (X(s.Start), scale.Of(s.Length)))],
             flags.Any(f => f.Width <= NarrowestFlag))
-        { Bare = BareOf(block, flags) };
+        { Bare = BareOf(block, flags), Rounds = RoundsOf(block, span.Turn.Number + times - 1) };
     }
+
+    private static int? RoundsOf(Block block, int last) =>
+        SheetWriter.SettingsOf(block.Format).Contains("rounds") && !(block.Settings.Rounds?.IsRange ?? false) && (block.Format is StraightFormat || last >= block.RoundCount) && block.Stations.Length > 0 ? block.RoundCount : null;
 
     /// <summary>Between stations that have no rest of their own, where their block says one in seconds.</summary>
     private static ImmutableArray<BareRope> BareOf(Block block, ImmutableArray<Flag> flags)

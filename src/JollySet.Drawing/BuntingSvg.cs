@@ -105,6 +105,8 @@ public static class BuntingSvg
         foreach (var tight in rope.Breaks)
             DrawBreak(svg, Left + tight.X, y, tight.MissingSeconds);
         RopeEnd(svg, rope, y);
+        if (rope.Rounds is { } rounds && hung.Ids.Any(id => id is not null))
+            svg.Draw("rect", "class", "knot-hold", "data-rounds", rounds, "x", Left + rope.Length - 2, "y", -12, "width", 46, "height", 24);
         var below = y + rope.Flags.Max(DropOf) + 3;
         if (rope.ShowsNames)
             below = DrawNames(svg, rope, below);

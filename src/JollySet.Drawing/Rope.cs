@@ -36,4 +36,7 @@ public sealed record Rope(
 {
     /// <summary>Where it is bare.</summary>
     public ImmutableArray<BareRope> Bare { get; init; } = [];
+
+    /// <summary>How often its block goes round, where this is the last rope of one that says so; the knot at its end takes hold there.</summary>
+    public int? Rounds { get; init; }
 }

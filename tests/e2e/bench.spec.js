@@ -253,7 +253,7 @@ test.describe("by hand", () => {
     await expect(flag(page, "Push-up")).toBeFocused();
   });
 
-  test("its free edge is pulled for seconds and reps, bare rope for rests; Esc lets go", async ({ page }) => {
+  test("its free edge is pulled for seconds and reps, bare rope for rests, the knot for rounds; Esc lets go", async ({ page }) => {
     await makeClass(page);
     const from = await edge(flag(page, "Push-up"));
     const width = (await cloth(page, "Push-up").boundingBox()).width;
@@ -267,6 +267,11 @@ test.describe("by hand", () => {
     const box = await bare.boundingBox();
     await drag(page, [box.x + box.width / 2, box.y + 10], [box.x + box.width, box.y + 10]);
     await said(page, /work 40, rest 30, between 60/);
+    const knot = await page.locator(".knot-hold").first().boundingBox();
+    const at = [knot.x + knot.width / 2, knot.y + knot.height / 2];
+    const rounds = Number(await page.locator(".knot-hold").first().getAttribute("data-rounds"));
+    await drag(page, at, [at[0] + 36, at[1]]);
+    await said(page, new RegExp(`${rounds + 1} rounds`));
     const again = await edge(flag(page, "Push-up"));
     await page.mouse.move(...again);
     await page.mouse.down();

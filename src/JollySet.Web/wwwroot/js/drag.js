@@ -1,10 +1,12 @@
 // Flags by hand: dragged along their rope or to another, Alt for a copy; pulled by their free edge for seconds in fives, or reps by one;
-// bare rope pulled for rests. What is seen while pulling is for show; the server's answer is the truth.
+// bare rope pulled for rests, the knot at its end for rounds. What is seen while pulling is for show; the server's answer is the truth.
 import { blockOf, cloth, ghost, goalAt, mark, stationOf, svgName } from "./drop.js";
 import { foreseen } from "./words.js";
 
 const EDGE = 9;
 const SLACK = 5;
+const ROUND = 36;
+const MOST_ROUNDS = 20;
 
 /** The pull under way. @type {{how: Function, end: Function, shows: Element[], moved: boolean, x: number, y: number} | null} */
 let pull = null;
@@ -32,8 +34,17 @@ function begin(event, post) {
   const flag = event.target.closest?.(".line.wide a.flag");
   const rope = event.target.closest?.(".line.wide .bare-rope");
   const name = event.target.closest?.(".line.wide a.rope-way");
-  if (!flag && !rope && !name) return;
-  const how = name ? blockPlace(name, post) : rope ? rest(rope, post) : isEdge(flag, event) ? amount(flag, post) : place(flag, post);
+  const knot = event.target.closest?.(".line.wide .knot-hold");
+  if (!flag && !rope && !name && !knot) return;
+  const how = knot
+    ? rounds(knot, post)
+    : name
+      ? blockPlace(name, post)
+      : rope
+        ? rest(rope, post)
+        : isEdge(flag, event)
+          ? amount(flag, post)
+          : place(flag, post);
   if (how) pull = { ...how, moved: false, x: event.clientX, y: event.clientY, shows: [] };
 }
 
@@ -103,6 +114,20 @@ function rest(rope, post) {
       tell(`${name} ${said} s`, { ...edit, [name]: String(said) });
     },
     end: () => said !== was && post({ ...edit, [name]: String(said) }),
+  };
+}
+
+/** The knot: a round more or less for every hand's breadth. */
+function rounds(knot, post) {
+  const was = Number(knot.dataset.rounds);
+  const edit = { do: "block", block: blockOf(knot) };
+  let said = was;
+  return {
+    how(by) {
+      said = Math.min(MOST_ROUNDS, Math.max(1, was + Math.round(by / ROUND)));
+      tell(said === 1 ? "once" : `${said} rounds`, { ...edit, rounds: String(said) });
+    },
+    end: () => said !== was && post({ ...edit, rounds: String(said) }),
   };
 }
 

@@ -96,7 +96,9 @@ public sealed partial class FormatDrawingsTests
     /// <summary>The drawing's own style with its colours put in, so that it stands by itself.</summary>
     private static string Style(string rootCss, string css)
     {
-        var colours = Variable().Matches(rootCss).ToDictionary(m => m.Groups[1].Value, m => m.Groups[2].Value.Replace("\"", "'", StringComparison.Ordinal));
+        // By day: the first rule of the root has those.
+        var day = rootCss[rootCss.IndexOf(":root {", StringComparison.Ordinal)..];
+        var colours = Variable().Matches(day[..day.IndexOf('}', StringComparison.Ordinal)]).ToDictionary(m => m.Groups[1].Value, m => m.Groups[2].Value.Replace("\"", "'", StringComparison.Ordinal));
         return Use().Replace(css, m => colours[m.Groups[1].Value]).Replace("\r", "", StringComparison.Ordinal);
     }
 

@@ -18,7 +18,7 @@ public sealed record Focus(ImmutableHashSet<Region> Regions, ImmutableHashSet<Mu
     /// <summary>The focus of a brief.</summary>
     public static Focus Of(Brief brief)
     {
-        var words = brief.Focus.SelectMany(f => BriefWords.Focus(f) is { IsEmpty: false } known ? known : [f.Trim().ToLowerInvariant()]).ToList();
+        var words = brief.Focus.SelectMany(f => BriefWords.Focus(f) is { IsEmpty: false } known ? known : f.Split([" and ", "&", "+", "/"], StringSplitOptions.RemoveEmptyEntries).SelectMany(p => BriefWords.Focus(p) is { IsEmpty: false } part ? part : [p.Trim().ToLowerInvariant()])).ToList();
         var muscles = Enum.GetValues<Muscle>().Where(m => words.Contains(Words.Of(m)) || words.Exists(w => MusclesOf(w).Contains(m))).ToImmutableHashSet();
         var regions = words.SelectMany(RegionsOf).ToImmutableHashSet();
         return words.Count == 0 ? new Focus([Region.Upper, Region.Core, Region.Lower], []) : new Focus(regions, muscles);
@@ -27,10 +27,14 @@ public sealed record Focus(ImmutableHashSet<Region> Regions, ImmutableHashSet<Mu
     /// <summary>Whether it means that muscle.</summary>
     public bool Covers(Muscle muscle) => Muscles.Contains(muscle) || Regions.Contains(MuscleLoads.RegionOf(muscle));
 
-    /// <summary>Parts of the body that people name, in muscles.</summary>
+    /// <summary>Parts of the body and ways to move that people name, in muscles.</summary>
     private static Muscle[] MusclesOf(string word) => word switch
     {
         "back" => [Muscle.UpperBack, Muscle.Lats],
+        "push" => [Muscle.Chest, Muscle.FrontDelts, Muscle.Triceps],
+        "pull" => [Muscle.UpperBack, Muscle.Lats, Muscle.Biceps],
+        "squat" => [Muscle.Quads, Muscle.Glutes],
+        "hinge" => [Muscle.Hamstrings, Muscle.Glutes],
         "shoulders" => [Muscle.FrontDelts, Muscle.SideDelts, Muscle.RearDelts],
         _ => [],
     };

@@ -31,6 +31,8 @@ public sealed record DraftTold(Brief? Brief, ImmutableSortedDictionary<string, s
 
         if (plan.Brief.Needs.FirstOrDefault(n => Needs.KindOf(n) == NeedKind.Unknown) is { } unknown)
             wrong["needs"] = $"“{unknown}” is not understood, and a draft must not pass it over. {Needs.Suggestion(unknown)}";
+        if (plan.Brief.Focus.FirstOrDefault(f => !Balance.Focus.Of(new Brief { Focus = [f] }).IsJudged) is { } vague)
+            wrong["focus"] = $"“{vague}” is not understood; say full body, upper, lower or core, a muscle, or push, pull, squat, hinge";
         if (!wrong.ContainsKey("minutes") && plan.Brief.Minutes is not (>= LeastMinutes and <= MostMinutes))
             wrong["minutes"] = $"a draft has from {LeastMinutes} to {MostMinutes} minutes";
         return new DraftTold(wrong.Count > 0 ? null : plan.Brief, wrong.ToImmutableSortedDictionary());

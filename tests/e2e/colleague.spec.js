@@ -107,6 +107,6 @@ test("a warm-up is built with a press where there is none", async ({ page }) => 
 test("recovery is drawn under the line when it is asked for", async ({ page }) => {
   await page.goto(await demo(page, "Ferry Half Hour"));
   await expect(page.locator(".recovery .lane")).toHaveCount(0);
-  await page.locator(".recovery-part > summary").press("Enter");
+  await page.getByRole("radio", { name: "recovery" }).check();
   await expect(page.locator(".recovery .spell").first()).toBeVisible();
 });

@@ -27,6 +27,9 @@ public sealed record Focus(ImmutableHashSet<Region> Regions, ImmutableHashSet<Mu
     /// <summary>Whether it means that muscle.</summary>
     public bool Covers(Muscle muscle) => Muscles.Contains(muscle) || Regions.Contains(MuscleLoads.RegionOf(muscle));
 
+    /// <summary>Whether a word is a way to move rather than a part of the body.</summary>
+    public static bool IsWayToMove(string word) => word.Trim().ToLowerInvariant() is "push" or "pull" or "squat" or "hinge";
+
     /// <summary>Parts of the body and ways to move that people name, in muscles.</summary>
     private static Muscle[] MusclesOf(string word) => word switch
     {

@@ -180,6 +180,9 @@ public static class MoveSearch
     {
         if (Parts.TryGetValue(phrase, out var part))
             return [.. part];
+        // A search for them is one for names and patterns.
+        if (Focus.IsWayToMove(phrase))
+            return [];
         var focus = Focus.Of(new Brief() { Focus = [phrase] });
         if (!focus.IsJudged || focus.IsFullBody)
             return [];

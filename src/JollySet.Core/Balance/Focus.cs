@@ -1,3 +1,4 @@
+using System.Collections.Frozen;
 using System.Collections.Immutable;
 using JollySet.Core.Moves;
 using JollySet.Core.Plans;
@@ -27,19 +28,24 @@ public sealed record Focus(ImmutableHashSet<Region> Regions, ImmutableHashSet<Mu
     /// <summary>Whether it means that muscle.</summary>
     public bool Covers(Muscle muscle) => Muscles.Contains(muscle) || Regions.Contains(MuscleLoads.RegionOf(muscle));
 
-    /// <summary>Whether a word is a way to move rather than a part of the body.</summary>
-    public static bool IsWayToMove(string word) => word.Trim().ToLowerInvariant() is "push" or "pull" or "squat" or "hinge";
+    /// <summary>Ways to move that people name, in muscles.</summary>
+    private static readonly FrozenDictionary<string, Muscle[]> Ways = new Dictionary<string, Muscle[]>
+    {
+        ["push"] = [Muscle.Chest, Muscle.FrontDelts, Muscle.Triceps],
+        ["pull"] = [Muscle.UpperBack, Muscle.Lats, Muscle.Biceps],
+        ["squat"] = [Muscle.Quads, Muscle.Glutes],
+        ["hinge"] = [Muscle.Hamstrings, Muscle.Glutes],
+    }.ToFrozenDictionary();
 
-    /// <summary>Parts of the body and ways to move that people name, in muscles.</summary>
+    /// <summary>Whether a word is a way to move rather than a part of the body.</summary>
+    public static bool IsWayToMove(string word) => Ways.ContainsKey(word.Trim().ToLowerInvariant());
+
+    /// <summary>Parts of the body that people name, in muscles.</summary>
     private static Muscle[] MusclesOf(string word) => word switch
     {
         "back" => [Muscle.UpperBack, Muscle.Lats],
-        "push" => [Muscle.Chest, Muscle.FrontDelts, Muscle.Triceps],
-        "pull" => [Muscle.UpperBack, Muscle.Lats, Muscle.Biceps],
-        "squat" => [Muscle.Quads, Muscle.Glutes],
-        "hinge" => [Muscle.Hamstrings, Muscle.Glutes],
         "shoulders" => [Muscle.FrontDelts, Muscle.SideDelts, Muscle.RearDelts],
-        _ => [],
+        _ => Ways.GetValueOrDefault(word) ?? [],
     };
 
     private static IEnumerable<Region> RegionsOf(string word) => word switch

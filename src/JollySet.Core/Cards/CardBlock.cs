@@ -37,7 +37,13 @@ internal sealed class CardStation(int line, string name)
     public CardStation At(int line) => new(line, Name) { Move = Move, Load = Load, Sides = Sides, Tempo = Tempo };
 
     /// <summary>The same on another line, on the other side.</summary>
-    public CardStation Turned(int line, string side) => new(line, Name) { Move = Move, Load = Load, Sides = side, Tempo = Tempo, Amount = Amount, Sets = Sets };
+    public CardStation Turned(int line, string side)
+    {
+        var turned = new CardStation(line, Name) { Move = Move, Load = Load, Sides = side, Tempo = Tempo, Amount = Amount, Sets = Sets, Rest = Rest, RestHigh = RestHigh };
+        turned.Options.AddRange(Options);
+        turned.Notes.AddRange(Notes);
+        return turned;
+    }
 
     /// <summary>What is understood, in plain words.</summary>
     public string Told()

@@ -41,7 +41,7 @@ internal static partial class CardGaps
             if (!block.IsStraight && !block.IsLinked)
                 foreach (var station in block.Stations.Where(s => s.Sets is > 1 && s.Sets != block.RoundsLow && block.Stations.Exists(o => o.Sets != s.Sets)))
                     station.Notes.Add(string.Create(CultureInfo.InvariantCulture, $"{station.Sets} sets"));
-            InOneSlot(block);
+            InOneSlot(block, line, questions);
             Rests(block, block == blocks[^1]);
             Minutes(block, line, questions);
             Amounts(block, line, words, questions);
@@ -50,17 +50,19 @@ internal static partial class CardGaps
         }
     }
 
-    /// <summary>“Every 3 min: 12 deadlifts, 9 cleans, 6 jerks”: all of them in each slot, what is left of it is rest.</summary>
-    private static void InOneSlot(CardBlock block)
+    /// <summary>“Every 3 min: 12 deadlifts, 9 cleans, 6 jerks”: all of them in each slot, what is left of it is rest; asked about.</summary>
+    private static void InOneSlot(CardBlock block, CardWords line, List<CardQuestion> questions)
     {
-        if (block is not { Every: >= 120 and var every, Stations.Count: > 1 and var many } || many > every / Least / 3)
+        if (CardPhrases.OneInEach().IsMatch(line.Text) || block is not { Every: >= 120 and var every, Stations.Count: > 1 and var many } || many > every / Least / 3)
             return;
         var work = block.Stations.Sum(s => s.Amount is { } amount && int.TryParse(new string([.. amount.TrimStart('x').TakeWhile(char.IsAsciiDigit)]), NumberStyles.None, CultureInfo.InvariantCulture, out var n) ? amount[0] == 'x' ? n * SecondsARep : n : SecondsARep * Least);
         if (work >= every)
             return;
         (block.IsSuperset, block.RoundsLow, block.Rest) = (true, block.RoundsLow ?? block.Total / every, (every - work) / 5 * 5);
         (block.Every, block.Total) = (null, null);
-        block.Notes.Add(string.Create(CultureInfo.InvariantCulture, $"every {every / 60m:0.#} min"));
+        var slot = string.Create(CultureInfo.InvariantCulture, $"every {every / 60m:0.#} min");
+        block.Notes.Add(slot);
+        questions.Add(new CardQuestion(block.Line, 1, $"{slot}: all of {block.Name}, or one of it by turns?", [new CardChoice("all of it", line.Raw), new CardChoice("one by turns", $"{line.Raw.TrimEnd(':')}, by turns")]));
     }
 
     /// <summary>Rests written one by one under the moves are the block's where they are all alike.</summary>

@@ -96,7 +96,8 @@ internal static partial class CardNumbers
     {
         static int Part(Match m, string group) => int.Parse(m.Groups[group].Value, CultureInfo.InvariantCulture);
         var spans = filled.Where(at => !said.ContainsKey(at)).Select(at => (at, match: Span().Match(lines[at]))).Where(s => s.match.Success && Part(s.match, "b") > Part(s.match, "a")).ToList();
-        if (spans.Count < FewestTimes || spans.Zip(spans.Skip(1)).Any(s => Part(s.First.match, "b") != Part(s.Second.match, "a")))
+        // A class begins at 0; “8-10 squats, 10-12 rows” are reps.
+        if (spans.Count < FewestTimes || Part(spans[0].match, "a") != 0 || spans.Zip(spans.Skip(1)).Any(s => Part(s.First.match, "b") != Part(s.Second.match, "a")))
             return;
         foreach (var (at, match) in spans)
         {

@@ -178,6 +178,10 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"\balternat(?:e|ing)\s+(?:between\s+)?(?<a>[a-z][a-z' -]{2,30}?)\s+(?:and|with|&)\s+(?<b>[a-z][a-z' -]{2,30})$", RegexOptions.IgnoreCase)]
     public static partial Regex ByTurns();
 
+    /// <summary>One of several in each slot of time.</summary>
+    [GeneratedRegex(@"\b(?:alternat|by turns|odd|even|one (?:each|a|in))", RegexOptions.IgnoreCase)]
+    public static partial Regex OneInEach();
+
     /// <summary>“R1 10 reps, R2 12 reps”: how often by round, on one line.</summary>
     [GeneratedRegex(@"^(?:r(?:ound|d)?\s*(?<i>\d)\s*[-:=]?\s*(?<n>\d{1,3})\s*(?:reps?)?\s*[,;/]?\s*){2,}(?:each)?$", RegexOptions.IgnoreCase)]
     public static partial Regex RepsOfRounds();
@@ -255,6 +259,6 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"^(?<k>easier|easy|easy option|mod|modification|modified|regression|regress|beginners?|low(?: option)?|option|harder|hard|advanced|adv|progression|progress|or)\s*(?:[:=-]\s*|(?<=\bor)\s+)(?<w>.+)$", RegexOptions.IgnoreCase)]
     public static partial Regex Way();
 
-    [GeneratedRegex(@"\b(?:(?:not\s+)?for\s+time|begin|then|it'?s|its|it|of|for|we|we'll|start|starts|with|an?|the|and|do|doing|is|this|thru|together|about|around|take|now|next|go|through|all|in|on|to|finish|have|repeat|everything|at|each|as|x|times?|that|your|you|follow(?:ing|ed)?|by|work|resting|secs?|approx|total|here|below|reps|hold(?=\s+an?\b)|perform|get|just|after that)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:(?:not\s+)?for\s+time|begin|then|it'?s|its|it|of|for|we|we'll|start|starts|with|an?|the|and|do|doing|is|this|thru|together|turns|about|around|take|now|next|go|through|all|in|on|to|finish|have|repeat|everything|at|each|as|x|times?|that|your|you|follow(?:ing|ed)?|by|work|resting|secs?|approx|total|here|below|reps|hold(?=\s+an?\b)|perform|get|just|after that)\b", RegexOptions.IgnoreCase)]
     public static partial Regex Stops();
 }

@@ -160,6 +160,9 @@ public sealed partial class CardReader
         var name = GoesOn().Replace(scan.Left, "").TrimStart(' ', ',', ':') is { Length: > 0 } rest ? rest : scan.Left;
         if (scan.Remark is { } remark)
             own.Add(remark);
+        // “Squat x12, 30s”: a line has one amount, the other is kept in words.
+        if (scan is { RepsLow: not null, Length: { } besides, IsEach: false })
+            own.Add(string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{besides} s"));
         if (Understood(name) is null && WithoutStopsAround(name) is { Length: > 0 } trimmed && Understood(trimmed) is not null)
             name = trimmed;
         if (name.Length == 0 && own.Count > 0 && !scan.SaysBlock)

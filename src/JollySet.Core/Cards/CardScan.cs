@@ -25,6 +25,7 @@ internal sealed partial class CardScan
         left = Numbers().Replace(BareSeconds().Replace(text, "${n}s"), m => Worded(m.Value));
         // “Rest 90 s after B2”: after the pair.
         left = AfterLetter().Replace(left, "");
+        left = RightAndLeft().Replace(left, "${n}${u} each side");
         left = ShortRest().Replace(left, "rest ${t}");
         left = PairsOf().Replace(left, m => m.Groups["n"].Value switch { "2" => "in pairs", "3" => "in threes", _ => "in fours" });
         left = TimesListed().Replace(left, m => string.Join('-', Digits().Matches(m.Value).Select(d => d.Value)) + "s");
@@ -438,8 +439,12 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"(?<=\brest\b.*)\s+after\s+[a-h]\d\b", RegexOptions.IgnoreCase)]
     private static partial Regex AfterLetter();
 
-    [GeneratedRegex(@"(?<=(?:\d|amrap|max)\s*)\br\s?(?<t>\d{1,3}(?:'|""|s|:\d\d)?)(?=$|[\s,;)])", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<=(?:\d|amrap|max)\s*)\br(?<t>\d{1,3}(?:'|""|s|:\d\d)?)(?=$|[\s,;)])", RegexOptions.IgnoreCase)]
     private static partial Regex ShortRest();
+
+    /// <summary>“30 R 30 L”, “30s R, 30s L”: as much on each side.</summary>
+    [GeneratedRegex(@"\b(?<n>\d{1,3})(?<u>\s*" + Seconds + @")?\s*(?:R|right)\s*[,/&+]?\s*(?:and\s+)?\k<n>(?:\s*" + Seconds + @")?\s*(?:L|left)\b|\b(?<n>\d{1,3})(?<u>\s*" + Seconds + @")?\s*(?:L|left)\s*[,/&+]?\s*(?:and\s+)?\k<n>(?:\s*" + Seconds + @")?\s*(?:R|right)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex RightAndLeft();
 
     [GeneratedRegex(@"\b(?<t>\d{1,3})\s*(?:-|to)\s*(?<h>\d{1,3})\s*(?<u>" + Seconds + ")", RegexOptions.IgnoreCase)]
     private static partial Regex LastingRange();
@@ -453,7 +458,7 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"(?<=^|,\s*|\band\s+|/\s*)(?<t>[1-9]\d)\s+(?:rest|off|break)\b(?<where>)", RegexOptions.IgnoreCase)]
     private static partial Regex RestBare();
 
-    [GeneratedRegex(@"\s*[,;/-]\s*(?<t>" + Time + @")\s*(?<where>)$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\s*[,;/-]\s*(?<t>\d{2,3}\s*" + Seconds + @"|\d\s*" + Minutes + @"|\d:\d\d)\s*(?<where>)$", RegexOptions.IgnoreCase)]
     private static partial Regex TimeAtEnd();
 
     [GeneratedRegex(@"^(?:in\s+)?between\s*$", RegexOptions.IgnoreCase)]

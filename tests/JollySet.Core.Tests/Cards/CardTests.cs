@@ -91,6 +91,16 @@ public sealed class CardTests(ITestOutputHelper output)
     [InlineData("Quay, 30 min\nC: squat 3x10\nrow 4x8\n", "== C (straight, 3 rounds)")]
     [InlineData("Quay, 30 min\nsquat 3x10\nrest 2-3 min\n", "rest 120..180")]
     [InlineData("Quay, 30 min\nA: 3 rounds 40/20\nsquat\nrow\nrest 2-3 min after\n", "rest 20")]
+    [InlineData("Quay\n3 rounds\n8-10 goblet squats\n10-12 rows\n12-15 curls\n", "rows x10..12")]
+    [InlineData("Quay\n2 rounds\nlunge 10 R 10 L\nsquat x10\n", "lunge x10, each side")]
+    [InlineData("Quay\n2 rounds\nside plank 30s R, 30s L\nsquat x10\n", "side plank 30s, each side")]
+    [InlineData("Quay\n3 rounds\nsquat x12, 30s\nrow x10\n", "squat x12 | note: \"30 s\"")]
+    [InlineData("Quay\nsquat 3x8, 3s\nrow 3x8\n", "squat x8 | note: \"3 s\"")]
+    [InlineData("Quay\nsquat 3x8, 45s\nrow 3x8, 45s\n", "rest 45")]
+    [InlineData("Quay\n2 rounds\nswing x5 L (easier: deadlift)\npress x5 L (light one)\nthen right side\n", "swing x5, right | easier: deadlift")]
+    [InlineData("Quay\n2 rounds\nswing x5 L\npress x5 L (light one)\nthen right side\n", "press x5, right | note: light one")]
+    [InlineData("Quay\nEvery 2 min x 5\n5 deadlifts\n10 push-ups\n", "(superset, 5 rounds, rest 75)")]
+    [InlineData("Quay\nEvery 2 min x 5, by turns\n5 deadlifts\n10 push-ups\n", "(minute, 5 rounds, every 120s)")]
     public void Each_word_goes_where_it_belongs(string card, string says) =>
         Assert.Contains(says, SheetWriter.Write(CardReader.Read(card)!.Plan), StringComparison.Ordinal);
 

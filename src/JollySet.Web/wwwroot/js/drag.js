@@ -6,7 +6,6 @@ import { foreseen } from "./words.js";
 const EDGE = 9;
 const SLACK = 5;
 const ROUND = 36;
-const MOST_ROUNDS = 20;
 
 /** The pull under way. @type {{how: Function, end: Function, shows: Element[], moved: boolean, x: number, y: number} | null} */
 let pull = null;
@@ -124,7 +123,7 @@ function rounds(knot, post) {
   let said = was;
   return {
     how(by) {
-      said = Math.min(MOST_ROUNDS, Math.max(1, was + Math.round(by / ROUND)));
+      said = Math.max(1, was + Math.round(by / ROUND));
       tell(said === 1 ? "once" : `${said} rounds`, { ...edit, rounds: String(said) });
     },
     end: () => said !== was && post({ ...edit, rounds: String(said) }),

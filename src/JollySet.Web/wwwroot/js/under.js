@@ -9,7 +9,7 @@ let shownOf = "";
 export function layUnder() {
   const choice = document.getElementById("under-choice");
   if (!choice) return;
-  const kept = choice.querySelector(`[value="${remembered()}"]`);
+  const kept = [...choice.elements].find((radio) => radio.value === remembered());
   if (kept) kept.checked = true;
   choice.addEventListener("change", () => {
     remember(chosen());

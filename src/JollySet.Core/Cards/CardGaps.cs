@@ -12,6 +12,7 @@ internal static partial class CardGaps
     private const int Stretch = 30;
     private const int Least = 10;
     private const int SecondsARep = 3;
+    private const int ShortOfAll = 90;
 
     /// <summary>Closes what is open in every block.</summary>
     public static void Closed(List<CardBlock> blocks, List<CardQuestion> questions, List<CardWords> words)
@@ -72,9 +73,9 @@ internal static partial class CardGaps
         var last = stations[^1];
         if (block.IsStraight || block.IsLinked || block.Scheme is not null)
         {
-            if (stations.Select(s => s.Rest).OfType<int>().ToList() is { Count: > 0 } said && said.Distinct().Count() == 1)
+            if (stations.Select(s => s.Rest).OfType<int>().ToList() is { Count: > 0 } said && said.Distinct().Count() == 1 && (block.Rest ?? said[0]) == said[0])
             {
-                block.Rest ??= said[0];
+                block.Rest = said[0];
                 block.RestHigh ??= stations.Find(s => s.RestHigh is not null)?.RestHigh;
                 stations.ForEach(s => (s.Rest, s.RestHigh) = (null, null));
             }
@@ -88,8 +89,11 @@ internal static partial class CardGaps
         {
             if (last.Rest is { } closing && closing != inner[0])
                 Closing(block, closing, isLast);
-            block.Rest ??= inner[0];
-            stations.ForEach(s => s.Rest = null);
+            if (block.Rest is null || block.Rest == inner[0])
+            {
+                block.Rest = inner[0];
+                stations.ForEach(s => s.Rest = null);
+            }
         }
         else if (last.Rest is { } only && inner.TrueForAll(r => r is null) && inner.Count > 0)
         {
@@ -150,6 +154,13 @@ internal static partial class CardGaps
         if (open.Count == 0 || block.Work is not null || block.Scheme is not null)
             return;
         var isTabata = block is { Part: CardPart.Main, IsAmrap: false, Every: null } && open.Count == block.Stations.Count && block.Name.Contains("tabata", StringComparison.OrdinalIgnoreCase);
+        // “4 rounds, 45 s”: too short for all of them, it is each one’s.
+        if (!isTabata && block is { Part: CardPart.Main, Length: <= ShortOfAll and var each, Stations.Count: > 1, IsLinked: false, IsStraight: false })
+        {
+            block.Work = each;
+            return;
+        }
+
         if (!isTabata && block.Length is { } length && (block.Part != CardPart.Main || !block.IsAmrap) && block.Every is null)
         {
             var rounds = Math.Max(1, block.RoundsLow ?? 1);

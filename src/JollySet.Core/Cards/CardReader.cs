@@ -125,6 +125,7 @@ public sealed partial class CardReader
         }
 
         CardGaps.Closed(blocks, questions, words);
+        CardKept.Lines(blocks, head, notes, words, number => read.GetValueOrDefault(number)?.Kind);
         // What was asked and guessed is in by now: each line is told as it will be.
         foreach (var told in blocks.SelectMany(b => b.Stations).GroupBy(s => s.Line))
             if (read.GetValueOrDefault(told.Key) is { Kind: CardLineKind.Station } line)

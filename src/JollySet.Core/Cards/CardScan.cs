@@ -108,10 +108,11 @@ internal sealed partial class CardScan
         Count(LastingRange(), m => (Length, Remark) = (TimeOf(m.Groups["t"].Value + m.Groups["u"].Value), m.Value.Trim()));
         Count(Lasting(), m => Length ??= TimeOf(m.Groups["t"].Value));
         Count(EachCount(), m => (RepsLow, RepsHigh, Sides) = (Int(m, "n"), m.Groups["m"].Success ? Int(m, "m") : null, "each side"));
-        Count(Times(), m => (RepsLow, RepsHigh) = (Int(m, "n"), m.Groups["m"].Success ? Int(m, "m") : null));
-        if (isLine)
+        if (RepsLow is null)
+            Count(Times(), m => (RepsLow, RepsHigh) = (Int(m, "n"), m.Groups["m"].Success ? Int(m, "m") : null));
+        if (isLine && RepsLow is null)
             Count(CountFirst(), m => (RepsLow, RepsHigh) = (Int(m, "n"), m.Groups["m"].Success ? Int(m, "m") : null));
-        if (isLine)
+        if (isLine && RepsLow is null)
             Count(CountLast(), m => (RepsLow, RepsHigh) = (Int(m, "n"), m.Groups["m"].Success ? Int(m, "m") : null));
         Take(NoWeight(), _ => Load ??= "none");
         Take(Weight(), m => Load ??= m.Groups["w"].Value.ToLowerInvariant() switch { "med" or "medium" => "moderate", var said => said });

@@ -6,6 +6,9 @@ namespace JollySet.Core.Cards;
 /// <param name="ThereAndBack">The same up and down again; null where that is no scheme.</param>
 internal sealed record CardScheme(string Format, CardScheme? ThereAndBack = null)
 {
+    /// <summary>The numbers it was written with.</summary>
+    public IReadOnlyList<int> Numbers { get; private init; } = [];
+
     private const int MostListed = 6;
 
     /// <summary>Of the numbers as they stand; null where they are no scheme.</summary>
@@ -13,7 +16,7 @@ internal sealed record CardScheme(string Format, CardScheme? ThereAndBack = null
     public static CardScheme? Of(List<int> numbers, bool seconds, bool goesOn)
     {
         var scheme = One(numbers, seconds, goesOn);
-        return scheme is null || goesOn ? scheme : scheme with { ThereAndBack = One([.. numbers, .. Enumerable.Reverse(numbers).Skip(1)], seconds, goesOn) };
+        return scheme is null ? null : scheme with { Numbers = numbers, ThereAndBack = goesOn ? null : One([.. numbers, .. Enumerable.Reverse(numbers).Skip(1)], seconds, goesOn) is { } both ? both with { Numbers = numbers } : null };
     }
 
     private static CardScheme? One(List<int> numbers, bool seconds, bool goesOn)

@@ -7,8 +7,6 @@ namespace JollySet.Core.Tests.Cards;
 /// <summary>What somebody must be spared is never dropped, wherever on a card it stands: it is a need of the class, or its words are kept.</summary>
 public class CardLimitTests
 {
-    private static readonly string[] Files = ["first", "second", "third", "fourth", "fifth", "sixth", "seventh", "eighth", "ninth", "tenth"];
-
     public static TheoryData<string, string> Limits => new()
     {
         { " (bad knees)", "knees" },
@@ -33,15 +31,9 @@ public class CardLimitTests
     public void A_limit_is_kept_on_every_line_of_every_card(string said, string word)
     {
         var lost = new List<string>();
-        foreach (var card in Files.SelectMany(f => File.ReadAllText(Repository.Find("tests", "JollySet.Core.Tests", "Cards", f + ".cards")).Split("===== ", StringSplitOptions.RemoveEmptyEntries)).Select(p => p[(p.IndexOf('\n', StringComparison.Ordinal) + 1)..].Split(">>>\n")[0].TrimEnd('\n')))
-        {
-            var lines = card.Split('\n');
-            // A cell more in a table is the table's affair.
-            for (var at = 0; at < lines.Length; at++)
-                if (lines[at].Trim().Length > 0 && !lines[at].Contains('|', StringComparison.Ordinal) && !lines[at].Contains('\t', StringComparison.Ordinal) && !lines[at].Contains(';', StringComparison.Ordinal)
-                    && SheetWriter.Write(CardReader.Read(string.Join('\n', [.. lines[..at], lines[at] + said, .. lines[(at + 1)..]]))!.Plan) is var sheet && !sheet.Contains(word, StringComparison.OrdinalIgnoreCase))
-                    lost.Add(lines[at] + said);
-        }
+        foreach (var card in CardFiles.Everywhere(said))
+            if (SheetWriter.Write(CardReader.Read(card.Text)!.Plan) is var sheet && !sheet.Contains(word, StringComparison.OrdinalIgnoreCase))
+                lost.Add(card.Line);
 
         Assert.True(lost.Count == 0, $"{lost.Count} lost:\n{string.Join('\n', lost.Take(25))}");
     }

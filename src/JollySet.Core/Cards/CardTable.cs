@@ -87,7 +87,7 @@ internal static partial class CardTable
                 {
                     (heads, sign) = (known, mark);
                     // A heading of several words, or one that somebody must be spared, is no heading.
-                    rows[at] = string.Join(", ", cells.Where((c, i) => known[i].Length == 0 && (c.Trim().Split(' ').Length > 2 || c.AsSpan().ContainsAny(".;!?:0123456789") || Moves.BriefWords.Need(c) is not null || CardHead.NeedsIn(c).Needs is { IsEmpty: false })).Select(c => c.Trim()));
+                    rows[at] = string.Join(", ", cells.Where((c, i) => known[i].Length == 0 && (c.Trim().Split(' ').Length > 2 || NoHeading().IsMatch(c) || Moves.BriefWords.Need(c) is not null || CardHead.NeedsIn(c).Needs is { IsEmpty: false })).Select(c => c.Trim()));
                     break;
                 }
             }
@@ -192,4 +192,7 @@ internal static partial class CardTable
         cells.Add(cell.ToString());
         return cells;
     }
+
+    [GeneratedRegex("[.;!?:0-9]")]
+    private static partial Regex NoHeading();
 }

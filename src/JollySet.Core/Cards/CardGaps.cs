@@ -42,7 +42,7 @@ internal static partial class CardGaps
             if (!block.IsStraight && !block.IsLinked)
                 foreach (var station in block.Stations.Where(s => s.Sets is > 1 && s.Sets != block.RoundsLow && block.Stations.Exists(o => o.Sets != s.Sets)))
                     station.Notes.Add(string.Create(CultureInfo.InvariantCulture, $"{station.Sets} sets"));
-            InOneSlot(block, line, questions);
+            InOneSlot(block, line, words, questions);
             Rests(block, block == blocks[^1]);
             Minutes(block, line, questions);
             Amounts(block, line, words, questions);
@@ -52,10 +52,18 @@ internal static partial class CardGaps
     }
 
     /// <summary>“Every 3 min: 12 deadlifts, 9 cleans, 6 jerks”: all of them in each slot, what is left of it is rest; asked about.</summary>
-    private static void InOneSlot(CardBlock block, CardWords line, List<CardQuestion> questions)
+    private static void InOneSlot(CardBlock block, CardWords line, List<CardWords> words, List<CardQuestion> questions)
     {
         if (CardPhrases.OneInEach().IsMatch(line.Text) || block is not { Every: >= 120 and var every, Stations.Count: > 1 and var many } || many > every / Least / 3)
             return;
+        // “A) deadlifts” and “B) box jumps” are a slot each.
+        if (block.Stations.TrueForAll(s => Lettered().IsMatch(words.Find(w => w.Number == s.Line)!.Raw)))
+        {
+            if (block.RoundsLow is { } slots && slots % many == 0 && (block.Length is null || block.Length == slots * every))
+                block.RoundsLow = slots / many;
+            return;
+        }
+
         var work = block.Stations.Sum(s => s.Amount is { } amount && int.TryParse(new string([.. amount.TrimStart('x').TakeWhile(char.IsAsciiDigit)]), NumberStyles.None, CultureInfo.InvariantCulture, out var n) ? amount[0] == 'x' ? n * SecondsARep : n : SecondsARep * Least);
         if (work >= every)
             return;
@@ -65,6 +73,9 @@ internal static partial class CardGaps
         block.Notes.Add(slot);
         questions.Add(new CardQuestion(block.Line, 1, $"{slot}: all of {block.Name}, or one of it by turns?", [new CardChoice("all of it", line.Raw), new CardChoice("one by turns", $"{line.Raw.TrimEnd(':')}, by turns")]));
     }
+
+    [GeneratedRegex(@"^\s*[a-h]\s*[).:]", RegexOptions.IgnoreCase)]
+    private static partial Regex Lettered();
 
     /// <summary>Rests written one by one under the moves are the block's where they are all alike.</summary>
     private static void Rests(CardBlock block, bool isLast)

@@ -16,7 +16,7 @@ internal sealed partial class CardHead
 
     public string Title { get; set; } = "";
     public int? Minutes { get; set; }
-    public int? People { get; private set; }
+    public int? People { get; set; }
     public string? Place { get; private set; }
     public string? Goal { get; private set; }
 
@@ -62,7 +62,7 @@ internal sealed partial class CardHead
     public static (ImmutableArray<string> Needs, string Others) NeedsIn(string text)
     {
         var (needs, others) = (ImmutableArray.CreateBuilder<string>(), text);
-        while (SpokenNeed().Match(others) is { Success: true } spoken && BriefWords.Need(spoken.Value) is { } need)
+        while (SpokenNeed().Match(others) is { Success: true } spoken && BriefWords.Need(spoken.Groups["part"] is { Success: true } part ? $"bad {part.Value}" : spoken.Value) is { } need)
         {
             needs.Add(need);
             // “Bad knees and wrists”: the next words are needs too.
@@ -72,7 +72,7 @@ internal sealed partial class CardHead
             others = others[..spoken.Index].TrimEnd() + " " + (after[0].Length == 0 ? string.Join(" and ", after.Skip(1 + also.Count)) : others[(spoken.Index + spoken.Length)..].TrimStart());
         }
 
-        return (needs.ToImmutable(), LooseEnds().Replace(others, "").Trim());
+        return (needs.ToImmutable(), needs.Count == 0 && text.Contains('(', StringComparison.Ordinal) ? text.Trim(' ', ',', ';', ':', '-') : LooseEnds().Replace(others, "").Trim());
     }
 
     /// <summary>What a spoken sentence says of the class: its regions and kit, wherever they stand in it.</summary>
@@ -203,8 +203,13 @@ internal sealed partial class CardHead
             Add("focus", region);
         foreach (var who in BriefWords.Audience(topic))
             Add("audience", who);
-        if (BriefWords.Kit(topic) is { } kit)
-            Add("kit", kit);
+        // “KB flow”, “total body DBs”.
+        var ends = topic.Split(' ', StringSplitOptions.RemoveEmptyEntries);
+        foreach (var thing in new[] { topic, ends.FirstOrDefault() ?? "", ends.LastOrDefault() ?? "" }.Select(BriefWords.Kit).OfType<string>().Distinct())
+            Add("kit", thing);
+        if (ends.Length > 1 && BriefWords.Kit(ends[^1]) is not null)
+            foreach (var region in BriefWords.Focus(string.Join(' ', ends[..^1])))
+                Add("focus", region);
         foreach (var need in topic.Split(' ').Select(BriefWords.Need).Where(n => n is "pregnancy" or "postnatal"))
             AddNeed(need!);
         // Who it is for may stand among other words: “HIIT, all levels”, “for the over-sixties”.
@@ -233,7 +238,9 @@ internal sealed partial class CardHead
         var parts = Parts().Split(value).Select(p => p.Trim().TrimEnd('.')).Where(p => p.Length > 0).ToList();
         switch (key)
         {
-            case "title" when Title.Length == 0:
+            case "title" when Title.Length == 0 || Generic().IsMatch(Title):
+                if (Title.Length > 0)
+                    over.Add(Title);
                 Title = Capped(value);
                 return [Title, .. Implied(value)];
             case "minutes" when Minutes is null && OnlyNumber().Match(value) is { Success: true } number && Whole(number) is > 0 and <= 720 and var booked:
@@ -397,7 +404,7 @@ internal sealed partial class CardHead
     [GeneratedRegex(@"^(?:(?:hi|hiya|hello|hey|right|okay)(?=\s*[!,.]|\s+(?:all|there|everyone|team|folks)\b|$)|(?:hi|hiya|hello|hey)\s+[a-z]+$|(?:dear|thanks|thank you)\b)", RegexOptions.IgnoreCase)]
     private static partial Regex Greets();
 
-    [GeneratedRegex(@"^(?:(?:mon|tues?|wed(?:s|nes)?|thu(?:rs?)?|fri|sat(?:ur)?|sun)(?:day)?s?\b[\s,]*)?(?:\d{1,2}(?:[.:]\d\d)?\s*(?:[ap]m)|\d{1,2}[.:]\d\d|morning|evening|lunch(?:time)?)?$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:(?:mon|tues?|wed(?:s|nes)?|thu(?:rs?)?|fri|sat(?:ur)?|sun)(?:day)?s?\b[\s,]*)?(?:\d{1,2}(?:[.:]\d\d)?\s*(?:[ap]m)|\d{1,2}[.:]\d\d|morning|evening|lunch(?:time)?|(?:week|wk|part|session|lesson|day)\s*\d{1,2})?$", RegexOptions.IgnoreCase)]
     private static partial Regex When();
 
     [GeneratedRegex(@"\s*\((?<in>[^()]+)\)$")]
@@ -413,11 +420,17 @@ internal sealed partial class CardHead
     [GeneratedRegex(@"^(?:focus(?:\s+on)?|target)\s+|\s+(?:focus|day)$", RegexOptions.IgnoreCase)]
     private static partial Regex FocusWord();
 
-    [GeneratedRegex(@"\b(?:no (?:jump(?:s|ing)?|impact|floor(?: work)?|kit|equipment|kneeling)|low impact|can(?:'t|not|t) (?:get|go) (?:down|to the floor|on the floor)|(?:bad|sore|dodgy) (?:knees?|wrists?|backs?|shoulders?|hips?|necks?)|(?:can't|cannot|can not|cant|not able to)\s+(?:do\s+)?(?:anything\s+)?kneel(?:ing)?(?:\s+down)?|new\s+(?:hips?|knees?))\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:no (?:jump(?:s|ing)?|impact|floor(?: work)?|kit|equipment|kneeling)|low impact|can(?:'t|not|t) (?:get|go) (?:down|to the floor|on the floor)|(?:bad|sore|dodgy|painful|stiff|weak|wonky|injured)\s+(?:(?:left|right|lower)\s+)?(?<part>" + Joint + @")|(?:mind|watch|protect|spare|remember|careful\s+(?:with|of)|easy\s+on|look\s+after)\s+(?:[a-z]+'s|her|his|the)\s+(?:(?:left|right|lower)\s+)?(?<part>" + Joint + @")|(?<part>" + Joint + @")\s+(?:injur(?:y|ies)|problems?|issues?|pain|trouble|replacements?|surgery)|pregnant|pregnancy|(?:high\s+)?blood\s+pressure|hypertension|osteoporosis|vertigo|(?:can't|cannot|can not|cant|not able to)\s+(?:do\s+)?(?:anything\s+)?kneel(?:ing)?(?:\s+down)?|new\s+(?:hips?|knees?))\b", RegexOptions.IgnoreCase)]
     private static partial Regex SpokenNeed();
+
+    private const string Joint = "(?:knees?|wrists?|backs?|shoulders?|hips?|necks?)";
 
     [GeneratedRegex(@"\b(?:strength|class|circuits?|conditioning|session|workout|blast|burn|hour|day|super\s?sets?|sets|intervals?|ladders?|pyramids?|tabata|hiit|emom|amrap|(?:mon|tues|wednes|thurs|fri|satur|sun)days?)\b|\b\d+\s*x\s*\d+\b", RegexOptions.IgnoreCase)]
     private static partial Regex Topic();
+
+    /// <summary>What any plan is called.</summary>
+    [GeneratedRegex(@"^(?:lesson|session|class)\s+plan$|^plan$", RegexOptions.IgnoreCase)]
+    private static partial Regex Generic();
 
     /// <summary>What joined words to a need that has been taken out of them.</summary>
     [GeneratedRegex(@"^(?:\s|[,;:.!+&/()-]|\band\b|\bwith\b)+|(?:\s|[,;:+&/()-]|\band\b|\bwith\b)+$", RegexOptions.IgnoreCase)]

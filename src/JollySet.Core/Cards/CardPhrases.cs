@@ -57,10 +57,10 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"^(?:the\s+)?w(?:/?u|/up|-up)\b|^(?:échauffement|echauffement|aufwärmen|calentamiento|riscaldamento)\b|\bwarm(?:ing)?[\s-]*up\b(?!\s+sets?)|^(?:mobili[sz](?:e|er|ation)|mobility|activation|pulse raiser|prep)\b(?!\s+(?:drill|flow))", RegexOptions.IgnoreCase)]
     public static partial Regex WarmUp();
 
-    [GeneratedRegex(@"^c(?:/?d|/down)\b|^(?:retour au calme|étirements|abwärmen|dehnen|vuelta a la calma|estiramientos)\b|\bcool(?:ing)?[\s-]*down\b|\bfinish with (?:a )?stretch(?:es|ing)?\b|(?<=\bfinish(?:ing)?(?:\s+off)?\s+with\b.{0,24})\bstretch(?:es|ing)?\b|^stretch(?:es|ing)?(?:\s+it)?(?:\s+out)?(?=\s*(?:$|[:.,\-(]|\d))|(?<=^\d{1,2}\s*(?:min(?:ute)?s?|')\s+(?:of\s+)?)stretch(?:es|ing)?\s*$|^wind down\b|^stretch(?:es)? to (?:finish|end)\b|^end stretch(?:es)?\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^c(?:/?d|/down)\b|^(?:retour au calme|étirements|abwärmen|dehnen|vuelta a la calma|estiramientos)\b|\bcool(?:ing)?[\s-]*down\b|\bfinish with (?:a )?stretch(?:es|ing)?\b|(?<=\bfinish(?:ing)?(?:\s+off)?\s+with\b.{0,24})\bstretch(?:es|ing)?\b|^(?:seated|final|gentle|full[\s-]body|floor|whole[\s-]body)\s+stretch(?:es|ing)?(?=\s*[-:(]?\s*\d{1,2}\s*(?:min|'))|^stretch(?:es|ing)?(?:\s+it)?(?:\s+out)?(?=\s*(?:$|[:.,\-(]|\d))|(?<=^\d{1,2}\s*(?:min(?:ute)?s?|')\s+(?:of\s+)?)stretch(?:es|ing)?\s*$|^wind down\b|^stretch(?:es)? to (?:finish|end)\b|^end stretch(?:es)?\b", RegexOptions.IgnoreCase)]
     public static partial Regex CoolDown();
 
-    [GeneratedRegex(@"^(?:the\s+)?(?:(?:circuit|block|blk|part|round|set|section|station|interval|superset|super set|tri-?set|giant set|complex)s?(?:\s*(?:\d{1,2}|[a-h])\b(?!\s*(?:rounds?|rds?|laps?|tours?|runden|times|/|x\s*(?:$|[^\s\d]))))?|round\s+(?:one|two|three|four|five)\b|pairs?\s*\d{1,2}|finishers?|cash[\s-]?out|buy[\s-]?in|burn[\s-]?out|bonus|(?:start|end|finish|opener|closer)(?=\s*:)|main(?:\s+(?:set|part|block|workout))?|strength|cardio|core|abs|legs|upper(?:\s+body)?|lower(?:\s+body)?|emom|e\dmom|amrap|ladder|pyramid|tabata|hiit|metcon|burner|challenge|workout|intervals|every min(?:ute)?(?:\s+on\s+the\s+min(?:ute)?)?|[a-h](?=\s*[:)-]))(?=$|[\s:,;.()\[\]x\-!])", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:the\s+)?(?:(?:circuit|block|blk|part|round|set|section|station|interval|superset|super set|tri-?set|giant set|complex)s?(?:\s*(?:\d{1,2}|[a-h])\b(?!\s*(?:rounds?|rds?|laps?|tours?|runden|times|/|x\s*(?:$|[^\s\d]))))?|(?:first|second|third|fourth|fifth|last|final)\s+(?:block|circuit|round|set|part|section)|round\s+(?:one|two|three|four|five)\b|pairs?\s*\d{1,2}|finishers?|cash[\s-]?out|buy[\s-]?in|burn[\s-]?out|bonus|(?:start|end|finish|opener|closer)(?=\s*:)|main(?:\s+(?:set|part|block|workout))?|strength|cardio|core|abs|legs|upper(?:\s+body)?|lower(?:\s+body)?|emom|e\dmom|amrap|(?:ascending|descending)(?:\s+ladder)?|ladder|pyramid|tabata|hiit|metcon|burner|challenge|workout|intervals|every min(?:ute)?(?:\s+on\s+the\s+min(?:ute)?)?|[a-h](?=\s*[:)-]))(?=$|[\s:,;.()\[\]x\-!])", RegexOptions.IgnoreCase)]
     public static partial Regex BlockWord();
 
     [GeneratedRegex(@"\b(?:super\s?-?sets?|tri-?sets?|giant sets?|pairs?\s+\d|complex)\b", RegexOptions.IgnoreCase)]
@@ -75,7 +75,7 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"^(?:time\s+)?cap\b|^total\b|^approx\b", RegexOptions.IgnoreCase)]
     public static partial Regex Cap();
 
-    [GeneratedRegex(@"^(?:kit|equipment|gear|bring|you need|you will need|kit needed|people|venue|place|focus|goal|level|needs|injuries|watch out|minutes|duration|class size|total|total time|time|when|date|day)\s*(?:[:=]|\s-\s)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:kit|equipment|gear|bring|you need|you will need|kit needed|people|venue|place|focus|goal|level|needs|injuries|watch out|minutes|duration|class size|class|participants|total|total time|time|when|date|day)\s*(?:[:=]|\s-\s)", RegexOptions.IgnoreCase)]
     public static partial Regex HeadKey();
 
     [GeneratedRegex(@"^(?:(?:a\s+)?(?:(?:little|quick|short)\s+)?(?:water|drinks?|sip)(?:\s+(?:of\s+)?(?:water|break|stop|time|middle|half\s?way))*)$", RegexOptions.IgnoreCase)]
@@ -163,6 +163,29 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"^(?<n>\d{1,2})\s*(?:x|rounds?(?:\s+of)?)\s*\((?<items>[^()]+,[^()]+)\)\.?$", RegexOptions.IgnoreCase)]
     public static partial Regex RoundsOfBracket();
 
+    /// <summary>Rounds of what stands in brackets, the moves behind it.</summary>
+    [GeneratedRegex(@"(?<n>\b\d{1,2})\s*(?:x|rounds?(?:\s+of)?)\s*\((?<how>[^()]*\d[^()]*)\)\s*[:,-]?\s*(?<items>[a-z].*)$", RegexOptions.IgnoreCase)]
+    public static partial Regex RoundsOfHow();
+
+    [GeneratedRegex(@"\s+for\s+(?<n>[4-9]|[1-5]\d)\b(?=\s*(?:$|[,:;.(-]|people\b|ppl\b))(?:\s*(?:people|ppl))?", RegexOptions.IgnoreCase)]
+    public static partial Regex ForPeople();
+
+    /// <summary>Words of how something is done, no name.</summary>
+    [GeneratedRegex(@"^(?:without|no|with|keep(?:ing)?|stay(?:ing)?|don't|don’t)\b", RegexOptions.IgnoreCase)]
+    public static partial Regex SaysHow();
+
+    /// <summary>The letter and number a line begins with.</summary>
+    [GeneratedRegex(@"(?:[A-H]\s?\d|[1-8][A-H])\b", RegexOptions.IgnoreCase)]
+    public static partial Regex LetterWord();
+
+    /// <summary>How somebody speaks before saying how a block runs.</summary>
+    [GeneratedRegex(@"^(?:so\s+)?(?:then\s+)?(?:we|I|let)(?:'ll|\s+will|'re\s+going\s+to|'s)\s+(?:then\s+)?(?:do|be\s+doing|have|go\s+for)\s+(?=(?:\d|an?\b|one|two|three|four|five|six|eight|ten|twenty|thirty|forty|sixty))", RegexOptions.IgnoreCase)]
+    public static partial Regex WeDo();
+
+    /// <summary>How a message ends.</summary>
+    [GeneratedRegex(@"^(?:(?:many\s+)?thanks|thank\s+you|cheers|ta|see\s+you|good\s+luck|have\s+fun|enjoy|love|best(?:\s+wishes)?|x{1,4})(?=$|[\s,!.])(?:(?!\d).){0,30}$", RegexOptions.IgnoreCase)]
+    public static partial Regex Ends();
+
     [GeneratedRegex(@"\s+\+\s+")]
     public static partial Regex Joined();
 
@@ -240,7 +263,7 @@ internal static partial class CardPhrases
     public static partial Regex TitleParts();
 
     /// <summary>Every other minute: the order says as much.</summary>
-    [GeneratedRegex(@"(?:\b(?:on\s+)?(?:the\s+)?(?:odd|even)\s+min(?:ute)?s?\b\s*[:-]?\s*)(?=[\da-z])", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?:\b(?:on\s+)?(?:the\s+)?(?:odd|even)s?(?:\s+min(?:ute)?s?\b\s*[:-]?|\s*[:-])\s*)(?=[\da-z])", RegexOptions.IgnoreCase)]
     public static partial Regex OddOrEven();
 
     /// <summary>What holds for every round told of before.</summary>
@@ -259,6 +282,6 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"^(?<k>easier|easy|easy option|mod|modification|modified|regression|regress|beginners?|low(?: option)?|option|harder|hard|advanced|adv|progression|progress|or)\s*(?:[:=-]\s*|(?<=\bor)\s+)(?<w>.+)$", RegexOptions.IgnoreCase)]
     public static partial Regex Way();
 
-    [GeneratedRegex(@"\b(?:(?:not\s+)?for\s+time|begin|then|it'?s|its|it|of|for|we|we'll|start|starts|with|an?|the|and|do|doing|is|this|thru|together|turns|about|around|take|now|next|go|through|all|in|on|to|finish|have|repeat|everything|at|each|as|x|times?|that|your|you|follow(?:ing|ed)?|by|work|resting|secs?|approx|total|here|below|reps|hold(?=\s+an?\b)|perform|get|just|after that)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:(?:not\s+)?for\s+time|so|begin|then|it'?s|its|it|of|for|we|we'll|start|starts|with|an?|the|and|do|doing|is|this|thru|together|turns|about|around|take|now|next|go|through|all|in|on|to|finish|have|repeat|everything|at|each|as|x|times?|that|your|you|follow(?:ing|ed)?|by|work|resting|secs?|approx|total|here|below|reps|hold(?=\s+an?\b)|perform|get|just|after that)\b", RegexOptions.IgnoreCase)]
     public static partial Regex Stops();
 }

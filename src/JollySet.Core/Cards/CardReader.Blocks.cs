@@ -25,6 +25,13 @@ public sealed partial class CardReader
         var (before, items) = Listed(isSame ? SameTimes().Replace(text, "") : text);
         var part = PartOf(before);
         var begins = part == CardPart.Main ? BlockWord().Match(before) : Match.Empty;
+        // “Circuit for 16”: as many people.
+        if (begins.Success && ForPeople().Match(before) is { Success: true } many)
+        {
+            head.People ??= int.Parse(many.Groups["n"].Value, CultureInfo.InvariantCulture);
+            before = before.Remove(many.Index, many.Length);
+        }
+
         // The number of “circuit 2” counts no rounds.
         var scan = Scan(begins.Success && char.IsAsciiDigit(begins.Value[^1]) ? before[begins.Length..] : before, isLine: false);
         var isNamed = part != CardPart.Main || begins.Success || Super().IsMatch(before) || Talk().IsMatch(before);
@@ -35,6 +42,9 @@ public sealed partial class CardReader
         // How it runs and what is done on one line: “tabata 8 x 20/10 burpees”, “21-15-9 thrusters, swings”.
         if (items is null && scan.SaysBlock && !text.EndsWith(':') && Done(named, begins.Value, scan.Scheme is not null || scan.RoundsLow is not null) is { } done)
             (items, named) = (done, begins.Value);
+        // “Warm up 5 min marching and arm swings”.
+        if (items is null && part != CardPart.Main && (length ?? scan.Length) is not null && Done(WarmUp().Replace(CoolDown().Replace(named, ""), ""), "", severalOnly: true) is { } several)
+            (items, named) = (several, "");
         // “x3” below several blocks with their moves on their own lines: whose it is cannot be told.
         if (isEmpty && !isNamed && items is null && scan is { Work: null, Scheme: null, Every: null, IsAmrap: false } && (scan.RoundsLow ?? scan.RepsLow) is not null && IsBelowLists())
         {
@@ -73,7 +83,7 @@ public sealed partial class CardReader
         if (isEmpty && !isNamed && !goesOn && length is null && items is null && Current is { } current && ((current.Stations.Count == 0 && !(current.Part != CardPart.Main && current.Length is not null && (scan.Work is not null || scan.RoundsLow > 2 || text.EndsWith(':')))) || (current.Part == CardPart.Main && !current.HasSettings) || scan.Work is null && scan.Scheme is null && scan.Every is null && !scan.IsAmrap && current.RoundsLow is null) && Applied(current, scan, line))
             return true;
         // Words behind how it runs are no name: “40 s work, 10 s rest, all on the mat”.
-        var isBehind = part == CardPart.Main && !isNamed && !isEmpty && items is null && !text.EndsWith(':') && char.IsAsciiDigit(text[0]) && !line.IsHeading;
+        var isBehind = part == CardPart.Main && !isNamed && !isEmpty && items is null && (!text.EndsWith(':') || SaysHow().IsMatch(named)) && char.IsAsciiDigit(text[0]) && !line.IsHeading;
         var entitled = begins.Success && char.IsAsciiDigit(begins.Value[^1]) ? $"{begins.Value} {named}" : named;
         var block = new CardBlock(line.Number, NameOf(before, entitled, part, isEmpty || isBehind || named.Length == 0), part) { Length = length ?? scan.Length, IsTalk = part == CardPart.Main && Talk().IsMatch(before), IsNamed = begins.Success, Begun = line.Text };
         if (scan.IsEach || scan.SaysEachSide)
@@ -121,6 +131,13 @@ public sealed partial class CardReader
             {
                 Applied(block, runs, line, isSetting: false);
                 items = runs.Left + items[stroke.Index..];
+            }
+
+            // “Main: squats, push-ups, planks 45/15 x3”.
+            if (items.LastIndexOf(',') is > 0 and var close && Scan(items[(close + 1)..], isLine: false) is { SaysBlock: true, Scheme: null } closing && (closing.Work is not null || closing.RoundsLow is not null) && Understood(closing.Left) is not null)
+            {
+                Applied(block, closing, line, isSetting: false);
+                items = items[..(close + 1)] + " " + closing.Left;
             }
 
             var each = Scan(items, isLine: false);
@@ -177,7 +194,7 @@ public sealed partial class CardReader
     private bool Applied(CardBlock block, CardScan scan, CardWords line, bool isSetting = true)
     {
         // “x3” beside no other count is rounds; “10 x each, 3 rounds” and “3 x 12” are what every station does.
-        var forAll = scan.Sets is not null || (scan.RoundsLow is not null && scan.RepsLow is not null) || scan.SaysEachSide;
+        var forAll = scan.Sets is not null || scan.IsOfAll || (scan.RoundsLow is not null && scan.RepsLow is not null) || scan.SaysEachSide;
         block.ForAll = forAll ? scan : block.ForAll;
         block.RoundsLow = scan.RoundsLow ?? block.RoundsLow ?? (!forAll && scan.RepsLow is > 0 and <= Limits.Rounds ? scan.RepsLow : null);
         block.RoundsHigh = scan.RoundsHigh ?? block.RoundsHigh;

@@ -21,6 +21,9 @@ public sealed partial class CardReader
             // A rest below a block whose moves stood on its own line comes after it.
             var closes = block.Part == CardPart.Main && !(block.RoundsLow > 1) && !block.IsLinked && block.Stations.Count > 1 && block.Stations.TrueForAll(s => s.Line == block.Line);
             closes |= (block.Every is not null || block.IsAmrap) && block.Stations.Count > 0;
+            // Where another head comes next, the rest is the one before it: below a ladder, or below moves that stood on one line.
+            closes |= block is { Part: CardPart.Main, Stations.Count: > 0 } && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } next
+                && (block is { Scheme: not null, Rest: null } ? BeginsBlock(next.Text) : block is { Work: not null, Rest: not null, IsLinked: false } && block.Stations.TrueForAll(s => s.Line == block.Line) && Listed(next.Text).Items is not null);
             foreach (var (seconds, high, gap) in scan.Gaps.Select(g => closes && g.For == CardGap.Unsaid ? (g.Seconds, g.High, CardGap.After) : g))
                 Gap(block, seconds, drinks && gap != CardGap.Rounds ? CardGap.After : gap, onHead: false, high);
             var inBetween = drinks && scan.Gaps.Exists(g => g.For == CardGap.Rounds);

@@ -68,7 +68,7 @@ public sealed partial class CardReader
             // “T1: squat jumps / plank”.
             if (Strokes().Split(items) is { Length: 2 } two && two.All(t => Understood(Scan(t).Left) is not null))
                 items = string.Join(", ", two);
-            isPart |= !BriefWords.Focus(text[..colon]).IsEmpty;
+            isPart |= !BriefWords.Focus(text[..colon]).IsEmpty || Scan(text[..colon], isLine: false).Work is not null;
             var bare = HowAtEnd().Match(items) is { Success: true } how && Scan(how.Groups["how"].Value, isLine: false) is { Any: true } said && IsEmpty(said.Left) ? how.Groups["items"].Value : items;
             var listed = Parted(bare, isShort: isPart || bare.Length < items.Length).Select(i => Scan(i).Left).ToList();
             var isCoolDown = PartOf(text[..colon]) == CardPart.CoolDown;
@@ -103,8 +103,12 @@ public sealed partial class CardReader
     /// <summary>A few words with nothing said but how it runs in the next line are a block's name.</summary>
     private bool IsName(CardWords line) => line.Text.Split(' ').Length <= 4 && !Scan(line.Text).Any && Understood(line.Text) is null
         && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } next
-        && ((Scan(next.Text, isLine: false) is { SaysBlock: true } scan && IsEmpty(scan.Left) && !BlockWord().IsMatch(next.Text)) || IsAfterDrink(next));
+        && ((Scan(next.Text, isLine: false) is { SaysBlock: true } scan && IsEmpty(scan.Left) && !BlockWord().IsMatch(next.Text)) || IsAfterDrink(next) || IsOverSets(line, next));
 
     /// <summary>Whether a line of work comes after the drink that closed the block before.</summary>
     private bool IsAfterDrink(CardWords next) => Current is { After: not null, Water: true, Part: CardPart.Main, Stations.Count: > 0 } && Scan(next.Text) is { RepsLow: not null } && IsStation(next.Text);
+
+    /// <summary>Whether words stand alone at the head of a paragraph of sets, after another block.</summary>
+    private bool IsOverSets(CardWords line, CardWords next) => Current is { Stations.Count: > 0 } && next.Number == line.Number + 1 && line.Letter is null
+        && words.Find(w => w.Number == line.Number - 1) is { Text.Length: 0 } && Scan(next.Text) is { Sets: not null } sets && Understood(WithoutBrackets(sets.Left)) is not null;
 }

@@ -19,6 +19,12 @@ public sealed partial class CardReader
             return;
         }
 
+        if (!isListed && Ends().IsMatch(text))
+        {
+            Note(line);
+            return;
+        }
+
         var found = Parted(text, isListed).Select(part => StationOf(line, part) ?? (isListed && part.Split(' ').Length <= FewWords && part.All(c => char.IsLetter(c) || c is ' ' or '-' or '\'') ? Unknown(line, part) : null)).ToList();
         if (found.Contains(null) && found.Count > 1)
         {
@@ -98,7 +104,7 @@ public sealed partial class CardReader
     {
         if (line.Letter is { } letter)
             return Current?.Letter == letter ? null : new CardBlock(line.Number, FreeName(letter.ToString()), CardPart.Main) { Letter = letter, RoundsLow = Current is { Stations.Count: 0, Letter: null } heading ? heading.RoundsLow : null };
-        if (Current is null || Current.Letter is not null || Current.IsListed(line.Number, station) || Current.Pair is not null || Current.IsOver(station) || (GoesOn().IsMatch(line.Text) && (Current.Part != CardPart.Main || (Current is { HasSettings: true, Stations.Count: > 0 } && (station.Sets > 1 || (Current.RoundsLow > 1 && station.Amount is { } own && !own.StartsWith('x')))))) || (Current is { IsStraight: true, IsRested: true } && station.Sets is not null))
+        if (Current is null || Current.Letter is not null || Current.IsListed(line.Number, station) || Current.Pair is not null || Current.IsOver(station) || (GoesOn().IsMatch(line.Text) && Current.Line != line.Number && (Current.Part != CardPart.Main || (Current is { HasSettings: true, Stations.Count: > 0 } && (station.Sets > 1 || (Current.RoundsLow > 1 && station.Amount is { } own && !own.StartsWith('x')))))) || (Current is { IsStraight: true, IsRested: true } && station.Sets is not null))
             return new CardBlock(line.Number, FreeName("A"), CardPart.Main);
         if (Current is { Stations.Count: > 0, IsSuperset: false } current && (current.Stations[^1].Sets != (station.Sets ?? current.ForAll?.Sets)) && current.Part == CardPart.Main && (current.Stations[^1].Sets is not null || current.RoundsLow is null))
             return new CardBlock(line.Number, FreeName(current.HasSettings ? "A" : current.Name), CardPart.Main);
@@ -129,6 +135,8 @@ public sealed partial class CardReader
                 return ", " + inside;
             else if (BriefWords.Kit(inside) is not null && Understood($"{Scan(text[..m.Index]).Left} {inside}") is not null)
                 return $" {inside} ";
+            else if (Understood(inside) is { } other && Understood(Scan(text[..m.Index]).Left) is { } one && other.Name != one.Name)
+                options.Add(("or", inside));
             else if (inside.Length > 0)
                 own.Add(inside);
             return " ";

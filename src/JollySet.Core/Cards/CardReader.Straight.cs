@@ -55,4 +55,23 @@ public sealed partial class CardReader
             Letters();
         }
     }
+
+    /// <summary>“Warm up 5 min” above a class that has no other block: what is counted below it is the class.</summary>
+    private void NoMain()
+    {
+        if (blocks.Exists(b => b.Part == CardPart.Main) || blocks.Find(b => b is { Part: CardPart.WarmUp, Length: not null }) is not { } warmUp || blocks.Count >= Plans.Limits.Blocks)
+            return;
+        var from = warmUp.Stations.FindIndex(s => s.Line != warmUp.Line);
+        if (from < 0 || !warmUp.Stations.Skip(from).All(s => s.Amount is ['x', ..] || s.Sets is not null || warmUp.RoundsLow > 1))
+            return;
+        var main = new CardBlock(warmUp.Stations[from].Line, FreeName("A"), CardPart.Main);
+        main.RunsAs(warmUp);
+        (warmUp.RoundsLow, warmUp.RoundsHigh, warmUp.Work, warmUp.Rest, warmUp.RestHigh, warmUp.Between, warmUp.ForAll) = (null, null, null, null, null, null, null);
+        main.Stations.AddRange(warmUp.Stations.Skip(from));
+        warmUp.Stations.RemoveRange(from, warmUp.Stations.Count - from);
+        blocks.Insert(blocks.IndexOf(warmUp) + 1, main);
+        foreach (var (line, block) in settings.ToList())
+            if (block == warmUp && line > main.Line)
+                settings[line] = main;
+    }
 }

@@ -6,7 +6,7 @@ namespace JollySet.Core.Cards;
 public sealed partial class CardReader
 {
     /// <summary>A line in the words the rest of the reader knows.</summary>
-    private string Reworded(string text) => AsTurns(AsRungs(AsInterval(AsMost(AsRounds(AsSets(AsOneMove(PlanIs().Replace(text, ""))))))));
+    private string Reworded(string text) => AsTurns(AsRungs(AsInterval(AsMost(AsRounds(AsHow(AsSets(AsOneMove(WeDo().Replace(PlanIs().Replace(text, ""), "")))))))));
 
     /// <summary>“R1 10 reps, R2 12 reps” are rungs.</summary>
     private static string AsRungs(string text) =>
@@ -37,4 +37,9 @@ public sealed partial class CardReader
     /// <summary>“3 x (10 squats, 10 rows)” is three rounds of them.</summary>
     private static string AsRounds(string text) =>
         RoundsOfBracket().Match(text) is { Success: true } rounds ? $"{rounds.Groups["n"].Value} rounds: {rounds.Groups["items"].Value}" : text;
+
+    /// <summary>“3x (40s each, 20s off) squat, plank” is three rounds, how each goes, and the moves.</summary>
+    private string AsHow(string text) =>
+        RoundsOfHow().Match(text) is { Success: true } m && Scan(m.Groups["how"].Value, isLine: false) is { Any: true } how && IsEmpty(how.Left)
+            ? $"{text[..m.Index]}{m.Groups["n"].Value} rounds, {m.Groups["how"].Value} - {m.Groups["items"].Value}" : text;
 }

@@ -23,12 +23,14 @@ internal sealed partial class CardScan
     public CardScan(string text, bool isLine = true)
     {
         left = Numbers().Replace(BareSeconds().Replace(text, "${n}s"), m => Worded(m.Value));
+        left = TwoTimes().Replace(left, "${w}/${r}");
         // “Rest 90 s after B2”: after the pair.
         left = AfterLetter().Replace(left, "");
         left = RightAndLeft().Replace(left, "${n}${u} each side");
         left = ShortRest().Replace(left, "rest ${t}");
         left = PairsOf().Replace(left, m => m.Groups["n"].Value switch { "2" => "in pairs", "3" => "in threes", _ => "in fours" });
         left = TimesListed().Replace(left, m => string.Join('-', Digits().Matches(m.Value).Select(d => d.Value)) + "s");
+        left = CommasOn().Replace(left, m => m.Value.Replace(',', '-').Replace(" ", "", StringComparison.Ordinal));
         // “Warm up 10m”: minutes of a block; of a move metres.
         if (!isLine)
             left = MinutesShort().Replace(left, "${n} min");
@@ -88,6 +90,7 @@ internal sealed partial class CardScan
         Take(EachSide(), _ => (Sides, SaysEachSide) = ("each side", true));
         Take(BothInTurn(), _ => (Sides, SaysEachSide) = ("each side", true));
         Take(InTurns(), _ => Sides ??= "alternating");
+        Count(SetsEach(), m => Sets = Int(m, "n"));
         Count(RoundCount(), m => (RoundsLow, RoundsHigh) = (Int(m, "n"), m.Groups["m"].Success ? Int(m, "m") : null));
         if (RoundsLow is 0 or > Plans.Limits.Rounds)
             (RoundsLow, RoundsHigh) = (null, null);
@@ -107,6 +110,7 @@ internal sealed partial class CardScan
         Count(EachLong(), m => (Length, IsEach) = (TimeOf(m.Groups["t"].Value), true));
         Count(LastingRange(), m => (Length, Remark) = (TimeOf(m.Groups["t"].Value + m.Groups["u"].Value), m.Value.Trim()));
         Count(Lasting(), m => Length ??= TimeOf(m.Groups["t"].Value));
+        Count(EachOften(), m => (RepsLow, RepsHigh, IsOfAll) = (Int(m, "n"), m.Groups["m"].Success ? Int(m, "m") : null, true));
         Count(EachCount(), m => (RepsLow, RepsHigh, Sides) = (Int(m, "n"), m.Groups["m"].Success ? Int(m, "m") : null, "each side"));
         if (RepsLow is null)
             Count(Times(), m => (RepsLow, RepsHigh) = (Int(m, "n"), m.Groups["m"].Success ? Int(m, "m") : null));
@@ -136,6 +140,8 @@ internal sealed partial class CardScan
     public bool IsEach { get; private set; }
     public string? Sides { get; private set; }
     public bool SaysEachSide { get; private set; }
+    /// <summary>Whether every move is done as often.</summary>
+    public bool IsOfAll { get; private set; }
     public bool SaysNoRest { get; private set; }
     public bool SaysWater { get; private set; }
     public string? Remark { get; private set; }
@@ -208,7 +214,7 @@ internal sealed partial class CardScan
             return;
         var where = m.Groups["where"].Value.ToLowerInvariant();
         // “40/20 each, 1 min between”, “no rest, 1 min in between”: the gap within is said, so this is the one around.
-        if (where.Length > 0 && (Rest is not null || NoRest().IsMatch(left)) && !WordOfMoves().IsMatch(where) && !where.StartsWith("after", StringComparison.Ordinal) && BetweenAlone().IsMatch(where))
+        if (where.Length > 0 && (Rest is not null || NoRest().IsMatch(left) || (Work is null && RoundsSaid().IsMatch(left) && !EachLong().IsMatch(left))) && !WordOfMoves().IsMatch(where) && !where.StartsWith("after", StringComparison.Ordinal) && BetweenAlone().IsMatch(where))
             where = "between rounds";
         Gaps.Add((said, high, where.Length == 0 ? CardGap.Unsaid
             : WordOfRounds().IsMatch(where) ? CardGap.Rounds
@@ -258,6 +264,7 @@ internal sealed partial class CardScan
         "thirty" => "30",
         "forty" => "40",
         "forty-five" => "45",
+        "fifty" => "50",
         "sixty" => "60",
         _ => word,
     };
@@ -268,7 +275,7 @@ internal sealed partial class CardScan
         return CardScheme.Of(numbers, InSeconds().IsMatch(text), goesOn: text.Contains("..", StringComparison.Ordinal) || numbers.Count == 2);
     }
 
-    [GeneratedRegex(@"\b(?:once|twice|(?:an?|one|two|three|four|five|six|eight|ten|twelve|fifteen|twenty|thirty|forty|forty-five|sixty)(?=[\s-]+(?:more\s+|full\s+)?(?:rounds?|times|sets?|minutes?|mins?|seconds?|secs?|reps?|people|laps?|each|per\s+(?:side|leg|arm))\b))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:once|twice|(?:an?|one|two|three|four|five|six|eight|ten|twelve|fifteen|twenty|thirty|forty|forty-five|sixty)(?=[\s-]+(?:more\s+|full\s+)?(?:rounds?|times|sets?|minutes?|mins?|seconds?|secs?|reps?|people|laps?|each|on|off|rest|work|per\s+(?:side|leg|arm))\b)|(?:thirty|forty|forty-five|fifty|sixty)(?=\s+(?:ten|fifteen|twenty|thirty)\b)|(?<=\b(?:thirty|forty|forty-five|fifty|sixty)\s+)(?:ten|fifteen|twenty|thirty)\b)", RegexOptions.IgnoreCase)]
     private static partial Regex Numbers();
 
     [GeneratedRegex(@"(?<![\d.]\s?)\b(?:1\s+)?min(?:ute)?s?['s]*\s+(?<off>break|rest|off|recovery|between)\b", RegexOptions.IgnoreCase)]
@@ -295,7 +302,7 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"\b(?<w>\d{1,3})\s*(?:" + Seconds + @")?\s*(?:of\s+)?(?:on|work|working|arbeit)\b[\s,;/&+-]*(?:and\s+|then\s+|with\s+)?(?<r>\d{1,3})\s*(?:" + Seconds + @")?\s*(?:of\s+)?(?:off|rest|pause|recovery)\b(?:\s*,?\s*x\s*(?<n>\d{1,2})\b(?!\s*\d))?", RegexOptions.IgnoreCase)]
     private static partial Regex OnOff();
 
-    [GeneratedRegex(@"(?<![\d/x.:-])(?:\d{1,3}\s*-\s*){2,}\d{1,3}(?:\s*-?\s*\.{2,}\s*-?\s*\d{1,3})?\s*(?:secs?|seconds?|s)?\b|(?<![\d/x.:-])\d{1,3}\s*-\s*\d{1,3}\s*-?\s*\.{2,}\s*-?\s*\d{1,3}(?:\s*(?:secs?|seconds?|s)\b)?|^\s*(?:\d{1,3}\s+){3,}\d{1,3}\s*$|(?<![\d/x.:-])(?:\d{2}\s+){3,}\d{2}\s*(?:secs?|seconds?|s)\b|^\s*(?:\d{1,3}\s*/\s*){2,}\d{1,3}\s*(?:secs?|seconds?|s|reps)?\s*$|(?<=\b(?:ladder|countdown)\b[^\d]{0,12})\d{1,3}\s*(?:-|to|\.{2,}|down to|up to)\s*\d{1,3}|\b\d{1,3}\s*(?:-|to|\.{2,}|down to|up to)\s*\d{1,3}(?=\s*(?:ladder|countdown)\b)|^\s*\d{1,2}\s*(?:down\s+to|up\s+to|to)\s*\d{1,2}\s*(?:reps?)?\s*$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<![\d/x.:-])(?:\d{1,3}\s*-\s*){2,}\d{1,3}(?:\s*-?\s*\.{2,}\s*-?\s*\d{1,3})?\s*(?:secs?|seconds?|s)?\b|(?<![\d/x.:-])\d{1,3}\s*-\s*\d{1,3}\s*-?\s*\.{2,}\s*-?\s*\d{1,3}(?:\s*(?:secs?|seconds?|s)\b)?|^\s*(?:\d{1,3}\s+){3,}\d{1,3}\s*$|(?<![\d/x.:-])(?:\d{2}\s+){3,}\d{2}\s*(?:secs?|seconds?|s)\b|^\s*(?:\d{1,3}\s*/\s*){2,}\d{1,3}\s*(?:secs?|seconds?|s|reps)?\s*$|(?<=\b(?:ladder|countdown|ascending|descending)\b[^\d]{0,12})\d{1,3}\s*(?:-|to|\.{2,}|down to|up to)\s*\d{1,3}|\b\d{1,3}\s*(?:-|to|\.{2,}|down to|up to)\s*\d{1,3}(?=\s*(?:ladder|countdown)\b)|^\s*\d{1,2}\s*(?:down\s+to|up\s+to|to)\s*\d{1,2}\s*(?:reps?)?\s*$", RegexOptions.IgnoreCase)]
     private static partial Regex Running();
 
     [GeneratedRegex(@"(?<![\d/.])(?<w>\d{2,3})\s*(?:" + Seconds + @")?\s*(?:/\s*(?<r>\d{1,3})|(?<=[05]\s*(?:s\s*)?):\s*(?<r>\d{0,2}[05]))\s*(?:" + Seconds + @")?(?![\d/:.]|\s*[ap]m\b)", RegexOptions.IgnoreCase)]
@@ -334,7 +341,7 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"\b(?:swap|switch|change)(?:\s+(?:sides?|legs?|arms?|over))?\s+(?:at\s+)?half(?:\s?-?(?:way|time))?\b", RegexOptions.IgnoreCase)]
     private static partial Regex Halfway();
 
-    [GeneratedRegex(@"(?:\b(?:on\s+)?(?:each|per|every|ea\.?|p/?)|/|\be/)\s*(?:side|leg|arm|way|hand|s)\b|\b(?:p/s|e/s|ea\.?\s?s)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?:\b(?:on\s+)?(?:each|per|every|ea\.?|p/?|(?<=\d\s*(?:reps?\s+|secs?\s+|s\s+)?)a)|/|\be/)\s*(?:side|leg|arm|way|hand|s)\b|\b(?:p/s|e/s|ea\.?\s?s)\b", RegexOptions.IgnoreCase)]
     private static partial Regex EachSide();
 
     [GeneratedRegex(@"\b(?:both sides|right\s+side\s+then\s+(?:the\s+)?left(?:\s+side)?|left\s+side\s+then\s+(?:the\s+)?right(?:\s+side)?|l\s*[&/+]\s*r|r\s*[&/+]\s*l|left\s*(?:and|then|&|\+|/)\s*right|right\s*(?:and|then|&|\+|/)\s*left|l then r|r then l)\b", RegexOptions.IgnoreCase)]
@@ -442,6 +449,23 @@ internal sealed partial class CardScan
 
     [GeneratedRegex(@"(?<=(?:\d|amrap|max)\s*)\br(?<t>\d{1,3}(?:'|""|s|:\d\d)?)(?=$|[\s,;)])", RegexOptions.IgnoreCase)]
     private static partial Regex ShortRest();
+
+    [GeneratedRegex(@"\b(?<n>\d{1,3})(?:\s*(?:-|to)\s*(?<m>\d{1,3}))?\s*(?:reps?\s+)?(?:of|for|on)\s+(?:each|every|all)\b(?:\s+(?:moves?|exercises?|one|of\s+them))?", RegexOptions.IgnoreCase)]
+    private static partial Regex EachOften();
+
+    [GeneratedRegex(@"\b(?<n>\d{1,2})\s*sets?\s+(?:of\s+)?(?:each|every)\b(?!\s+(?:side|leg|arm))(?:\s+(?:moves?|exercises?|one))?", RegexOptions.IgnoreCase)]
+    private static partial Regex SetsEach();
+
+    [GeneratedRegex(@"\d\s*(?:rounds?|rds?|laps?|circuits?)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex RoundsSaid();
+
+    /// <summary>“Forty twenty”, as it is spoken.</summary>
+    [GeneratedRegex(@"(?<![\d/:.])\b(?<w>30|40|45|50|60)\s+(?<r>10|15|20|30)\b(?=\s*(?:$|[,;.(]|x\s*\d|\d+\s*(?:times|rounds?|sets?)|for\b))")]
+    private static partial Regex TwoTimes();
+
+    /// <summary>“10, 9, 8 … 1”.</summary>
+    [GeneratedRegex(@"\b\d{1,3}(?:\s*,\s*\d{1,3})+\s*,?\s*\.{2,}\s*\d{1,3}\b")]
+    private static partial Regex CommasOn();
 
     /// <summary>“30 R 30 L”, “30s R, 30s L”: as much on each side.</summary>
     [GeneratedRegex(@"\b(?<n>\d{1,3})(?<u>\s*" + Seconds + @")?\s*(?:R|right)\s*[,/&+]?\s*(?:and\s+)?\k<n>(?:\s*" + Seconds + @")?\s*(?:L|left)\b|\b(?<n>\d{1,3})(?<u>\s*" + Seconds + @")?\s*(?:L|left)\s*[,/&+]?\s*(?:and\s+)?\k<n>(?:\s*" + Seconds + @")?\s*(?:R|right)\b", RegexOptions.IgnoreCase)]

@@ -42,7 +42,7 @@ internal static partial class CardText
             return new CardWords(number, raw, Plain(raw[..LongestLine]), null, false);
         var text = Plain(row ?? raw);
         var isHeading = text.StartsWith('#') || (text.StartsWith("**", StringComparison.Ordinal) && text.Contains("**", StringComparison.Ordinal)) || text.StartsWith("==", StringComparison.Ordinal);
-        text = text.TrimStart('#', '=', ' ').Replace("**", "", StringComparison.Ordinal).Replace("__", "", StringComparison.Ordinal).TrimEnd('=', ' ');
+        text = text.TrimStart('#', '=', ' ').Replace("**", "", StringComparison.Ordinal).Replace("__", "", StringComparison.Ordinal).TrimEnd('=', '*', ' ');
         text = CardPhrases.OddOrEven().Replace(Boxed().Replace(text, "${n} "), "");
         var letter = (char?)null;
         if (Tied().Match(text) is { Success: true } tied)

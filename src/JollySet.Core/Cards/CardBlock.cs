@@ -34,7 +34,7 @@ internal sealed class CardStation(int line, string name)
     }
 
     /// <summary>The same on another line.</summary>
-    public CardStation At(int line) => new(line, Name) { Move = Move, Load = Load, Sides = Sides, Tempo = Tempo };
+    public CardStation At(int line) => new(line, Name) { Move = Move, Load = Load, Sides = Sides, Tempo = Tempo, Amount = Amount, Sets = Sets };
 
     /// <summary>The same on another line, on the other side.</summary>
     public CardStation Turned(int line, string side)

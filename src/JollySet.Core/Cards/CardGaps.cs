@@ -21,9 +21,16 @@ internal static partial class CardGaps
         {
             var line = words.Find(w => w.Number == block.Line)!;
             // “Then down again 10-8-6-4-2”: numbers alone go on with the moves before them.
-            if (block is { Stations.Count: 0, Scheme: not null } && blocks.IndexOf(block) is > 0 and var at && blocks[at - 1] is { Scheme: not null, Stations.Count: > 0 } before)
+            if (block is { Stations.Count: 0, Part: CardPart.Main } && blocks.IndexOf(block) is > 0 and var at && blocks[at - 1] is { Part: CardPart.Main, Stations.Count: > 0 } before && (CardPhrases.SaysSame().IsMatch(line.Text) || (block.Scheme is not null && before.Scheme is not null)))
             {
                 block.Stations.AddRange(before.Stations.Select(s => s.At(block.Line)));
+                if (block.Scheme is null)
+                {
+                    block.RunsAs(before);
+                    block.IsSuperset |= before.IsLinked;
+                    block.Name = CardPhrases.SaysSame().Replace(block.Name, "").Trim() is { Length: > 0 } name ? name : block.Name;
+                }
+
                 questions.Add(new CardQuestion(block.Line, 1, $"the moves of {before.Name} again?", [new CardChoice("the same moves", line.Raw), new CardChoice("a note", $"note: {line.Raw.Trim()}")]));
             }
 

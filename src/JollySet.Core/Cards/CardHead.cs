@@ -136,8 +136,15 @@ internal sealed partial class CardHead
             return;
         }
 
+        if (Place is null && !mayName && SomePlace().IsMatch(left))
+        {
+            Place = left;
+            read.Add($"place: {Place}");
+            return;
+        }
+
         // “Strength for life – Weds 10am”: a day belongs to the name.
-        if (mayTitle && Title.Length > 0 && When().IsMatch(left))
+        if (mayTitle && Title.Length > 0 && (When().IsMatch(left) || (When().IsMatch(Title) && left.Split(' ').Length <= CardPhrases.FewWords && !left.Any(char.IsAsciiDigit) && NeedsIn(left).Needs.IsEmpty)))
         {
             Title = Capped($"{Title} – {left}");
             read.Add(Title);
@@ -199,7 +206,7 @@ internal sealed partial class CardHead
     private void Imply(string title)
     {
         var topic = Topic().Replace(title, "").Trim();
-        foreach (var region in BriefWords.Focus(topic) is { IsEmpty: false } whole ? whole : (Words(topic, p => BriefWords.Focus(p) is { IsEmpty: false } f ? string.Join(", ", f) : null) ?? []).SelectMany(f => f.Split(", ")))
+        foreach (var region in BriefWords.Focus(topic) is { IsEmpty: false } whole ? whole : Joins().Split(topic).SelectMany(p => BriefWords.Focus(p.Trim())))
             Add("focus", region);
         foreach (var who in BriefWords.Audience(topic))
             Add("audience", who);
@@ -249,6 +256,11 @@ internal sealed partial class CardHead
             case "people" when People is null && OnlyNumber().Match(value) is { Success: true } number && Whole(number) is > 0 and <= 1000 and var many:
                 People = many;
                 return [$"{many} people"];
+            case "people" when People is null && PeopleMany().Match(value) is { Success: true } group && Whole(group) is > 0 and <= 1000 and var several:
+                People = several;
+                if (Without(value, group) is { Length: > 0 } more)
+                    over.Add(more);
+                return [$"{several} people"];
             case "place" when Place is null:
                 Place = value;
                 return [$"place: {value}"];
@@ -356,7 +368,7 @@ internal sealed partial class CardHead
     {
         "kit" or "equipment" or "gear" or "bring" or "you need" or "need" or "what you need" or "kit needed" or "you will need" => "kit",
         "minutes" or "length" or "duration" or "time" or "total" or "total time" => "minutes",
-        "people" or "class size" or "numbers" or "participants" or "group" => "people",
+        "people" or "class size" or "numbers" or "participants" or "group" or "client" or "clients" => "people",
         "place" or "venue" or "where" or "location" => "place",
         "focus" or "target" or "body part" or "muscles" => "focus",
         "goal" or "aim" => "goal",
@@ -377,7 +389,7 @@ internal sealed partial class CardHead
     [GeneratedRegex(@"(?<!\bx\s*)\b(?<n>\d{1,3})\s*-?\s*(?:minutes?|mins?\b\.?|minuten|'|(?<=(?<!\d)[1-9]\d)m\b)(?!\s+(?:of|warm|stretch|mobil|cool|rest|plank|water|drink|break|between)\w*)(?:\s+(?:class|total|session|long))?", RegexOptions.IgnoreCase)]
     private static partial Regex MinutesLong();
 
-    [GeneratedRegex(@"(?:\b(?:for|up to|about|max|group of|approx\.?)\s+)*\b(?<n>\d{1,4})\s*(?:people|ppl|pers(?:ons?)?\b\.?|participants|pax|booked|signed up|folks|heads|ladies|women|men|members|clients|adults|mums|dads|kids|runners|athletes|lads|girls|guys)\b(?:\s+max(?:imum)?\b)?|\b(?:group|class) of\s+(?<n>\d{1,4})\b|\b(?:usually|about|around|normally|roughly)\s+(?:about\s+|around\s+)?(?<n>\d{1,3})\s+of\s+(?:them|you|us)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?:\b(?:for|up to|about|max|group of|approx\.?)\s+)*\b(?<n>\d{1,4})\s*(?:people|ppl|pers(?:ons?)?\b\.?|participants|pax|booked|signed up|folks|heads|ladies|women|men|members|clients|adults|mums|dads|kids|runners|athletes|lads|girls|guys)\b(?:\s+max(?:imum)?\b)?|\b(?:group|class) of\s+(?<n>\d{1,4})\b|\b(?:usually|about|around|normally|roughly)\s+(?:about\s+|around\s+)?(?<n>\d{1,3})(?:\s+of\s+(?:them|you|us)\b|(?=\s*(?:,|$)))", RegexOptions.IgnoreCase)]
     private static partial Regex PeopleMany();
 
     [GeneratedRegex(@"\s+-\s+|\s*[,;|]\s*|\s*//\s*|\s+\*\s+|\.\s+(?=[A-Z\d])|(?<=[a-z]{3}):\s+", RegexOptions.IgnoreCase)]
@@ -404,7 +416,7 @@ internal sealed partial class CardHead
     [GeneratedRegex(@"^(?:(?:hi|hiya|hello|hey|right|okay)(?=\s*[!,.]|\s+(?:all|there|everyone|team|folks)\b|$)|(?:hi|hiya|hello|hey)\s+[a-z]+$|(?:dear|thanks|thank you)\b)", RegexOptions.IgnoreCase)]
     private static partial Regex Greets();
 
-    [GeneratedRegex(@"^(?:(?:mon|tues?|wed(?:s|nes)?|thu(?:rs?)?|fri|sat(?:ur)?|sun)(?:day)?s?\b[\s,]*)?(?:\d{1,2}(?:[.:]\d\d)?\s*(?:[ap]m)|\d{1,2}[.:]\d\d|morning|evening|lunch(?:time)?|(?:week|wk|part|session|lesson|day)\s*\d{1,2})?$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:(?:mon|tues?|wed(?:s|nes)?|thu(?:rs?)?|fri|sat(?:ur)?|sun)(?:day)?s?\b[\s,]*|(?:lun|mar|mercre|jeu|vendre|same)di\b\s*|dimanche\b\s*|(?:mon|diens|donners|frei|sams|sonn)tag\b\s*|mittwoch\b\s*|(?:lunes|martes|miércoles|jueves|viernes|sábado|domingo)\b\s*)?(?:\d{1,2}(?:[.:]\d\d)?\s*(?:[ap]m)|\d{1,2}[.:]\d\d|morning|evening|lunch(?:time)?|(?:week|wk|part|session|lesson|day)\s*\d{1,2})?$", RegexOptions.IgnoreCase)]
     private static partial Regex When();
 
     [GeneratedRegex(@"\s*\((?<in>[^()]+)\)$")]
@@ -420,13 +432,16 @@ internal sealed partial class CardHead
     [GeneratedRegex(@"^(?:focus(?:\s+on)?|target)\s+|\s+(?:focus|day)$", RegexOptions.IgnoreCase)]
     private static partial Regex FocusWord();
 
-    [GeneratedRegex(@"\b(?:no (?:jump(?:s|ing)?|impact|floor(?: work)?|kit|equipment|kneeling)|low impact|can(?:'t|not|t) (?:get|go) (?:down|to the floor|on the floor)|(?:bad|sore|dodgy|painful|stiff|weak|wonky|injured)\s+(?:(?:left|right|lower)\s+)?(?<part>" + Joint + @")|(?:mind|watch|protect|spare|remember|careful\s+(?:with|of)|easy\s+on|look\s+after)\s+(?:[a-z]+'s|her|his|the)\s+(?:(?:left|right|lower)\s+)?(?<part>" + Joint + @")|(?<part>" + Joint + @")\s+(?:injur(?:y|ies)|problems?|issues?|pain|trouble|replacements?|surgery)|pregnant|pregnancy|(?:high\s+)?blood\s+pressure|hypertension|osteoporosis|vertigo|(?:can't|cannot|can not|cant|not able to)\s+(?:do\s+)?(?:anything\s+)?kneel(?:ing)?(?:\s+down)?|new\s+(?:hips?|knees?))\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:(?:small|little|tight) space|no (?:jump(?:s|ing)?|impact|floor(?: work)?|kit|equipment|kneeling)|low impact|can(?:'t|not|t) (?:get|go) (?:down|to the floor|on the floor)|(?:bad|sore|dodgy|painful|stiff|weak|wonky|injured)\s+(?:(?:left|right|lower)\s+)?(?<part>" + Joint + @")|(?:mind|watch|protect|spare|remember|careful\s+(?:with|of)|easy\s+on|look\s+after)\s+(?:[a-z]+'s|her|his|the)\s+(?:(?:left|right|lower)\s+)?(?<part>" + Joint + @")|(?<part>" + Joint + @")\s+(?:injur(?:y|ies)|problems?|issues?|pain|trouble|replacements?|surgery)|pregnant|pregnancy|(?:high\s+)?blood\s+pressure|hypertension|osteoporosis|vertigo|(?:can't|cannot|can not|cant|not able to)\s+(?:do\s+)?(?:anything\s+)?kneel(?:ing)?(?:\s+down)?|new\s+(?:hips?|knees?))\b", RegexOptions.IgnoreCase)]
     private static partial Regex SpokenNeed();
 
     private const string Joint = "(?:knees?|wrists?|backs?|shoulders?|hips?|necks?)";
 
     [GeneratedRegex(@"\b(?:strength|class|circuits?|conditioning|session|workout|blast|burn|hour|day|super\s?sets?|sets|intervals?|ladders?|pyramids?|tabata|hiit|emom|amrap|(?:mon|tues|wednes|thurs|fri|satur|sun)days?)\b|\b\d+\s*x\s*\d+\b", RegexOptions.IgnoreCase)]
     private static partial Regex Topic();
+
+    [GeneratedRegex(@"^(?:the\s+)?(?:[a-z]+\s+){0,2}(?:hall|gym|studio|park|beach|centre|center|club|church|school|pavilion|green|field|playground)$", RegexOptions.IgnoreCase)]
+    private static partial Regex SomePlace();
 
     /// <summary>What any plan is called.</summary>
     [GeneratedRegex(@"^(?:lesson|session|class)\s+plan$|^plan$", RegexOptions.IgnoreCase)]

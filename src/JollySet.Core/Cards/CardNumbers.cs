@@ -77,7 +77,13 @@ internal static partial class CardNumbers
         // From 0:00 to 30:00 in minutes, from 0:00 to 0:50 or 18:00 to 18:50 in hours.
         var inHours = first == 0 ? last < HoursUpTo : first is >= HoursUpTo and < HoursOfADay && last < HoursOfADay && last - first <= HoursUpTo;
         var minutes = times.Select(t => inHours ? (Part(t.match, "a") - first) * 60 + Part(t.match, "b") - Part(times[0].match, "b") : Part(t.match, "a") - first).ToList();
-        if (minutes.Zip(minutes.Skip(1)).Any(m => m.Second <= m.First) || (!inHours && times.Any(t => Part(t.match, "b") != 0)))
+        if (!inHours && times.Exists(t => Part(t.match, "b") != 0))
+        {
+            Ticking(lines, said, times.ConvertAll(t => (t.at, t.match.Length, (Part(t.match, "a") - first) * 60 + Part(t.match, "b"))));
+            return;
+        }
+
+        if (minutes.Zip(minutes.Skip(1)).Any(m => m.Second <= m.First))
             return;
         for (var i = 0; i < times.Count; i++)
         {
@@ -89,6 +95,21 @@ internal static partial class CardNumbers
             else
                 said[times[i].at] = Margined(words, minutes[i], minutes[i + 1]);
         }
+    }
+
+    /// <summary>Minutes and seconds down the side: how long each is, behind its name.</summary>
+    private static void Ticking(IReadOnlyList<string> lines, Dictionary<int, string> said, List<(int At, int Length, int Seconds)> times)
+    {
+        if (times.Zip(times.Skip(1)).Any(t => t.Second.Seconds <= t.First.Seconds))
+            return;
+        foreach (var (time, next) in times.Zip(times.Skip(1)))
+        {
+            var words = lines[time.At][time.Length..];
+            var name = words.AsSpan().IndexOfAny(':', '(') is > 0 and var end ? end : words.Length;
+            said[time.At] = CardPhrases.SaysSame().IsMatch(words) || new CardScan(words[..Math.Max(name, words.IndexOf(':', StringComparison.Ordinal))], isLine: false).SaysBlock ? words : string.Create(CultureInfo.InvariantCulture, $"{words[..name].TrimEnd()} {next.Seconds - time.Seconds} sec{words[name..]}");
+        }
+
+        said[times[^1].At] = lines[times[^1].At][times[^1].Length..] is var last && TheEnd().IsMatch(last) ? "" : last;
     }
 
     /// <summary>“0-8 warm up, 8-20 legs”, a line each and one from where the other ended: minutes of the class.</summary>

@@ -75,7 +75,7 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"^(?:time\s+)?cap\b|^total\b|^approx\b", RegexOptions.IgnoreCase)]
     public static partial Regex Cap();
 
-    [GeneratedRegex(@"^(?:kit|equipment|gear|bring|you need|you will need|kit needed|people|venue|place|focus|goal|level|needs|injuries|watch out|minutes|duration|class size|class|participants|total|total time|time|when|date|day)\s*(?:[:=]|\s-\s)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:kit|equipment|gear|bring|you need|you will need|kit needed|people|venue|place|focus|goal|level|needs|injuries|watch out|minutes|duration|class size|class|clients?|participants|total|total time|time|when|date|day)\s*(?:[:=]|\s-\s)", RegexOptions.IgnoreCase)]
     public static partial Regex HeadKey();
 
     [GeneratedRegex(@"^(?:(?:a\s+)?(?:(?:little|quick|short)\s+)?(?:water|drinks?|sip)(?:\s+(?:of\s+)?(?:water|break|stop|time|middle|half\s?way))*)$", RegexOptions.IgnoreCase)]
@@ -182,6 +182,21 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"^(?:so\s+)?(?:then\s+)?(?:we|I|let)(?:'ll|\s+will|'re\s+going\s+to|'s)\s+(?:then\s+)?(?:do|be\s+doing|have|go\s+for)\s+(?=(?:\d|an?\b|one|two|three|four|five|six|eight|ten|twenty|thirty|forty|sixty))", RegexOptions.IgnoreCase)]
     public static partial Regex WeDo();
 
+    /// <summary>The same as before, moves and all.</summary>
+    [GeneratedRegex(@"\bsame(?:\s+(?:again|moves|exercises|thing|as\s+(?:above|before|(?:block|circuit|part|round)\s*\w)))?\)?[.!]?\s*$", RegexOptions.IgnoreCase)]
+    public static partial Regex SaysSame();
+
+    /// <summary>The same from its end to its beginning.</summary>
+    [GeneratedRegex(@"^(?:then\s+)?(?:repeat|do|go|back)\s+(?:it\s+|all\s+|that\s+)*(?:backwards|in\s+reverse|reverse|the\s+other\s+way)(?:\s+order)?[.!]?$", RegexOptions.IgnoreCase)]
+    public static partial Regex Backwards();
+
+    /// <summary>Minutes before what they are of.</summary>
+    [GeneratedRegex(@"^(?<n>[2-9]|[1-9]\d)\s*(?:min(?:ute)?s?|')\s+(?:of\s+)?(?!stations?\b|sets?\b|rounds?\b|blocks?\b|rest\b)(?<what>[a-z][^:,(\d]*?)(?<more>\s*(?:[:(,].*)?)$", RegexOptions.IgnoreCase)]
+    public static partial Regex MinutesOf();
+
+    [GeneratedRegex(@"\b(?:and|&)\s+stretch(?:es|ing)?\s*$", RegexOptions.IgnoreCase)]
+    public static partial Regex Ending();
+
     /// <summary>How a message ends.</summary>
     [GeneratedRegex(@"^(?:(?:many\s+)?thanks|thank\s+you|cheers|ta|see\s+you|good\s+luck|have\s+fun|enjoy|love|best(?:\s+wishes)?|x{1,4})(?=$|[\s,!.])(?:(?!\d).){0,30}$", RegexOptions.IgnoreCase)]
     public static partial Regex Ends();
@@ -224,7 +239,7 @@ internal static partial class CardPhrases
     public static partial Regex MostIn();
 
     /// <summary>A block that runs as the one before it.</summary>
-    [GeneratedRegex(@"[\s,.(-]*\b(?:same\s+(?:timings?|times|again|format|intervals?|set-?up|as\s+(?:above|before|(?:block|circuit|part)\s*\w)))\b[.)]?", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"[\s,.(-]*\b(?:same\s+(?:timings?|times|again|format|intervals?|set-?up|moves|exercises|as\s+(?:above|before|(?:block|circuit|part|round)\s*\w))|same(?=\s*$))\b[.)]?", RegexOptions.IgnoreCase)]
     public static partial Regex SameTimes();
 
     /// <summary>A rest as long as each needs.</summary>

@@ -11,6 +11,12 @@ public sealed partial class CardReader
     private bool TakesBlock(CardWords line)
     {
         var text = line.Text;
+        if (Backwards().IsMatch(text))
+        {
+            Note(line);
+            return true;
+        }
+
         var length = (int?)null;
         if (Margin().Match(text) is { Success: true } margin)
         {
@@ -39,6 +45,9 @@ public sealed partial class CardReader
         var named = scan.Left;
         if (part != CardPart.Main && length is null && scan.Length is null && scan.RepsLow is null && BareMinutes().Match(named) is { Success: true } bare)
             (length, named) = (int.Parse(bare.Groups["n"].Value, CultureInfo.InvariantCulture) * 60, named[..bare.Index]);
+        // “Finisher - 2 mins wall sit”.
+        if (items is null && part == CardPart.Main && begins.Success && before.IndexOf(" - ", StringComparison.Ordinal) is > 0 and var dashed && dashed <= begins.Length + 1 && Scan(before[(dashed + 3)..]) is { SaysBlock: false, Amount: not null } alone && Understood(alone.Left) is not null)
+            (before, items, scan, named, isEmpty) = (before[..dashed], before[(dashed + 3)..], Scan("", isLine: false), begins.Value, false);
         // How it runs and what is done on one line: “tabata 8 x 20/10 burpees”, “21-15-9 thrusters, swings”.
         if (items is null && scan.SaysBlock && !text.EndsWith(':') && Done(named, begins.Value, scan.Scheme is not null || scan.RoundsLow is not null) is { } done)
             (items, named) = (done, begins.Value);
@@ -221,7 +230,7 @@ public sealed partial class CardReader
     private static void Gap(CardBlock block, int seconds, CardGap gap, bool onHead, int? high = null)
     {
         var isLinked = block.Letter is not null || block.IsSuperset || block.Scheme is not null;
-        if (gap == CardGap.After)
+        if (gap == CardGap.After || (!onHead && block is { Stations.Count: 0, Begun: { } begun } && SaysSame().IsMatch(begun)))
             block.After = seconds;
         else if (block is { IsStraight: true, IsSuperset: false, Letter: null } && !onHead && gap == CardGap.Unsaid && block.ForAll is null)
             (block.Stations[^1].Rest, block.Stations[^1].RestHigh) = (seconds, high);

@@ -128,7 +128,7 @@ public sealed partial class CardReader
                 return " ";
             }
 
-            var ways = inside.Split(';').Select(i => WayOf(i.Trim())).ToList();
+            var ways = inside.Split(inside.Contains(';', StringComparison.Ordinal) || !Commas().Split(inside).All(p => WayOf(p) is not null) ? [";"] : new[] { "," }, StringSplitOptions.None).Select(i => WayOf(i.Trim())).ToList();
             if (ways.TrueForAll(w => w is not null))
                 options.AddRange(ways.Select(w => w!.Value));
             else if (Scan(inside, isLine: false) is { Any: true } said && (IsEmpty(said.Left) || BareCount().IsMatch(said.Left)))
@@ -186,7 +186,7 @@ public sealed partial class CardReader
             options.Add(("easier", eased));
         }
 
-        if (Or().Split(name) is [var first, var second] && Understood(first) is not null && Understood(second) is not null && Understood(name) is null)
+        if (Or().Split(name) is [var first, var second] && Understood(first) is not null && Understood(name) is null && (Understood(second) is not null || (second.Split(' ').Length <= 3 && second.All(c => char.IsLetter(c) || c is ' ' or '-'))))
         {
             name = first;
             options.Add(("or", second));

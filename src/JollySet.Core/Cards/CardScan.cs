@@ -101,7 +101,7 @@ internal sealed partial class CardScan
         Count(SetsOfMetres(), m => (Sets, Remark) = (Int(m, "n"), m.Groups["far"].Value));
         Count(SetsOf(), TakeSets);
         // “4x15, 45s”: a time after sets of reps is the rest.
-        if (Sets is not null && RepsLow is not null && Gaps.Count == 0)
+        if (Sets is not null && (RepsLow ?? Length) is not null && Gaps.Count == 0)
             Count(TimeAtEnd(), m => Gap(TimeOf(m.Groups["t"].Value), m));
         Count(ByRound(), m => RepsByRound = m.Groups["l"].Value.Replace(" ", "", StringComparison.Ordinal));
         Count(HowMany(), _ => { });
@@ -314,7 +314,7 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"(?:\b(?:take|then|with|and)\s+)?(?<t>" + Time + @")\s*(?:of\s+)?\b(?:rest|break|recover(?:y)?|r[ée]cup(?:[ée]ration)?|pausa|descanso|breather|pause|off|(?<water>(?:drinks?|water)(?:\s+(?:break|stop))?(?=\s+(?:in\s+)?(?:between|btw|b/w))))\b" + Between, RegexOptions.IgnoreCase)]
     private static partial Regex RestLast();
 
-    [GeneratedRegex(@"(?<t>" + Time + @")\s*(?<where>(?:in\s+)?(?:between|btw|b/w|after|(?:to\s+)?change(?:over)?(?!\s*(?:sides?|legs?|arms?|hands?|over\b|half|direction))|transition|to\s+(?:move(?:\s+on)?|swap|switch)(?!\s*(?:sides?|legs?|arms?|hands?)))\b\s*(?:each\s+|every\s+|all\s+)?(?:" + Rounds + "|" + Moves + @")?\b)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<t>" + Time + @")\s*(?<where>(?:in\s+)?(?:between|btw|b/w|after|to\s+change\s*over|(?:to\s+)?change(?:over)?(?!\s*(?:sides?|legs?|arms?|hands?|over\b|half|direction))|transition|to\s+(?:move(?:\s+on)?|swap|switch)(?!\s*(?:sides?|legs?|arms?|hands?)))\b\s*(?:each\s+|every\s+|all\s+)?(?:" + Rounds + "|" + Moves + @")?\b)", RegexOptions.IgnoreCase)]
     private static partial Regex BetweenOnly();
 
     [GeneratedRegex(@"(?:\brest\s*[:=]?\s*)?\b(?<t>\d{1,3})\s*-\s*(?<h>\d{1,3})\s*(?<u>" + Seconds + "|" + Minutes + @")\s*(?:rest\b)?(?<where>)(?<=rest.*|rest)", RegexOptions.IgnoreCase)]
@@ -362,7 +362,7 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"(?:\bx\s*)?(?<![\d/])(?<l>\d{1,3}(?:\s*/\s*\d{1,3}){2,})(?:\s*reps?\b)?", RegexOptions.IgnoreCase)]
     private static partial Regex ByRound();
 
-    [GeneratedRegex(@"(?<t>" + Time + @")\s*(?:each(?!\s+(?:side|leg|arm|way|hand))|per (?:move|exercise|station)|a (?:move|station)|stations?)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:each|every)\s+(?:one\s+|move\s+|exercise\s+)?for\s+(?<t>" + Time + @")|(?<t>" + Time + @")\s*(?:each(?!\s+(?:side|leg|arm|way|hand))|per (?:move|exercise|station)|a (?:move|station)|stations?)\b", RegexOptions.IgnoreCase)]
     private static partial Regex EachLong();
 
     [GeneratedRegex(@"(?:\b(?:for\s+)?(?:about\s+|around\s+)?)(?<t>" + Time + ")", RegexOptions.IgnoreCase)]

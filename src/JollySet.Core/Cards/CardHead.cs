@@ -58,11 +58,14 @@ internal sealed partial class CardHead
         return read.Count == 0 ? null : (string.Join(" · ", read.Distinct()), string.Join(", ", over));
     }
 
+    // One of them is in everything a need is spoken in: looked for before the pattern.
+    private static readonly SearchValues<string> NeedSigns = SearchValues.Create(["knee", "wrist", "back", "shoulder", "hip", "neck", "space", "jump", "impact", "floor", "down", "kit", "equipment", "kneel", "pregnan", "blood", "hypertension", "osteoporosis", "vertigo"], StringComparison.OrdinalIgnoreCase);
+
     /// <summary>The needs spoken of in a sentence, as they are judged, and its words without them.</summary>
     public static (ImmutableArray<string> Needs, string Others) NeedsIn(string text)
     {
         var (needs, others) = (ImmutableArray.CreateBuilder<string>(), text);
-        while (SpokenNeed().Match(others) is { Success: true } spoken && BriefWords.Need(spoken.Groups["part"] is { Success: true } part ? $"bad {part.Value}" : spoken.Value) is { } need)
+        while (others.AsSpan().ContainsAny(NeedSigns) && SpokenNeed().Match(others) is { Success: true } spoken && BriefWords.Need(spoken.Groups["part"] is { Success: true } part ? $"bad {part.Value}" : spoken.Value) is { } need)
         {
             needs.Add(need);
             // “Bad knees and wrists”: the next words are needs too.

@@ -1,3 +1,4 @@
+using System.Buffers;
 using System.Text.RegularExpressions;
 using JollySet.Core.Moves;
 
@@ -9,7 +10,10 @@ internal static partial class CardPhrases
     /// <summary>A name of a block or move has no more words.</summary>
     public const int FewWords = 5;
 
-    public static CardPart PartOf(string text) => WarmUp().IsMatch(text) ? CardPart.WarmUp : CoolDown().IsMatch(text) ? CardPart.CoolDown : CardPart.Main;
+    // Looked for before the patterns that are dear.
+    private static readonly SearchValues<string> Cools = SearchValues.Create(["cool", "cd", "c/d", "stretch", "wind", "retour", "tirements", "abwärmen", "dehnen", "vuelta", "estiramientos"], StringComparison.OrdinalIgnoreCase);
+
+    public static CardPart PartOf(string text) => WarmUp().IsMatch(text) ? CardPart.WarmUp : text.AsSpan().ContainsAny(Cools) && CoolDown().IsMatch(text) ? CardPart.CoolDown : CardPart.Main;
 
     /// <summary>Another way to do a move, as it stands in brackets: easier, harder, or, for a need.</summary>
     public static (string Kind, string Text)? WayOf(string text) =>

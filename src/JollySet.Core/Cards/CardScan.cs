@@ -25,8 +25,10 @@ internal sealed partial class CardScan
         left = Numbers().Replace(BareSeconds().Replace(text, "${n}s"), m => Worded(m.Value));
         left = TwoTimes().Replace(left, "${w}/${r}");
         // “Rest 90 s after B2”: after the pair.
-        left = AfterLetter().Replace(left, "");
-        left = RightAndLeft().Replace(left, "${n}${u} each side");
+        if (Has("after"))
+            left = AfterLetter().Replace(left, "");
+        if (HasNumbers())
+            left = RightAndLeft().Replace(left, "${n}${u} each side");
         left = ShortRest().Replace(left, "rest ${t}");
         left = PairsOf().Replace(left, m => m.Groups["n"].Value switch { "2" => "in pairs", "3" => "in threes", _ => "in fours" });
         left = TimesListed().Replace(left, m => string.Join('-', Digits().Matches(m.Value).Select(d => d.Value)) + "s");
@@ -35,12 +37,15 @@ internal sealed partial class CardScan
         if (!isLine)
             left = MinutesShort().Replace(left, "${n} min");
         hasFigures = text.Any(char.IsAsciiDigit) || left.Any(char.IsAsciiDigit) || MinuteOff().IsMatch(left);
-        Count(Exertion(), m => Remark = m.Value.Trim());
+        if (Has("rpe") || Has("%"))
+            Count(Exertion(), m => Remark = m.Value.Trim());
         left = MinuteOff().Replace(left, "60s ${off}");
-        Take(EveryMinute(), m => (Every, RoundsLow, Total) = (m.Groups["n"].Success ? int.Parse(m.Groups["n"].Value, CultureInfo.InvariantCulture) * 60 : 60, m.Groups["x"].Success ? Int(m, "t") : null, m.Groups["t"].Success && !m.Groups["x"].Success ? int.Parse(m.Groups["t"].Value, CultureInfo.InvariantCulture) * 60 : null));
+        if (Has("min") || Has("mom"))
+            Take(EveryMinute(), m => (Every, RoundsLow, Total) = (m.Groups["n"].Success ? int.Parse(m.Groups["n"].Value, CultureInfo.InvariantCulture) * 60 : 60, m.Groups["x"].Success ? Int(m, "t") : null, m.Groups["t"].Success && !m.Groups["x"].Success ? int.Parse(m.Groups["t"].Value, CultureInfo.InvariantCulture) * 60 : null));
         if (Every == 0)
             (Every, Total) = (null, null);
-        Take(Amrap(), m => (IsAmrap, Length) = (true, m.Groups["t"].Success ? int.TryParse(m.Groups["t"].Value, NumberStyles.None, CultureInfo.InvariantCulture, out var bare) ? bare * 60 : TimeOf(m.Groups["t"].Value) : Length));
+        if (Has("amrap") || Has("as many"))
+            Take(Amrap(), m => (IsAmrap, Length) = (true, m.Groups["t"].Success ? int.TryParse(m.Groups["t"].Value, NumberStyles.None, CultureInfo.InvariantCulture, out var bare) ? bare * 60 : TimeOf(m.Groups["t"].Value) : Length));
         var hasMass = hasFigures && MassWord().IsMatch(left);
         if (hasMass)
             Count(LoadByRound(), m => (RepsByRound, Load, Sets) = (string.Join('/', m.Groups["n"].Captures), string.Join('/', m.Groups["w"].Captures.Select(w => Dot(w.Value) + "kg")), m.Groups["n"].Captures.Count));
@@ -62,7 +67,8 @@ internal sealed partial class CardScan
         Count(WorkOnly(), m => Work = Int(m, "w"));
         Count(WorkSaid(), m => Work = TimeOr(m.Groups["t"].Value));
         var runs = 0;
-        Count(Running(), m => (Scheme, runs) = (SchemeOf(m.Value), m.Index));
+        if (HasNumbers())
+            Count(Running(), m => (Scheme, runs) = (SchemeOf(m.Value), m.Index));
         if (Scheme is not null && BackAgain().Match(left, runs) is { Success: true } back && Scheme.ThereAndBack is { } both)
             (Scheme, left) = (both, left.Remove(back.Index, back.Length));
         // 45:15 is work and rest; 18:37 is the time of day.
@@ -71,7 +77,8 @@ internal sealed partial class CardScan
         Count(WorkRest(), m => (Work, Rest) = (Int(m, "w"), Int(m, "r")));
         for (var n = 0; n < MostGaps; n++)
         {
-            Count(RestRange(), m => Gap(TimeOf(m.Groups["t"].Value + m.Groups["u"].Value), m, TimeOf(m.Groups["h"].Value + m.Groups["u"].Value)));
+            if (Has("rest"))
+                Count(RestRange(), m => Gap(TimeOf(m.Groups["t"].Value + m.Groups["u"].Value), m, TimeOf(m.Groups["h"].Value + m.Groups["u"].Value)));
             Count(RestFirst(), m => Gap(TimeOr(m.Groups["t"].Value), m));
             Count(RestLast(), m =>
             {
@@ -175,6 +182,11 @@ internal sealed partial class CardScan
         if (hasFigures)
             Take(regex, taken);
     }
+
+    private bool Has(string word) => left.Contains(word, StringComparison.OrdinalIgnoreCase);
+
+    /// <summary>Whether there is more than one number.</summary>
+    private bool HasNumbers() => left.AsSpan().IndexOfAnyInRange('0', '9') is >= 0 and var first && left.AsSpan()[first..].IndexOfAnyExceptInRange('0', '9') is > 0 and var end && left.AsSpan()[(first + end)..].ContainsAnyInRange('0', '9');
 
     private void Take(Regex regex, Action<Match> taken)
     {

@@ -253,6 +253,44 @@ test.describe("by hand", () => {
     await expect(flag(page, "Push-up")).toBeFocused();
   });
 
+  test("several flags are pegged together and then dragged, pulled, carried and taken out as one", async ({ page }) => {
+    await makeClass(page);
+    await cloth(page, "Goblet squat").click({ modifiers: ["Shift"] });
+    await cloth(page, "Push-up").click({ modifiers: ["Shift"] });
+    await expect(page.locator("#said")).toHaveText("Push-up taken, 2 together.");
+    await expect(page.locator("#bench")).toHaveCount(0);
+    await expect(page.locator(".line.wide a.flag.taken").first().locator(".peg")).toHaveCount(1);
+    const row = await middle(cloth(page, "Bent-over row"));
+    await drag(page, await middle(cloth(page, "Push-up")), [row[0] - 60, row[1]]);
+    await said(page, /rest 30\)\ngoblet squat[^\n]*\npush-up[^\n]*\nbent-over row/);
+    const from = await edge(flag(page, "Push-up"));
+    const width = (await cloth(page, "Push-up").boundingBox()).width;
+    await drag(page, from, [from[0] - (width * 3) / 10, from[1]]);
+    await said(page, /goblet squat x7[^\n]*\npush-up x7/);
+    await flag(page, "Push-up").focus();
+    await page.keyboard.press("Alt+ArrowRight");
+    await said(page, /rest 30\)\nbent-over row[^\n]*\ngoblet squat x7[^\n]*\npush-up x7/);
+    await flag(page, "Push-up").focus();
+    await page.keyboard.press("Delete");
+    await expect(page.locator(".line.wide a.flag", { hasText: "Push-up" })).toHaveCount(0);
+    await expect(page.locator(".line.wide a.flag", { hasText: "Goblet squat" })).toHaveCount(0);
+    await expect(page.locator(".line.wide a.flag.taken")).toHaveCount(0);
+  });
+
+  test("flags are pegged by keys, and Esc lets them go before it closes the bench", async ({ page }) => {
+    await makeClass(page);
+    await flag(page, "Goblet squat").click();
+    await expect(page.locator("#bench")).toBeVisible();
+    await flag(page, "Goblet squat").focus();
+    await page.keyboard.press("Shift+ArrowRight");
+    await expect(page.locator("#said")).toHaveText(/taken, 2 together/);
+    await page.keyboard.press("Escape");
+    await expect(page.locator(".line.wide a.flag.taken")).toHaveCount(0);
+    await expect(page.locator("#bench")).toBeVisible();
+    await page.keyboard.press("Space");
+    await expect(page.locator("#said")).toHaveText(/taken, 1 together/);
+  });
+
   test("its free edge is pulled for seconds and reps, bare rope for rests, the knot for rounds; Esc lets go", async ({ page }) => {
     await makeClass(page);
     const from = await edge(flag(page, "Push-up"));

@@ -164,7 +164,7 @@ public class PlanEditTests
         Assert.Contains("needs a flow block", After(new SetStationPart(Station(1), "tempo", "@4 beats")), StringComparison.Ordinal);
 
     [Fact]
-    public void No_edit_leaves_a_plan_that_cannot_be_written_and_read() => Gen.Select(PlanGen.Plans, Gen.Int[0, 7], Gen.Int[1, 4], Gen.Int[0, 4]).Sample((plan, kind, station, to) =>
+    public void No_edit_leaves_a_plan_that_cannot_be_written_and_read() => Gen.Select(PlanGen.Plans, Gen.Int[0, 11], Gen.Int[1, 4], Gen.Int[0, 4]).Sample((plan, kind, station, to) =>
     {
         plan = Ids.Given(plan);
         var there = plan.Blocks[to % plan.Blocks.Length];
@@ -178,6 +178,9 @@ public class PlanEditTests
             3 => new RemoveStation(station),
             4 => new MoveStation(station, to),
             5 => new CarryStation(station, plan.Blocks[(to + 1) % plan.Blocks.Length].Id, to),
+            7 => new RemoveStations([.. there.Stations.Select(s => s.Id).Take(to)]),
+            8 or 9 => new CarryStations([.. plan.Blocks.SelectMany(b => b.Stations).Select(s => s.Id).Where(id => id % 3 == station % 3)], plan.Blocks[(to + 1) % plan.Blocks.Length].Id, kind == 8 ? station : null, Copy: to % 2 == 0),
+            10 => new PullAmounts([.. plan.Blocks.SelectMany(b => b.Stations).Select(s => s.Id).Where(id => id % 3 == station % 3)], (to - 2) * 40),
             6 => new CarryStation(station, plan.Blocks[(to + 1) % plan.Blocks.Length].Id, to, Copy: true),
             _ => new DuplicateStation(station),
         };

@@ -1,3 +1,4 @@
+using System.Collections.Immutable;
 using System.Globalization;
 using JollySet.Core.Building;
 using JollySet.Core.Checks;
@@ -11,6 +12,7 @@ namespace JollySet.Web.Pages.Plan;
 /// <summary>Turns a posted form into the edit it stands for: what it says otherwise than the revision it was made on. Every form says what it does in <c>do</c>, and names blocks and stations by their numbers.</summary>
 internal static class EditForm
 {
+    private const int MostShown = 7200;
     private static readonly string[] BriefKeys = ["minutes", "place", "style", "focus", "goal", "audience", "people", "needs", "kit", "claims"];
     private static readonly string[] StationParts = ["move", "amount", "load", "tempo", "sides", "rest", "easier", "harder", "note"];
 
@@ -37,13 +39,15 @@ internal static class EditForm
             "add" => new AddStation(block, Text(form, "line"), Number(form, "to") is > 0 and var to ? to : null),
             "station" => StationEdit(form, plan, station, studio),
             "swap" => new SetStation(station, Text(form, "line")),
-            "remove" => new RemoveStation(station),
+            "remove" => Numbers(form, "stations") is { IsEmpty: false } several ? new RemoveStations(several) : new RemoveStation(station),
             "duplicate" => new DuplicateStation(station),
             "up" => new MoveStation(station, NumberOf(plan, station) - 1),
             "down" => new MoveStation(station, NumberOf(plan, station) + 1),
             "move" => new MoveStation(station, Number(form, "to")),
             "say" => CommandLine.Read(Text(form, "say"), new Here(TimelineBuilder.Build(plan, studio), Number(form, "open"), Number(form, "at"))).Edit,
             "carry" => new CarryStation(station, Number(form, "goal"), Number(form, "to"), form.ContainsKey("copy")),
+            "carry-together" => new CarryStations(Numbers(form, "stations"), Number(form, "goal"), Number(form, "before") is > 0 and var before ? before : null, form.ContainsKey("copy")),
+            "pull" => new PullAmounts(Numbers(form, "stations"), Math.Clamp(Number(form, "steps"), -1000, 1000), ShownOf(Text(form, "shown"))),
             "fit" => Core.Fitting.FitTo.Read(Number(form, "minutes"), Text(form, "edits")),
             "order" => Core.Ordering.PutInOrder.Read(Text(form, "edits")),
             "build" => Built(form, plan, studio),
@@ -107,6 +111,13 @@ internal static class EditForm
     private static int PlaceOf(ClassPlan plan, int block) => plan.FindBlock(block) is { } found ? plan.Blocks.IndexOf(found) : 0;
 
     private static int NumberOf(ClassPlan plan, int station) => plan.FindStation(station) is { } found ? found.At + 1 : 0;
+
+    /// <summary>What a flag shows: “x12”, “40s”.</summary>
+    private static Amount? ShownOf(string text) =>
+        int.TryParse(text.Trim('x', 's'), NumberStyles.None, CultureInfo.InvariantCulture, out var number) && number is > 0 and <= MostShown ? text.StartsWith('x') ? Reps.Of(Math.Min(number, Limits.Reps)) : Timed.OfSeconds(number) : null;
+
+    private static ImmutableArray<int> Numbers(IFormCollection form, string key) =>
+        [.. Text(form, key).Split(',').Select(n => int.TryParse(n, NumberStyles.None, CultureInfo.InvariantCulture, out var number) ? number : 0).Where(n => n > 0).Distinct().Take(Limits.Blocks * Limits.Stations)];
 
     private static string Text(IFormCollection form, string key) => form[key].ToString();
 

@@ -1,16 +1,17 @@
 // The bench: what a flag is opens under its own rope; flags are walked along with the arrows and changed by keys.
+import { act, carry, placeOf, post, pullBy } from "./by-keys.js";
 import { startDragging } from "./drag.js";
 import { bringIntoSight } from "./sight.js";
 import { showOthers } from "./others-here.js";
 import { afterParts, focusOn } from "./edits.js";
 import { startSaying } from "./say.js";
 import { hideGhosts, startWhatIf } from "./what-if.js";
+import { extend, keepTaken, letGo, startTaking, toggle } from "./together.js";
 import { closeWord, foreseen, openWord, settleWords } from "./words.js";
 
 const page = () => document.getElementById("main");
 const bench = () => document.getElementById("bench");
 const said = document.getElementById("said");
-const pull = { timer: 0, flag: "", by: 0 };
 let all = false;
 let walking = 0;
 let shown = "";
@@ -22,21 +23,13 @@ export function startBench() {
   document.addEventListener("keydown", keyed);
   afterParts.push(settle);
   startDragging(post);
+  startTaking();
   startWhatIf(foreseen);
   startSaying({ openAt });
   settle();
   const { at, rope, block } = Object.fromEntries(new URL(location.href).searchParams);
   const named = /^#s(\d+)$/.exec(location.hash)?.[1];
   if (at || (named && block)) open({ block, station: at ?? named, rope: rope || "1" });
-}
-
-/** What a way into the class leads to: block, station and rope; null where it leads elsewhere. */
-function placeOf(way) {
-  const address = new URL(way.href?.baseVal ?? way.href, location.href);
-  const block = address.searchParams.get("block");
-  if (address.pathname !== location.pathname || !block) return null;
-  const hung = way.closest(".hung");
-  return { block, station: /^#s(\d+)$/.exec(address.hash)?.[1] ?? "0", rope: hung ? hung.id.split("-")[2] : "1" };
 }
 
 function open({ block, station, rope }) {
@@ -94,10 +87,12 @@ function keyed(event) {
   const flag = event.target.closest?.(".line.wide a.flag, .line.wide a.rope-way");
   if (event.key === "Escape" && event.target.closest?.(".brief-says")) closeWord();
   else if (event.key === "Escape" && (flag || event.target.closest?.("#bench"))) {
-    if (!closeWord() && bench()) close();
+    if (!letGo() && !closeWord() && bench()) close();
   } else if (!flag) return;
+  else if (event.key === " " && flag.matches(".flag")) toggle(flag);
   else if (event.key.startsWith("Arrow")) {
     if (event.altKey) carry(flag, event.key);
+    else if (event.shiftKey) extend(flag, walk(flag, event.key));
     else walk(flag, event.key);
   } else if (event.altKey) return;
   else if ("+=".includes(event.key)) pullBy(flag, 1);
@@ -114,55 +109,17 @@ function walk(flag, key) {
   const at = ropes[on].indexOf(flag);
   const side = { ArrowLeft: -1, ArrowRight: 1 }[key];
   const next = side ? ropes[on][at + side] : nearest(ropes[on + (key === "ArrowUp" ? -1 : 1)], flag);
-  if (!next) return;
+  if (!next) return null;
   makeCurrent(next);
   next.focus();
-  if (!bench()) return;
   clearTimeout(walking);
-  walking = setTimeout(() => open(placeOf(next)), 120);
+  if (bench()) walking = setTimeout(() => open(placeOf(next)), 120);
+  return next;
 }
 
 function nearest(rope, flag) {
   const middle = (one) => one.getBoundingClientRect().left + one.getBoundingClientRect().width / 2;
   return rope?.toSorted((a, b) => Math.abs(middle(a) - middle(flag)) - Math.abs(middle(b) - middle(flag)))[0];
-}
-
-/** Posts an edit of the flag's station. */
-function act(flag, what, more = {}) {
-  const { block, station } = placeOf(flag) ?? {};
-  if (!station || station === "0") return;
-  const place = flag.getAttribute("aria-label").match(/: (\d+)\. /)?.[1] ?? "1";
-  post({ do: what, block, station, place, ...more });
-}
-
-function post(values) {
-  htmx.ajax("POST", location.pathname, { source: page(), swap: "none", values });
-}
-
-function carry(flag, key) {
-  const what = { ArrowLeft: "up", ArrowRight: "down" }[key];
-  if (what) return act(flag, what);
-  // Up and down: to the next block that has stations.
-  const ropes = [...document.querySelectorAll(".line.wide .hung")].filter((rope) => rope.querySelector("a.flag"));
-  const blocks = [...new Set(ropes.map((rope) => rope.id.split("-")[1]))];
-  const goal = blocks[blocks.indexOf(placeOf(flag)?.block) + (key === "ArrowUp" ? -1 : 1)];
-  if (goal) act(flag, "carry", { goal, to: key === "ArrowUp" ? "99" : "1" });
-}
-
-/** Fives of seconds, or reps by one; several presses are one edit. */
-function pullBy(flag, step) {
-  const takes = /^(x?)(\d+)(s?)$/.exec(flag.dataset.takes ?? "");
-  if (!takes) return;
-  pull.by = pull.flag === flag.id ? pull.by + step : step;
-  pull.flag = flag.id;
-  const [, times, number, seconds] = takes;
-  const amount = times ? Math.max(1, Number(number) + pull.by) : Math.max(5, Number(number) + pull.by * 5);
-  said.textContent = times ? `${amount} reps` : `${amount} s`;
-  clearTimeout(pull.timer);
-  pull.timer = setTimeout(() => {
-    Object.assign(pull, { by: 0, flag: "" });
-    act(document.getElementById(flag.id) ?? flag, "station", { amount: `${times}${amount}${seconds}` });
-  }, 300);
 }
 
 /** One flag of the line is reached by Tab: the one that is open, or was last. */
@@ -173,6 +130,7 @@ function makeCurrent(flag) {
 
 function settle(answer, from) {
   hideGhosts();
+  keepTaken();
   const { open: block, at, rope } = page().dataset;
   const opened = at && at !== "0" ? document.querySelector(`[id^="f${block}-${rope}-${at}-"]`) : null;
   const flags = document.querySelectorAll(".line.wide a.flag, .line.wide a.rope-way");

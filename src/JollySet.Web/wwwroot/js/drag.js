@@ -1,6 +1,7 @@
 // Flags by hand: dragged along their rope or to another, Alt for a copy; pulled by their free edge for seconds in fives, or reps by one;
 // bare rope pulled for rests, the knot at its end for rounds. What is seen while pulling is for show; the server's answer is the truth.
 import { blockOf, cloth, ghost, goalAt, mark, stationOf, svgName } from "./drop.js";
+import { those } from "./together.js";
 import { foreseen } from "./words.js";
 
 const EDGE = 9;
@@ -80,22 +81,26 @@ function isEdge(flag, event) {
 
 /** The free edge: seconds in fives, reps by one. */
 function amount(flag, post) {
-  const [, times, number, unit] = /^(x?)(\d+)(s?)$/.exec(flag.dataset.takes ?? "") ?? [];
+  const [, times, number] = /^(x?)(\d+)s?$/.exec(flag.dataset.takes ?? "") ?? [];
   if (!number || stationOf(flag) === "0") return null;
   const box = cloth(flag).getBBox();
   const width = cloth(flag).getBoundingClientRect().width;
-  const edit = { do: "station", block: blockOf(flag), station: stationOf(flag) };
-  let said = flag.dataset.takes;
+  const several = those(flag);
+  const edit = { do: "pull", block: blockOf(flag), station: stationOf(flag), stations: several.join(), shown: flag.dataset.takes };
+  let steps = 0;
   return {
     how(by) {
-      const wanted = (Number(number) * (width + by)) / width;
-      const whole = times ? Math.max(1, Math.round(wanted)) : Math.max(5, Math.round(wanted / 5) * 5);
-      said = `${times}${whole}${unit}`;
+      const wanted = (Number(number) * by) / width / (times ? 1 : 5);
+      steps = Math.max(Math.round(wanted), Math.ceil(1 - Number(number) / (times ? 1 : 5)));
+      const whole = Number(number) + steps * (times ? 1 : 5);
       cloth(flag).setAttribute("transform", `translate(${box.x} 0) scale(${whole / Number(number)} 1) translate(${-box.x} 0)`);
-      tell(times ? `×${whole}` : `${whole} s`, { ...edit, amount: said });
+      tell(`${times ? `×${whole}` : `${whole} s`}${several.length > 1 ? `, ${several.length} flags` : ""}`, {
+        ...edit,
+        steps: String(steps),
+      });
       return [ghost(flag, box)];
     },
-    end: () => said !== flag.dataset.takes && post({ ...edit, amount: said }),
+    end: () => steps !== 0 && post({ ...edit, steps: String(steps) }),
   };
 }
 
@@ -133,7 +138,11 @@ function rounds(knot, post) {
 /** The flag itself: to another place of its rope or of another. */
 function place(flag, post) {
   if (stationOf(flag) === "0") return null;
-  const edit = { do: "carry", block: blockOf(flag), station: stationOf(flag) };
+  const several = those(flag);
+  const edit =
+    several.length > 1
+      ? { do: "carry-together", block: blockOf(flag), stations: several.join() }
+      : { do: "carry", block: blockOf(flag), station: stationOf(flag) };
   let goal = null;
   return {
     how(by, event) {
@@ -143,7 +152,7 @@ function place(flag, post) {
         return [];
       }
       if (event.altKey) goal.values.copy = "yes";
-      tell(event.altKey ? "once more here" : "here", { ...edit, ...goal.values });
+      tell(`${several.length > 1 ? `${several.length} ` : ""}${event.altKey ? "once more here" : "here"}`, { ...edit, ...goal.values });
       return [mark(goal)];
     },
     end: () => goal && post({ ...edit, ...goal.values }),

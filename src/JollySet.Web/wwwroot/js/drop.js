@@ -32,7 +32,7 @@ export function goalAt(event, flag) {
   if (sameBlock && !event.altKey && at === own + 1) return null;
   const next = stations[before.length];
   const x = next ? (before.length > 0 ? (before.at(-1).right + next.left) / 2 : next.left - 10) : before.at(-1).right + 12;
-  return { values: { goal: blockOf(hung.firstElementChild), to: String(at) }, hung, x };
+  return { values: { goal: blockOf(hung.firstElementChild), to: String(at), before: next?.station ?? "" }, hung, x };
 }
 
 /** A mark between two flags, where the one that is dragged would hang. */

@@ -203,6 +203,53 @@ test.describe("on a phone", () => {
   });
 });
 
+test.describe("by touch", () => {
+  test.use({ hasTouch: true });
+  /** A flag held until it takes hold, brought somewhere, and let go. */
+  const bring = async (page, from, to, carriedBy) => {
+    const hand = await page.context().newCDPSession(page);
+    const touch = (type, at) => hand.send("Input.dispatchTouchEvent", { type, touchPoints: at ? [{ x: at[0], y: at[1] }] : [] });
+    await touch("touchStart", from);
+    await expect(carriedBy.and(page.locator(".held"))).toHaveCount(1);
+    await touch("touchMove", [from[0], (from[1] + to[1]) / 2]);
+    await touch("touchMove", to);
+    await expect(page.locator("#pulled")).toContainText("here");
+    await touch("touchEnd");
+  };
+  const middle = async (locator) => {
+    await locator.scrollIntoViewIfNeeded();
+    const box = await locator.boundingBox();
+    return [box.x + 40, box.y + box.height / 2];
+  };
+
+  test("on a phone a flag is held and brought along its rope and to a furled block; the page stays where it is", async ({ page }) => {
+    await page.setViewportSize({ width: 390, height: 844 });
+    await makeClass(page);
+    const hung = (name) => page.locator(".line.narrow a.flag", { hasText: name }).first();
+    await expect(hung("Push-up")).toBeVisible();
+    const squat = await middle(hung("Goblet squat"));
+    const top = await page.evaluate(() => window.scrollY);
+    await bring(page, await middle(hung("Push-up")), [squat[0], squat[1] - 12], hung("Push-up"));
+    expect(await page.evaluate(() => window.scrollY)).toBe(top);
+    await said(page, /between 60\)\npush-up[^\n]*\ngoblet squat/);
+    await page.evaluate(() => window.scrollTo(0, 0));
+    await bring(
+      page,
+      await middle(hung("Push-up")),
+      await middle(page.locator(".line.narrow a.furled", { hasText: "B: Ropes" })),
+      hung("Push-up"),
+    );
+    await said(page, /bent-over row[^\n]*\npush-up/);
+  });
+
+  test("on a wide screen a flag held by touch is dragged to another rope", async ({ page }) => {
+    await makeClass(page);
+    const row = await middle(flag(page, "Bent-over row").locator(".cloth"));
+    await bring(page, await middle(flag(page, "Push-up").locator(".cloth")), [row[0] + 300, row[1]], flag(page, "Push-up"));
+    await said(page, /bent-over row[^\n]*\npush-up/);
+  });
+});
+
 test.describe("by hand", () => {
   const drag = async (page, from, to, { key } = {}) => {
     await page.mouse.move(...from);

@@ -277,6 +277,9 @@ test.describe("by hand", () => {
     await drag(page, await middle(cloth(page, "Push-up")), [squat[0] - 40, squat[1]]);
     await expect(page.locator("#bench")).toHaveCount(0);
     await said(page, /rest 20, between 60\)\npush-up[^\n]*\ngoblet squat/);
+    await flag(page, "Push-up").press("Enter");
+    await expect(page.locator("#bench")).toBeVisible();
+    await page.locator("#bench-close").click();
     const row = await middle(cloth(page, "Bent-over row"));
     await drag(page, await middle(cloth(page, "Goblet squat")), [row[0] + 300, row[1]]);
     await said(page, /bent-over row x12 \[heavy\]\ngoblet squat/);
@@ -298,6 +301,23 @@ test.describe("by hand", () => {
     await page.keyboard.press("Alt+ArrowUp");
     await expect(page.locator("#bench")).toHaveAttribute("aria-label", "Push-up, 2 of 2 in B: Ropes");
     await expect(flag(page, "Push-up")).toBeFocused();
+  });
+
+  test("a move is dragged onto the line from its small flags, and hung by a press", async ({ page }) => {
+    await makeClass(page);
+    await page.getByRole("button", { name: "Hang a move" }).click();
+    await expect(page.locator("#hang-filter")).toBeFocused();
+    await page.locator("#hang-filter").fill("pull, band");
+    const pulldown = page.locator(".hang-in", { hasText: "band pull-apart" });
+    await expect(pulldown).toBeVisible();
+    const push = await middle(cloth(page, "Push-up"));
+    await drag(page, await middle(pulldown), [push[0] - 60, push[1]]);
+    await expect(page.locator(".hang-shade")).toHaveCount(0);
+    await said(page, /goblet squat[^\n]*\nband pull-apart\npush-up/);
+    await page.locator("#hang-filter").fill("burpee");
+    await page.locator(".hang-in", { hasText: "walk-out burpee" }).press("Enter");
+    await said(page, /push-up[^\n]*\nside plank[^\n]*\nwalk-out burpee/);
+    await expect(page.locator(".hang-in", { hasText: "walk-out burpee" })).toHaveCount(0);
   });
 
   test("several flags are pegged together and then dragged, pulled, carried and taken out as one", async ({ page }) => {

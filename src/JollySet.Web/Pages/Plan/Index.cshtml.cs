@@ -54,6 +54,10 @@ public sealed class PlanModel(ClassBook shelf, ClassTimelines timelines, RulesBo
     /// <param name="q">What is asked of them: words, a muscle, a pattern, kit, needs, a level.</param>
     public IActionResult OnGetSwaps(Guid id, int station, string? q) => shelf.Get(id) is { } kept && SwapsView.OfStation(kept, timelines.Of(kept), station, q) is { } swaps ? Partial("_Swaps", swaps) : NotFound();
 
+    /// <summary>Moves to hang on the line, as small flags by family.</summary>
+    /// <param name="q">What is asked of them: words, a muscle, a pattern, kit, needs, a level.</param>
+    public IActionResult OnGetHang(Guid id, int block, string? q) => shelf.Get(id) is { } kept ? Partial("_Hang", HangView.Of(kept, timelines.Of(kept), block, q)) : NotFound();
+
     /// <summary>What could stand in a block's place.</summary>
     public IActionResult OnGetSwapBlocks(Guid id, int block) => shelf.Get(id) is { } kept && SwapsView.OfBlock(kept, timelines.Of(kept), block) is { } swaps ? Partial("_Swaps", swaps) : NotFound();
 

@@ -1,6 +1,7 @@
 // The bench: what a flag is opens under its own rope; flags are walked along with the arrows and changed by keys.
 import { act, carry, placeOf, post, pullBy } from "./by-keys.js";
 import { startDragging } from "./drag.js";
+import { startHanging } from "./hang.js";
 import { startHolding } from "./hold.js";
 import { bringIntoSight } from "./sight.js";
 import { showOthers } from "./others-here.js";
@@ -25,6 +26,7 @@ export function startBench() {
   afterParts.push(settle);
   startDragging(post);
   startHolding(post);
+  startHanging(post);
   startTaking();
   startWhatIf(foreseen);
   startSaying({ openAt });

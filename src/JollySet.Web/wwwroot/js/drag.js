@@ -22,8 +22,8 @@ export function startDragging(post) {
   document.addEventListener("pointerup", () => finish(true));
   document.addEventListener("pointercancel", () => finish(false));
   document.addEventListener("keydown", (event) => event.key === "Escape" && finish(false), true);
-  // What was pulled is not pressed, too.
-  document.addEventListener("click", (event) => justPulled && (event.preventDefault(), event.stopPropagation()), true);
+  // What was pulled is not pressed, too; a key is no press of it.
+  document.addEventListener("click", (event) => justPulled && event.detail > 0 && (event.preventDefault(), event.stopPropagation()), true);
   // Links are dragged by browsers on their own.
   document.addEventListener("dragstart", (event) => event.target.closest?.(".line") && event.preventDefault());
 }

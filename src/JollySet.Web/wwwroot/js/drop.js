@@ -10,7 +10,7 @@ export const stationOf = (flag) => flag.id.split("-")[2];
 /** The number of the block on whose rope something hangs. */
 export const blockOf = (element) => element.closest(".hung").id.split("-")[1];
 
-/** Between which flags of which rope the pointer is; null where that would change nothing. */
+/** Between which flags of which rope the pointer is; null where that would change nothing. @param {Element | null} flag The one that is dragged; null for one that hangs nowhere yet. */
 export function goalAt(event, flag) {
   const hung = [...document.querySelectorAll(".line.wide .hung")].find((rope) => {
     const box = rope.getBoundingClientRect();
@@ -26,8 +26,8 @@ export function goalAt(event, flag) {
   }
   if (stations.length === 0) return null;
   const before = stations.filter((s) => (s.left + s.right) / 2 < event.clientX);
-  const own = stations.findIndex((s) => s.station === stationOf(flag));
-  const sameBlock = blockOf(hung.firstElementChild) === blockOf(flag);
+  const own = flag ? stations.findIndex((s) => s.station === stationOf(flag)) : -1;
+  const sameBlock = flag !== null && blockOf(hung.firstElementChild) === blockOf(flag);
   const at = sameBlock && !event.altKey && own >= 0 && own < before.length ? before.length : before.length + 1;
   if (sameBlock && !event.altKey && at === own + 1) return null;
   const next = stations[before.length];

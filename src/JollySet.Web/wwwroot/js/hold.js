@@ -23,7 +23,7 @@ export function startHolding(post) {
   // A page under a held flag does not scroll, and no menu opens over it.
   document.addEventListener("touchmove", (event) => hand?.held && event.preventDefault(), { passive: false });
   document.addEventListener("contextmenu", (event) => hand && event.preventDefault());
-  document.addEventListener("click", (event) => justHeld && (event.preventDefault(), event.stopPropagation()), true);
+  document.addEventListener("click", (event) => justHeld && event.detail > 0 && (event.preventDefault(), event.stopPropagation()), true);
 }
 
 function begin(event) {

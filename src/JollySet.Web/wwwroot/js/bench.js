@@ -1,8 +1,6 @@
 // The bench: what a flag is opens under its own rope; flags are walked along with the arrows and changed by keys.
 import { act, carry, placeOf, post, pullBy } from "./by-keys.js";
 import { startDragging } from "./drag.js";
-import { startHanging } from "./hang.js";
-import { startHolding } from "./hold.js";
 import { bringIntoSight } from "./sight.js";
 import { showOthers } from "./others-here.js";
 import { afterParts, focusOn } from "./edits.js";
@@ -25,8 +23,7 @@ export function startBench() {
   document.addEventListener("keydown", keyed);
   afterParts.push(settle);
   startDragging(post);
-  startHolding(post);
-  startHanging(post);
+  fetchLater();
   startTaking();
   startWhatIf(foreseen);
   startSaying({ openAt });
@@ -34,6 +31,13 @@ export function startBench() {
   const { at, rope, block } = Object.fromEntries(new URL(location.href).searchParams);
   const named = /^#s(\d+)$/.exec(location.hash)?.[1];
   if (at || (named && block)) open({ block, station: at ?? named, rope: rope || "1" });
+}
+
+/** What only some hands ask for is fetched when they do: holding flags by touch, the drawer of moves. */
+function fetchLater() {
+  if (navigator.maxTouchPoints > 0) import("./hold.js").then(({ startHolding }) => startHolding(post));
+  const drawer = document.getElementById("hang");
+  drawer?.addEventListener("toggle", () => import("./hang.js").then(({ startHanging }) => startHanging(post)), { once: true });
 }
 
 function open({ block, station, rope }) {
@@ -78,6 +82,14 @@ function clicked(event) {
   if (word) openWord(word);
   else if (event.target.closest("#bench-close")) close();
   else if (event.target.closest("#bench-more")) showAll(!all);
+  else if (event.target.closest("#hang-opens")) openDrawer();
+}
+
+/** Opens the drawer of moves with the keyboard in it, or closes it. */
+function openDrawer() {
+  const drawer = document.getElementById("hang");
+  drawer.open = !drawer.open;
+  if (drawer.open) document.getElementById("hang-filter").focus({ preventScroll: matchMedia("(min-width: 701px)").matches });
 }
 
 function showAll(yes) {

@@ -14,14 +14,17 @@ const drawer = () => document.getElementById("hang");
 const filter = () => document.getElementById("hang-filter");
 
 /**
- * Makes the drawer open and its flags be dragged; once for a page.
+ * Makes the drawer's flags be dragged; once for a page, when it is opened.
  * @param {(values: object) => void} post Posts an edit.
  */
 export function startHanging(post) {
-  if (!drawer()) return;
   drawer().addEventListener("toggle", look);
-  drawer().addEventListener("keydown", (event) => event.key === "Escape" && !hung && open(false));
-  document.addEventListener("click", (event) => event.target.closest("#hang-opens") && open(!drawer().open));
+  look();
+  drawer().addEventListener("keydown", (event) => {
+    if (event.key !== "Escape" || hung) return;
+    drawer().open = false;
+    document.getElementById("hang-opens").focus();
+  });
   filter().addEventListener("input", () => {
     clearTimeout(looking);
     looking = setTimeout(look, 250);
@@ -33,12 +36,6 @@ export function startHanging(post) {
   document.addEventListener("pointercancel", () => end(null));
   document.addEventListener("keydown", (event) => event.key === "Escape" && end(null), true);
   document.addEventListener("click", (event) => justHung && event.detail > 0 && (event.preventDefault(), event.stopPropagation()), true);
-}
-
-/** Opens the drawer with the keyboard in it, or closes it. */
-function open(yes) {
-  drawer().open = yes;
-  (yes ? filter() : document.getElementById("hang-opens")).focus({ preventScroll: matchMedia("(min-width: 701px)").matches });
 }
 
 /** Asks once for each state of the class, open block and question. */

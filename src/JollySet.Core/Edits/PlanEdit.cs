@@ -45,7 +45,7 @@ public sealed record EditResult(ClassPlan? Plan, ImmutableArray<SheetError> Erro
     public static EditResult Of(ClassPlan plan, string? field = null) => new(plan, [], field);
 
     /// <summary>One sentence about something that is no longer there or too much.</summary>
-    public static EditResult Refused(string sentence, string? field = null) => new(null, [new SheetError(1, 1, "", sentence)], field);
+    public static EditResult Refused(string sentence, string? field = null) => new(null, [new SheetError(1, 1, "", sentence) { IsSentence = true }], field);
 
     /// <summary>The block has gone meanwhile.</summary>
     public static EditResult NoBlock { get; } = Refused("that block is not there any more");

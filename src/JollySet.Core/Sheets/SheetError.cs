@@ -7,8 +7,11 @@ public sealed record SheetError(int Line, int Column, string Found, string Expec
 {
     private const int LongestQuoted = 40;
 
+    /// <summary>Whether <see cref="Expected"/> is a whole sentence, about no word in particular.</summary>
+    public bool IsSentence { get; init; }
+
     /// <summary>The error as a sentence, without its place.</summary>
-    public string Message => $"{(Found.Length == 0 ? "nothing" : $"“{Shortened(Found)}”")} – {Expected}";
+    public string Message => IsSentence ? Expected : $"{(Found.Length == 0 ? "nothing" : $"“{Shortened(Found)}”")} – {Expected}";
 
     /// <summary><c>line:column: message</c>.</summary>
     public override string ToString() => $"{Line}:{Column}: {Message}";

@@ -59,6 +59,6 @@ public class ManyStationsTests
         Assert.Equal("took 3 stations out", new RemoveStations([Id("plank"), Id("squat"), Id("push-up")]).Summary(Plan));
         Assert.Equal("2 reps less of deadlift", new PullAmounts([Id("deadlift")], -2).Summary(Plan));
         Assert.Equal("10 s more of squat and plank", new PullAmounts([Id("plank"), Id("squat")], 2).Summary(Plan));
-        Assert.Contains("not there any more", new RemoveStations([9999]).Apply(Plan).Errors[0].Expected, StringComparison.Ordinal);
+        Assert.Equal("that station is not there any more", new RemoveStations([9999]).Apply(Plan).Errors[0].Message);
     }
 }

@@ -18,6 +18,7 @@ internal static partial class CardPhrases
     /// <summary>Another way to do a move, as it stands in brackets: easier, harder, or, for a need.</summary>
     public static (string Kind, string Text)? WayOf(string text) =>
         ForNeed().Match(text) is { Success: true } spared && BriefWords.Need(spared.Groups["n"].Value) is { } need ? ($"for {need}", spared.Groups["w"].Value.Trim())
+        : AsOption().Match(text) is { Success: true } option ? ("easier", option.Groups["w"].Value)
         : Way().Match(text) is not { Success: true } m ? null
         : (m.Groups["k"].Value.ToLowerInvariant() switch
         {
@@ -200,6 +201,21 @@ internal static partial class CardPhrases
 
     [GeneratedRegex(@"\b(?:and|&)\s+stretch(?:es|ing)?\s*$", RegexOptions.IgnoreCase)]
     public static partial Regex Ending();
+
+    /// <summary>How long every station is.</summary>
+    [GeneratedRegex(@"^(?:all|each|every)\s+(?:stations?|exercises?|moves?)(?:\s+(?:is|are|for|lasts?))?\s*[:-]?\s*(?<t>\d{1,3}\s*(?:secs?|seconds?|s|mins?|minutes?)\b)(?!\s*each|\s*,\s*\d{1,3}\s*(?:secs?|seconds?|s)\s*,)", RegexOptions.IgnoreCase)]
+    public static partial Regex AllLast();
+
+    /// <summary>“Seated option”.</summary>
+    [GeneratedRegex(@"^(?<w>seated|kneeling|knees?|wall|supported|standing|chair|lighter|slower|no\s+jump)\s+(?:option|version)$", RegexOptions.IgnoreCase)]
+    public static partial Regex AsOption();
+
+    [GeneratedRegex(@"\b(?:between|after)\s+(?:each\s+|the\s+|all\s+(?:the\s+)?)?(?:blocks?|parts?|sections?)\b", RegexOptions.IgnoreCase)]
+    public static partial Regex BetweenBlocks();
+
+    /// <summary>Before the next of several keys on one line.</summary>
+    [GeneratedRegex(@"\s+(?=(?:kit|equipment|people|venue|place|focus|goal|level|duration|class(?:\s+(?:size|name))?|participants|time|date|day|instructor|teacher|numbers)\s*:\s)", RegexOptions.IgnoreCase)]
+    public static partial Regex NextKey();
 
     /// <summary>How a message ends.</summary>
     [GeneratedRegex(@"^(?:(?:many\s+)?thanks|thank\s+you|cheers|ta|see\s+you|good\s+luck|have\s+fun|enjoy|love|best(?:\s+wishes)?|x{1,4})(?=$|[\s,!.])(?:(?!\d).){0,30}$", RegexOptions.IgnoreCase)]

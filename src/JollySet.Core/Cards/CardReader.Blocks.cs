@@ -66,7 +66,9 @@ public sealed partial class CardReader
             var isName = IsName(line);
             if (isEmpty && scan.Sets is not null && TakesUnder(line, scan))
                 return true;
-            if (isEmpty && (scan.SaysEachSide || scan.Sets is not null) && (Current is not { Stations.Count: 0 } || (text.EndsWith(':') && Current is { Part: not CardPart.Main, Length: not null })))
+            if (isEmpty && Current is null && scan.IsEach && scan.Gaps.Count > 0)
+                blocks.Add(new CardBlock(line.Number, FreeName("A"), CardPart.Main));
+            else if (isEmpty && (scan.SaysEachSide || scan.Sets is not null) && (Current is not { Stations.Count: 0 } || (text.EndsWith(':') && Current is { Part: not CardPart.Main, Length: not null })))
                 blocks.Add(new CardBlock(line.Number, FreeName("A"), CardPart.Main));
             else if (isName)
                 blocks.Add(new CardBlock(line.Number, NameOf(before, scan.Left, part, isEmpty), CardPart.Main));
@@ -216,6 +218,7 @@ public sealed partial class CardReader
             block.Length = scan.Length ?? block.Length;
         foreach (var (seconds, high, gap) in scan.Gaps)
             Gap(block, seconds, gap, onHead: true, high);
+        block.WaterBetween |= scan.SaysWater && scan.Gaps.Exists(g => g.For == CardGap.Rounds);
         // What a block has no word for is kept beside it.
         if (scan.Load is not null || scan.Remark is not null || (!forAll && (scan.Sides is not null || scan.Tempo is not null)))
             block.Notes.Add(line.Text);

@@ -17,6 +17,15 @@ public sealed partial class CardReader
         {
             if (!IsEmpty(scan.Left) && !Drink().IsMatch(WithoutStops(scan.Left)))
                 block.Notes.Add(scan.Left);
+            // “1 min between blocks”, below several: after each of them but the last.
+            if (BetweenBlocks().IsMatch(line.Text) && blocks.FindAll(b => b.Part == CardPart.Main && b.Stations.Count > 0) is { Count: > 1 } several && several[^1] == block)
+            {
+                foreach (var one in several.SkipLast(1))
+                    (one.After, one.Water) = (one.After ?? scan.Gaps[0].Seconds, one.Water || drinks);
+                Say(line, CardLineKind.Setting, string.Create(CultureInfo.InvariantCulture, $"{scan.Gaps[0].Seconds} s between blocks"));
+                return true;
+            }
+
             block.IsRested = block.IsStraight && scan.Gaps[0].For == CardGap.Unsaid;
             // A rest below a block whose moves stood on its own line comes after it.
             var closes = block.Part == CardPart.Main && !(block.RoundsLow > 1) && !block.IsLinked && block.Stations.Count > 1 && block.Stations.TrueForAll(s => s.Line == block.Line);

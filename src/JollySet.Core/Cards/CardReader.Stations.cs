@@ -92,12 +92,25 @@ public sealed partial class CardReader
         {
             if (blocks.Count >= Limits.Blocks)
                 return false;
+            // “Circuit A x3” right above A1: its name and how it runs.
+            if (block.Letter is not null && Current is { Stations.Count: 0, Letter: null, Part: CardPart.Main, IsNamed: true, Scheme: null, IsAmrap: false, Every: null } heading && heading.Line == LineAbove(line))
+            {
+                block.RunsAs(heading);
+                (block.Name, block.IsSuperset) = (heading.Name, heading.IsSuperset);
+                block.Notes.AddRange(heading.Notes);
+                blocks.Remove(heading);
+                settings[heading.Line] = block;
+            }
+
             blocks.Add(block);
         }
 
         Current!.Stations.Add(station);
         return true;
     }
+
+    /// <summary>The number of the line with words before another; 0 where there is none.</summary>
+    private int LineAbove(CardWords line) => words.FindLast(w => w.Number < line.Number && w.Text.Length > 0)?.Number ?? 0;
 
     /// <summary>The block that a station begins; null where it goes on with the one before it.</summary>
     private CardBlock? Begun(CardWords line, CardStation station)

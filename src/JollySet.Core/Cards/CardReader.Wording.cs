@@ -6,7 +6,7 @@ namespace JollySet.Core.Cards;
 public sealed partial class CardReader
 {
     /// <summary>A line in the words the rest of the reader knows.</summary>
-    private string Reworded(string text) => AsTurns(AsRungs(AsInterval(AsMost(AsRounds(AsHow(AsSets(AsOneMove(AsPart(WeDo().Replace(PlanIs().Replace(text, ""), ""))))))))));
+    private string Reworded(string text) => AsTurns(AsRungs(AsInterval(AsMost(AsRounds(AsHow(AsSets(AsOneMove(AsPart(AsEach(WeDo().Replace(PlanIs().Replace(text, ""), "")))))))))));
 
     /// <summary>“R1 10 reps, R2 12 reps” are rungs.</summary>
     private static string AsRungs(string text) =>
@@ -47,4 +47,7 @@ public sealed partial class CardReader
     private string AsPart(string text) =>
         MinutesOf().Match(text) is { Success: true } m && (PartOf(m.Groups["what"].Value) != CardPart.Main || (BlockWord().IsMatch(m.Groups["what"].Value) && Understood(m.Groups["what"].Value) is null) || Ending().IsMatch(m.Groups["what"].Value))
             ? $"{(Ending().IsMatch(m.Groups["what"].Value) ? "cool down, " : "")}{m.Groups["what"].Value} {m.Groups["n"].Value} mins{m.Groups["more"].Value}" : text;
+
+    /// <summary>“All stations 45 secs” is 45 s each.</summary>
+    private static string AsEach(string text) => AllLast().Match(text) is { Success: true } m ? $"{m.Groups["t"].Value} each{text[m.Length..]}" : text;
 }

@@ -146,6 +146,16 @@ public sealed partial class CardReader
         // “B1 40/20 x3: squat, row”: a block of that name, no half of a pair.
         if (line.Letter is not null && Listed(line.Text) is { Items: not null } listed && Scan(listed.Head, isLine: false) is { SaysBlock: true } runs && IsEmpty(runs.Left))
             line = line with { Letter = null, Text = $"{LetterWord().Match(line.Raw).Value} {line.Text}" };
+        // “Date: 12/11  Class: Legs  Time: 45 min”: each for itself.
+        if (HeadKey().IsMatch(line.Text) && NextKey().Split(line.Text) is { Length: > 1 } keyed)
+        {
+            foreach (var piece in keyed)
+                if (!TakesHead(line with { Text = piece }, mayTitle: false))
+                    notes.Add(piece);
+            Say(line, CardLineKind.Head, string.Join(" · ", keyed));
+            return;
+        }
+
         if (isFirst && ((line.IsHeading && PartOf(line.Text) == CardPart.Main) || !BeginsBlock(line.Text) || (TitleBesides().IsMatch(line.Text) && !Talk().IsMatch(line.Text)) || IsTopic(line.Text) || IsOverBlock(line) || IsTitled(line.Text)) && !IsStation(line.Text) && (Scan(line.Text) is { Sets: null } || !BriefWords.Focus(Scan(line.Text).Left).IsEmpty))
         {
             if (IsSpoken().IsMatch(line.Text) && line.Text.Split(' ').Length > FewWords && !TitleBesides().IsMatch(line.Text))
@@ -221,7 +231,7 @@ public sealed partial class CardReader
         if (Margin().IsMatch(text) || PartOf(text) != CardPart.Main || Super().IsMatch(text) || Talk().IsMatch(text))
             return true;
         var scan = Scan(text, isLine: false);
-        return scan.SaysBlock || scan.IsOfAll || (text.Contains(": ", StringComparison.Ordinal) && !HeadKey().IsMatch(text) && Listed(text).Items is not null && Commas().Split(text).Length > 2) || (BlockWord().IsMatch(text) && Understood(scan.Left) is null);
+        return scan.SaysBlock || scan.IsOfAll || (scan.IsEach && scan.Gaps.Count > 0 && IsEmpty(scan.Left)) || (text.Contains(": ", StringComparison.Ordinal) && !HeadKey().IsMatch(text) && Listed(text).Items is not null && Commas().Split(text).Length > 2) || (BlockWord().IsMatch(text) && Understood(scan.Left) is null);
     }
 
     /// <summary>Whether words are certainly a move, with or without how much of it.</summary>

@@ -21,6 +21,12 @@ internal static partial class CardTable
         ["rds"] = "rounds",
         ["reps"] = "reps",
         ["rep"] = "reps",
+        ["sets x reps"] = "reps",
+        ["sets × reps"] = "reps",
+        ["sets/reps"] = "reps",
+        ["sets & reps"] = "reps",
+        ["sets and reps"] = "reps",
+        ["how many"] = "reps",
         ["amount"] = "reps",
         ["count"] = "reps",
         ["time"] = "time",
@@ -148,7 +154,7 @@ internal static partial class CardTable
         string Said(string head) => string.Join(' ', cells.Where((c, i) => i < heads.Length && heads[i] == head && !IsCount(i)).Select(c => c.Trim())).Trim();
         var (sets, reps, time) = (Said("sets") is { Length: > 0 } own ? own : Said("rounds"), Said("reps"), Said("time"));
         var row = new StringBuilder();
-        var amount = reps.Length > 0 ? (char.IsAsciiDigit(reps[^1]) && char.IsAsciiDigit(reps[0]) ? $"x{reps}" : reps) : time.Length > 0 && char.IsAsciiDigit(time[^1]) ? $"{time}s" : time;
+        var amount = reps.Length > 0 ? (char.IsAsciiDigit(reps[^1]) && !reps.Contains('x', StringComparison.OrdinalIgnoreCase) && char.IsAsciiDigit(reps[0]) ? $"x{reps}" : reps) : time.Length > 0 && char.IsAsciiDigit(time[^1]) ? $"{time}s" : time;
         if (sets.Length > 0 && sets.All(char.IsAsciiDigit) && amount.Length > 0)
             row.Append(System.Globalization.CultureInfo.InvariantCulture, $"{sets} x {amount.TrimStart('x')} ");
         row.Append(Said("name"));

@@ -3,7 +3,7 @@ namespace JollySet.Core.Tests.Cards;
 /// <summary>The cards that stand in files, for what has to hold on each of their lines.</summary>
 internal static class CardFiles
 {
-    private static readonly string[] Files = ["first", "second", "third", "fourth", "fifth", "sixth", "seventh", "eighth", "ninth", "tenth", "eleventh", "twelfth", "thirteenth"];
+    private static readonly string[] Files = ["first", "second", "third", "fourth", "fifth", "sixth", "seventh", "eighth", "ninth", "tenth", "eleventh", "twelfth", "thirteenth", "fourteenth"];
 
     /// <summary>Every card once for each of its lines, with words said behind that line.</summary>
     public static IEnumerable<(string Text, string Line)> Everywhere(string said)

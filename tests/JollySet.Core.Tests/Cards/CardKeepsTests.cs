@@ -19,6 +19,9 @@ public class CardKeepsTests
     [InlineData("Quay\n40/20\nsquat\nbad knees\nplank", "needs: knees", "plank")]
     [InlineData("Quay\n40/20\nsquat\nwatch out for a sore shoulder today", "needs: shoulders", "note: watch out for a sore shoulder today")]
     [InlineData("Quay\n40/20\nsquat (for bad knees: wall sit)", "for knees: wall sit", "squat")]
+    [InlineData("Quay\n40/20\nsquat\nmind Una's left shoulder\nplank", "needs: shoulders", "note: mind Una's left shoulder")]
+    [InlineData("Quay\n40/20\nsquat\none is pregnant, one has high blood pressure", "needs: pregnancy, blood pressure", "one is pregnant")]
+    [InlineData("Quay\n40/20\nsquat\nCol: knee replacement", "needs: knees", "Col")]
     [InlineData("Quay\ntime: 18:30\n40/20\nsquat", "18:30", "squat")]
     [InlineData("Quay\n18:37\n40/20\nsquat", "work 40, rest 20", "18:37")]
     [InlineData("Quay, 12 people, 15 people\n40/20\nsquat", "people: 12", "15 people")]
@@ -31,6 +34,12 @@ public class CardKeepsTests
         Assert.Contains(one, sheet, StringComparison.Ordinal);
         Assert.Contains(other, sheet, StringComparison.Ordinal);
     }
+
+    [Theory]
+    [InlineData("mind the knees")]
+    [InlineData("watch her back foot")]
+    [InlineData("look after the hips")]
+    public void A_cue_is_no_need(string cue) => Assert.DoesNotContain("needs:", Sheet($"Quay\n40/20\nsquat\n{cue}\nplank"), StringComparison.Ordinal);
 
     private static Gen<string> One(params string[] of) => Gen.Int[0, of.Length - 1].Select(i => of[i]);
 

@@ -60,7 +60,11 @@ function mark() {
   for (const peg of document.querySelectorAll(".line.wide .peg")) peg.remove();
   for (const flag of document.querySelectorAll(".line.wide a.flag")) {
     flag.classList.toggle("taken", taken.has(stationOf(flag)));
-    if (!flag.matches(".taken")) continue;
+    if (!flag.matches(".taken")) {
+      flag.removeAttribute("aria-description");
+      continue;
+    }
+    flag.setAttribute("aria-description", "taken");
     const { x, y, width } = cloth(flag).getBBox();
     const peg = document.createElementNS(svgName, "path");
     peg.setAttribute("class", "peg");

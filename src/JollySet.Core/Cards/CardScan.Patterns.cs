@@ -1,0 +1,236 @@
+using System.Text.RegularExpressions;
+
+namespace JollySet.Core.Cards;
+
+/// <content>The patterns of what is picked out.</content>
+internal sealed partial class CardScan
+{
+    [GeneratedRegex(@"\b(?:once|twice|(?:an?|one|two|three|four|five|six|eight|ten|twelve|fifteen|twenty|thirty|forty|forty-five|sixty)(?=[\s-]+(?:more\s+|full\s+)?(?:rounds?|times|sets?|minutes?|mins?|seconds?|secs?|reps?|people|laps?|each|on|off|rest|work|per\s+(?:side|leg|arm))\b)|(?:thirty|forty|forty-five|fifty|sixty)(?=\s+(?:ten|fifteen|twenty|thirty)\b)|(?<=\b(?:thirty|forty|forty-five|fifty|sixty)\s+)(?:ten|fifteen|twenty|thirty)\b)", RegexOptions.IgnoreCase)]
+    private static partial Regex Numbers();
+
+    [GeneratedRegex(@"(?<![\d.]\s?)\b(?:1\s+)?min(?:ute)?s?['s]*\s+(?<off>break|rest|off|recovery|between)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex MinuteOff();
+
+    [GeneratedRegex(@"(?:\b(?<t>\d{1,2})\s*(?:'|min(?:ute)?s?)\s*(?:of\s+)?(?=\be\d?mom\b))?\b(?:e(?<n>\d)?mom|(?:on|at)\s+the\s+min(?:ute)?|every\s+(?:(?<n>\d)\s*)?min(?:ute)?s?(?:\s+on\s+the\s+min(?:ute)?)?)\b\s*(?:[-:,]|(?<x>x)|for)?\s*(?:(?<t>\d{1,2})\s*(?:'|min(?:ute)?s?\b)?(?!\s*(?:rounds?|rds?|sets?|/|x)))?", RegexOptions.IgnoreCase)]
+    private static partial Regex EveryMinute();
+
+    [GeneratedRegex(@"(?:(?<t>" + Time + @")\s*)?\b(?:amrap|as many (?:rounds|reps)(?: and reps)? as (?:possible|you can))\b\s*(?:in|for|[-:,])?\s*(?<t>" + Time + @"|\d{1,2}\b(?!\s*[a-z]))?", RegexOptions.IgnoreCase)]
+    private static partial Regex Amrap();
+
+    [GeneratedRegex(@"@?\s*\b(?<n>[12])\s*x\s*(?<w>\d{1,3}(?:[.,]\d)?)\s*(?<u>kgs?|lbs?|kilos?)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex PiecesLoad();
+
+    [GeneratedRegex(@"@?\s*\b(?<w>\d{1,3}(?:[.,]\d{1,2})?)\s*(?<u>kgs?|lbs?|kilos?)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Mass();
+
+    [GeneratedRegex(@"(?:\btempo\s*:?\s*|@\s*)(?<a>\d)\s*[-./]?\s*(?<b>\d)\s*[-./]?\s*(?<c>[\dx])(?:\s*[-./]?\s*(?<d>[\dx]))?(?!\d)", RegexOptions.IgnoreCase)]
+    private static partial Regex TempoDigits();
+
+    [GeneratedRegex(@"\b(?<n>\d{1,2})\s*x\s*(?<w>\d{1,3})\s*s?\s*[/:]\s*(?<r>\d{1,3})\s*s?\b", RegexOptions.IgnoreCase)]
+    private static partial Regex TimesWorkRest();
+
+    [GeneratedRegex(@"\b(?<w>\d{1,3})\s*(?:" + Seconds + @")?\s*(?:of\s+)?(?:on|work|working|arbeit)\b[\s,;/&+-]*(?:and\s+|then\s+|with\s+)?(?<r>\d{1,3})\s*(?:" + Seconds + @")?\s*(?:of\s+)?(?:off|rest|pause|recovery)\b(?:\s*,?\s*x\s*(?<n>\d{1,2})\b(?!\s*\d))?", RegexOptions.IgnoreCase)]
+    private static partial Regex OnOff();
+
+    [GeneratedRegex(@"(?<![\d/x.:-])(?:\d{1,3}\s*-\s*){2,}\d{1,3}(?:\s*-?\s*\.{2,}\s*-?\s*\d{1,3})?\s*(?:secs?|seconds?|s)?\b|(?<![\d/x.:-])\d{1,3}\s*-\s*\d{1,3}\s*-?\s*\.{2,}\s*-?\s*\d{1,3}(?:\s*(?:secs?|seconds?|s)\b)?|^\s*(?:\d{1,3}\s+){3,}\d{1,3}\s*$|(?<![\d/x.:-])(?:\d{2}\s+){3,}\d{2}\s*(?:secs?|seconds?|s)\b|^\s*(?:\d{1,3}\s*/\s*){2,}\d{1,3}\s*(?:secs?|seconds?|s|reps)?\s*$|(?<=\b(?:ladder|countdown|ascending|descending)\b[^\d]{0,12})\d{1,3}\s*(?:-|to|\.{2,}|down to|up to)\s*\d{1,3}|\b\d{1,3}\s*(?:-|to|\.{2,}|down to|up to)\s*\d{1,3}(?=\s*(?:ladder|countdown)\b)|^\s*\d{1,2}\s*(?:down\s+to|up\s+to|to)\s*\d{1,2}\s*(?:reps?)?\s*$", RegexOptions.IgnoreCase)]
+    private static partial Regex Running();
+
+    [GeneratedRegex(@"(?<![\d/.])(?<w>\d{2,3})\s*(?:" + Seconds + @")?\s*(?:/\s*(?<r>\d{1,3})|(?<=[05]\s*(?:s\s*)?):\s*(?<r>\d{0,2}[05]))\s*(?:" + Seconds + @")?(?![\d/:.]|\s*[ap]m\b)", RegexOptions.IgnoreCase)]
+    private static partial Regex WorkRest();
+
+    [GeneratedRegex(@"\b(?:rest|break|recover(?:y)?|r[ée]cup(?:[ée]ration)?|pausa|descanso|breather|pause|off)\b\s*[:=]?\s*(?:for\s+|of\s+|about\s+)*(?<t>" + Time + @"|\d{1,3}\b(?!\s*[x/]))" + Between, RegexOptions.IgnoreCase)]
+    private static partial Regex RestFirst();
+
+    [GeneratedRegex(@"(?:\b(?:take|then|with|and)\s+)?(?<t>" + Time + @")\s*(?:of\s+)?\b(?:rest|break|recover(?:y)?|r[ée]cup(?:[ée]ration)?|pausa|descanso|breather|pause|off|(?<water>(?:drinks?|water)(?:\s+(?:break|stop))?(?=\s+(?:in\s+)?(?:between|btw|b/w))))\b" + Between, RegexOptions.IgnoreCase)]
+    private static partial Regex RestLast();
+
+    [GeneratedRegex(@"(?<t>" + Time + @")\s*(?<where>(?:in\s+)?(?:between|btw|b/w|after|to\s+change\s*over|(?:to\s+)?change(?:over)?(?!\s*(?:sides?|legs?|arms?|hands?|over\b|half|direction))|transition|to\s+(?:move(?:\s+on)?|swap|switch)(?!\s*(?:sides?|legs?|arms?|hands?)))\b\s*(?:each\s+|every\s+|all\s+)?(?:" + Rounds + "|" + Moves + @")?\b)", RegexOptions.IgnoreCase)]
+    private static partial Regex BetweenOnly();
+
+    [GeneratedRegex(@"(?:\brest\s*[:=]?\s*)?\b(?<t>\d{1,3})\s*-\s*(?<h>\d{1,3})\s*(?<u>" + Seconds + "|" + Minutes + @")\s*(?:rest\b)?(?<where>)(?<=rest.*|rest)", RegexOptions.IgnoreCase)]
+    private static partial Regex RestRange();
+
+    [GeneratedRegex(@"\bwork\s*[:=]?\s*(?:for\s+)?(?<t>" + Time + @"|\d{1,3}\b(?!\s*[/x:]))", RegexOptions.IgnoreCase)]
+    private static partial Regex WorkSaid();
+
+    [GeneratedRegex(@"(?<![\d:/.-])\b(?<w>\d{2,3})\s*" + Seconds + @"\s*(?:on|of\s+work|work)\b(?!\s+(?:the|each|your)\b)", RegexOptions.IgnoreCase)]
+    private static partial Regex WorkOnly();
+
+    [GeneratedRegex(@"(?<![\d:]):(?<n>[0-5]\d)\b")]
+    private static partial Regex BareSeconds();
+
+    [GeneratedRegex(@"[\s,(@-]*\bRPE\s*\d{1,2}(?:\.\d)?(?:\s*-\s*\d{1,2})?\)?|[\s,(@-]*\b\d{1,3}\s*%(?:\s*(?:of\s+)?1\s?RM)?\)?", RegexOptions.IgnoreCase)]
+    private static partial Regex Exertion();
+
+    [GeneratedRegex(@"\b(?:no|without|little|minimal|minimum) (?:rest|break)s?\b(?:\s+between\s+(?:exercises|moves|rounds|sets))?", RegexOptions.IgnoreCase)]
+    private static partial Regex NoRest();
+
+    [GeneratedRegex(@"\b(?:reverse|change direction|other way)\s*(?:at\s+|about\s+)?half(?:\s?way)?\b", RegexOptions.IgnoreCase)]
+    private static partial Regex HalfwayTurn();
+
+    [GeneratedRegex(@"\b(?:swap|switch|change)(?:\s+(?:sides?|legs?|arms?|over))?\s+(?:at\s+)?half(?:\s?-?(?:way|time))?\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Halfway();
+
+    [GeneratedRegex(@"(?:\b(?:on\s+)?(?:each|per|every|ea\.?|p/?|(?<=\d\s*(?:reps?\s+|secs?\s+|s\s+)?)a)|/|\be/)\s*(?:side|leg|arm|way|hand|s)\b|\b(?:p/s|e/s|ea\.?\s?s)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex EachSide();
+
+    [GeneratedRegex(@"\b(?:both sides|right\s+side\s+then\s+(?:the\s+)?left(?:\s+side)?|left\s+side\s+then\s+(?:the\s+)?right(?:\s+side)?|l\s*[&/+]\s*r|r\s*[&/+]\s*l|left\s*(?:and|then|&|\+|/)\s*right|right\s*(?:and|then|&|\+|/)\s*left|l then r|r then l)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex BothInTurn();
+
+    [GeneratedRegex(@"\balt(?:ernat(?:e|ing))?\.?\s+(?:sides?|legs?|arms?)\b|\balt(?:ernat(?:e|ing))?\.?\s*$|(?<=,\s*)alternating\b|\(alt(?:ernat(?:e|ing))?\.?\)", RegexOptions.IgnoreCase)]
+    private static partial Regex InTurns();
+
+    [GeneratedRegex(@"\b(?:x\s*)?(?<n>\d{1,3})(?:\s*(?:-|to|\.\.)\s*(?<m>\d{1,3}))?\s*x?\s*(?:rounds?|ronds?|rnds?|rds?|laps?|rft\b|sets?(?!\s*(?:of|x|,)?\s*\d)|times(?:\s+(?:through|round))?|runden|circuits?|tours?|x through)\b(?:\s+of(?:\s+the following)?\b)?", RegexOptions.IgnoreCase)]
+    private static partial Regex RoundCount();
+
+    [GeneratedRegex(@"\b(?:repeat|rpt|redo)\b(?:\s+(?:all|everything|the (?:circuit|block|lot)|(?:all\s+)?from the (?:top|start|beginning)))?\s*(?:x\s*)?(?<n>\d{1,2})?(?:\s*times)?\s*(?:x\b)?", RegexOptions.IgnoreCase)]
+    private static partial Regex Repeat();
+
+    [GeneratedRegex(@"\b(?<n>\d{1,2})\s*(?:(?:sets?|lots)\s*(?:x|of|by|\*|,)?|x|of|by|\*)\s*(?:(?<t>" + Time + @")(?!\s*blocks?\b)|(?<a>\d{1,3})(?!\s*-?\s*min(?:ute)?s?\s+blocks?\b)(?:\s*(?:-|to|\.\.)\s*(?<b>\d{1,3}))?(?:\s*reps?\b)?(?![\d/])(?:\s*(?<each>each|ea)\b(?!\s+(?:side|leg|arm|way|hand|s)\b))?)", RegexOptions.IgnoreCase)]
+    private static partial Regex SetsOf();
+
+    [GeneratedRegex(@"(?:\bx\s*)?(?<![\d/])(?<l>\d{1,3}(?:\s*/\s*\d{1,3}){2,})(?:\s*reps?\b)?", RegexOptions.IgnoreCase)]
+    private static partial Regex ByRound();
+
+    [GeneratedRegex(@"\b(?:each|every)\s+(?:one\s+|move\s+|exercise\s+)?for\s+(?<t>" + Time + @")|(?<t>" + Time + @")\s*(?:each(?!\s+(?:side|leg|arm|way|hand))|per (?:move|exercise|station)|a (?:move|station)|stations?)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex EachLong();
+
+    [GeneratedRegex(@"(?:\b(?:for\s+)?(?:about\s+|around\s+)?)(?<t>" + Time + ")", RegexOptions.IgnoreCase)]
+    private static partial Regex Lasting();
+
+    [GeneratedRegex(@"\bx\s*(?<n>\d{1,3})(?:\s*(?:-|to|\.\.)\s*(?<m>\d{1,3}))?\b(?!\s*[x/])(?:\s*reps?\b)?|\b(?<n>\d{1,3})(?:\s*(?:-|to|\.\.)\s*(?<m>\d{1,3}))?\s*(?:reps?|x|total)\b(?!\s*\d)", RegexOptions.IgnoreCase)]
+    private static partial Regex Times();
+
+    [GeneratedRegex(@"\b(?:x\s*)?(?<n>\d{1,3})(?:\s*(?:-|to|\.\.)\s*(?<m>\d{1,3}))?\s*(?:(?:reps?|x)\s*)?(?:each|ea)\b\.?", RegexOptions.IgnoreCase)]
+    private static partial Regex EachCount();
+
+    [GeneratedRegex(@"^\s*(?<n>\d{1,3})(?:\s*(?:-|to)\s*(?<m>\d{1,3}))?\s+(?=[a-z])(?!(?:arm|leg|kg|lb|kilo|and a half|handed|legged|armed|people|ppl)\b)", RegexOptions.IgnoreCase)]
+    private static partial Regex CountFirst();
+
+    [GeneratedRegex(@"(?<=[a-z)]\s*[-:,]?\s*)(?<n>\d{1,3})(?:\s*(?:-|to)\s*(?<m>\d{1,3}))?\s*$", RegexOptions.IgnoreCase)]
+    private static partial Regex CountLast();
+
+    [GeneratedRegex(@"\b(?<w>heavy|light|moderate|medium|med)\b(?!\s*-?balls?\b)(?:\s+(?:weights?|dbs?|dumbbells?|load))?", RegexOptions.IgnoreCase)]
+    private static partial Regex Weight();
+
+    [GeneratedRegex(@"^\s*\d\s*x\s*tabatas?\b", RegexOptions.IgnoreCase)]
+    private static partial Regex ManyTabatas();
+
+    [GeneratedRegex(@"\b(?<w>\d{1,3})\s*s?\s*[/:]\s*(?<r>\d{1,3})\s*s?\s*x\s*(?<n>\d{1,2})\b(?!\s*[/:\d])(?:\s*(?:rounds?|rds?|sets?|times|laps?)\b)?", RegexOptions.IgnoreCase)]
+    private static partial Regex WorkRestTimes();
+
+    [GeneratedRegex("kg|kilo|lb", RegexOptions.IgnoreCase)]
+    private static partial Regex MassWord();
+
+    /// <summary>Two weights: the lighter is the load, both are kept in words.</summary>
+    [GeneratedRegex(@"@?\s*\b(?<w>\d{1,3}(?:[.,]\d)?)\s*(?:kg)?\s*(?:-|to)\s*\d{1,3}(?:[.,]\d)?\s*(?<u>kgs?|lbs?|kilos?)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex LoadRange();
+
+    /// <summary>“3x20 @16”: kilograms, as they stand on the thing.</summary>
+    [GeneratedRegex(@"@\s*(?<w>\d{1,2}(?:[.,]5)?)(?=\s*(?:$|[,;)]))")]
+    private static partial Regex LoadAt();
+
+    /// <summary>“10/10 single-arm rows”: as often on each side; as long as a work period begins at 20 s.</summary>
+    [GeneratedRegex(@"^\s*(?<n>[4-9]|1\d)\s*/\s*\k<n>\s+(?=[a-z])", RegexOptions.IgnoreCase)]
+    private static partial Regex SameOnBoth();
+
+    [GeneratedRegex(@"\b(?<n>\d{1,2})\s*(?:sets?\s*(?:x|of|to|at)?|x)\s*(?<most>max(?:imum)?(?:\s+reps?)?|amrap|(?:to\s+)?failure|amap|to fail)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex SetsOfMost();
+
+    [GeneratedRegex(@"(?<=[a-z)]\s*[-:]?\s*)(?<l>\d{1,2}(?:\s*,\s*\d{1,2}){2,})(?:\s*reps?)?\s*$", RegexOptions.IgnoreCase)]
+    private static partial Regex SetByCommas();
+
+    /// <summary>How many moves there are: whoever counts the lines knows.</summary>
+    [GeneratedRegex(@"\b(?:\d{1,2}|five|six|seven|eight|nine|ten)\s+(?:different\s+)?(?:exercises|moves|stations)\b(?:\s+of\b)?", RegexOptions.IgnoreCase)]
+    private static partial Regex HowMany();
+
+    [GeneratedRegex(@"\b(?<n>\d{1,2})\s*(?:sets?\s*(?:x|of)?|x)\s*(?<far>\d{1,4}\s*(?:m|metres?|meters?|yards?|yds?))\b(?!\s*in)", RegexOptions.IgnoreCase)]
+    private static partial Regex SetsOfMetres();
+
+    [GeneratedRegex(@"\b(?<n>[1-9]\d)\s?m\b(?!\s*in)", RegexOptions.IgnoreCase)]
+    private static partial Regex MinutesShort();
+
+    [GeneratedRegex(@"\b\d{2,4}\s*(?:m|metres?|meters?|yards?|yds?)\b(?!\s*in)", RegexOptions.IgnoreCase)]
+    private static partial Regex Metres();
+
+    [GeneratedRegex(@"\b(?:no weights?|unweighted|without weights?)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex NoWeight();
+
+    [GeneratedRegex(@"\b(?:\d{1,3}\s*(?:secs?|seconds?|s)\s*,\s*){2,}(?:(?:and|then)\s+)?\d{1,3}\s*(?:secs?|seconds?|s)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex TimesListed();
+
+    [GeneratedRegex(@"\b(?<n>\d{1,2})\s*(?:@|x|at)\s*(?<w>\d{1,3}(?:[.,]\d{1,2})?)\s*kg\b(?:\s*[,;/]\s*(?:then\s+)?(?<n>\d{1,2})\s*(?:@|x|at)\s*(?<w>\d{1,3}(?:[.,]\d{1,2})?)\s*kg\b)+", RegexOptions.IgnoreCase)]
+    private static partial Regex LoadByRound();
+
+    [GeneratedRegex(@"^\s*(?<s>R|L|right|left|Right|Left|RIGHT|LEFT)\b[:.)-]?\s+(?=[A-Za-z])|\s+[-(]?(?:on\s+(?:the\s+)?)?(?<s>R|L|right|left|Right|Left|RIGHT|LEFT)\)?(?:\s+(?:side|leg|arm))?\s*$")]
+    private static partial Regex Side();
+
+    [GeneratedRegex(@"\(slow(?:ly)?\)|[,-]\s*slow(?:ly)?\s*$|^\s*slow(?:ly)?\s*$", RegexOptions.IgnoreCase)]
+    private static partial Regex Slowly();
+
+    [GeneratedRegex(Rounds, RegexOptions.IgnoreCase)]
+    private static partial Regex WordOfRounds();
+
+    [GeneratedRegex(Moves, RegexOptions.IgnoreCase)]
+    private static partial Regex WordOfMoves();
+
+    [GeneratedRegex(@"(?<=\brest\b.*)\s+after\s+[a-h]\d\b", RegexOptions.IgnoreCase)]
+    private static partial Regex AfterLetter();
+
+    [GeneratedRegex(@"(?<=(?:\d|amrap|max)\s*)\br(?<t>\d{1,3}(?:'|""|s|:\d\d)?)(?=$|[\s,;)])", RegexOptions.IgnoreCase)]
+    private static partial Regex ShortRest();
+
+    [GeneratedRegex(@"\b(?<n>\d{1,3})(?:\s*(?:-|to)\s*(?<m>\d{1,3}))?\s*(?:reps?\s+)?(?:of|for|on)\s+(?:each|every|all)\b(?:\s+(?:moves?|exercises?|one|of\s+them))?", RegexOptions.IgnoreCase)]
+    private static partial Regex EachOften();
+
+    [GeneratedRegex(@"\b(?<n>\d{1,2})\s*sets?\s+(?:of\s+)?(?:each|every)\b(?!\s+(?:side|leg|arm))(?:\s+(?:moves?|exercises?|one))?", RegexOptions.IgnoreCase)]
+    private static partial Regex SetsEach();
+
+    [GeneratedRegex(@"\d\s*(?:rounds?|rds?|laps?|circuits?)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex RoundsSaid();
+
+    /// <summary>“Forty twenty”, as it is spoken.</summary>
+    [GeneratedRegex(@"(?<![\d/:.])\b(?<w>30|40|45|50|60)\s+(?<r>10|15|20|30)\b(?=\s*(?:$|[,;.(]|x\s*\d|\d+\s*(?:times|rounds?|sets?)|for\b))")]
+    private static partial Regex TwoTimes();
+
+    /// <summary>“10, 9, 8 … 1”.</summary>
+    [GeneratedRegex(@"\b\d{1,3}(?:\s*,\s*\d{1,3})+\s*,?\s*\.{2,}\s*\d{1,3}\b")]
+    private static partial Regex CommasOn();
+
+    /// <summary>“30 R 30 L”, “30s R, 30s L”: as much on each side.</summary>
+    [GeneratedRegex(@"\b(?<n>\d{1,3})(?<u>\s*" + Seconds + @")?\s*(?:R|right)\s*[,/&+]?\s*(?:and\s+)?\k<n>(?:\s*" + Seconds + @")?\s*(?:L|left)\b|\b(?<n>\d{1,3})(?<u>\s*" + Seconds + @")?\s*(?:L|left)\s*[,/&+]?\s*(?:and\s+)?\k<n>(?:\s*" + Seconds + @")?\s*(?:R|right)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex RightAndLeft();
+
+    [GeneratedRegex(@"\b(?<t>\d{1,3})\s*(?:-|to)\s*(?<h>\d{1,3})\s*(?<u>" + Seconds + ")", RegexOptions.IgnoreCase)]
+    private static partial Regex LastingRange();
+
+    [GeneratedRegex(@"\bin\s+(?<n>[234])'?s\b", RegexOptions.IgnoreCase)]
+    private static partial Regex PairsOf();
+
+    [GeneratedRegex(@"[\s,]*(?:and\s+|then\s+)*(?:back\s+(?:down|up|again)|down\s+again|up\s+again|and\s+down)\b(?:\s+again)?(?!\s*[:,]?\s*\d)", RegexOptions.IgnoreCase)]
+    private static partial Regex BackAgain();
+
+    [GeneratedRegex(@"(?<=^|,\s*|\band\s+|/\s*)(?<t>[1-9]\d)\s+(?:rest|off|break)\b(?<where>)", RegexOptions.IgnoreCase)]
+    private static partial Regex RestBare();
+
+    [GeneratedRegex(@"\s*[,;/-]\s*(?<t>\d{2,3}\s*" + Seconds + @"|\d\s*" + Minutes + @"|\d:\d\d)\s*(?<where>)$", RegexOptions.IgnoreCase)]
+    private static partial Regex TimeAtEnd();
+
+    [GeneratedRegex(@"^(?:in\s+)?between\s*$", RegexOptions.IgnoreCase)]
+    private static partial Regex BetweenAlone();
+
+    [GeneratedRegex(@"\d+")]
+    private static partial Regex Digits();
+
+    [GeneratedRegex(@"\d\s*s(?:ec|econd)?s?\s*$", RegexOptions.IgnoreCase)]
+    private static partial Regex InSeconds();
+
+    [GeneratedRegex(@"\s+")]
+    private static partial Regex Spaces();
+
+    [GeneratedRegex(@"[(\[][\s,;:.\-+&/]*[)\]]")]
+    private static partial Regex Hollow();
+
+    [GeneratedRegex(@"^[\s,;:.\-+&/@=]+|[\s,;:.\-+&/@=(\[]+$")]
+    private static partial Regex Ends();
+}

@@ -65,7 +65,7 @@ internal sealed partial class CardHead
     public static (ImmutableArray<string> Needs, string Others) NeedsIn(string text)
     {
         var (needs, others) = (ImmutableArray.CreateBuilder<string>(), text);
-        while (others.AsSpan().ContainsAny(NeedSigns) && SpokenNeed().Match(others) is { Success: true } spoken && BriefWords.Need(spoken.Groups["part"] is { Success: true } part ? $"bad {part.Value}" : spoken.Value) is { } need)
+        while (others.AsSpan().ContainsAny(NeedSigns) && SpokenNeed().Match(others) is { Success: true } spoken && BriefWords.Need(spoken.Groups["part"] is { Success: true } part ? $"bad {part.Value.TrimEnd('s', 'S')}" : spoken.Value) is { } need)
         {
             needs.Add(need);
             // “Bad knees and wrists”: the next words are needs too.
@@ -139,7 +139,7 @@ internal sealed partial class CardHead
             return;
         }
 
-        if (Place is null && !mayName && SomePlace().IsMatch(left))
+        if (Place is null && !mayName && SomePlace().IsMatch(left) && NeedsIn(left).Needs.IsEmpty)
         {
             Place = left;
             read.Add($"place: {Place}");
@@ -252,6 +252,8 @@ internal sealed partial class CardHead
                 if (Title.Length > 0)
                     over.Add(Title);
                 Title = Capped(value);
+                foreach (var need in NeedsIn(value).Needs)
+                    AddNeed(need);
                 return [Title, .. Implied(value)];
             case "minutes" when Minutes is null && OnlyNumber().Match(value) is { Success: true } number && Whole(number) is > 0 and <= 720 and var booked:
                 Minutes = booked;
@@ -262,7 +264,12 @@ internal sealed partial class CardHead
             case "people" when People is null && PeopleMany().Match(value) is { Success: true } group && Whole(group) is > 0 and <= 1000 and var several:
                 People = several;
                 if (Without(value, group) is { Length: > 0 } more)
+                {
                     over.Add(more);
+                    foreach (var need in NeedsIn(more).Needs)
+                        AddNeed(need);
+                }
+
                 return [$"{several} people"];
             case "place" when Place is null:
                 Place = value;
@@ -392,7 +399,7 @@ internal sealed partial class CardHead
     [GeneratedRegex(@"(?<!\bx\s*)\b(?<n>\d{1,3})\s*-?\s*(?:minutes?|mins?\b\.?|minuten|'|(?<=(?<!\d)[1-9]\d)m\b)(?!\s+(?:of|warm|stretch|mobil|cool|rest|plank|water|drink|break|between)\w*)(?:\s+(?:class|total|session|long))?", RegexOptions.IgnoreCase)]
     private static partial Regex MinutesLong();
 
-    [GeneratedRegex(@"(?:\b(?:for|up to|about|max|group of|approx\.?)\s+)*\b(?<n>\d{1,4})\s*(?:people|ppl|pers(?:ons?)?\b\.?|participants|pax|booked|signed up|folks|heads|ladies|women|men|members|clients|adults|mums|dads|kids|runners|athletes|lads|girls|guys)\b(?:\s+max(?:imum)?\b)?|\b(?:group|class) of\s+(?<n>\d{1,4})\b|\b(?:usually|about|around|normally|roughly)\s+(?:about\s+|around\s+)?(?<n>\d{1,3})(?:\s+of\s+(?:them|you|us)\b|(?=\s*(?:,|$)))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?:\b(?:for|up to|about|max|group of|approx\.?)\s+)*\b(?<n>\d{1,4})\s*(?:people|ppl|pers(?:ons?)?\b\.?|participants|pax|booked|signed up|folks|heads|ladies|women|men|members|clients|adults|mums|dads|kids|runners|athletes|lads|girls|guys)\b(?:\s+max(?:imum)?\b)?|\b(?:group|class) of\s+(?<n>\d{1,4})\b|\b(?:usually|about|around|normally|roughly)\s+(?:about\s+|around\s+)?(?<n>\d{1,3})\s+of\s+(?:them|you|us)\b|\b(?:usually|normally)\s+(?:about\s+|around\s+)?(?<n>\d{1,3})(?=\s*(?:,|$))", RegexOptions.IgnoreCase)]
     private static partial Regex PeopleMany();
 
     [GeneratedRegex(@"\s+-\s+|\s*[,;|]\s*|\s*//\s*|\s+\*\s+|\.\s+(?=[A-Z\d])|(?<=[a-z]{3}):\s+", RegexOptions.IgnoreCase)]

@@ -172,7 +172,7 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"(?<n>\b\d{1,2})\s*(?:x|rounds?(?:\s+of)?)\s*\((?<how>[^()]*\d[^()]*)\)\s*[:,-]?\s*(?<items>[a-z].*)$", RegexOptions.IgnoreCase)]
     public static partial Regex RoundsOfHow();
 
-    [GeneratedRegex(@"\s+for\s+(?<n>[4-9]|[1-5]\d)\b(?=\s*(?:$|[,:;.(-]|people\b|ppl\b))(?:\s*(?:people|ppl))?", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<=^(?:circuits?|workout|stations?|main)\b.{0,12})\s+for\s+(?<n>[4-9]|[1-5]\d)\b(?=\s*(?:$|[,:;.(-]|people\b|ppl\b))(?:\s*(?:people|ppl))?", RegexOptions.IgnoreCase)]
     public static partial Regex ForPeople();
 
     /// <summary>Words of how something is done, no name.</summary>
@@ -192,7 +192,7 @@ internal static partial class CardPhrases
     public static partial Regex SaysSame();
 
     /// <summary>The same from its end to its beginning.</summary>
-    [GeneratedRegex(@"^(?:then\s+)?(?:repeat|do|go|back)\s+(?:it\s+|all\s+|that\s+)*(?:backwards|in\s+reverse|reverse|the\s+other\s+way)(?:\s+order)?[.!]?$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:then\s+)?(?:repeat|do|go|back)\s+(?:it\s+|all\s+|that\s+)*(?:backwards|in\s+reverse|reverse|the\s+other\s+way)(?:\s+order)?(?=$|[\s.,;!(-])", RegexOptions.IgnoreCase)]
     public static partial Regex Backwards();
 
     /// <summary>Minutes before what they are of.</summary>
@@ -214,12 +214,15 @@ internal static partial class CardPhrases
     public static partial Regex BetweenBlocks();
 
     /// <summary>Before the next of several keys on one line.</summary>
-    [GeneratedRegex(@"\s+(?=(?:kit|equipment|people|venue|place|focus|goal|level|duration|class(?:\s+(?:size|name))?|participants|time|date|day|instructor|teacher|numbers)\s*:\s)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\s+(?=(?:kit|equipment|people|venue|place|focus|goal|level|duration|class(?:\s+(?:size|name))?|participants|time|date|day|instructor|teacher|numbers|needs|injuries|care|watch\s+out|mind|notes?)\s*:\s)", RegexOptions.IgnoreCase)]
     public static partial Regex NextKey();
+
+    [GeneratedRegex(@"^class\s*(?::|-\s)\s*(?<what>\S.*)$", RegexOptions.IgnoreCase)]
+    public static partial Regex ClassIs();
 
     /// <summary>How a message ends.</summary>
     [GeneratedRegex(@"^(?:(?:many\s+)?thanks|thank\s+you|cheers|ta|see\s+you|good\s+luck|have\s+fun|enjoy|love|best(?:\s+wishes)?|x{1,4})(?=$|[\s,!.])(?:(?!\d).){0,30}$", RegexOptions.IgnoreCase)]
-    public static partial Regex Ends();
+    public static partial Regex SignsOff();
 
     [GeneratedRegex(@"\s+\+\s+")]
     public static partial Regex Joined();

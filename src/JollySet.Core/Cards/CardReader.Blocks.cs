@@ -34,8 +34,10 @@ public sealed partial class CardReader
         // “Circuit for 16”: as many people.
         if (begins.Success && ForPeople().Match(before) is { Success: true } many)
         {
-            head.People ??= int.Parse(many.Groups["n"].Value, CultureInfo.InvariantCulture);
+            var number = many.Groups["n"].Value;
+            head.People ??= int.Parse(number, CultureInfo.InvariantCulture);
             before = before.Remove(many.Index, many.Length);
+            Ask(line, $"for {number}: people or minutes?", ($"{number} people", line.Raw), ($"{number} minutes", line.Raw.Replace($"for {number}", $"{number} min", StringComparison.OrdinalIgnoreCase)));
         }
 
         // The number of “circuit 2” counts no rounds.

@@ -19,7 +19,7 @@ public sealed partial class CardReader
             return;
         }
 
-        if (!isListed && Ends().IsMatch(text))
+        if (!isListed && SignsOff().IsMatch(text))
         {
             Note(line);
             return;

@@ -6,7 +6,7 @@ namespace JollySet.Core.Cards;
 public sealed partial class CardReader
 {
     /// <summary>A line in the words the rest of the reader knows.</summary>
-    private string Reworded(string text) => AsTurns(AsRungs(AsInterval(AsMost(AsRounds(AsHow(AsSets(AsOneMove(AsPart(AsEach(WeDo().Replace(PlanIs().Replace(text, ""), "")))))))))));
+    private string Reworded(string text) => AsTurns(AsRungs(AsInterval(AsMost(AsRounds(AsHow(AsSets(AsOneMove(AsPart(AsEach(AsPlan(WeDo().Replace(PlanIs().Replace(text, ""), ""))))))))))));
 
     /// <summary>“R1 10 reps, R2 12 reps” are rungs.</summary>
     private static string AsRungs(string text) =>
@@ -50,4 +50,8 @@ public sealed partial class CardReader
 
     /// <summary>“All stations 45 secs” is 45 s each.</summary>
     private static string AsEach(string text) => AllLast().Match(text) is { Success: true } m ? $"{m.Groups["t"].Value} each{text[m.Length..]}" : text;
+
+    /// <summary>“Class: squats, rows 40/20” is what is done in it, no title.</summary>
+    private string AsPlan(string text) =>
+        ClassIs().Match(text) is { Success: true } m && (Scan(m.Groups["what"].Value, isLine: false).SaysBlock || Parted(m.Groups["what"].Value).Count > 1) ? m.Groups["what"].Value : text;
 }

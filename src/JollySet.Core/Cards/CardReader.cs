@@ -151,7 +151,12 @@ public sealed partial class CardReader
         {
             foreach (var piece in keyed)
                 if (!TakesHead(line with { Text = piece }, mayTitle: false))
+                {
                     notes.Add(piece);
+                    foreach (var need in CardHead.NeedsIn(piece).Needs)
+                        head.AddNeed(need);
+                }
+
             Say(line, CardLineKind.Head, string.Join(" · ", keyed));
             return;
         }

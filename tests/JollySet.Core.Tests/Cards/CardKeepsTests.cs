@@ -22,6 +22,15 @@ public class CardKeepsTests
     [InlineData("Quay\n40/20\nsquat\nmind Una's left shoulder\nplank", "needs: shoulders", "note: mind Una's left shoulder")]
     [InlineData("Quay\n40/20\nsquat\none is pregnant, one has high blood pressure", "needs: pregnancy, blood pressure", "one is pregnant")]
     [InlineData("Quay\n40/20\nsquat\nCol: knee replacement", "needs: knees", "Col")]
+    [InlineData("Quay, no jumping hall\n40/20\nsquat", "needs: no jumping", "hall")]
+    [InlineData("Class: Legs  Needs: bad knees  Injuries: hernia\n40/20\nsquat", "needs: knees, hernia", "# Legs")]
+    [InlineData("Quay\nTime: 45 min  People: 12 with bad knees\n40/20\nsquat", "needs: knees", "minutes: 45")]
+    [InlineData("Quay\nclients: group of 6, sore knees\n40/20\nsquat", "needs: knees", "people: 6")]
+    [InlineData("Quay\n40/20\nsquat\ntwo with bad necks, one with a bad KNEES", "needs: neck, knees", "two with")]
+    [InlineData("EMOM for 12\nsquat x10\npush up x8\nrow x10", "(minute, 4 rounds)", "row")]
+    [InlineData("AMRAP for 12\nsquat x10\npush up x8", "amrap 720s", "squat")]
+    [InlineData("Class: squats, rows, press ups 40/20 x3", "3 rounds, work 40, rest 20", "\nrows\n")]
+    [InlineData("Quay\nCircuit 40/20\nsquat\nRepeat backwards (mind Odile's hernia)", "hernia", "work 40, rest 20")]
     [InlineData("Quay\ntime: 18:30\n40/20\nsquat", "18:30", "squat")]
     [InlineData("Quay\n18:37\n40/20\nsquat", "work 40, rest 20", "18:37")]
     [InlineData("Quay, 12 people, 15 people\n40/20\nsquat", "people: 12", "15 people")]
@@ -34,6 +43,16 @@ public class CardKeepsTests
         Assert.Contains(one, sheet, StringComparison.Ordinal);
         Assert.Contains(other, sheet, StringComparison.Ordinal);
     }
+
+    [Theory]
+    [InlineData("EMOM for 12\nsquat x10")]
+    [InlineData("Ladies on Tuesday, around 60\n40/20\nsquat")]
+    [InlineData("Tabata for 8\nsquat")]
+    public void Not_every_number_is_people(string card) => Assert.Null(CardReader.Read(card)!.Plan.Brief.People);
+
+    [Fact]
+    public void For_how_many_is_asked() =>
+        Assert.Contains(CardReader.Read("Quay\nCircuit for 20\n40/20\nsquat\nrow")!.Questions, q => q.Text.Contains("people or minutes", StringComparison.Ordinal));
 
     [Theory]
     [InlineData("mind the knees")]

@@ -53,6 +53,10 @@ public class ManyStationsTests
     }
 
     [Fact]
+    public void More_than_a_set_has_is_refused_with_its_limit() =>
+        Assert.Contains("1000", new PullAmounts([Id("deadlift")], 1000).Apply(Plan).Errors[0].Message, StringComparison.Ordinal);
+
+    [Fact]
     public void It_is_told_by_name_or_number()
     {
         Assert.Equal("carried squat and plank to B", new CarryStations([Id("plank"), Id("squat")], Plan.Find("B")!.Id, null).Summary(Plan));

@@ -1,6 +1,6 @@
 // Flags by hand: dragged along their rope or to another, Alt for a copy; pulled by their free edge for seconds in fives, or reps by one;
 // bare rope pulled for rests, the knot at its end for rounds. What is seen while pulling is for show; the server's answer is the truth.
-import { blockOf, cloth, ghost, goalAt, mark, stationOf, svgName } from "./drop.js";
+import { blockOf, cloth, ghost, goalAt, mark, stationOf, svgName, told } from "./drop.js";
 import { those } from "./together.js";
 import { foreseen } from "./words.js";
 
@@ -191,8 +191,4 @@ function blockPlace(name, post) {
 function tell(words, values) {
   told(words);
   foreseen(values).then((would) => pull && would && told(`${words}: ${would.says}`));
-}
-
-function told(words) {
-  document.getElementById("pulled").textContent = words;
 }

@@ -54,3 +54,8 @@ export function ghost(flag, box) {
   flag.parentElement.append(was);
   return was;
 }
+
+/** Says what is pulled, where it is seen; nothing takes it away. */
+export function told(words) {
+  document.getElementById("pulled").textContent = words;
+}

@@ -1,6 +1,6 @@
 // Moves as small flags, to be hung on the line: pressed, one hangs last in the open block; dragged, where it is let go.
 import { afterParts } from "./edits.js";
-import { goalAt, mark } from "./drop.js";
+import { goalAt, mark, told } from "./drop.js";
 import { foreseen } from "./words.js";
 
 const SLACK = 5;
@@ -96,8 +96,4 @@ function end(post) {
   document.documentElement.classList.remove("pulling");
   told("");
   if (post && goal) post(goal);
-}
-
-function told(words) {
-  document.getElementById("pulled").textContent = words;
 }

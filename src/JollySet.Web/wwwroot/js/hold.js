@@ -1,7 +1,7 @@
 // By touch: a flag held for a moment comes along with the finger and the page stays where it is. On the line that hangs on a phone it is put
 // where it is let go, between two others or on a furled block; on the wide line it is dragged as with a mouse.
 import { placeOf } from "./by-keys.js";
-import { svgName } from "./drop.js";
+import { svgName, told } from "./drop.js";
 import { foreseen } from "./words.js";
 
 const HOLD = 350;
@@ -105,8 +105,4 @@ function mark(goal) {
   line.setAttribute("class", "drop-mark");
   line.setAttribute("d", `M8 ${goal.y}H220`);
   goal.svg.append(line);
-}
-
-function told(words) {
-  document.getElementById("pulled").textContent = words;
 }

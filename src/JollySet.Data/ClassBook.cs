@@ -171,10 +171,10 @@ public sealed class ClassBook(Storage storage, TimeProvider time)
     public SaveResult Redo(Guid id, int madeOn) => Travel(id, madeOn, r => r.RedoTo, DidAgain, (from, to) => (from.Number, to.RedoTo));
 
     /// <summary>The newest changes, newest first.</summary>
-    public IReadOnlyList<(int Number, string Summary, DateTime At)> History(Guid id, int most)
+    public IReadOnlyList<(int Number, string Summary, DateTime At)> History(Guid id, int most, int before = int.MaxValue)
     {
         using var db = storage.Open();
-        return [.. db.Revisions.AsNoTracking().Where(r => r.ClassId == id).OrderByDescending(r => r.Number).Take(most).AsEnumerable().Select(r => (r.Number, r.Summary, r.At))];
+        return [.. db.Revisions.AsNoTracking().Where(r => r.ClassId == id && r.Number < before).OrderByDescending(r => r.Number).Take(most).AsEnumerable().Select(r => (r.Number, r.Summary, r.At))];
     }
 
     /// <summary>Why the class was drafted as it was, a line each; none where nobody said.</summary>

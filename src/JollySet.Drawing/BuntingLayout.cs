@@ -21,9 +21,22 @@ public static class BuntingLayout
     public static ImmutableArray<Rope> Of(Timeline timeline, double width, Dictionary<int, double> efforts)
     {
         var spans = RopeSpan.All(timeline);
-        var longest = spans.Select(r => r.End - r.Start).DefaultIfEmpty(Length.Tick).Max();
         // The scale goes in steps of a twentieth, so that a few seconds more on one rope leave the others as they are.
-        var scale = Scale.Filling(width, Stepped(longest));
+        return Hung(timeline, spans, Scale.Filling(width, Stepped(Longest(spans))), efforts);
+    }
+
+    /// <summary>The ropes of two classes on one scale, the longest of either filling the width.</summary>
+    public static (ImmutableArray<Rope> First, ImmutableArray<Rope> Second) OfBoth(Timeline first, Timeline second, double width)
+    {
+        var (one, other) = (RopeSpan.All(first), RopeSpan.All(second));
+        var scale = Scale.Filling(width, Length.Max(Longest(one), Longest(other)));
+        return (Hung(first, one, scale, EffortModel.AtSetEnds(first, Person.Regular)), Hung(second, other, scale, EffortModel.AtSetEnds(second, Person.Regular)));
+    }
+
+    private static Length Longest(List<RopeSpan> spans) => spans.Select(r => r.End - r.Start).DefaultIfEmpty(Length.Tick).Max();
+
+    private static ImmutableArray<Rope> Hung(Timeline timeline, List<RopeSpan> spans, Scale scale, Dictionary<int, double> efforts)
+    {
         var ropes = ImmutableArray.CreateBuilder<Rope>();
         foreach (var (span, times) in Folded(spans, timeline))
             ropes.Add(RopeOf(timeline, span, times, scale, efforts, ropes.Count > 0 ? ropes[^1] : null));

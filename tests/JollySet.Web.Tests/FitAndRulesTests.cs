@@ -20,6 +20,7 @@ public sealed class FitAndRulesTests : IDisposable
         var page = await app.Search($"/fit/{Slack}?minutes=25");
         var proposal = page.QuerySelector(".proposal")!;
         var clock = proposal.QuerySelector(".proposal-lengths b")!.TextContent;
+        Assert.All(page.QuerySelectorAll(".proposal"), p => Assert.NotEmpty(p.QuerySelectorAll(".two-ropes .was")));
         await app.Submit(proposal.QuerySelector("form")!, ("do", "fit"));
         var kept = app.Shelf.Get(Slack)!;
         Assert.Equal(clock, Say.Clock(TimelineBuilder.Build(kept.Plan).Length));

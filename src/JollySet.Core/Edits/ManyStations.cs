@@ -86,7 +86,7 @@ public sealed record PullAmounts(ImmutableArray<int> Stations, int Steps, Amount
 
     private int Reps(int count) => Math.Max(1, count + Steps);
 
-    private Length Seconds(Length length) => Length.Max(Length.Seconds(Five), Length.Tenths(length.InTenths + Length.Seconds(Steps * Five).InTenths));
+    private Length Seconds(Length length) => Length.Max(Length.Min(length, Length.Seconds(Five)), Length.Tenths(length.InTenths + Length.Seconds(Steps * Five).InTenths));
 }
 
 /// <summary>Several stations by their numbers.</summary>

@@ -13,13 +13,14 @@ namespace JollySet.Web.Pages.Fit;
 
 /// <summary>One proposal as it is shown.</summary>
 /// <param name="Edits">The edits as the form that takes it carries them.</param>
-public sealed record ProposalView(string Kind, string Clock, string Likely, ImmutableArray<string> Says, string Edits, bool Proven);
+/// <param name="Lines">The class as it is and as it would be.</param>
+public sealed record ProposalView(string Kind, string Clock, string Likely, ImmutableArray<string> Says, string Edits, bool Proven, TwoLines? Lines);
 
 /// <summary>What may be locked of one block.</summary>
 public sealed record LockGroup(string Block, ImmutableArray<(FitItem Item, bool IsLocked)> Items);
 
 /// <summary>What a search found, for the class as it was then.</summary>
-public sealed record FitFound(int Revision, int Minutes, FitAnswer Answer);
+public sealed record FitFound(int Revision, FitRequest Request, FitAnswer Answer);
 
 /// <summary>Making a class as long as its booking: what may change, and up to three ways.</summary>
 public sealed class FitModel(ClassBook shelf, ClassTimelines timelines, IFitter fitter, SearchService searches) : SearchPage<FitFound>(searches)
@@ -57,7 +58,7 @@ public sealed class FitModel(ClassBook shelf, ClassTimelines timelines, IFitter 
         if (Load(id, minutes, locked) is not { } request)
             return NotFound();
         var revision = Revision;
-        return await Search($"fit {id}", (stop, told) => new FitFound(revision, request.Minutes, fitter.Fit(request, told, stop)));
+        return await Search($"fit {id}", (stop, told) => new FitFound(revision, request, fitter.Fit(request, told, stop)));
     }
 
     private FitRequest? Load(Guid id, int? minutes, string[] locked)
@@ -86,14 +87,16 @@ public sealed class FitModel(ClassBook shelf, ClassTimelines timelines, IFitter 
     /// <inheritdoc/>
     protected override void Show(SearchJob job, FitFound found)
     {
-        (Revision, Minutes, StoppedFor) = (found.Revision, found.Minutes, found.Answer.Stopped ? job.StoppedFor : null);
-        Answer(found.Answer);
+        (Revision, Minutes, StoppedFor) = (found.Revision, found.Request.Minutes, found.Answer.Stopped ? job.StoppedFor : null);
+        Answer(found.Request, found.Answer);
     }
 
-    private void Answer(FitAnswer answer)
+    private void Answer(FitRequest request, FitAnswer answer)
     {
+        var now = TimelineBuilder.Build(request.Plan, request.Studio);
+        TwoLines? Lines(FitProposal proposal) => new FitTo(request.Minutes, proposal.Edits).Apply(request.Plan).Plan is { } plan ? TwoLines.Of(now, TimelineBuilder.Build(plan, request.Studio)) : null;
         Why = answer.Why;
-        Proposals = [.. answer.Proposals.Select(p => new ProposalView(KindText(p.Kind), Say.Clock(p.Clock), Say.Clock(p.Likely), p.Says, FitTo.Write(p.Edits), p.Proven))];
+        Proposals = [.. answer.Proposals.Select(p => new ProposalView(KindText(p.Kind), Say.Clock(p.Clock), Say.Clock(p.Likely), p.Says, FitTo.Write(p.Edits), p.Proven, Lines(p)))];
     }
 
     private static string KindText(FitKind kind) => kind switch

@@ -5,7 +5,6 @@ using JollySet.Core.Ordering;
 using JollySet.Core.Plans;
 using JollySet.Core.Timing;
 using JollySet.Data;
-using JollySet.Drawing;
 using JollySet.Web.Pages.Shared;
 using JollySet.Web.Searches;
 using Microsoft.AspNetCore.Mvc;
@@ -22,7 +21,7 @@ public sealed record FoundRow(string Block, int Number, string Name, string Was)
 
 /// <summary>The order found, or why there is none.</summary>
 /// <param name="Edits">As the form that takes it carries them; null where it stands so already.</param>
-public sealed record FoundView(string? Why, string Title, string Proven, string BeforeDrawing, string AfterDrawing, ImmutableArray<FoundRow> Rows, ImmutableArray<OrderMeasure> Measures, string? Edits);
+public sealed record FoundView(string? Why, string Title, string Proven, TwoLines Lines, ImmutableArray<FoundRow> Rows, ImmutableArray<OrderMeasure> Measures, string? Edits);
 
 /// <summary>What a search found, for the class as it was then.</summary>
 public sealed record OrderFound(int Revision, OrderRequest Request, OrderAnswer Answer);
@@ -126,7 +125,7 @@ public sealed class OrderModel(ClassBook shelf, ClassTimelines timelines, IOrder
     private static FoundView FoundOf(Timeline timeline, OrderAnswer answer)
     {
         if (answer.Why is { } why)
-            return new FoundView(why, "", "", "", "", [], [], null);
+            return new FoundView(why, "", "", new TwoLines([], ""), [], [], null);
         var edit = answer.Edit as PutInOrder;
         var after = edit?.Apply(timeline.Plan).Plan is { } plan ? TimelineBuilder.Build(plan, timeline.Studio) : timeline;
         var less = answer.CostBefore == 0 ? 0 : 1 - ((decimal)answer.CostAfter / answer.CostBefore);
@@ -134,8 +133,7 @@ public sealed class OrderModel(ClassBook shelf, ClassTimelines timelines, IOrder
             null,
             edit is null ? "It stands in its best order" : $"{less:P0} less to pay for the order",
             answer.Says,
-            SmallBunting.Of(timeline),
-            SmallBunting.Of(after),
+            TwoLines.Of(timeline, after),
             [.. answer.Order.Select((item, place) => RowOf(timeline, answer.Order, item, place))],
             answer.Measures,
             edit?.Write());

@@ -27,14 +27,14 @@ public sealed class PlanModel(ClassBook shelf, ClassTimelines timelines, RulesBo
     /// <summary>Shows a class with one block open, by its number.</summary>
     /// <param name="at">The station that is open on the bench, 0 for the block alone; the bench is for a page that is there already.</param>
     /// <param name="rope">Which of the block's ropes the bench stands under.</param>
-    public IActionResult OnGet(Guid id, int block, string? line, bool safe, int swap, [FromQuery(Name = "swap-block")] bool swapBlock, int? at, int rope, bool history)
+    public IActionResult OnGet(Guid id, int block, string? line, bool safe, int swap, [FromQuery(Name = "swap-block")] bool swapBlock, int? at, int rope, bool history, int? before, int? one, int? other)
     {
         if (shelf.Get(id) is not { } kept)
             return Missing(id);
         var look = PlanLook.Of(id, kept.Plan, rules.Studio(), block, parts.IsAsleep("line-wide"));
         View = PlanView.Of(kept, look, line: line, safe: safe, swaps: swap > 0 ? SwapsView.OfStation(kept, look.Timeline, swap) : swapBlock ? SwapsView.OfBlock(kept, look.Timeline, block) : null, at: parts.IsLive ? at : null, rope: rope);
         if (history)
-            View = View with { History = HistoryView.Of(shelf, sessions, kept, look.Timeline, block) };
+            View = View with { History = HistoryView.Of(shelf, sessions, kept, look.Timeline, block, before) with { Two = one is { } from && other is { } to ? TwoStates.Of(shelf, kept, rules.Studio(), from, to) : null } };
         return parts.IsLive ? Parts(StatusCodes.Status200OK, kept) : Page();
     }
 
@@ -87,7 +87,11 @@ public sealed class PlanModel(ClassBook shelf, ClassTimelines timelines, RulesBo
     }
 
     /// <summary>What was done to the class, and each state it was in.</summary>
-    public IActionResult OnGetHistory(Guid id, int block) => shelf.Get(id) is { } kept ? Partial("_History", HistoryView.Of(shelf, sessions, kept, timelines.Of(kept), block)) : NotFound();
+    /// <param name="before">Only states earlier than this one.</param>
+    public IActionResult OnGetHistory(Guid id, int block, int? before) => shelf.Get(id) is { } kept ? Partial("_History", HistoryView.Of(shelf, sessions, kept, timelines.Of(kept), block, before)) : NotFound();
+
+    /// <summary>Two states of the class beside each other.</summary>
+    public IActionResult OnGetTwo(Guid id, int one, int other) => shelf.Get(id) is { } kept && TwoStates.Of(shelf, kept, rules.Studio(), one, other) is { } two ? Partial("_TwoStates", two) : NotFound();
 
     /// <summary>The class as a sheet, to keep or to send.</summary>
     public IActionResult OnGetSheet(Guid id) => Download(id, SheetWriter.Write, "text/plain", "sheet");

@@ -2,11 +2,11 @@
 // bare rope pulled for rests, the knot at its end for rounds. What is seen while pulling is for show; the server's answer is the truth.
 import { blockOf, cloth, ghost, goalAt, mark, stationOf, svgName, told } from "./drop.js";
 import { those } from "./together.js";
+import { amountPulled, restPulled, roundsPulled } from "./pulled.js";
 import { foreseen } from "./words.js";
 
 const EDGE = 9;
 const SLACK = 5;
-const ROUND = 36;
 
 /** The pull under way. @type {{how: Function, end: Function, shows: Element[], moved: boolean, x: number, y: number} | null} */
 let pull = null;
@@ -81,8 +81,8 @@ function isEdge(flag, event) {
 
 /** The free edge: seconds in fives, reps by one. */
 function amount(flag, post) {
-  const [, times, number] = /^(x?)(\d+)s?$/.exec(flag.dataset.takes ?? "") ?? [];
-  if (!number || stationOf(flag) === "0") return null;
+  const start = amountPulled(flag.dataset.takes, 0);
+  if (!start || stationOf(flag) === "0") return null;
   const box = cloth(flag).getBBox();
   const width = cloth(flag).getBoundingClientRect().width;
   const several = those(flag);
@@ -90,11 +90,10 @@ function amount(flag, post) {
   let steps = 0;
   return {
     how(by) {
-      const wanted = (Number(number) * by) / width / (times ? 1 : 5);
-      steps = Math.max(Math.round(wanted), Math.ceil(1 - Number(number) / (times ? 1 : 5)));
-      const whole = Number(number) + steps * (times ? 1 : 5);
-      cloth(flag).setAttribute("transform", `translate(${box.x} 0) scale(${whole / Number(number)} 1) translate(${-box.x} 0)`);
-      tell(`${times ? `×${whole}` : `${whole} s`}${several.length > 1 ? `, ${several.length} flags` : ""}`, {
+      const pulled = amountPulled(flag.dataset.takes, by / width);
+      steps = pulled.steps;
+      cloth(flag).setAttribute("transform", `translate(${box.x} 0) scale(${pulled.whole / start.whole} 1) translate(${-box.x} 0)`);
+      tell(`${pulled.says}${several.length > 1 ? `, ${several.length} flags` : ""}`, {
         ...edit,
         steps: String(steps),
       });
@@ -113,8 +112,7 @@ function rest(rope, post) {
   let said = was;
   return {
     how(by) {
-      const wanted = was > 0 ? (was * (width + by)) / width : by / 3;
-      said = Math.max(0, Math.round(wanted / 5) * 5);
+      said = restPulled(was, by, width);
       tell(`${name} ${said} s`, { ...edit, [name]: String(said) });
     },
     end: () => said !== was && post({ ...edit, [name]: String(said) }),
@@ -128,7 +126,7 @@ function rounds(knot, post) {
   let said = was;
   return {
     how(by) {
-      said = Math.max(1, was + Math.round(by / ROUND));
+      said = roundsPulled(was, by);
       tell(said === 1 ? "once" : `${said} rounds`, { ...edit, rounds: String(said) });
     },
     end: () => said !== was && post({ ...edit, rounds: String(said) }),

@@ -40,8 +40,13 @@ public static class BuntingLayout
         var ropes = ImmutableArray.CreateBuilder<Rope>();
         foreach (var (span, times) in Folded(spans, timeline))
             ropes.Add(RopeOf(timeline, span, times, scale, efforts, ropes.Count > 0 ? ropes[^1] : null));
-        return ropes.ToImmutable();
+        var hung = ropes.Select(r => r.Block).ToHashSet();
+        var empty = Enumerable.Range(0, timeline.Blocks.Length).Where(b => !hung.Contains(b)).Select(b => EmptyRope(timeline.Blocks[b], b));
+        return [.. ropes.Concat(empty).OrderBy(r => r.Block)];
     }
+
+    /// <summary>A block with nothing on it yet has a rope too, so that it is seen and can be opened.</summary>
+    private static Rope EmptyRope(Block block, int index) => new(index, block.Name, "", 1, true, true, false, 0, 0, "nothing on it yet", [], [], [], false);
 
     private static Length Stepped(Length length) => length.UpTo(Math.Max(1, length.InWholeSeconds / 20));
 

@@ -15,7 +15,7 @@ test("a card becomes a class in three actions", async ({ page }) => {
   await read(page, "Quay one");
   await expect(page.locator("#read-4")).toContainText("3 rounds · 40 s on · 20 s off · 60 s between rounds");
   await expect(page.locator("#read-7")).toContainText("note, kept here");
-  await page.getByRole("button", { name: "Put it on the shelf" }).click();
+  await page.getByRole("button", { name: "Make this class" }).click();
   await expect(page.getByRole("heading", { name: "Quay one", level: 1 })).toBeVisible();
   await expect(page.locator("#sheet-text")).toHaveValue(/Romanian deadlift/);
 });
@@ -44,7 +44,7 @@ test.describe("without script", () => {
     await page.getByText("a note", { exact: true }).click();
     await page.getByRole("button", { name: "Read it again" }).click();
     await expect(page.locator("#text-6")).toHaveValue("note: romanian dedlift");
-    await page.getByRole("button", { name: "Put it on the shelf" }).click();
+    await page.getByRole("button", { name: "Make this class" }).click();
     await expect(page.getByRole("heading", { name: "Quay four", level: 1 })).toBeVisible();
   });
 });

@@ -31,7 +31,7 @@ test("three classes are designed from a brief, another looked at, a block of one
   await expect(page.locator(".draft-mixed")).toContainText("as its A");
   await page.getByRole("button", { name: "Others" }).click();
   await expect(page.locator(".draft-take input[name=seed]")).toHaveValue("4", { timeout: 30_000 });
-  await page.getByRole("button", { name: "Take it to the shelf" }).click();
+  await page.getByRole("button", { name: "Use this draft" }).click();
   await expect(page.getByRole("heading", { level: 1 })).toHaveText("Full body in 30 minutes");
   const [minutes, seconds] = (await page.locator("#clock").textContent()).split(":").map(Number);
   expect(Math.abs(minutes * 60 + seconds - 1800)).toBeLessThanOrEqual(30);

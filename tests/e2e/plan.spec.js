@@ -209,7 +209,7 @@ test.describe("without script", () => {
   test("a class is made, changed and taught", async ({ page }) => {
     await makeClass(page, undefined, { scripted: false });
     await field(page, 1, "amount").fill("30s");
-    await row(page, 1).getByRole("button", { name: "Set", exact: true }).last().click();
+    await row(page, 1).getByRole("button", { name: "Save", exact: true }).last().click();
     await expect(page.locator("#clock")).toHaveText("6:46");
     await page.locator(".rail").getByRole("button", { name: "Teach" }).click();
     await page.getByRole("button", { name: "Start", exact: true }).click();

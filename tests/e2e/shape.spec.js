@@ -30,7 +30,7 @@ test("a class is fitted to its minutes, taken and taken back", async ({ page }) 
   await page.getByRole("button", { name: "Work it out" }).click();
   await expect(page.locator(".proposal").first()).toBeVisible();
   const claimed = await page.locator(".proposal-lengths b").nth(1).textContent();
-  await page.locator(".proposal").first().getByRole("button", { name: "Take it" }).click();
+  await page.locator(".proposal").first().getByRole("button", { name: "Use this one" }).click();
   await expect(page.locator("#likely")).toHaveText(claimed);
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(page.locator("#likely")).toHaveText(before);

@@ -39,6 +39,13 @@ public class RopesTests
     }
 
     [Fact]
+    public void A_block_with_nothing_on_it_has_a_rope_in_its_place()
+    {
+        var ropes = BuntingLayout.Of(Sheet.Time("# Test\n== First (circuit, work 40)\n== Second (circuit, work 40)\nsquat\n== Third (prepare, work 30)\n"), 1000);
+        Assert.Equal(["First: nothing on it yet", "Second: ", "Third: nothing on it yet"], ropes.Select(r => $"{r.BlockName}: {r.Word}"));
+    }
+
+    [Fact]
     public void Practice_alone_keeps_no_rounds_apart() =>
         Assert.Equal(["rounds 1–3: 2 ×3 named"], Labels("superset, 3 rounds, rest 60", "squat x5", "push-up x5"));
 

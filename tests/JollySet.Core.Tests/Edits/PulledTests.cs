@@ -10,7 +10,7 @@ public class PulledTests
 {
     private static readonly JsonElement Cases = JsonDocument.Parse(File.ReadAllText(Repository.Find("tests", "cases", "pull.json"))).RootElement;
 
-    private static IEnumerable<JsonElement> Of(string kind) => Cases.GetProperty(kind).EnumerateArray();
+    private static JsonElement.ArrayEnumerator Of(string kind) => Cases.GetProperty(kind).EnumerateArray();
 
     private static string Written(string head, string line, Func<Core.Plans.ClassPlan, PlanEdit> edit)
     {

@@ -16,6 +16,9 @@ let all = false;
 let walking = 0;
 let shown = "";
 let current = "";
+/** The station whose move is being chosen, and whether the one that opens now was pressed. */
+let choosing = "";
+let pressed = false;
 
 /** Makes the flags of the page open here; once for a page. */
 export function startBench() {
@@ -75,7 +78,10 @@ function clicked(event) {
       place.rope === page().dataset.rope
     )
       close();
-    else open(place);
+    else {
+      pressed = true;
+      open(place);
+    }
     return;
   }
   const word = event.target.closest("#bench [data-do]:not([data-would]), .brief-says [data-do]");
@@ -163,4 +169,26 @@ function settle(answer, from) {
     if (place !== shown) bringIntoSight();
     shown = place;
   }
+  choose(from);
+}
+
+/** A station whose move is to be chosen is asked for it at once; when it has one, the next of its block is. */
+function choose(from) {
+  const fresh = from?.id === "new-block" && document.querySelector(`.line.wide a.flag[id^="f${page().dataset.open}-1-"]`);
+  if (fresh) {
+    pressed = true;
+    return open(placeOf(fresh));
+  }
+  const { station, choose: unchosen, next } = bench()?.dataset ?? {};
+  if (unchosen && pressed && matchMedia("(pointer: fine)").matches) {
+    choosing = station;
+    openWord(document.getElementById("word-move"));
+  } else if (station && station === choosing && !unchosen) {
+    choosing = "";
+    if (from?.id === "say-word-move" && next !== "0") {
+      pressed = true;
+      return openAt(next);
+    }
+  }
+  if (bench()) pressed = false;
 }

@@ -31,6 +31,12 @@ public sealed record BenchView(
     ImmutableArray<string> Notes,
     ImmutableArray<FindingView> Findings)
 {
+    /// <summary>Whether the station's move is still to be chosen.</summary>
+    public bool IsToBeChosen { get; private init; }
+
+    /// <summary>The number of the block's next station whose move is to be chosen; 0 where there is none.</summary>
+    public int NextToBeChosen { get; private init; }
+
     /// <summary>The rope it stands under.</summary>
     public string Rope => $"rope-{Block}-{Nth}";
 
@@ -74,6 +80,10 @@ public sealed record BenchView(
             row?.Cue ?? "",
             row?.Caution ?? "",
             line?.Notes ?? block.Notes,
-            [.. view.Findings.Where(f => f.Block == block.Id && (f.Station is null ? line is null : f.Station == line?.Id))]);
+            [.. view.Findings.Where(f => f.Block == block.Id && (f.Station is null ? line is null : f.Station == line?.Id))])
+        {
+            IsToBeChosen = line?.Doing is ToBeChosen,
+            NextToBeChosen = at < 0 ? 0 : spelled.Stations.Skip(at + 1).Concat(spelled.Stations.Take(at)).FirstOrDefault(s => s.Doing is ToBeChosen)?.Id ?? 0,
+        };
     }
 }

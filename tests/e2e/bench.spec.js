@@ -303,6 +303,19 @@ test.describe("by hand", () => {
     await expect(flag(page, "Push-up")).toBeFocused();
   });
 
+  test("by keys on its name a block gets rounds and is carried", async ({ page }) => {
+    await makeClass(page);
+    const name = page.locator("a.rope-way", { hasText: "A: Deck" });
+    await name.focus();
+    await page.keyboard.press("+");
+    await page.keyboard.press("+");
+    await expect(page.locator("#said")).toHaveText("4 rounds");
+    await said(page, /A: Deck \(circuit, 4 rounds/);
+    await name.focus();
+    await page.keyboard.press("Alt+ArrowDown");
+    await said(page, /== B: Ropes[^]*== A: Deck/);
+  });
+
   test("a move is dragged onto the line from its small flags, and hung by a press", async ({ page }) => {
     await makeClass(page);
     await page.getByRole("button", { name: "Hang a move" }).click();

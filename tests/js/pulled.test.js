@@ -2,14 +2,15 @@
 import assert from "node:assert/strict";
 import { readFileSync } from "node:fs";
 import { test } from "node:test";
-import { amountPulled, restPulled, roundsPulled } from "../../src/JollySet.Web/wwwroot/js/pulled.js";
+import { amountPulled, restPulled, roundsPulled, stepped } from "../../src/JollySet.Web/wwwroot/js/pulled.js";
 
 const cases = JSON.parse(readFileSync(new URL("../cases/pull.json", import.meta.url)));
 
 test("amounts are pulled in fives or by one, never below a step", () => {
   for (const { takes, share, steps, whole } of cases.amounts) {
-    const says = takes.startsWith("x") ? `×${whole}` : `${whole} s`;
-    assert.deepEqual(amountPulled(takes, share), { steps, whole, says }, `${takes} by ${share}`);
+    const unit = takes.startsWith("x") ? "reps" : "s";
+    assert.deepEqual(amountPulled(takes, share), { steps, whole, unit }, `${takes} by ${share}`);
+    assert.deepEqual(stepped(takes, steps), { steps, whole, unit });
   }
 });
 

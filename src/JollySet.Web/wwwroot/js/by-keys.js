@@ -1,9 +1,10 @@
 // What keys do to the flag that has the keyboard, and to those that are taken together with it.
 import { blockOf, stationOf } from "./drop.js";
+import { stepped } from "./pulled.js";
 import { those } from "./together.js";
 
 const said = document.getElementById("said");
-const pull = { timer: 0, flag: "", by: 0 };
+const pull = { timer: 0, of: "", by: 0 };
 
 /** What a way into the class leads to: block, station and rope; null where it leads elsewhere. */
 export function placeOf(way) {
@@ -27,8 +28,12 @@ export function act(flag, what, more = {}) {
   post({ do: what, block, station, place, ...(several.length > 1 ? { stations: several.join() } : {}), ...more });
 }
 
-/** Along its rope, or up and down to the next block that has stations. */
+/** Along its rope, or up and down to the next block that has stations; a block by its name among the others. */
 export function carry(flag, key) {
+  if (flag.matches(".rope-way")) {
+    const where = { ArrowUp: "block-up", ArrowDown: "block-down" }[key];
+    return where && post({ do: where, block: blockOf(flag) });
+  }
   const step = { ArrowLeft: "up", ArrowRight: "down" }[key];
   const several = those(flag);
   if (step && several.length === 1) return act(flag, step);
@@ -59,28 +64,47 @@ function beside(stations, taken, key) {
   return after >= stations.length ? null : (stations[after + 1] ?? "");
 }
 
-/** Fives of seconds, or reps by one; several presses are one edit. */
-export function pullBy(flag, step) {
-  const takes = /^(x?)(\d+)(s?)$/.exec(flag.dataset.takes ?? "");
-  if (!takes) return;
-  pull.by = pull.flag === flag.id ? pull.by + step : step;
-  pull.flag = flag.id;
-  const [, times, number] = takes;
-  const several = those(flag).length;
-  const amount = times ? Math.max(1, Number(number) + pull.by) : Math.max(5, Number(number) + pull.by * 5);
-  said.textContent = `${times ? `${amount} reps` : `${amount} s`}${several > 1 ? `, ${several} flags` : ""}`;
+/** Fives of seconds, or reps by one; of a block, by its name, rounds. Several presses are one edit. */
+export function pullBy(way, step) {
+  const what = way.matches(".rope-way") ? roundsBy(way) : amountBy(way);
+  if (!what) return;
+  pull.by = pull.of === what.of ? pull.by + step : step;
+  pull.of = what.of;
+  said.textContent = what.says(pull.by);
   clearTimeout(pull.timer);
   pull.timer = setTimeout(() => {
-    const steps = pull.by;
-    Object.assign(pull, { by: 0, flag: "" });
-    const now = document.getElementById(flag.id) ?? flag;
-    post({
-      do: "pull",
-      block: blockOf(now),
-      station: stationOf(now),
-      stations: those(now).join(),
-      steps: String(steps),
-      shown: flag.dataset.takes,
-    });
+    const { by } = pull;
+    Object.assign(pull, { by: 0, of: "" });
+    post(what.values(by));
   }, 300);
+}
+
+function amountBy(flag) {
+  const shown = flag.dataset.takes;
+  if (!stepped(shown, 0)) return null;
+  const several = those(flag).length;
+  return {
+    of: flag.id,
+    says(by) {
+      const { whole, unit } = stepped(shown, by);
+      return `${whole} ${unit}${several > 1 ? `, ${several} flags` : ""}`;
+    },
+    values(by) {
+      const now = document.getElementById(flag.id) ?? flag;
+      return { do: "pull", block: blockOf(now), station: stationOf(now), stations: those(now).join(), steps: String(by), shown };
+    },
+  };
+}
+
+/** The knot at the end of a block's rope, by keys. */
+function roundsBy(name) {
+  const block = blockOf(name);
+  const was = Number(document.querySelector(`.hung[id^="rope-${block}-"] .knot-hold`)?.dataset.rounds);
+  if (!was) return null;
+  const rounds = (by) => Math.max(1, was + by);
+  return {
+    of: `rounds of ${block}`,
+    says: (by) => (rounds(by) === 1 ? "once" : `${rounds(by)} rounds`),
+    values: (by) => ({ do: "block", block, rounds: String(rounds(by)) }),
+  };
 }

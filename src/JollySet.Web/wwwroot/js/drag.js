@@ -93,7 +93,7 @@ function amount(flag, post) {
       const pulled = amountPulled(flag.dataset.takes, by / width);
       steps = pulled.steps;
       cloth(flag).setAttribute("transform", `translate(${box.x} 0) scale(${pulled.whole / start.whole} 1) translate(${-box.x} 0)`);
-      tell(`${pulled.says}${several.length > 1 ? `, ${several.length} flags` : ""}`, {
+      tell(`${pulled.unit === "reps" ? `×${pulled.whole}` : `${pulled.whole} s`}${several.length > 1 ? `, ${several.length} flags` : ""}`, {
         ...edit,
         steps: String(steps),
       });

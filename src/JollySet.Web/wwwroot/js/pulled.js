@@ -3,20 +3,26 @@
 const ROUND = 36;
 
 /**
- * The free edge: seconds in fives, reps by one; never below one step.
+ * So many steps more or less: seconds in fives, reps by one; never below one step.
  * @param {string} takes What the flag takes, "40s" or "x12".
- * @param {number} share How far it is pulled, in parts of its width.
- * @returns {{steps: number, whole: number, says: string} | null} Null where nothing can be pulled.
+ * @returns {{steps: number, whole: number, unit: string} | null} Null where nothing can be pulled.
  */
-export function amountPulled(takes, share) {
+export function stepped(takes, steps) {
   const [, times, reps, seconds] = /^(?:(x)(\d+)|(\d+)s)$/.exec(takes ?? "") ?? [];
   const number = Number(reps ?? seconds);
   if (!number) return null;
   const step = times ? 1 : 5;
-  const least = Math.min(0, Math.ceil(1 - number / step));
-  const steps = Math.max(Math.round((number * share) / step), least) + 0;
-  const whole = number + steps * step;
-  return { steps, whole, says: times ? `×${whole}` : `${whole} s` };
+  const taken = Math.max(steps, Math.min(0, Math.ceil(1 - number / step))) + 0;
+  return { steps: taken, whole: number + taken * step, unit: times ? "reps" : "s" };
+}
+
+/**
+ * The free edge.
+ * @param {number} share How far it is pulled, in parts of the flag's width.
+ */
+export function amountPulled(takes, share) {
+  const now = stepped(takes, 0);
+  return now && stepped(takes, Math.round((now.whole * share) / (now.unit === "reps" ? 1 : 5)));
 }
 
 /** Bare rope: seconds in fives, never below nothing; rope of no width grows by the pixel. */

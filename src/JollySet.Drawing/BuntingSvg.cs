@@ -10,6 +10,7 @@ namespace JollySet.Drawing;
 public static class BuntingSvg
 {
     internal const double Width = 1200;
+    private const double BreakRoom = 46;
     private const double Left = 152;
     private const double Right = 96;
     private const double LeastDrop = 21;
@@ -102,8 +103,8 @@ public static class BuntingSvg
                 Pin(svg, Left + flag.X + flag.Width - 13, pennant);
         if (hung.Pennants is [.., { } own])
             Pin(svg, Left - 5, own);
-        foreach (var tight in rope.Breaks)
-            DrawBreak(svg, Left + tight.X, y, tight.MissingSeconds);
+        for (var i = 0; i < rope.Breaks.Length; i++)
+            DrawBreak(svg, Left + rope.Breaks[i].X, y, rope.Breaks[i].MissingSeconds, IsCrowded(rope, i));
         RopeEnd(svg, rope, y);
         if (rope.Rounds is { } rounds && hung.Ids.Any(id => id is not null))
             svg.Draw("rect", "class", "knot-hold", "data-rounds", rounds, "x", Left + rope.Length - 2, "y", -12, "width", 46, "height", 24);
@@ -159,9 +160,12 @@ public static class BuntingSvg
         .Draw("path", "d", $"M{FlagPath.N(x)} 1V-14" + (pennant.MustMend ? "h13l-4 4.5l4 4.5h-13" : "l12 4.5l-12 4.5"))
         .Close();
 
-    private static void DrawBreak(Svg svg, double x, double y, int missing) => svg
+    /// <summary>Whether the next break is so near that their numbers would touch; they go without their unit then.</summary>
+    private static bool IsCrowded(Rope rope, int at) => new[] { at - 1, at + 1 }.Any(next => next >= 0 && next < rope.Breaks.Length && Math.Abs(rope.Breaks[next].X - rope.Breaks[at].X) < BreakRoom);
+
+    private static void DrawBreak(Svg svg, double x, double y, int missing, bool isCrowded) => svg
         .Draw("path", "class", "broken", "d", $"M{FlagPath.N(x - 16)} {FlagPath.N(y)}l5 -5m-5 5l6 0m-6 0l5 5M{FlagPath.N(x + 2)} {FlagPath.N(y)}l-5 -5m5 5l-6 0m6 0l-5 5")
-        .Say("text", $"−{missing} s", "class", "missing", "x", x - 7, "y", y - 7, "text-anchor", "middle");
+        .Say("text", isCrowded ? $"−{missing}" : $"−{missing} s", "class", "missing", "x", x - 7, "y", y - 7, "text-anchor", "middle");
 
     private static void RopeEnd(Svg svg, Rope rope, double y)
     {

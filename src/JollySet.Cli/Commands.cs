@@ -27,6 +27,7 @@ public static class Commands
         jolly order FILE [--block NAME] [--muscles N] [--floor N] [--kit N] [--pin BLOCK/N] [--pair BLOCK/N] [--apply] [--json]
         jolly balance FILE [--json]
         jolly effort FILE [--json]
+        jolly coverage FILE [--needs N,N] [--json]
         jolly convert FILE --to sheet|json|card|csv|md
         jolly moves [--json]
         jolly name NAME… | - [--json]
@@ -50,7 +51,7 @@ public static class Commands
             return Card(card, arguments.Has("--json"), input, output, error);
         if (arguments.Verb == "draft")
             return DraftOf(arguments, output, error);
-        if (arguments.Verb is not ("card" or "timeline" or "totals" or "check" or "fit" or "order" or "balance" or "effort" or "convert"))
+        if (arguments.Verb is not ("card" or "timeline" or "totals" or "check" or "fit" or "order" or "balance" or "effort" or "coverage" or "convert"))
             return Refuse(error, arguments.Verb.Length == 0 ? "a verb is expected" : $"there is no verb “{arguments.Verb}”", Usage);
         if (arguments.File is null)
             return Refuse(error, $"{arguments.Verb} needs a FILE");
@@ -62,6 +63,7 @@ public static class Commands
             "totals" => TotalsOf(arguments, TimelineBuilder.Build(plan, studio), output),
             "balance" => Balance(arguments, TimelineBuilder.Build(plan, studio), output),
             "effort" => Answer(output, arguments.Has("--json") ? EffortAnswer.Json(TimelineBuilder.Build(plan, studio)) : EffortAnswer.Table(TimelineBuilder.Build(plan, studio))),
+            "coverage" => Answer(output, CoverageAnswer.Of(TimelineBuilder.Build(plan, studio), arguments)),
             "fit" => Fit(arguments, plan, studio, output, error),
             "order" => Order(arguments, plan, studio, output, error),
             "check" => Check(arguments, plan, studio, output, error),

@@ -43,20 +43,13 @@ public sealed record Cover(CoverKind Kind, Way? Way)
         var troubling = line.Doing.MoveNames().Select(facts.MoveOf).FirstOrDefault(m => m?.Troubles(need) == true && !IsEased(line, m, need));
         if (troubling is null)
             return new Cover(CoverKind.Fine, null);
-        return Named(line, need, facts) is { } way ? new Cover(CoverKind.Covered, way) : new Cover(CoverKind.Open, StationFor.WayOf(troubling.Around[Needs.Named(need)]));
+        return Named(line, need, troubling, facts) is { } way ? new Cover(CoverKind.Covered, way) : new Cover(CoverKind.Open, StationFor.WayOf(troubling.Around[Needs.Named(need)]));
     }
 
-    /// <summary>An option for the need itself, else an easier or equal way that does not trouble it.</summary>
-    private static Way? Named(Station line, string need, Facts facts) =>
-        line.Options.FirstOrDefault(o => o.Kind == OptionKind.ForNeed && Needs.Named(o.Need!) == Needs.Named(need))?.Way
-        ?? line.Options.Where(o => o.Kind is OptionKind.Easier or OptionKind.Or).Select(o => o.Way).FirstOrDefault(w => Suits(w, need, facts));
-
-    private static bool Suits(Way way, string need, Facts facts) => way switch
-    {
-        MoveWay other => facts.MoveOf(other.Move) is { } move && !move.Troubles(need),
-        AdjustedWay adjusted => (adjusted.Adjustment, Needs.Named(need)) is (Adjustment.Supported, "balance") or (Adjustment.Seated, "seated" or "balance") or (Adjustment.NoLoad, "no kit"),
-        _ => false,
-    };
+    /// <summary>An option for the need itself that spares it, else an easier or equal move, or adjustment, that is known to.</summary>
+    private static Way? Named(Station line, string need, Move troubling, Facts facts) =>
+        line.Options.Where(o => o.Kind == OptionKind.ForNeed && Needs.Named(o.Need!) == Needs.Named(need)).Select(o => o.Way).FirstOrDefault(w => Proven.Spares(w, need, troubling, facts))
+        ?? line.Options.Where(o => o.Kind is OptionKind.Easier or OptionKind.Or).Select(o => o.Way).FirstOrDefault(w => Proven.Plainly(w, need, troubling, facts));
 
     /// <summary>A loaded move done with no load needs no kit.</summary>
     private static bool IsEased(Station line, Move move, string need) =>

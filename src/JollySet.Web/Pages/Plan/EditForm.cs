@@ -13,6 +13,7 @@ namespace JollySet.Web.Pages.Plan;
 internal static class EditForm
 {
     private const int MostShown = 7200;
+    private const int MostNeeds = 40;
     private static readonly string[] BriefKeys = ["minutes", "place", "style", "focus", "goal", "audience", "people", "needs", "kit", "claims"];
     private static readonly string[] StationParts = ["move", "amount", "load", "tempo", "sides", "rest", "easier", "harder", "note"];
 
@@ -50,6 +51,7 @@ internal static class EditForm
             "pull" => new PullAmounts(Numbers(form, "stations"), Math.Clamp(Number(form, "steps"), -1000, 1000), ShownOf(Text(form, "shown"))),
             "fit" => Core.Fitting.FitTo.Read(Number(form, "minutes"), Text(form, "edits")),
             "order" => Core.Ordering.PutInOrder.Read(Text(form, "edits")),
+            "close-net" => Core.Options.Net.Close(TimelineBuilder.Build(plan, studio), [.. Text(form, "needs").Split(',', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries).Take(MostNeeds)]),
             "build" => Built(form, plan, studio),
             "fix" => FindingOf(form, plan, studio) is { } finding ? new Mend(finding, finding.FixOrSearch(), studio) : null,
             ['f', 'i', 'x', '-', .. var which] when FindingOf(form, plan, studio) is { } finding && int.TryParse(which, NumberStyles.None, CultureInfo.InvariantCulture, out var at) && at < finding.Choices.Length => new Mend(finding, finding.Choices[at].Edit, studio),

@@ -151,7 +151,7 @@ public sealed class PlanModel(ClassBook shelf, ClassTimelines timelines, RulesBo
             moves.Learn(kept.Plan, shelf.PlanAt(id, request.Revision!.Value));
         var open = OpenAfter(request, result);
         if (result.Outcome == SaveOutcome.Saved && !parts.IsLive)
-            return Redirect(request.Back is { } back ? $"/{back}/{kept.Id}" : $"/plan/{kept.Id}?block={open}");
+            return Redirect(request.Back is { } back ? $"/{back}/{kept.Id}{request.BackQuery}" : $"/plan/{kept.Id}?block={open}");
         if (result.Outcome == SaveOutcome.Refused && parts.IsLive)
             return new JsonResult(new { field = result.Field, message = string.Join("; ", result.Errors.Select(e => e.Message)), errors = result.Errors.Take(50).Select(e => new { e.Line, e.Column, e.Message }) }) { StatusCode = StatusCodes.Status422UnprocessableEntity };
         var failed = result.Outcome == SaveOutcome.Refused ? request.Failed(result) : null;

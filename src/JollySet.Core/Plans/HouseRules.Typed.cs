@@ -249,6 +249,18 @@ public sealed partial class HouseRules
     /// <summary>Effort: form may go from a fatigue of; a share.</summary>
     public decimal EffortFormGoes => this["effort.form-goes"];
 
+    /// <inheritdoc cref="EffortFormGoes"/>
+    public decimal EffortPeakGentle => this["effort.peak-gentle"];
+
+    /// <inheritdoc cref="EffortFormGoes"/>
+    public decimal EffortPeakNewcomer => this["effort.peak-newcomer"];
+
+    /// <inheritdoc cref="EffortFormGoes"/>
+    public decimal EffortPeakRegular => this["effort.peak-regular"];
+
+    /// <inheritdoc cref="EffortFormGoes"/>
+    public decimal EffortPeakStrongLeast => this["effort.peak-strong-least"];
+
     /// <summary>Recovery: a muscle or the grip works on for at most.</summary>
     public Length StreakMuscle => Length.Seconds(this["streak.muscle"]);
 

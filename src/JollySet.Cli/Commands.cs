@@ -28,6 +28,7 @@ public static class Commands
         jolly balance FILE [--json]
         jolly effort FILE [--json]
         jolly coverage FILE [--needs N,N] [--json]
+        jolly kit FILE [--people N] [--json]
         jolly convert FILE --to sheet|json|card|csv|md
         jolly moves [--json]
         jolly name NAME… | - [--json]
@@ -51,7 +52,7 @@ public static class Commands
             return Card(card, arguments.Has("--json"), input, output, error);
         if (arguments.Verb == "draft")
             return DraftOf(arguments, output, error);
-        if (arguments.Verb is not ("card" or "timeline" or "totals" or "check" or "fit" or "order" or "balance" or "effort" or "coverage" or "convert"))
+        if (arguments.Verb is not ("card" or "timeline" or "totals" or "check" or "fit" or "order" or "balance" or "effort" or "coverage" or "kit" or "convert"))
             return Refuse(error, arguments.Verb.Length == 0 ? "a verb is expected" : $"there is no verb “{arguments.Verb}”", Usage);
         if (arguments.File is null)
             return Refuse(error, $"{arguments.Verb} needs a FILE");
@@ -64,6 +65,7 @@ public static class Commands
             "balance" => Balance(arguments, TimelineBuilder.Build(plan, studio), output),
             "effort" => Answer(output, arguments.Has("--json") ? EffortAnswer.Json(TimelineBuilder.Build(plan, studio)) : EffortAnswer.Table(TimelineBuilder.Build(plan, studio))),
             "coverage" => Answer(output, CoverageAnswer.Of(TimelineBuilder.Build(plan, studio), arguments)),
+            "kit" => Kit(arguments, TimelineBuilder.Build(plan, studio), output, error),
             "fit" => Fit(arguments, plan, studio, output, error),
             "order" => Order(arguments, plan, studio, output, error),
             "check" => Check(arguments, plan, studio, output, error),
@@ -156,6 +158,12 @@ public static class Commands
 
     private static int Balance(Arguments arguments, Timeline timeline, TextWriter output) =>
         Answer(output, arguments.Has("--json") ? BalanceAnswer.Json(ClassBalance.Of(timeline), Recovery.Of(timeline)) : BalanceAnswer.Table(ClassBalance.Of(timeline)));
+
+    private static int Kit(Arguments arguments, Timeline timeline, TextWriter output, TextWriter error)
+    {
+        var (text, wrong) = KitAnswer.Of(timeline, arguments);
+        return text is null ? Refuse(error, wrong!) : Answer(output, text);
+    }
 
     private static int Fit(Arguments arguments, ClassPlan plan, Studio studio, TextWriter output, TextWriter error)
     {

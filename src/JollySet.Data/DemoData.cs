@@ -1,4 +1,5 @@
 using JollySet.Core.Keeping;
+using JollySet.Core.Kit;
 using JollySet.Core.Plans;
 using JollySet.Core.Sheets;
 
@@ -17,6 +18,21 @@ public static class DemoData
             var read = SheetReader.Read(reader.ReadToEnd());
             yield return read.Plan ?? throw new InvalidDataException($"{name}: {string.Join("; ", read.Errors)}");
         }
+    }
+
+    /// <summary>The places they are taught at.</summary>
+    public static IEnumerable<Venue> Venues() =>
+    [
+        new("the old sail loft", "40 mats\n14x3kg dumbbells\n20x5kg dumbbells\n12x10kg dumbbells\n5 kettlebells\n8 steps\n6 chairs\n15 bands", 10, 5, "old boards, even, a beam at the far end", "the chandler works below until six: nothing dropped"),
+        new("the slip", "10 mats\n4 bands", 5, 5, "stone, wet at spring tides", "none"),
+    ];
+
+    /// <summary>Puts the places into an empty kit room.</summary>
+    public static void Fill(VenuesBook venues)
+    {
+        if (venues.All().IsEmpty)
+            foreach (var venue in Venues())
+                venues.Keep(venue, null);
     }
 
     /// <summary>Puts them on an empty shelf; one that holds anything, readable or not, is left alone.</summary>

@@ -163,3 +163,31 @@ public sealed class SessionEventRow : IOfStudio
     /// <summary>A segment or seconds.</summary>
     public int? Value { get; set; }
 }
+
+/// <summary>A place where classes are taught, with what it has.</summary>
+public sealed class VenueRow : IOfStudio
+{
+    /// <summary>Row number.</summary>
+    public int Id { get; set; }
+
+    /// <inheritdoc/>
+    public int StudioId { get; set; }
+
+    /// <summary>As briefs name it.</summary>
+    public required string Name { get; set; }
+
+    /// <summary>Its kit, an entry a line, as a brief writes it.</summary>
+    public required string Kit { get; set; }
+
+    /// <summary>Minutes for coming in and laying out.</summary>
+    public int MinutesIn { get; set; }
+
+    /// <summary>Minutes for putting away and leaving.</summary>
+    public int MinutesOut { get; set; }
+
+    /// <summary>What is underfoot.</summary>
+    public required string Floor { get; set; }
+
+    /// <summary>Who must not be disturbed.</summary>
+    public required string Neighbours { get; set; }
+}

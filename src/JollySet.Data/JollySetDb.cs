@@ -29,6 +29,9 @@ public sealed class JollySetDb(DbContextOptions<JollySetDb> options) : DbContext
     /// <summary>Events of taught classes.</summary>
     public DbSet<SessionEventRow> SessionEvents => Set<SessionEventRow>();
 
+    /// <summary>Places where classes are taught.</summary>
+    public DbSet<VenueRow> Venues => Set<VenueRow>();
+
     /// <inheritdoc/>
     public override int SaveChanges(bool acceptAllChangesOnSuccess)
     {
@@ -66,6 +69,12 @@ public sealed class JollySetDb(DbContextOptions<JollySetDb> options) : DbContext
             e.HasQueryFilter(m => m.StudioId == StudioId);
             e.HasIndex(m => new { m.StudioId, m.Name }).IsUnique();
             e.HasOne<StudioRow>().WithMany().HasForeignKey(m => m.StudioId);
+        });
+        modelBuilder.Entity<VenueRow>(e =>
+        {
+            e.HasQueryFilter(v => v.StudioId == StudioId);
+            e.HasIndex(v => new { v.StudioId, v.Name }).IsUnique();
+            e.HasOne<StudioRow>().WithMany().HasForeignKey(v => v.StudioId);
         });
         modelBuilder.Entity<SessionRow>(e =>
         {

@@ -20,5 +20,5 @@ internal static class Names
         return second.Length == 0 ? [Cut(first, letters)] : [Cut(first, letters), Cut(second, letters)];
     }
 
-    private static string Cut(string text, int letters) => text.Length <= letters ? text : text[..Math.Max(1, letters - 1)] + "…";
+    internal static string Cut(string text, int letters) => text.Length <= letters ? text : text[..Math.Max(1, letters - 1)] + "…";
 }

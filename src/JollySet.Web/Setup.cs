@@ -30,6 +30,7 @@ public static class Setup
         services.AddSingleton<ClassBook>();
         services.AddSingleton<MovesBook>();
         services.AddSingleton<RulesBook>();
+        services.AddSingleton<VenuesBook>();
         services.AddSingleton<SessionBook>();
         services.AddSingleton<ClassTimelines>();
         services.AddSingleton<DeviceClock>();
@@ -62,7 +63,10 @@ public static class Setup
     {
         app.Services.GetRequiredService<Storage>().Migrate();
         if (withDemo)
+        {
             DemoData.Fill(app.Services.GetRequiredService<ClassBook>());
+            DemoData.Fill(app.Services.GetRequiredService<VenuesBook>());
+        }
     }
 
     /// <summary>The way a request goes.</summary>

@@ -33,7 +33,7 @@ internal sealed class TrackAddsUp : ICheck
     private static IEnumerable<Finding> Peak(ClassUnderReview review, TrackClass track)
     {
         var (peak, (least, most)) = ((decimal)track.Peak, track.Track.PeakRange(review.Rules, review.Plan.Brief.Goal));
-        if (review.Plan.Brief.Audience.IsEmpty || track.Timeline.Sets.IsEmpty || (!review.IsOver(peak, most) && !(peak < least)))
+        if (review.Plan.Brief.Audience.IsEmpty || track.Timeline.Sets.IsEmpty || (peak <= most && peak >= least))
             yield break;
         yield return new Finding(
             "track-effort",

@@ -244,6 +244,45 @@ namespace JollySet.Data.Migrations
                         });
                 });
 
+            modelBuilder.Entity("JollySet.Data.VenueRow", b =>
+                {
+                    b.Property<int>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Floor")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Kit")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("MinutesIn")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("MinutesOut")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Neighbours")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("StudioId")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("StudioId", "Name")
+                        .IsUnique();
+
+                    b.ToTable("Venues");
+                });
+
             modelBuilder.Entity("JollySet.Data.ClassRow", b =>
                 {
                     b.HasOne("JollySet.Data.StudioRow", null)
@@ -301,6 +340,15 @@ namespace JollySet.Data.Migrations
                 });
 
             modelBuilder.Entity("JollySet.Data.SessionRow", b =>
+                {
+                    b.HasOne("JollySet.Data.StudioRow", null)
+                        .WithMany()
+                        .HasForeignKey("StudioId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("JollySet.Data.VenueRow", b =>
                 {
                     b.HasOne("JollySet.Data.StudioRow", null)
                         .WithMany()

@@ -51,6 +51,7 @@ internal static class EditForm
             "pull" => new PullAmounts(Numbers(form, "stations"), Math.Clamp(Number(form, "steps"), -1000, 1000), ShownOf(Text(form, "shown"))),
             "fit" => Core.Fitting.FitTo.Read(Number(form, "minutes"), Text(form, "edits")),
             "order" => Core.Ordering.PutInOrder.Read(Text(form, "edits")),
+            "kit-out" => WayOut(form, TimelineBuilder.Build(plan, studio)),
             "close-net" => Core.Options.Net.Close(TimelineBuilder.Build(plan, studio), [.. Text(form, "needs").Split(',', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries).Take(MostNeeds)]),
             "build" => Built(form, plan, studio),
             "fix" => FindingOf(form, plan, studio) is { } finding ? new Mend(finding, finding.FixOrSearch(), studio) : null,
@@ -79,6 +80,14 @@ internal static class EditForm
             return new SetStation(station, Text(form, "line"));
         var parts = Differing(form, StationParts.Concat(form.Keys.Where(k => k.StartsWith("for ", StringComparison.Ordinal))), was).ToList();
         return parts is [("move", var name)] ? Core.Swapping.TypedOver.Of(plan, station, name, studio) : new Several([.. parts.Select(p => new SetStationPart(station, p.Key, p.Value))]);
+    }
+
+    /// <summary>The way out of a shortage that was pressed, reckoned again for the class as it is.</summary>
+    private static PlanEdit? WayOut(IFormCollection form, Timeline timeline)
+    {
+        var (stock, people) = (Core.Kit.StockLine.Read(Text(form, "stock")).Lines, Math.Clamp(Number(form, "people"), 1, 1000));
+        var demand = Core.Kit.KitDemands.Of(timeline, people, stock).FirstOrDefault(d => d.Item == Text(form, "item") && d.Size == Text(form, "size"));
+        return demand is null ? null : Core.Swapping.KitWaysOut.For(timeline, demand, people, stock).FirstOrDefault(w => w.Kind == Text(form, "kind"))?.Edit;
     }
 
     /// <summary>A warm-up or cool-down from what the main part loads, for the minutes given.</summary>

@@ -89,7 +89,7 @@ public sealed class EveryoneTests : IDisposable
     public async Task A_place_is_added_changed_and_forgotten_and_nothing_typed_is_lost()
     {
         var page = await app.Get("/kit-room");
-        var fresh = page.QuerySelectorAll("form.venue").Last();
+        var fresh = page.QuerySelectorAll("form.venue")[^1];
         var wrong = await app.Submit(fresh, ("name", "the boat shed"), ("kit", "-1 mats\n4x900kg dumbbells"), ("minutesIn", "-2"));
         Assert.Equal(HttpStatusCode.UnprocessableEntity, wrong.StatusCode);
         var body = await wrong.Content.ReadAsStringAsync();

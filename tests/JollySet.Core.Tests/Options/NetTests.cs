@@ -45,7 +45,7 @@ public class NetTests
     }
 
     [Fact]
-    public void What_is_offered_spares_the_need_and_keeps_to_the_kit() => Gen.Select(Gen.Int[0, MoveLibrary.Shipped.All.Count() - 1], Gen.OneOf(Needs.Ways.ToArray())).Sample((at, need) =>
+    public void What_is_offered_spares_the_need_and_keeps_to_the_kit() => Gen.Select(Gen.Int[0, MoveLibrary.Shipped.All.Length - 1], Gen.OneOf(Needs.Ways.ToArray())).Sample((at, need) =>
     {
         var move = MoveLibrary.Shipped.All.ElementAt(at);
         var timeline = TimelineBuilder.Build(ClassOf(Station.Of(move.Name)));

@@ -39,6 +39,7 @@ public static class Setup
         services.AddScoped<Parts.PartList>();
         services.AddSingleton<Core.Fitting.IFitter, Solving.CpFitter>();
         services.AddSingleton<Core.Ordering.IOrderer>(_ => new Solving.BestOrder());
+        services.AddSingleton<Core.Carousels.IRing, Solving.CpRing>();
         services.AddDataProtection().SetApplicationName("Jolly Set").PersistKeysToFileSystem(new DirectoryInfo(Path.Combine(folder, "keys")));
         // A long card asks more questions than a form usually has fields.
         services.Configure<Microsoft.AspNetCore.Http.Features.FormOptions>(form => form.ValueCountLimit = 20_000);

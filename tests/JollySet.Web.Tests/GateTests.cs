@@ -76,7 +76,7 @@ public sealed class GateTests : IDisposable
         app.Restart();
         var shelf = await app.Get("/");
         Assert.Single(shelf.QuerySelectorAll(".broken"));
-        Assert.Equal(11, shelf.QuerySelectorAll(".classes > li:not(.broken)").Length);
+        Assert.Equal(15, shelf.QuerySelectorAll(".classes > li:not(.broken)").Length);
         var page = await app.Client.GetAsync(new Uri($"/plan/{id}", UriKind.Relative));
         Assert.Equal(HttpStatusCode.OK, page.StatusCode);
         Assert.Contains(why, WebUtility.HtmlDecode(await page.Content.ReadAsStringAsync()), StringComparison.Ordinal);

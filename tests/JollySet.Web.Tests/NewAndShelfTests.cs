@@ -16,7 +16,7 @@ public sealed class NewAndShelfTests : IDisposable
     public async Task The_shelf_shows_each_class_with_its_bunting_and_finds_by_words()
     {
         var page = await app.Get("/");
-        Assert.Equal(12, page.QuerySelectorAll(".class-card svg.bunting").Length);
+        Assert.Equal(16, page.QuerySelectorAll(".class-card svg.bunting").Length);
         Assert.Equal(["Ferry Half Hour", "Tide Table", "Squall, no repeats"], (await app.Get("/?q=kettlebell+swing")).QuerySelectorAll(".class-title").Select(e => e.TextContent));
         Assert.Contains("No class has “submarine”", (await app.Get("/?q=submarine")).Body!.TextContent, StringComparison.Ordinal);
     }

@@ -58,7 +58,7 @@ public sealed partial class SafetyTests : IDisposable
         }
 
         Assert.DoesNotContain(app.Shelf.Find().Classes, c => c.Plan.Title == "Rope Walk");
-        Assert.Equal(11, app.Shelf.Find().All);
+        Assert.Equal(15, app.Shelf.Find().All);
     }
 
     [Fact]
@@ -88,7 +88,7 @@ public sealed partial class SafetyTests : IDisposable
         var storage = new Storage(folder);
         storage.Migrate();
         using (var db = storage.Open())
-            Microsoft.EntityFrameworkCore.RelationalDatabaseFacadeExtensions.ExecuteSqlRaw(db.Database, "DROP TABLE OwnMoves; DROP TABLE HouseRules; DROP TABLE SessionEvents; DROP TABLE Sessions; DROP TABLE Revisions; DROP TABLE Classes; DROP TABLE Studios; DELETE FROM __EFMigrationsHistory; INSERT INTO __EFMigrationsHistory VALUES ('20000101000000_Before', '10.0.0');");
+            Microsoft.EntityFrameworkCore.RelationalDatabaseFacadeExtensions.ExecuteSqlRaw(db.Database, "DROP TABLE Venues; DROP TABLE OwnMoves; DROP TABLE HouseRules; DROP TABLE SessionEvents; DROP TABLE Sessions; DROP TABLE Revisions; DROP TABLE Classes; DROP TABLE Studios; DELETE FROM __EFMigrationsHistory; INSERT INTO __EFMigrationsHistory VALUES ('20000101000000_Before', '10.0.0');");
         storage.Migrate();
         Assert.Single(Directory.GetFiles(folder, "jolly-before-*.db"));
         storage.Dispose();
@@ -127,7 +127,7 @@ public sealed partial class SafetyTests : IDisposable
     public void The_demo_has_a_class_for_every_format_and_three_have_honest_faults()
     {
         var stops = DemoData.Classes().Select(plan => (plan.Title, Core.Checks.Review.Of(Core.Timing.TimelineBuilder.Build(plan)).Count(f => f.Severity == Core.Checks.Severity.Stop))).ToList();
-        Assert.Equal(12, stops.Count);
+        Assert.Equal(16, stops.Count);
         Assert.Equal(["Spring Tide", "Either Bank", "Squall, no repeats"], stops.Where(s => s.Item2 > 0).Select(s => s.Title));
     }
 

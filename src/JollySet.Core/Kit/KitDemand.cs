@@ -10,6 +10,13 @@ namespace JollySet.Core.Kit;
 /// <param name="Station">The line's number in its block, from 1.</param>
 public sealed record KitSpell(int Block, int Station, Length Start, Length End, int Pieces);
 
+/// <summary>What one person uses of one thing.</summary>
+public sealed record KitPiece(string Item, string Size, int Pieces)
+{
+    /// <summary>The thing with its size, as it is said.</summary>
+    public string What => Size.Length == 0 ? Item : $"{Size} {Item}";
+}
+
 /// <summary>What a class needs of one thing in one size, for everyone at once.</summary>
 /// <param name="Size">As the plan says it: <c>heavy</c>, <c>8 kg</c>; empty where it says none.</param>
 /// <param name="Needed">The most that are in use at one moment.</param>
@@ -37,14 +44,15 @@ public static class KitDemands
             where set.set.Station > 0 && starts.ContainsKey(set.index)
             let block = timeline.Blocks[set.set.Block]
             from line in LinesOf(block, set.set)
-            from item in KitMeant.Of(timeline, block, line).Distinct()
-            where item != "wall"
-            let size = KitList.IsHeld(item) ? SizeOf(line.Load?.Rounds.At(set.set.Round)) : ""
-            let each = PiecesOf(line, item)
+            from use in Uses(timeline, block, line, set.set.Round)
             let span = starts[set.index]
-            select (Item: Plural(item), Size: size, Spell: new KitSpell(set.set.Block, set.set.Station, span.Start, span.End, each * Shared.AtOnce(block, people)));
-        return [.. spells.GroupBy(s => (s.Item, s.Size)).Select(g => new KitDemand(g.Key.Item, g.Key.Size, MostAtOnce(g.Select(s => s.Spell)), ThereIs(stock, g.Key.Item, g.Key.Size), [.. g.Select(s => s.Spell)]))];
+            select (use.Item, use.Size, Spell: new KitSpell(set.set.Block, set.set.Station, span.Start, span.End, use.Pieces * Shared.AtOnce(block, people)));
+        return [.. spells.GroupBy(s => (s.Item, s.Size)).Select(g => new KitDemand(g.Key.Item, g.Key.Size, MostAtOnce(g.Select(s => s.Spell)), There(stock, g.Key.Item, g.Key.Size), [.. g.Select(s => s.Spell)]))];
     }
+
+    /// <summary>What one person uses at a line in that round, each thing once.</summary>
+    public static IEnumerable<KitPiece> Uses(Timeline timeline, Block block, Station line, int round = 1) =>
+        KitMeant.Of(timeline, block, line).Distinct().Where(item => item != "wall").Select(item => new KitPiece(Plural(item), KitList.IsHeld(item) ? SizeOf(line.Load?.Rounds.At(round)) : "", PiecesOf(line, item)));
 
     /// <summary>What the brief lists, counted where it counts; a thing it lists without a number is counted in the room.</summary>
     public static ImmutableArray<StockLine> Stock(Brief brief, ImmutableArray<StockLine> room)
@@ -78,7 +86,8 @@ public static class KitDemands
     private static string Plural(string item) => KitList.Known.Contains(item + "s") ? item + "s" : item;
 
     /// <summary>Sizes in words are matched with masses by their order: the lightest that is there is light, the heaviest heavy; where there is one mass alone it serves for all.</summary>
-    private static int? ThereIs(ImmutableArray<StockLine> stock, string item, string size)
+    /// <returns>Null where nobody counted.</returns>
+    public static int? There(ImmutableArray<StockLine> stock, string item, string size)
     {
         if (stock.IsEmpty)
             return null;

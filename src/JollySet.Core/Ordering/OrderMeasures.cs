@@ -27,6 +27,9 @@ internal static class OrderMeasures
         ("Changes of kit", (a, b) => (a.Facts.Held != b.Facts.Held ? 1 : 0) + (a.Facts.Props != b.Facts.Props ? 1 : 0), w => 7 * w.Kit),
     ];
 
+    /// <summary>What one station directly after another costs in all.</summary>
+    public static int StepCost(OrderItem from, OrderItem to, OrderWeights weights) => Steps.Sum(m => (int)(m.Cost(from, to) * m.Weight(weights)));
+
     /// <summary>Core work follows core work at the end: the middle of the body is not asked to rest from itself there.</summary>
     private static bool IsCore(OrderItem item) => item.Facts.Move?.IsCore() == true;
 

@@ -53,7 +53,7 @@ public static class OrderProblems
         {
             for (var j = 0; j < n; j++)
             {
-                step[i, j] = OrderMeasures.Steps.Sum(m => (int)(m.Cost(items[i], items[j]) * m.Weight(request.Weights)));
+                step[i, j] = OrderMeasures.StepCost(items[i], items[j], request.Weights);
                 place[i, j] = OrderMeasures.Places.Sum(m => (int)(m.Cost(items[i], j / (decimal)(n - 1)) * m.Weight));
             }
         }

@@ -1,0 +1,100 @@
+// The floor of a carousel: its stations are dragged, or moved by arrow keys, to where they stand in the room; the places stay on this device.
+const room = document.querySelector(".floor-room");
+const svg = room?.querySelector(".floor");
+const STEP = 10;
+const EDGE = { x: 70, y: 40 };
+
+if (svg) start();
+
+function start() {
+  const kept = read();
+  for (const pitch of svg.querySelectorAll(".pitch")) {
+    const place = kept[pitch.dataset.place];
+    if (place) put(pitch, place.x, place.y);
+    pitch.addEventListener("pointerdown", (event) => drag(event, pitch));
+    pitch.addEventListener("keydown", (event) => nudge(event, pitch));
+  }
+  drawWays();
+  document.getElementById("floor-back").addEventListener("click", () => {
+    for (const pitch of svg.querySelectorAll(".pitch")) put(pitch, Number(pitch.dataset.x), Number(pitch.dataset.y));
+    drawWays();
+    keep();
+  });
+  document.getElementById("print-cards").addEventListener("click", () => window.print());
+}
+
+function drag(event, pitch) {
+  if (event.button !== 0) return;
+  const [from, was] = [point(event), placeOf(pitch)];
+  pitch.setPointerCapture(event.pointerId);
+  const move = (moved) => {
+    const now = point(moved);
+    put(pitch, was.x + now.x - from.x, was.y + now.y - from.y);
+    drawWays();
+  };
+  const end = () => {
+    pitch.removeEventListener("pointermove", move);
+    keep();
+  };
+  pitch.addEventListener("pointermove", move);
+  for (const kind of ["pointerup", "pointercancel"]) pitch.addEventListener(kind, end, { once: true });
+}
+
+function nudge(event, pitch) {
+  const by = { ArrowLeft: [-STEP, 0], ArrowRight: [STEP, 0], ArrowUp: [0, -STEP], ArrowDown: [0, STEP] }[event.key];
+  if (!by) return;
+  event.preventDefault();
+  const { x, y } = placeOf(pitch);
+  put(pitch, x + by[0], y + by[1]);
+  drawWays();
+  keep();
+}
+
+/** Where the pointer is, in units of the drawing. */
+function point(event) {
+  const { x, y } = new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.getScreenCTM().inverse());
+  return { x, y };
+}
+
+function placeOf(pitch) {
+  return { x: Number(pitch.dataset.nowX ?? pitch.dataset.x), y: Number(pitch.dataset.nowY ?? pitch.dataset.y) };
+}
+
+function put(pitch, x, y) {
+  const { width, height } = svg.viewBox.baseVal;
+  const [nowX, nowY] = [Math.min(width - EDGE.x, Math.max(EDGE.x, x)), Math.min(height - EDGE.y, Math.max(EDGE.y, y))];
+  Object.assign(pitch.dataset, { nowX, nowY });
+  pitch.setAttribute("transform", `translate(${nowX - Number(pitch.dataset.x)} ${nowY - Number(pitch.dataset.y)})`);
+}
+
+/** The arrows follow what they lead from and to. */
+function drawWays() {
+  for (const way of svg.querySelectorAll(".way")) {
+    const [from, to] = [way.dataset.from, way.dataset.to].map((place) => placeOf(svg.querySelector(`.pitch[data-place="${place}"]`)));
+    const [dx, dy] = [to.x - from.x, to.y - from.y];
+    const far = Math.max(1, Math.hypot(dx, dy));
+    const [ux, uy] = [dx / far, dy / far];
+    const tip = [from.x + dx * 0.64, from.y + dy * 0.64];
+    way.setAttribute(
+      "d",
+      `M${from.x + dx * 0.36} ${from.y + dy * 0.36}L${tip.join(" ")}m${-9 * ux - 6 * uy} ${-9 * uy + 6 * ux}L${tip.join(" ")}l${-9 * ux + 6 * uy} ${-9 * uy - 6 * ux}`,
+    );
+  }
+}
+
+function read() {
+  try {
+    return JSON.parse(localStorage.getItem(`floor ${room.dataset.floor}`)) ?? {};
+  } catch {
+    return {};
+  }
+}
+
+function keep() {
+  const places = Object.fromEntries([...svg.querySelectorAll(".pitch")].map((pitch) => [pitch.dataset.place, placeOf(pitch)]));
+  try {
+    localStorage.setItem(`floor ${room.dataset.floor}`, JSON.stringify(places));
+  } catch {
+    // Storage that is blocked keeps nothing; the plan is still there.
+  }
+}

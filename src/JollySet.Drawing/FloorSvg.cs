@@ -40,7 +40,7 @@ public static class FloorSvg
         var bollard = carousel.Ring[place];
         var crew = carousel.Crews.Select((c, i) => (c, i)).FirstOrDefault(c => c.c.Start == place);
         var kit = string.Join(", ", KitDemands.Uses(timeline, carousel.Block, bollard.Item.Line).Select(u => u.What));
-        var starts = crew.c is null ? "empty at first" : $"{crew.c.Size} begin here";
+        var starts = crew.c is null ? "empty first" : $"{crew.c.Size} begin";
         svg.Open("g", "class", "pitch", "data-place", place, "data-x", x, "data-y", y, "tabindex", 0, "role", "img", "aria-label", $"{place + 1}. {bollard.Item.Name}, {(kit.Length > 0 ? kit : "no kit")}, {starts}")
             .Draw("rect", "class", "mat", "x", x - (PitchWide / 2), "y", y - (PitchHigh / 2), "width", PitchWide, "height", PitchHigh, "rx", 5)
             .Draw("path", "class", "cloth", "fill", $"url(#weave-{Weaves.NameOf(bollard.Item.Facts.Family)})", "d", FlagPath.Of(Hem.Both, x - (PitchWide / 2) + 5, y - (PitchHigh / 2) + 5, 24, 24, 5))

@@ -51,6 +51,7 @@ internal static class EditForm
             "pull" => new PullAmounts(Numbers(form, "stations"), Math.Clamp(Number(form, "steps"), -1000, 1000), ShownOf(Text(form, "shown"))),
             "fit" => Core.Fitting.FitTo.Read(Number(form, "minutes"), Text(form, "edits")),
             "order" => Core.Ordering.PutInOrder.Read(Text(form, "edits")),
+            "shows" => Core.Options.ShowPlan.Of(TimelineBuilder.Build(plan, studio), Showing.ShowingModel.Asked(Math.Clamp(Number(form, "count"), 1, 2), Text(form, "first").Split(','), Text(form, "second").Split(','))).Edit,
             "kit-out" => WayOut(form, TimelineBuilder.Build(plan, studio)),
             "close-net" => Core.Options.Net.Close(TimelineBuilder.Build(plan, studio), [.. Text(form, "needs").Split(',', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries).Take(MostNeeds)]),
             "build" => Built(form, plan, studio),

@@ -35,7 +35,7 @@ public sealed class EditRequest(IFormCollection form)
     public int Goal { get; } = NumberIn(form, "goal");
 
     /// <summary>The screen of the class that it was asked from, where that is another; null for this one.</summary>
-    public string? Back { get; } = form["back"].ToString() is "balance" or "effort" or "order" or "fit" or "options" or "kit" or "carousel" ? form["back"].ToString() : null;
+    public string? Back { get; } = form["back"].ToString() is "balance" or "effort" or "order" or "fit" or "options" or "kit" or "carousel" or "showing" ? form["back"].ToString() : null;
 
     /// <summary>Needs that screen looked at beside the class's own.</summary>
     public string BackQuery { get; } = form["back-also"].ToString() is { Length: > 0 } also

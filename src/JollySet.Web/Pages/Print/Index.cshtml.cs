@@ -120,7 +120,7 @@ public sealed class PrintModel(ClassBook shelf, ClassTimelines timelines) : Page
             station.Sides is { } sides ? string.Join(", ", new[] { string.Join("/", sides.Ways.Select(Core.Plans.Words.Of)), sides.RightFirst ? "right first" : "", sides.ReverseHalfway ? "reverse halfway" : "" }.Where(t => t.Length > 0)) : "",
             station.Rest is { } rest ? "rest " + PrintHead.GapText(rest) : "",
             block.Format is AmrapFormat ? "" : string.Join(", ", Foreseen.Of(timeline, set)),
-            string.Join(" · ", options.Concat(station.Notes)));
+            string.Join(" · ", options.Concat(station.Shows is { } shows ? [$"shows: {shows}"] : Array.Empty<string>()).Concat(station.Notes)));
     }
 
     private static string AmountOf(Station station, WorkSet set, Block block)

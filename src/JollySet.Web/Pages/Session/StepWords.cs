@@ -28,7 +28,7 @@ internal static class StepWords
         : set.Line.Doing is Stacked stack ? [.. stack.Parts.Take(5).Select(p => $"1, 2, 3 …|{Facts.NameOf(p)}"), .. OptionsOf(set.Line).Take(2)]
         : [.. OptionsOf(set.Line).Take(4)];
 
-    private static IEnumerable<string> OptionsOf(Station line) => line.Options.Select(o => $"{(o.Kind == OptionKind.ForNeed ? o.Need : o.Kind.ToString().ToLowerInvariant())}|{Core.Plans.Words.Of(o.Way)}");
+    private static IEnumerable<string> OptionsOf(Station line) => line.Options.Select(o => $"{(o.Kind == OptionKind.ForNeed ? o.Need : o.Kind.ToString().ToLowerInvariant())}|{Core.Plans.Words.Of(o.Way)}").Concat(line.Shows is { } shows ? [$"shows|{shows}"] : Array.Empty<string>());
 
     /// <summary>Where one is: block, round or rung or set, station. In a gap it is the station that comes, the one that the line below marks too.</summary>
     public static string Place(WorkSet? set, Timeline timeline, Block block)

@@ -102,4 +102,41 @@ public sealed class EveryoneTests : IDisposable
         await app.Submit(shed, ("kit", "12 mats"));
         Assert.Contains((await app.Get("/kit-room")).QuerySelectorAll(".venue-stock li"), li => li.TextContent == "mat: 12");
     }
+
+    [Fact]
+    public async Task Who_shows_what_is_planned_and_written_into_the_class()
+    {
+        var page = await app.Get($"/showing/{Tens}?count=2&second=knees");
+        await app.Submit(page.QuerySelector("main form[method=post][action^='/plan'] button[value=shows]")!.Closest("form")!, ("do", "shows"));
+        Assert.Equal("planned who shows what", app.Shelf.Get(Tens)!.LastChange);
+        Assert.All(app.Shelf.Get(Tens)!.Plan.Blocks.SelectMany(b => b.Stations).Where(s => s.Doing is Core.Plans.OneMove { Name: "goblet squat" }), s => Assert.Equal("1 base, 2 for knees", s.Shows));
+        Assert.Contains("shows: 1 base", (await app.Get($"/print/{Tens}")).Body!.TextContent, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task A_carousel_is_laid_out_its_order_taken_and_odd_wishes_told()
+    {
+        var id = app.Demo("Ten Bollards").Id;
+        var page = await app.Get($"/carousel/{id}?people=40&late=3&lateSlot=2&broken=1&brokenSlot=4");
+        Assert.Equal(10, page.QuerySelectorAll(".pitch").Length);
+        Assert.Equal(10, page.QuerySelectorAll(".card-sheet").Length);
+        Assert.Equal(20, page.QuerySelectorAll(".run thead th").Length - 1);
+        var ring = page.QuerySelectorAll(".card-sheet h2").Select(h => h.TextContent.ToLowerInvariant()).ToList();
+        await app.Submit(page.QuerySelector("button[value=order]")!.Closest("form")!, ("do", "order"));
+        Assert.Equal(ring, app.Shelf.Get(id)!.Plan.Find("A: Bollards")!.Stations.Select(s => Core.Timing.Facts.NameOf(s.Doing).ToLowerInvariant()));
+        foreach (var (query, says) in new[] { ("people=9&groups=12", "12 groups of 9"), ("people=0", "From 1 to 400"), ("people=x", "whole numbers"), ("people=40&groups=11", "11 groups on 10") })
+            Assert.Contains(says, (await app.Get($"/carousel/{id}?{query}")).QuerySelector("#why")!.TextContent, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task Loads_and_stand_ins_are_guessed_and_nonsense_is_told()
+    {
+        var page = await app.Get($"/loads/{Tens}?pressed=8&reps=10");
+        Assert.Contains(page.QuerySelectorAll("tbody tr"), r => r.TextContent.Contains("Goblet squat", StringComparison.Ordinal));
+        foreach (var wrong in new[] { "pressed=0", "pressed=900", "pressed=a", "pressed=8&reps=0" })
+            Assert.NotNull((await app.Get($"/loads/{Tens}?{wrong}")).QuerySelector(".field-error"));
+        Assert.StartsWith("3.5 kg", (await app.Get("/at-home?holder=Broom&other=2&other2=1")).QuerySelector(".ways-side h2")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("nobody grips it", (await app.Get("/at-home?holder=Bag&other=900")).QuerySelector(".field-error")!.TextContent, StringComparison.Ordinal);
+        Assert.NotNull((await app.Get("/at-home?holder=Bag&other=a%20lot")).QuerySelector(".field-error"));
+    }
 }

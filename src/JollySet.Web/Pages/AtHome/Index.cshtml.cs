@@ -1,0 +1,59 @@
+using System.Collections.Immutable;
+using System.Globalization;
+using JollySet.Core.Kit;
+using Microsoft.AspNetCore.Mvc.RazorPages;
+
+namespace JollySet.Web.Pages.AtHome;
+
+/// <summary>What a thing from the house weighs, what it stands in for, and what makes it safe.</summary>
+public sealed class AtHomeModel : PageModel
+{
+    private const string Usual = "2";
+
+    /// <summary>The fields as typed, by name.</summary>
+    public ImmutableDictionary<string, string> Typed { get; private set; } = ImmutableDictionary<string, string>.Empty;
+
+    /// <summary>What it is held in.</summary>
+    public Holder Holder { get; private set; }
+
+    /// <summary>Why it cannot be reckoned; null where it can.</summary>
+    public string? Wrong { get; private set; }
+
+    /// <summary>What came of it.</summary>
+    public StandIn? Made { get; private set; }
+
+    /// <summary>What it serves for.</summary>
+    public ImmutableArray<string> Serves { get; private set; } = [];
+
+    /// <summary>A field as it was typed.</summary>
+    public string Field(string name) => Typed.GetValueOrDefault(name, name switch { "raise" => Usual, "tin" or "tin2" => "400", "book" or "book2" => "500", _ => "" });
+
+    /// <summary>Reckons where anything was said.</summary>
+    public void OnGet(Holder holder)
+    {
+        Holder = Enum.IsDefined(holder) ? holder : Holder.Bottle;
+        Typed = Request.Query.Where(q => q.Value.ToString().Length is > 0 and < 20).ToImmutableDictionary(q => q.Key, q => q.Value.ToString());
+        if (!Typed.ContainsKey("litres") && !Typed.ContainsKey("tins") && !Typed.ContainsKey("books") && !Typed.ContainsKey("other") && !Request.Query.ContainsKey("holder"))
+            return;
+        if (Read("") is not { } left || Read("2") is not { } right || Number("raise") is not (> 0 and <= 30 and var raise))
+        {
+            Wrong = "Each field takes a number; what one raises to the side is from more than 0 to 30 kg.";
+            return;
+        }
+
+        var made = new StandIn(Holder, left, right);
+        (Wrong, Made) = made.Wrong() is { } wrong ? (wrong, (StandIn?)null) : (null, made);
+        Serves = Made?.ServesFor(raise) ?? [];
+    }
+
+    private Filling? Read(string hand) =>
+        Number("litres" + hand) is { } litres && Number("tins" + hand) is { } tins && Number("tin" + hand) is { } tin && Number("books" + hand) is { } books && Number("book" + hand) is { } book && Number("other" + hand) is { } other
+            ? new Filling(litres, (int)tins, (int)tin, (int)books, (int)book, other)
+            : null;
+
+    private decimal? Number(string name)
+    {
+        var typed = Field(name);
+        return typed.Length == 0 ? 0 : decimal.TryParse(typed.Replace(',', '.'), NumberStyles.AllowDecimalPoint | NumberStyles.AllowLeadingSign, CultureInfo.InvariantCulture, out var number) && Math.Abs(number) < 100_000 ? number : null;
+    }
+}

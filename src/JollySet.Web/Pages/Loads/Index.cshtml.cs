@@ -1,0 +1,67 @@
+using System.Collections.Immutable;
+using System.Globalization;
+using JollySet.Core.Checks;
+using JollySet.Core.Kit;
+using JollySet.Core.Options;
+using JollySet.Core.Plans;
+using JollySet.Core.Timing;
+using JollySet.Data;
+using JollySet.Web.Pages.Shared;
+using Microsoft.AspNetCore.Mvc;
+using Microsoft.AspNetCore.Mvc.RazorPages;
+
+namespace JollySet.Web.Pages.Loads;
+
+/// <summary>One move with a guess for each track.</summary>
+public sealed record LoadRow(string Move, string Reps, ImmutableArray<string> Guesses);
+
+/// <summary>Sizes to bring: a first guess for every loaded move from one strength that was tried.</summary>
+public sealed class LoadsModel(ClassBook shelf, ClassTimelines timelines, VenuesBook venues) : PageModel
+{
+    /// <summary>The class's head.</summary>
+    public ClassHead Head { get; private set; } = null!;
+
+    /// <summary>As typed: kilograms in each hand, and clean reps.</summary>
+    public (string Pressed, string Reps) Asked { get; private set; }
+
+    /// <summary>Why it cannot be reckoned; null where it can.</summary>
+    public string? Wrong { get; private set; }
+
+    /// <summary>The tracks across.</summary>
+    public ImmutableArray<string> Tracks { get; private set; } = [];
+
+    /// <summary>The moves down, heaviest first.</summary>
+    public ImmutableArray<LoadRow> Rows { get; private set; } = [];
+
+    /// <summary>Sizes to set out, lightest first.</summary>
+    public ImmutableArray<string> Bring { get; private set; } = [];
+
+    /// <summary>Shows it.</summary>
+    public IActionResult OnGet(Guid id, string? pressed, string? reps)
+    {
+        if (shelf.Get(id) is not { } kept)
+            return NotFound();
+        var timeline = timelines.Of(kept);
+        Head = ClassHead.Of(kept, timeline, Totals.Of(timeline), Review.Of(timeline), "options");
+        Asked = (pressed ?? "6", reps ?? "10");
+        if (!decimal.TryParse(Asked.Pressed.Replace(',', '.'), NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var mass) || mass is <= 0 or > LoadGuide.MostPressed || !int.TryParse(Asked.Reps, NumberStyles.None, CultureInfo.InvariantCulture, out var count) || count is < 1 or > 30)
+        {
+            Wrong = $"A weight from more than 0 to {LoadGuide.MostPressed} kg, and 1 to 30 clean reps.";
+            return Page();
+        }
+
+        var stock = KitDemands.Stock(kept.Plan.Brief, venues.Of(kept.Plan.Brief)?.Stock ?? []);
+        var people = Core.Options.Tracks.Of(kept.Plan.Brief).Where(t => t.Needs.IsEmpty).ToList();
+        var guesses = people.Select(t => LoadGuide.Of(timeline, mass, count, Factor(timeline.Rules, t.Person), stock).ToDictionary(g => g.Move)).ToList();
+        Tracks = [.. people.Select(t => t.Name)];
+        Rows = [.. guesses[0].Values.Select(g => new LoadRow(Say.Capital(g.Move), $"{g.Reps}", [.. guesses.Select(all => Said(all[g.Move]))]))];
+        Bring = [.. guesses.SelectMany(g => g.Values).Select(g => g.Nearest ?? g.Kilograms).Distinct().Order().Select(k => $"{Kg(k)}")];
+        return Page();
+    }
+
+    private static decimal Factor(HouseRules rules, Person person) => person switch { Person.Newcomer => rules.EffortCapacityNewcomer, Person.Strong => rules.EffortCapacityStrong, _ => rules.EffortCapacityRegular };
+
+    private static string Said(LoadGuess guess) => $"about {Kg(guess.Kilograms)}{(guess.InBothHands ? " in both hands" : "")}{(guess.Nearest is { } near && near != guess.Kilograms ? $" → {Kg(near)}" : "")}";
+
+    private static string Kg(decimal kilograms) => $"{kilograms.ToString("0.##", CultureInfo.InvariantCulture)} kg";
+}

@@ -30,6 +30,7 @@ for (const size of sizes)
     );
     const faulty = await demo(page, "Spring Tide");
     const plain = await demo(page, "Slack Water Strength");
+    const bollards = await demo(page, "Ten Bollards");
     for (const address of [
       "/",
       "/new",
@@ -40,7 +41,12 @@ for (const size of sizes)
       `${faulty.replace("plan", "effort")}?recovery=true`,
       faulty,
       plain,
-      ...["balance", "effort", "print"].map((facet) => faulty.replace("plan", facet)),
+      ...["balance", "effort", "print", "options", "tracks", "showing", "kit", "loads"].map((facet) => faulty.replace("plan", facet)),
+      `${plain.replace("plan", "options")}?also=wrists&also=no%20floor&close=true`,
+      `${plain.replace("plan", "tracks")}?who=Newcomer&needs=knees&and=Strong`,
+      `${bollards.replace("plan", "carousel")}?people=26&late=9&broken=1`,
+      "/kit-room",
+      "/at-home?holder=Broom&other=2&other2=1",
     ]) {
       await page.goto(address);
       await axe(page);

@@ -76,7 +76,6 @@ const classes = Object.fromEntries(
 );
 await shot(shelf, "shelf");
 await shot(await openFlag(wide, "Slack Water Strength", "Bent-over row"), "plan");
-await shot(await open(wide, classes["Spring Tide"]), "plan-faults");
 await shot(await openFlag(phone, "Slack Water Strength", "Bent-over row"), "plan-phone");
 await shot(await open(phone, "/"), "shelf-phone");
 const card = await open(wide, "/new");
@@ -101,7 +100,6 @@ await card
 await card.getByRole("button", { name: "Read it" }).click();
 await card.locator("#card").waitFor();
 await shot(card, "card");
-await shot(await open(wide, classes["Rope Ladder"]), "plan-ladder");
 await shot(await searched(`${classes["Slack Water Strength"].replace("plan", "fit")}?minutes=25`, "#work", ".proposal"), "fit");
 await shot(await open(wide, classes["Tide Table"].replace("plan", "balance")), "balance");
 await shot(await open(wide, classes["Ferry Half Hour"].replace("plan", "effort") + "?recovery=true"), "effort");
@@ -110,7 +108,13 @@ const design = await searched("/design?needs=knees&kit=mat,%20light%20dumbbells,
 await design.locator("#drafts-title").evaluate((title) => title.scrollIntoView({ block: "start" }));
 await shot(design, "design");
 await shot(await open(wide, "/moves?q=back,%20no%20kit,%20spare%20the%20wrists"), "moves");
-await shot(await open(wide, "/moves/goblet-squat"), "move");
+const net = await open(wide, `${classes["Slack Water Strength"].replace("plan", "options")}?also=wrists&also=no%20floor`);
+await net.locator(".knot-open").first().click();
+await net.locator("#ways li").first().waitFor();
+await shot(net, "net");
+await shot(await open(wide, `${classes["Slack Water Strength"].replace("plan", "tracks")}?who=Newcomer&needs=knees`), "tracks");
+await shot(await open(wide, classes["Too Few Tens"].replace("plan", "kit")), "kit");
+await shot(await open(wide, `${classes["Ten Bollards"].replace("plan", "carousel")}?people=26`), "carousel");
 await shot(await open(wide, "/rules"), "rules");
 await shot(await open({ width: 900, height: 1180 }, classes["Slack Water Strength"].replace("plan", "print") + "?start=18:30"), "print");
 
@@ -125,7 +129,6 @@ async function teach(size, name, start, seconds) {
 }
 
 await teach(wide, "teach", "C: Last rope", 16);
-await teach(wide, "teach-rest", "A: Deck circuit", 48);
 await teach(phone, "teach-phone", "A: Deck circuit", 20);
 await browser.close();
 server.kill();

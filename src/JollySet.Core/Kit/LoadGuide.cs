@@ -16,7 +16,6 @@ public sealed record LoadGuess(string Move, decimal Kilograms, int Reps, bool In
 public static class LoadGuide
 {
     private const decimal Press = 1.75m;
-    private const decimal BothHandsOfOne = 1.5m;
     private const decimal RepsOfOneMost = 30;
 
     /// <summary>The most that is believed to be pressed in one hand.</summary>
@@ -54,7 +53,7 @@ public static class LoadGuide
         var (move, kind) = (set.Facts.Move!, KindOf(set.Facts.Move!));
         var one = move.Kit.Contains("dumbbell") || move.Kit.Contains("kettlebell") || move.Kit.Contains("barbell") || move.Kit.Contains("rucksack");
         var n = Math.Clamp(set.Reps ?? 12, 5, 20);
-        var mass = raise * kind.Middle / (1 + (n / RepsOfOneMost)) * (one && kind.BothHands ? BothHandsOfOne / 2 : kind.BothHands ? 0.5m : 1) * Eased(set.Facts.Weight);
+        var mass = raise * kind.Middle / (1 + (n / RepsOfOneMost)) * Eased(set.Facts.Weight);
         var rounded = mass < 10 ? Math.Round(mass * 2) / 2 : Math.Round(mass);
         var sizes = stock.Select(s => s.Kilograms).OfType<decimal>().Distinct().ToList();
         return new LoadGuess(name, Math.Max(0.5m, rounded), n, one && kind.BothHands, sizes.Count == 0 ? null : sizes.MinBy(s => (Math.Abs(s - mass), s)));

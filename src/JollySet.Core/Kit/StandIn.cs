@@ -74,7 +74,7 @@ public sealed record StandIn(Holder Holder, Filling Left, Filling Right)
     private bool IsRight(RelativeLoad kind, decimal raise)
     {
         var mass = kind.BothHands ? Kilograms : AHand;
-        return mass >= raise * kind.Least * 0.8m * (kind.BothHands ? 1.3m : 1) && mass <= raise * kind.Most * 1.2m * (kind.BothHands ? 2 : 1);
+        return mass >= raise * kind.Least * 0.8m && mass <= raise * kind.Most * (kind.BothHands ? 1.8m : 1.2m);
     }
 
     /// <summary>What makes the thing itself safe.</summary>

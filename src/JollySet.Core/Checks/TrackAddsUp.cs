@@ -13,6 +13,8 @@ internal sealed class TrackAddsUp : ICheck
     {
         if (review.Timeline.Segments.Length > MostSegments)
             return [];
+        if (review.Plan.Brief is { Audience.IsEmpty: true, Focus.IsEmpty: true })
+            return [];
         return Tracks.Of(review.Plan.Brief).Select(t => t.Of(review.Timeline)).SelectMany(t => Tipped(review, t).Concat(Peak(review, t)));
     }
 
@@ -32,8 +34,10 @@ internal sealed class TrackAddsUp : ICheck
 
     private static IEnumerable<Finding> Peak(ClassUnderReview review, TrackClass track)
     {
+        if (review.Plan.Brief.Audience.IsEmpty || track.Timeline.Sets.IsEmpty)
+            yield break;
         var (peak, (least, most)) = ((decimal)track.Peak, track.Track.PeakRange(review.Rules, review.Plan.Brief.Goal));
-        if (review.Plan.Brief.Audience.IsEmpty || track.Timeline.Sets.IsEmpty || (peak <= most && peak >= least))
+        if (peak <= most && peak >= least)
             yield break;
         yield return new Finding(
             "track-effort",

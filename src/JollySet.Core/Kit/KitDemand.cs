@@ -52,7 +52,7 @@ public static class KitDemands
 
     /// <summary>What one person uses at a line in that round, each thing once.</summary>
     public static IEnumerable<KitPiece> Uses(Timeline timeline, Block block, Station line, int round = 1) =>
-        KitMeant.Of(timeline, block, line).Distinct().Where(item => item != "wall").Select(item => new KitPiece(Plural(item), KitList.IsHeld(item) ? SizeOf(line.Load?.Rounds.At(round)) : "", PiecesOf(line, item)));
+        KitMeant.Of(timeline, block, line).Distinct().Where(item => item != "wall").Select(item => new KitPiece(KitList.Kind(item), KitList.IsHeld(item) ? SizeOf(line.Load?.Rounds.At(round)) : "", KitUse.PiecesOf(line, item)));
 
     /// <summary>What the brief lists, counted where it counts; a thing it lists without a number is counted in the room.</summary>
     public static ImmutableArray<StockLine> Stock(Brief brief, ImmutableArray<StockLine> room)
@@ -73,17 +73,12 @@ public static class KitDemands
 
     private static int MostAtOnce(IEnumerable<KitSpell> spells) => spells.Max(s => s.Pieces);
 
-    private static int PiecesOf(Station line, string item) =>
-        KitList.IsHeld(item) && line.Load?.Rounds.Max(l => l.Pieces) is { } said ? said : item.Equals("dumbbells", StringComparison.OrdinalIgnoreCase) ? 2 : 1;
-
     private static string SizeOf(Load? load) => load switch
     {
         { Mass: { } mass, Unit: var unit } => StockLine.Of($"{mass.ToString(System.Globalization.CultureInfo.InvariantCulture)}{(unit == MassUnit.Lb ? "lb" : "kg")}").Size,
         { Level: LoadLevel.Light or LoadLevel.Moderate or LoadLevel.Heavy } => load.Level.Value.ToString().ToLowerInvariant(),
         _ => "",
     };
-
-    private static string Plural(string item) => KitList.Known.Contains(item + "s") ? item + "s" : item;
 
     /// <summary>Sizes in words are matched with masses by their order: the lightest that is there is light, the heaviest heavy; where there is one mass alone it serves for all.</summary>
     /// <returns>Null where nobody counted.</returns>

@@ -31,7 +31,7 @@ public static class KitNeeds
 
     /// <summary>The kinds of things alone, each once: one dumbbell and two are dumbbells.</summary>
     public static ImmutableArray<string> Kinds(Timeline timeline) =>
-        [.. Of(timeline).Select(n => n.Item).Select(item => KitList.Known.Contains(item + "s") ? item + "s" : item).Distinct()];
+        [.. Of(timeline).Select(n => n.Item).Select(KitList.Kind).Distinct()];
 
     /// <summary>Of the things the class needs, those that the brief's kit does not name.</summary>
     public static IEnumerable<string> NotNamed(Timeline timeline) =>

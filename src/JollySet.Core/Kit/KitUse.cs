@@ -22,6 +22,7 @@ public sealed record KitUse(Block Block, int Station, string Item, int Pieces)
     private static IEnumerable<KitUse> OfLine(Block block, int number, Station line, Timeline timeline) =>
         KitMeant.Of(timeline, block, line).Select(item => new KitUse(block, number, item, PiecesOf(line, item)));
 
-    private static int PiecesOf(Station line, string item) =>
+    /// <summary>Pieces of a thing that one person takes at a line.</summary>
+    internal static int PiecesOf(Station line, string item) =>
         KitList.IsHeld(item) && line.Load?.Rounds.Max(l => l.Pieces) is { } said ? said : item.Equals("dumbbells", StringComparison.OrdinalIgnoreCase) ? 2 : 1;
 }

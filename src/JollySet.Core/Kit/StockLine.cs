@@ -29,7 +29,7 @@ public sealed partial record StockLine(string Item, decimal? Kilograms, LoadLeve
     {
         var stock = KitStock.Of(written);
         var item = KitList.Known.OrderByDescending(k => k.Length).FirstOrDefault(stock.Is);
-        item = item is not null && KitList.Known.Contains(item + "s") ? item + "s" : item;
+        item = item is null ? null : KitList.Kind(item);
         decimal? mass = Mass().Match(written) is { Success: true } m && decimal.TryParse(m.Groups["n"].Value.Replace(',', '.'), NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var n)
             ? Math.Round(m.Groups["unit"].Value.ToLowerInvariant() is ['l', 'b', ..] or ['p', ..] ? n / PoundsAKilogram : n, 2)
             : null;

@@ -9,6 +9,9 @@ public static class KitList
     public static IReadOnlySet<string> Known { get; } =
         new HashSet<string>(Props, StringComparer.OrdinalIgnoreCase) { "mat", "dumbbells", "dumbbell", "kettlebell", "barbell", "plate", "ball", "towel", "broom", "rucksack", "skipping rope" };
 
+    /// <summary>One of a thing and a pair of it are one kind: the pair, where the library names it.</summary>
+    public static string Kind(string item) => Known.Contains(item + "s") ? item + "s" : item;
+
     /// <summary>Placed or cleared by walking to it: a step, a wedge, a wall, a band, a chair.</summary>
     public static bool IsProp(string item) => Props.Contains(item);
 

@@ -68,7 +68,7 @@ public static class KitWaysOut
         var stations = demand.Spells.Select(s => (Block: timeline.Plan.Blocks[s.Block], s.Station)).Where(s => blocks.Contains(s.Block)).Distinct().Select(s => s.Block.Stations[s.Station - 1]).ToList();
         if (stations.Count > MostSwaps)
             return null;
-        var swaps = stations.Select(s => Swaps.For(timeline, s.Id, m => !m.Kit.Any(k => Plural(k) == demand.Item) && m.Family == timeline.Facts.Of(s, 1).Family).FirstOrDefault()).ToList();
+        var swaps = stations.Select(s => Swaps.For(timeline, s.Id, m => !m.Kit.Any(k => KitList.Kind(k) == demand.Item) && m.Family == timeline.Facts.Of(s, 1).Family).FirstOrDefault()).ToList();
         return swaps.TrueForAll(s => s is not null) && swaps.Count > 0
             ? ("Swap", Say.List([.. stations.Zip(swaps).Select(p => $"{p.Second!.Move.Name} in place of {Facts.NameOf(p.First.Doing)}")]), new Several([.. swaps.Select(s => s!.Edit)]))
             : null;
@@ -86,6 +86,4 @@ public static class KitWaysOut
         var edits = stations.Select(s => (PlanEdit)new SetStationPart(s.Id, "load", $"{(s.Load?.Rounds.At(1)?.Level is { } level and > LoadLevel.Any ? level.ToString().ToLowerInvariant() : "any")} {other.Item}"));
         return ("Stand-in", $"one {other.Item} each in place of {demand.What}", new Several([.. edits]));
     }
-
-    private static string Plural(string item) => KitList.Known.Contains(item + "s") ? item + "s" : item;
 }

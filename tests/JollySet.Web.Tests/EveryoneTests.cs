@@ -139,4 +139,13 @@ public sealed class EveryoneTests : IDisposable
         Assert.Contains("nobody grips it", (await app.Get("/at-home?holder=Bag&other=900")).QuerySelector(".field-error")!.TextContent, StringComparison.Ordinal);
         Assert.NotNull((await app.Get("/at-home?holder=Bag&other=a%20lot")).QuerySelector(".field-error"));
     }
+
+    [Fact]
+    public async Task What_is_named_for_a_need_nobody_knows_is_shown_in_the_net()
+    {
+        var squall = app.Demo("Squall, no repeats");
+        var station = squall.Plan.Blocks.First(b => b.IsMain).Stations[0].Id;
+        app.Shelf.Edit(squall.Id, squall.Revision, new Core.Edits.SetStationPart(station, "for bad ankles", "\"hold the rail\""));
+        Assert.Contains((await app.Get($"/options/{squall.Id}")).QuerySelectorAll("td[data-need='bad ankles'] a"), a => a.TextContent.Contains("hold the rail", StringComparison.Ordinal));
+    }
 }

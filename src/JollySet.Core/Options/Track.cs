@@ -58,9 +58,10 @@ public sealed record Track(Audience Who, ImmutableArray<string> Needs)
     /// <summary>A way round a need comes before an easier or harder one; the move itself is kept where it is fine.</summary>
     private (Way Way, string For)? WayFor(Station line, Facts facts)
     {
-        foreach (var need in Needs)
-            if (Cover.Of(line, need, facts) is { Kind: CoverKind.Covered, Way: { } round })
-                return (round, need);
+        // Of the ways that are named the first that troubles none of the other needs; where each troubles one, the first.
+        var round = Needs.Select(need => (Cover.Of(line, need, facts) is { Kind: CoverKind.Covered, Way: { } named } ? named : null, Need: need)).Where(w => w.Item1 is not null).Select(w => (Way: w.Item1!, w.Need)).ToList();
+        if (round.Count > 0)
+            return round.Where(w => !Needs.Any(n => Troubled(w.Way, n, facts))).Append(round[0]).First();
         var kind = Who switch { Audience.FirstTimers or Audience.Newcomer or Audience.OlderAdults => OptionKind.Easier, Audience.Strong => OptionKind.Harder, _ => (OptionKind?)null };
         return kind is { } wanted && line.Options.FirstOrDefault(o => o.Kind == wanted && !Needs.Any(n => Troubled(o.Way, n, facts)))?.Way is { } way ? (way, wanted == OptionKind.Easier ? "easier" : "harder") : null;
     }

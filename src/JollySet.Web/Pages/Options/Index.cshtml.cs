@@ -111,7 +111,11 @@ public sealed class OptionsModel(ClassBook shelf, ClassTimelines timelines, Rule
         Knot Of(Crossing crossing)
         {
             var state = crossing.Cover.Kind switch { CoverKind.Fine => "fine", CoverKind.Covered => "covered", CoverKind.Ask => "ask", CoverKind.Open => "open", _ => "unsaid" };
-            return new Knot($"for {crossing.Need}", crossing.Need, state, crossing.Cover is { Kind: CoverKind.Covered, Way: { } way } ? Words.Of(way) : "", row.Line.Id == station && part == $"for {crossing.Need}");
+            // A need that nobody here knows is not judged; what was named for it is shown all the same.
+            var named = crossing.Cover.Kind == CoverKind.Unknown ? row.Line.Options.FirstOrDefault(o => o.Kind == OptionKind.ForNeed && string.Equals(o.Need, crossing.Need, StringComparison.OrdinalIgnoreCase))?.Way : null;
+            if (named is not null)
+                state = "covered";
+            return new Knot($"for {crossing.Need}", crossing.Need, state, named is not null ? Words.Of(named) : crossing.Cover is { Kind: CoverKind.Covered, Way: { } way } ? Words.Of(way) : "", row.Line.Id == station && part == $"for {crossing.Need}");
         }
 
         return new NetLine(row.Line.Id, row.Number, Say.Capital(row.Name), [Side(OptionKind.Easier, "easier"), Side(OptionKind.Harder, "harder"), .. row.Crossings.Select(Of)]);

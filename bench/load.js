@@ -47,6 +47,8 @@ const post = (address, { cookie, token }, fields, headers = {}) =>
     body: new URLSearchParams({ ...fields, __RequestVerificationToken: token }),
   });
 
+const shown = ({ median, p95 }) => `${median.toFixed(2)} in the middle, ${p95.toFixed(1)} at 95 %`;
+
 /** Measures several things in turn, so that whatever else the machine does meets all of them. */
 const measured = async (...ones) => {
   const times = ones.map(() => []);
@@ -60,7 +62,7 @@ const measured = async (...ones) => {
     }
   return times.map((t) => {
     t.sort((a, b) => a - b);
-    return { median: t[edits / 2].toFixed(1), p95: t[Math.floor(edits * 0.95)].toFixed(1) };
+    return { median: t[edits / 2], p95: t[Math.floor(edits * 0.95)] };
   });
 };
 
@@ -107,16 +109,20 @@ try {
   const bareSite = "http://127.0.0.1:5078/";
   const barePage = await visit(bareSite);
   const [ours, theirs] = await measured(edit, () => post(bareSite, barePage, {}));
-  console.log("Plan edit, ms:", ours);
-  console.log("bare Razor post in turn with it, ms:", theirs, `${(ours.median / theirs.median).toFixed(1)}×`);
+  console.log("Plan edit, ms:", shown(ours));
+  console.log("bare Razor post in turn with it, ms:", shown(theirs), `${(ours.median / theirs.median).toFixed(2)}×`);
   sizes.sort((a, b) => a - b);
   console.log("Plan edit, bytes before compression:", { median: sizes[sizes.length / 2], most: sizes.at(-1) });
   console.log(
     "Plan page and a bare one in turn, ms:",
-    await measured(
-      () => fetch(plan),
-      () => fetch(bareSite),
-    ),
+    (
+      await measured(
+        () => fetch(plan),
+        () => fetch(bareSite),
+      )
+    )
+      .map(shown)
+      .join("; "),
   );
   const newPage = await visit(`${site}/new`);
   for (let i = 1; i < shelved; i++)
@@ -124,8 +130,8 @@ try {
   const first = performance.now();
   await fetch(`${site}/`).then((a) => a.text());
   console.log(`Shelf of ${shelved} hours, first time, ms:`, (performance.now() - first).toFixed(1));
-  console.log("Shelf after that, ms:", ...(await measured(() => fetch(`${site}/`))));
-  console.log("Shelf, its last page, ms:", ...(await measured(() => fetch(`${site}/?page=${Math.ceil(shelved / 24)}`))));
+  console.log("Shelf after that, ms:", shown((await measured(() => fetch(`${site}/`)))[0]));
+  console.log("Shelf, its last page, ms:", shown((await measured(() => fetch(`${site}/?page=${Math.ceil(shelved / 24)}`)))[0]));
 } finally {
   app.kill();
   bare.kill();

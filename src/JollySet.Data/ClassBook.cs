@@ -139,7 +139,8 @@ public sealed class ClassBook(Storage storage, TimeProvider time)
     /// <inheritdoc cref="Edit(Guid, int, PlanEdit, WhenStale)"/>
     /// <param name="editOf">Gives the edit for the class as it was at that revision; null: there is nothing to change.</param>
     /// <param name="passing">Hears what the class may become before it is passed and saved, so that it can be looked at meanwhile.</param>
-    public SaveResult Edit(Guid id, int madeOn, Func<ClassPlan, PlanEdit?> editOf, WhenStale whenStale = WhenStale.Ask, Action<ClassPlan>? passing = null)
+    /// <param name="saving">Hears what the answer is if nothing comes in between, while the disk writes it; it may be told again, of another.</param>
+    public SaveResult Edit(Guid id, int madeOn, Func<ClassPlan, PlanEdit?> editOf, WhenStale whenStale = WhenStale.Ask, Action<ClassPlan>? passing = null, Action<SaveResult>? saving = null)
     {
         for (var tries = 1; ; tries++)
         {
@@ -156,9 +157,10 @@ public sealed class ClassBook(Storage storage, TimeProvider time)
                 return new SaveResult(SaveOutcome.Refused, kept, result.Errors, [], result.Field);
             if (passed.Stored == found.Revision.Plan || (passed.Plan.LastId != kept.Plan.LastId && StoredPlan.Same(passed.Plan, kept.Plan)))
                 return new SaveResult(SaveOutcome.Saved, kept, [], [], result.Field);
-            var saved = Save(db, found.Class, passed.Plan, new RevisionRow { Plan = passed.Stored, Summary = edit.Summary(before), UndoTo = found.Class.Revision });
+            var saved = Save(db, found.Class, passed.Plan, new RevisionRow { Plan = passed.Stored, Summary = edit.Summary(before), UndoTo = found.Class.Revision }, saving is null ? null : ahead => saving(Saved(ahead)));
             if (saved is not null)
-                return new SaveResult(SaveOutcome.Saved, saved, [], [], result.Field);
+                return Saved(saved);
+            SaveResult Saved(KeptClass now) => new(SaveOutcome.Saved, now, [], [], result.Field);
             if (tries == MostTries)
                 return Stale(db, kept, madeOn);
         }
@@ -219,21 +221,39 @@ public sealed class ClassBook(Storage storage, TimeProvider time)
     }
 
     /// <summary>Null when another change came first.</summary>
-    private KeptClass? Save(JollySetDb db, ClassRow row, ClassPlan plan, RevisionRow revision)
+    private KeptClass? Save(JollySetDb db, ClassRow row, ClassPlan plan, RevisionRow revision, Action<KeptClass>? saving = null)
     {
         row.Revision++;
         (row.Title, row.SearchText, row.ChangedAt) = (plan.Title, SearchTextOf(plan), Now);
         (revision.ClassId, revision.Number, revision.At) = (row.Id, row.Revision, Now);
         db.Revisions.Add(revision);
+        var kept = Kept(row, revision, plan);
         try
         {
-            db.SaveChanges();
+            if (saving is null)
+                db.SaveChanges();
+            else
+                Meanwhile(() => db.SaveChanges(), () => saving(kept));
             Remember(row.Id, revision.Number, plan);
-            return Kept(row, revision, plan);
+            return kept;
         }
         catch (DbUpdateException e) when (e is DbUpdateConcurrencyException || e.InnerException is Microsoft.Data.Sqlite.SqliteException { SqliteErrorCode: 19 })
         {
             return null;
+        }
+    }
+
+    /// <summary>Does the first on a thread of its own and the second here; what goes wrong in the first is told first.</summary>
+    private static void Meanwhile(Action first, Action second)
+    {
+        var there = Task.Run(first);
+        try
+        {
+            second();
+        }
+        finally
+        {
+            there.GetAwaiter().GetResult();
         }
     }
 

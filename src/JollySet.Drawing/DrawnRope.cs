@@ -29,6 +29,7 @@ public sealed record Pennant(bool MustMend, string Says);
 public sealed record DrawnRope(int Block, int Nth, double Above, string Label, HungRope Hung)
 {
     private readonly Lazy<(string Svg, double Height)> drawn = new(() => BuntingSvg.Draw(Hung));
+    private readonly Lazy<string> key = new(() => $"{Above} {Label} {Hung.Key}");
 
     /// <summary>The same with what is pinned to its flags, by their stations, and to itself (station 0).</summary>
     public DrawnRope Pinned(Func<int, Pennant?> pinned) => new(Block, Nth, Above, Label, Hung with
@@ -41,7 +42,7 @@ public sealed record DrawnRope(int Block, int Nth, double Above, string Label, H
     public string Id => $"rope-{Block}-{Nth}";
 
     /// <summary>Says all that it is drawn from.</summary>
-    public string Key => $"{Above} {Label} {Hung.Key}";
+    public string Key => key.Value;
 
     /// <summary>The same without names, to be laid over a page that has it.</summary>
     public DrawnRope Unnamed() => new(Block, Nth, Above, Label, Hung with { Ids = [.. Hung.Ids.Select(_ => (string?)null)], Pennants = [] });

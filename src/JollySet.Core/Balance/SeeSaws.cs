@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using System.Runtime.CompilerServices;
 using JollySet.Core.Moves;
 using JollySet.Core.Plans;
 using JollySet.Core.Timing;
@@ -61,9 +62,15 @@ public static class SeeSaws
     ];
 
     /// <summary>What one second of a move puts on each side of every pair, muscle pairs first: the largest share among a side's muscles, or the second itself where the pattern is a side's.</summary>
-    public static IEnumerable<(decimal First, decimal Second)> SharesOf(Move move) =>
-        MusclePairs.Select(p => move.IsStretch ? (0m, 0m) : (Largest(move, p.FirstMuscles), Largest(move, p.SecondMuscles)))
-            .Concat(PatternPairs.Select(p => (p.FirstPatterns.Contains(move.Pattern) ? 1m : 0, p.SecondPatterns.Contains(move.Pattern) ? 1m : 0)));
+    public static IReadOnlyList<(decimal First, decimal Second)> SharesOf(Move move) => Shares.GetValue(move, Shared);
+
+    private static readonly ConditionalWeakTable<Move, (decimal First, decimal Second)[]> Shares = [];
+
+    private static (decimal First, decimal Second)[] Shared(Move move) =>
+    [
+        .. MusclePairs.Select(p => move.IsStretch ? (0m, 0m) : (Largest(move, p.FirstMuscles), Largest(move, p.SecondMuscles)))
+            .Concat(PatternPairs.Select(p => (p.FirstPatterns.Contains(move.Pattern) ? 1m : 0, p.SecondPatterns.Contains(move.Pattern) ? 1m : 0))),
+    ];
 
     /// <summary>Whether the focus covers each pair, in the same order.</summary>
     public static IEnumerable<bool> CoveredBy(Focus focus) =>
@@ -76,11 +83,11 @@ public static class SeeSaws
         var (first, second) = (new decimal[names.Count], new decimal[names.Count]);
         foreach (var work in worked)
         {
-            var at = 0;
-            foreach (var (a, b) in SharesOf(work.Move))
+            var shares = SharesOf(work.Move);
+            for (var at = 0; at < first.Length; at++)
             {
-                first[at] += a * work.Seconds;
-                second[at++] += b * work.Seconds;
+                first[at] += shares[at].First * work.Seconds;
+                second[at] += shares[at].Second * work.Seconds;
             }
         }
 

@@ -1,5 +1,6 @@
 using System.Collections.Concurrent;
 using System.Collections.Immutable;
+using System.Runtime.CompilerServices;
 using JollySet.Core.Moves;
 using JollySet.Core.Moves.Names;
 using JollySet.Core.Plans;
@@ -10,14 +11,16 @@ namespace JollySet.Core.Timing;
 public sealed class Facts(ClassPlan plan, Studio studio)
 {
     private readonly ConcurrentDictionary<NewMove, Move?> owned = new();
-    private readonly ConcurrentDictionary<(bool IsBare, Line Line), ImmutableArray<string>> kit = new();
+    private readonly StationKits kits = plan.NewMoves.IsEmpty ? KitsOf.GetOrCreateValue(studio.Library) : new();
 
-    /// <summary>A station as itself: comparing it part by part would take longer than asking anew.</summary>
-    private readonly record struct Line(Station Station)
+    /// <summary>What a library says of the kit of stations, known from one look at a class to the next: an edit leaves most stations as they are.</summary>
+    private static readonly ConditionalWeakTable<MoveLibrary, StationKits> KitsOf = [];
+
+    private sealed class StationKits
     {
-        public bool Equals(Line other) => ReferenceEquals(Station, other.Station);
+        public ConditionalWeakTable<Station, StrongBox<ImmutableArray<string>>> Bare { get; } = [];
 
-        public override int GetHashCode() => System.Runtime.CompilerServices.RuntimeHelpers.GetHashCode(Station);
+        public ConditionalWeakTable<Station, StrongBox<ImmutableArray<string>>> Usual { get; } = [];
     }
 
     /// <summary>The class's own move of that name, with the facts it borrows; else what the name certainly means in the library; null for no facts.</summary>
@@ -53,7 +56,7 @@ public sealed class Facts(ClassPlan plan, Studio studio)
     }
 
     /// <summary>Everything one person needs at a line, over all rounds: what the line or its loads name, else the library's. A load of none leaves on the floor what is held.</summary>
-    public ImmutableArray<string> KitOf(Block? block, Station line) => kit.GetOrAdd((IsBare(block, line), new Line(line)), _ => KitReckoned(block, line));
+    public ImmutableArray<string> KitOf(Block? block, Station line) => (IsBare(block, line) ? kits.Bare : kits.Usual).GetValue(line, _ => new(KitReckoned(block, line))).Value;
 
     private ImmutableArray<string> KitReckoned(Block? block, Station line)
     {

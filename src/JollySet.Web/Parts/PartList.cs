@@ -28,6 +28,13 @@ public sealed partial class PartList(IHttpContextAccessor context)
     /// <summary>Whether a page asks for what has changed, rather than a reader for a page.</summary>
     public bool IsLive => context.HttpContext?.Request.Headers.ContainsKey(Header) == true;
 
+    /// <summary>Forgets what was written, to begin anew.</summary>
+    public void Clear()
+    {
+        parts.Clear();
+        open.Clear();
+    }
+
     /// <summary>Opens a part; parts written until it is closed stand in it.</summary>
     public void Open(string id) => open.Push(id);
 

@@ -127,8 +127,30 @@ public sealed class PlanModel(ClassBook shelf, ClassTimelines timelines, RulesBo
             "undo" => Answer(id, request, shelf.Undo(id, madeOn)),
             "redo" => Answer(id, request, shelf.Redo(id, madeOn)),
             _ when request.AsCopy => AsCopy(id, request, madeOn),
-            _ => Answer(id, request, shelf.Edit(id, madeOn, plan => EditOf(id, request, plan), request.WhenStale, plan => LookAhead(id, plan, request.Open, hangs))),
+            _ => Edited(id, request, madeOn, hangs),
         };
+    }
+
+    /// <summary>One edit; its answer is written while the disk writes the edit, and sent when that is done. Not where a move is learned with it: that changes what is shown.</summary>
+    private IActionResult Edited(Guid id, EditRequest request, int madeOn, bool hangs)
+    {
+        (KeptClass Of, IActionResult Answer)? written = null;
+        void WriteAhead(SaveResult ahead)
+        {
+            if (ahead.Class is not { Plan.NewMoves.IsEmpty: true } kept)
+                return;
+            written = (kept, Shown(id, request, ahead, kept));
+            (written.Value.Answer as PartsResult<PlanView>)?.Write(PageContext).GetAwaiter().GetResult();
+        }
+
+        var result = shelf.Edit(
+            id,
+            madeOn,
+            plan => EditOf(id, request, plan),
+            request.WhenStale,
+            plan => LookAhead(id, plan, request.Open, hangs),
+            parts.IsLive ? WriteAhead : null);
+        return written is { } there && ReferenceEquals(there.Of, result.Class) ? there.Answer : Answer(id, request, result);
     }
 
     /// <summary>The edit of a form; an earlier state is looked up first.</summary>
@@ -149,6 +171,11 @@ public sealed class PlanModel(ClassBook shelf, ClassTimelines timelines, RulesBo
             return Gone(id, request);
         if (result.Outcome == SaveOutcome.Saved && !kept.Plan.NewMoves.IsEmpty)
             moves.Learn(kept.Plan, shelf.PlanAt(id, request.Revision!.Value));
+        return Shown(id, request, result, kept);
+    }
+
+    private IActionResult Shown(Guid id, EditRequest request, SaveResult result, KeptClass kept)
+    {
         var open = OpenAfter(request, result);
         if (result.Outcome == SaveOutcome.Saved && !parts.IsLive)
             return Redirect(request.Back is { } back ? $"/{back}/{kept.Id}{request.BackQuery}" : $"/plan/{kept.Id}?block={open}");

@@ -56,7 +56,17 @@ public sealed record PlanLook(
         var (standing, dismissed) = Review.Whole(timeline);
         var totals = Totals.Of(timeline);
         drawing.GetAwaiter().GetResult();
-        return new PlanLook(timeline, standing, dismissed, totals, block, new(() => Pinned(wide.Value, plan, standing)), hanging);
+        var pinned = new Lazy<ImmutableArray<DrawnRope>>(() => Pinned(wide.Value, plan, standing));
+        if (!hangs)
+            Tell(pinned.Value);
+        return new PlanLook(timeline, standing, dismissed, totals, block, pinned, hanging);
+    }
+
+    /// <summary>What tells each rope from others is reckoned here, while the plan is still being saved, and not when the page is written.</summary>
+    private static void Tell(ImmutableArray<DrawnRope> ropes)
+    {
+        foreach (var rope in ropes)
+            _ = rope.Key;
     }
 }
 

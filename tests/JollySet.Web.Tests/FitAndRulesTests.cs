@@ -95,6 +95,22 @@ public sealed class FitAndRulesTests : IDisposable
     }
 
     [Fact]
+    public async Task In_pounds_every_page_that_weighs_tells_pounds_and_a_form_sent_unchanged_changes_nothing()
+    {
+        await app.Submit((await app.Get("/rules")).QuerySelector("form")!, ("weight.unit", "1"));
+        var rules = await app.Get("/rules");
+        Assert.Equal("lb", rules.QuerySelector("#weight\\.heavy-legs .rule-value span")!.TextContent);
+        await app.Submit(rules.QuerySelector("form")!);
+        Assert.Equal(["weight.unit"], app.Rules.Current().Changed.Keys);
+        await app.Submit((await app.Get("/rules")).QuerySelector("form")!, ("weight.heavy-legs", "40"));
+        Assert.Equal(40 * Masses.KilogramsOfAPound, app.Rules.Current()["weight.heavy-legs"]);
+        Assert.Contains(" lb", (await app.Get($"/loads/{Slack}")).QuerySelector(".track-table")!.TextContent, StringComparison.Ordinal);
+        var home = (await app.Get("/at-home?holder=Rucksack&litres=4&raise=5")).QuerySelector("main")!.TextContent;
+        Assert.Contains("10.5 lb in all", home, StringComparison.Ordinal);
+        Assert.DoesNotContain("kg", home, StringComparison.Ordinal);
+    }
+
+    [Fact]
     public async Task Every_rule_has_its_row() =>
         Assert.Equal(HouseRules.All.Select(r => r.Name), (await app.Get("/rules")).QuerySelectorAll(".rule").Select(e => e.Id));
 

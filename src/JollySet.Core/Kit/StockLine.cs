@@ -19,8 +19,6 @@ public sealed partial record StockLine(string Item, decimal? Kilograms, LoadLeve
     /// <summary>The most pieces that are believed.</summary>
     public const int Most = 2000;
 
-    private const decimal PoundsAKilogram = 2.20462m;
-
     /// <summary>The size in words: <c>8 kg</c>, <c>heavy</c>, or nothing.</summary>
     public string Size => Kilograms is { } kg ? $"{kg.ToString("0.##", CultureInfo.InvariantCulture)} kg" : Level is { } level ? level.ToString().ToLowerInvariant() : "";
 
@@ -31,7 +29,7 @@ public sealed partial record StockLine(string Item, decimal? Kilograms, LoadLeve
         var item = KitList.Known.OrderByDescending(k => k.Length).FirstOrDefault(stock.Is);
         item = item is null ? null : KitList.Kind(item);
         decimal? mass = Mass().Match(written) is { Success: true } m && decimal.TryParse(m.Groups["n"].Value.Replace(',', '.'), NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var n)
-            ? Math.Round(m.Groups["unit"].Value.ToLowerInvariant() is ['l', 'b', ..] or ['p', ..] ? n / PoundsAKilogram : n, 2)
+            ? Math.Round(m.Groups["unit"].Value.ToLowerInvariant() is ['l', 'b', ..] or ['p', ..] ? n * Masses.KilogramsOfAPound : n, 2)
             : null;
         return new StockLine(item ?? written.Trim(), mass, mass is null ? stock.Weight : null, stock.Pieces);
     }

@@ -114,6 +114,9 @@ public sealed partial class HouseRules
     /// <summary>No target set: reckoned as.</summary>
     public Length TargetSeconds => Length.Seconds(this["target.seconds"]);
 
+    /// <summary>Weights: said and asked in.</summary>
+    public MassUnit WeightUnit => (MassUnit)(int)this["weight.unit"];
+
     /// <summary>Weights: squat, lunge, hinge, bridge, carry: moderate from, all pieces together; kilograms.</summary>
     public decimal WeightModerateLegs => this["weight.moderate-legs"];
 

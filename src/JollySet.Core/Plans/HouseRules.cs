@@ -62,6 +62,7 @@ public sealed partial class HouseRules
         new("weight.heavy-overhead", "Weights", "heavy from", "kg", 14, 1, 500),
         new("weight.moderate-small", "Weights", "Raises, curls and the like: moderate from", "kg", 5, 0.5m, 500),
         new("weight.heavy-small", "Weights", "heavy from", "kg", 9, 1, 500),
+        new("weight.unit", "Weights", "Said and asked in", "", 0, 0, 1) { Choices = ["kilograms", "pounds"] },
         new("warm-up.least-short", "Warm-up", "At least, in a short class", "min", 3, 0, 30),
         new("warm-up.least", "Warm-up", "At least, in a longer one", "min", 5, 0, 30),
         new("warm-up.short-class", "Warm-up", "A class is short up to", "min", 20, 1, 120),

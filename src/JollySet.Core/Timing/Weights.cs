@@ -6,9 +6,6 @@ namespace JollySet.Core.Timing;
 /// <summary>How heavy a load is for a move: said in words, or judged from its kilograms against what is usual for the move's pattern.</summary>
 public static class Weights
 {
-    /// <summary>Kilograms of a pound.</summary>
-    public const decimal KilogramsOfAPound = 0.45359237m;
-
     /// <summary>The level of a load; null where neither the load nor the library says one.</summary>
     public static LoadLevel? LevelOf(Load? load, Move? move, HouseRules rules) => load switch
     {
@@ -25,7 +22,7 @@ public static class Weights
 
     /// <summary>Kilograms of all pieces together; 0 where no mass is said.</summary>
     public static decimal KilogramsOf(Load load) =>
-        (load.Mass ?? 0) * (load.Pieces ?? 1) * (load.Unit == MassUnit.Lb ? KilogramsOfAPound : 1);
+        (load.Mass ?? 0) * (load.Pieces ?? 1) * (load.Unit == MassUnit.Lb ? Masses.KilogramsOfAPound : 1);
 
     private static LoadLevel LevelOf(decimal kilograms, Pattern pattern, HouseRules rules)
     {

@@ -15,6 +15,7 @@ public sealed class HouseRulesTests
         Length length => unit == "min" ? length.InMinutes : length.InSeconds,
         int count => count,
         decimal number => number,
+        Enum choice => Convert.ToInt32(choice, System.Globalization.CultureInfo.InvariantCulture),
         _ => throw new InvalidOperationException("The rule has no property."),
     };
 

@@ -114,7 +114,7 @@ public sealed class CarouselModel(ClassBook shelf, ClassTimelines timelines, Ven
             Say.Capital(bollard.Item.Name),
             string.Join(", ", new[] { set.CountText is { } count ? $"× {count}" : Say.Time(laid.Slot), line.Load?.Rounds.At(1) is { } load ? Core.Plans.Words.Of(load) : "", set.SwitchHalfway ? "switch halfway" : "" }.Where(w => w.Length > 0)),
             [.. line.Options.Select(o => (o.Kind switch { OptionKind.Easier => "Easier", OptionKind.Harder => "Harder", OptionKind.Or => "Or", _ => $"For {o.Need}" }, Core.Plans.Words.Of(o.Way)))],
-            string.Join(", ", KitDemands.Uses(timeline, laid.Block, line).Select(u => u.Pieces > 1 ? $"{u.Pieces} {u.What}" : u.What)),
+            string.Join(", ", KitDemands.Uses(timeline, laid.Block, line).Select(u => u.Pieces > 1 ? $"{u.Pieces} {Masses.Told(u.What, timeline.Rules)}" : Masses.Told(u.What, timeline.Rules))),
             crew is null ? "nobody begins here" : $"{crew.Size} begin here",
             Say.Capital(laid.Ring[(place + 1) % laid.Ring.Length].Item.Name),
             bollard.Room is { } room ? $"{room} at once ({bollard.Limit})" : "");

@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using JollySet.Core.Checks;
+using JollySet.Core.Cues;
 using JollySet.Core.Edits;
 using JollySet.Core.Kit;
 using JollySet.Core.Moves;
@@ -49,6 +50,9 @@ public sealed class KitModel(ClassBook shelf, ClassTimelines timelines, VenuesBo
     /// <summary>Brought and not used.</summary>
     public ImmutableArray<string> Unused { get; private set; } = [];
 
+    /// <summary>What the place means for this class.</summary>
+    public ImmutableArray<string> RoomSays { get; private set; } = [];
+
     /// <summary>How often what is held changes.</summary>
     public int Changes { get; private set; }
 
@@ -78,10 +82,11 @@ public sealed class KitModel(ClassBook shelf, ClassTimelines timelines, VenuesBo
         Stock = KitText.Of(stock);
         var demands = KitDemands.Of(timeline, People, stock);
         var needs = KitNeeds.Of(timeline);
-        Demands = [.. demands.Select(d => new DemandView(d.Item, d.Size, Say.Capital(d.What), d.Needed, d.There is { } there ? $"{there}" : "not counted", d.Short, Used(timeline, d), KitWaysOut.For(timeline, d, People, stock)))];
+        Demands = [.. demands.Select(d => new DemandView(d.Item, d.Size, Say.Capital(Masses.Told(d.What, timeline.Rules)), d.Needed, d.There is { } there ? $"{there}" : "not counted", d.Short, Used(timeline, d), [.. KitWaysOut.For(timeline, d, People, stock).Select(w => w with { Says = Masses.Told(w.Says, timeline.Rules) })]))];
         Drawing = demands.IsEmpty ? "" : KitSvg.Of(timeline, demands);
         LayOut = needs;
         Unused = [.. brief.Kit.Where(k => StockLine.Of(k).Item is var item && KitList.Known.Contains(item) && !demands.Any(d => d.Item == item))];
+        RoomSays = room is null ? [] : [.. RoomWords.Of(room, timeline)];
         Changes = KitDemands.WeightChanges(timeline);
         return Page();
     }

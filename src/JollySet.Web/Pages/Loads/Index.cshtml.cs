@@ -21,7 +21,10 @@ public sealed class LoadsModel(ClassBook shelf, ClassTimelines timelines, Venues
     /// <summary>The class's head.</summary>
     public ClassHead Head { get; private set; } = null!;
 
-    /// <summary>As typed: kilograms in each hand, and clean reps.</summary>
+    /// <summary>In what the studio weighs.</summary>
+    public string Unit { get; private set; } = "";
+
+    /// <summary>As typed: the weight in each hand, and clean reps.</summary>
     public (string Pressed, string Reps) Asked { get; private set; }
 
     /// <summary>Why it cannot be reckoned; null where it can.</summary>
@@ -43,25 +46,23 @@ public sealed class LoadsModel(ClassBook shelf, ClassTimelines timelines, Venues
             return NotFound();
         var timeline = timelines.Of(kept);
         Head = ClassHead.Of(kept, timeline, Totals.Of(timeline), Review.Of(timeline), "options");
-        Asked = (pressed ?? "6", reps ?? "10");
-        if (!decimal.TryParse(Asked.Pressed.Replace(',', '.'), NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var mass) || mass is <= 0 or > LoadGuide.MostPressed || !int.TryParse(Asked.Reps, NumberStyles.None, CultureInfo.InvariantCulture, out var count) || count is < 1 or > 30)
+        (Unit, Asked) = (Masses.UnitOf(timeline.Rules), (pressed ?? (timeline.Rules.WeightUnit == MassUnit.Lb ? "15" : "6"), reps ?? "10"));
+        if (!decimal.TryParse(Asked.Pressed.Replace(',', '.'), NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var mass) || Masses.Kilograms(mass, timeline.Rules) is <= 0 or > LoadGuide.MostPressed || !int.TryParse(Asked.Reps, NumberStyles.None, CultureInfo.InvariantCulture, out var count) || count is < 1 or > 30)
         {
-            Wrong = $"A weight from more than 0 to {LoadGuide.MostPressed} kg, and 1 to 30 clean reps.";
+            Wrong = $"A weight from more than 0 to {Masses.Said(LoadGuide.MostPressed, timeline.Rules)}, and 1 to 30 clean reps.";
             return Page();
         }
 
         var stock = KitDemands.Stock(kept.Plan.Brief, venues.Of(kept.Plan.Brief)?.Stock ?? []);
         var people = Core.Options.Tracks.Of(kept.Plan.Brief).Where(t => t.Needs.IsEmpty).ToList();
-        var guesses = people.Select(t => LoadGuide.Of(timeline, mass, count, Factor(timeline.Rules, t.Person), stock).ToDictionary(g => g.Move)).ToList();
+        var guesses = people.Select(t => LoadGuide.Of(timeline, Masses.Kilograms(mass, timeline.Rules), count, Factor(timeline.Rules, t.Person), stock).ToDictionary(g => g.Move)).ToList();
         Tracks = [.. people.Select(t => t.Name)];
-        Rows = [.. guesses[0].Values.Select(g => new LoadRow(Say.Capital(g.Move), $"{g.Reps}", [.. guesses.Select(all => Said(all[g.Move]))]))];
-        Bring = [.. guesses.SelectMany(g => g.Values).Select(g => g.Nearest ?? g.Kilograms).Distinct().Order().Select(k => $"{Kg(k)}")];
+        Rows = [.. guesses[0].Values.Select(g => new LoadRow(Say.Capital(g.Move), $"{g.Reps}", [.. guesses.Select(all => Said(all[g.Move], timeline.Rules))]))];
+        Bring = [.. guesses.SelectMany(g => g.Values).Select(g => g.Nearest ?? g.Kilograms).Distinct().Order().Select(k => Masses.Said(k, timeline.Rules))];
         return Page();
     }
 
     private static decimal Factor(HouseRules rules, Person person) => person switch { Person.Newcomer => rules.EffortCapacityNewcomer, Person.Strong => rules.EffortCapacityStrong, _ => rules.EffortCapacityRegular };
 
-    private static string Said(LoadGuess guess) => $"about {Kg(guess.Kilograms)}{(guess.InBothHands ? " in both hands" : "")}{(guess.Nearest is { } near && near != guess.Kilograms ? $" → {Kg(near)}" : "")}";
-
-    private static string Kg(decimal kilograms) => $"{kilograms.ToString("0.##", CultureInfo.InvariantCulture)} kg";
+    private static string Said(LoadGuess guess, HouseRules rules) => $"about {Masses.Said(guess.Kilograms, rules)}{(guess.InBothHands ? " in both hands" : "")}{(guess.Nearest is { } near && near != guess.Kilograms ? $" → {Masses.Said(near, rules)}" : "")}";
 }

@@ -24,7 +24,7 @@ public sealed record PrintBlock(string At, string Name, string Head, string Afte
 public sealed record KitLine(string Item, string Used);
 
 /// <summary>The run sheet, and a tear-off with kit and lay-out.</summary>
-public sealed class PrintModel(ClassBook shelf, ClassTimelines timelines) : PageModel
+public sealed class PrintModel(ClassBook shelf, ClassTimelines timelines, VenuesBook venues) : PageModel
 {
     private const int LinesOfOnePage = 20;
 
@@ -48,6 +48,9 @@ public sealed class PrintModel(ClassBook shelf, ClassTimelines timelines) : Page
 
     /// <summary>The kit.</summary>
     public ImmutableArray<KitLine> Kit { get; private set; } = [];
+
+    /// <summary>What the place means for this class.</summary>
+    public ImmutableArray<string> Room { get; private set; } = [];
 
     /// <summary>Whether it is set a little tighter, to stay on one page.</summary>
     public bool IsLong { get; private set; }
@@ -87,6 +90,7 @@ public sealed class PrintModel(ClassBook shelf, ClassTimelines timelines) : Page
         IsLong = Blocks.Sum(b => b.Lines.Length) > LinesOfOnePage;
         HasWarmUp = timeline.Blocks.Any(b => b.Format is PrepareFormat);
         Kit = KitOf(timeline);
+        Room = venues.Of(Plan.Brief) is { } room ? [.. Core.Cues.RoomWords.Of(room, timeline)] : [];
         Asks = string.Join(" ", AskFirst.Of(Plan.Brief).Select(need => $"{Say.Capital(need)} – usual are {Needs.UsualWays(need)}; the person’s own clinician decides."));
         Opening = [.. Core.Cues.Opening.Of(timeline)];
         Cautions = [.. Core.Cues.Cautions.Of(timeline)];

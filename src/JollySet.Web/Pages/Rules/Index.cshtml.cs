@@ -9,7 +9,7 @@ namespace JollySet.Web.Pages.Rules;
 
 /// <summary>One rule as its row shows it.</summary>
 /// <param name="Value">As it stands, or as it was typed where that was refused.</param>
-public sealed record RuleRow(string Name, string Title, string Unit, string Value, string Default, string Range, bool IsChanged, string? Wrong, bool IsLength);
+public sealed record RuleRow(string Name, string Title, string Unit, string Value, string Default, string Range, bool IsChanged, string? Wrong, bool IsLength, ImmutableArray<string> Choices);
 
 /// <summary>Rules that belong together.</summary>
 public sealed record RuleGroup(string Name, ImmutableArray<RuleRow> Rows);
@@ -44,10 +44,12 @@ public sealed class RulesModel(RulesBook book) : PageModel
         foreach (var rule in HouseRules.All.Where(r => Request.Form.ContainsKey(r.Name)))
         {
             var typed = Request.Form[rule.Name].ToString().Trim();
+            if (typed == Shown(rule, current[rule.Name], current))
+                continue;
             if (!TryRead(rule, typed, out var value))
-                wrong[rule.Name] = (typed, $"a number from {Number(rule.Least)} to {Number(rule.Most)} is expected");
-            else if (!rule.Allows(value))
-                wrong[rule.Name] = (typed, $"this goes from {Number(rule.Least)} to {Number(rule.Most)} {rule.Unit}");
+                wrong[rule.Name] = (typed, $"a number from {Shown(rule, rule.Least, current)} to {Shown(rule, rule.Most, current)} is expected");
+            else if (!rule.Allows(value = rule.Unit == "kg" ? Masses.Kilograms(value, current) : value))
+                wrong[rule.Name] = (typed, $"this goes from {Shown(rule, rule.Least, current)} to {Shown(rule, rule.Most, current)} {UnitOf(rule, current)}");
             else if (value != current[rule.Name])
                 book.Set(rule.Name, value);
         }
@@ -79,14 +81,20 @@ public sealed class RulesModel(RulesBook book) : PageModel
         RuleRow RowOf(HouseRule rule) => new(
             rule.Name,
             rule.Title,
-            rule.Unit,
-            wrong.TryGetValue(rule.Name, out var refused) ? refused.Typed : Number(rules[rule.Name]),
-            Number(rule.Default),
-            $"{Number(rule.Least)} to {Number(rule.Most)}",
+            UnitOf(rule, rules),
+            wrong.TryGetValue(rule.Name, out var refused) ? refused.Typed : Shown(rule, rules[rule.Name], rules),
+            rule.Choices.IsEmpty ? Shown(rule, rule.Default, rules) : rule.Choices[(int)rule.Default],
+            rule.Choices.IsEmpty ? $"{Shown(rule, rule.Least, rules)} to {Shown(rule, rule.Most, rules)}" : "",
             rules[rule.Name] != rule.Default,
             wrong.ContainsKey(rule.Name) ? refused.Sentence : null,
-            rule.IsLength);
+            rule.IsLength,
+            rule.Choices);
     }
+
+    private static string UnitOf(HouseRule rule, HouseRules rules) => rule.Unit == "kg" ? Masses.UnitOf(rules) : rule.Unit;
+
+    /// <summary>A value as it is typed: weights in what the studio weighs.</summary>
+    private static string Shown(HouseRule rule, decimal value, HouseRules rules) => rule.Unit == "kg" ? Masses.Said(value, rules)[..^3] : Number(value);
 
     private static string Number(decimal value) => value.ToString("0.###", CultureInfo.InvariantCulture);
 }

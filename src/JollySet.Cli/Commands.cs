@@ -3,6 +3,7 @@ using System.Text.Json;
 using JollySet.Core.Balance;
 using JollySet.Core.Cards;
 using JollySet.Core.Checks;
+using JollySet.Core.Cues.Saying;
 using JollySet.Core.Export;
 using JollySet.Core.Moves;
 using JollySet.Core.Moves.Names;
@@ -29,6 +30,7 @@ public static class Commands
         jolly effort FILE [--json]
         jolly coverage FILE [--needs N,N] [--json]
         jolly kit FILE [--people N] [--json]
+        jolly words FILE [--format text|json|vtt] [--json]
         jolly convert FILE --to sheet|json|card|csv|md
         jolly moves [--json]
         jolly name NAME… | - [--json]
@@ -52,7 +54,7 @@ public static class Commands
             return Card(card, arguments.Has("--json"), input, output, error);
         if (arguments.Verb == "draft")
             return DraftOf(arguments, output, error);
-        if (arguments.Verb is not ("card" or "timeline" or "totals" or "check" or "fit" or "order" or "balance" or "effort" or "coverage" or "kit" or "convert"))
+        if (arguments.Verb is not ("card" or "timeline" or "totals" or "check" or "fit" or "order" or "balance" or "effort" or "coverage" or "kit" or "words" or "convert"))
             return Refuse(error, arguments.Verb.Length == 0 ? "a verb is expected" : $"there is no verb “{arguments.Verb}”", Usage);
         if (arguments.File is null)
             return Refuse(error, $"{arguments.Verb} needs a FILE");
@@ -66,6 +68,7 @@ public static class Commands
             "effort" => Answer(output, arguments.Has("--json") ? EffortAnswer.Json(TimelineBuilder.Build(plan, studio)) : EffortAnswer.Table(TimelineBuilder.Build(plan, studio))),
             "coverage" => Answer(output, CoverageAnswer.Of(TimelineBuilder.Build(plan, studio), arguments)),
             "kit" => Kit(arguments, TimelineBuilder.Build(plan, studio), output, error),
+            "words" => Words(arguments, TimelineBuilder.Build(plan, studio), output, error),
             "fit" => Fit(arguments, plan, studio, output, error),
             "order" => Order(arguments, plan, studio, output, error),
             "check" => Check(arguments, plan, studio, output, error),
@@ -130,6 +133,19 @@ public static class Commands
             "ics" => Answer(output, CueSheets.Ics(timeline, start)),
             "md" => Answer(output, CueSheets.Markdown(timeline)),
             var other => Refuse(error, $"“{other}” is no format; there are csv, json, vtt, ics and md"),
+        };
+    }
+
+    /// <summary>What to say and when.</summary>
+    private static int Words(Arguments arguments, Timeline timeline, TextWriter output, TextWriter error)
+    {
+        var sheet = CueSheet.Of(timeline, Voice.Usual);
+        return (arguments.Has("--json") ? "json" : arguments.Options.GetValueOrDefault("--format", "text")) switch
+        {
+            "text" => Answer(output, WordsExport.Text(sheet)),
+            "json" => Answer(output, WordsExport.Json(sheet)),
+            "vtt" => Answer(output, WordsExport.Vtt(sheet)),
+            var other => Refuse(error, $"“{other}” is no format; there are text, json and vtt"),
         };
     }
 

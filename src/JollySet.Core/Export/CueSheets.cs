@@ -78,10 +78,10 @@ public static class CueSheets
         _ => "Rest",
     };
 
-    private static string Stamp(Length at) =>
+    internal static string Stamp(Length at) =>
         TimeSpan.FromMilliseconds(at.InMilliseconds).ToString(@"hh\:mm\:ss\.fff", CultureInfo.InvariantCulture);
 
-    private static string Escaped(string text) => text.Replace("&", "&amp;", StringComparison.Ordinal).Replace("<", "&lt;", StringComparison.Ordinal);
+    internal static string Escaped(string text) => text.Replace("&", "&amp;", StringComparison.Ordinal).Replace("<", "&lt;", StringComparison.Ordinal);
 
     private static string IcsText(string text) => text
         .Replace("\\", "\\\\", StringComparison.Ordinal).Replace(";", "\\;", StringComparison.Ordinal)

@@ -113,11 +113,12 @@ public sealed record PlanShows(ImmutableArray<(int Station, string Text)> Shows)
 /// <param name="Has">The gap before it; null before the first.</param>
 public sealed record OptionLine(string Words, Length Needs, Length? Has)
 {
-    /// <summary>Words a second, spoken clearly over a room.</summary>
-    private const decimal WordsASecond = 2.5m;
-
     /// <summary>Seconds that are missing; none where there is time, or nothing before.</summary>
     public Length Missing => Has is { } has && Words.Length > 0 ? Length.Max(Length.Zero, Needs - has) : Length.Zero;
+
+    /// <summary>The words for a line's easier ways, equal choices and ways round.</summary>
+    public static string Said(Station line) =>
+        string.Join(". ", line.Options.Where(o => o.Kind != OptionKind.Harder).Select(o => $"{(o.Kind == OptionKind.ForNeed ? Say.Capital(o.Need!) : "Easier")}: {Core.Plans.Words.Of(o.Way)}").Distinct());
 
     /// <summary>Before a station's first set.</summary>
     /// <param name="number">The line's number in its block, from 1.</param>
@@ -125,8 +126,8 @@ public sealed record OptionLine(string Words, Length Needs, Length? Has)
     {
         var index = timeline.Plan.Blocks.IndexOf(block);
         var set = timeline.Sets.ToList().FindIndex(s => s.Block == index && s.Station == number);
-        var said = string.Join(". ", block.Stations[number - 1].Options.Where(o => o.Kind != OptionKind.Harder).Select(o => $"{(o.Kind == OptionKind.ForNeed ? Say.Capital(o.Need!) : "Easier")}: {Core.Plans.Words.Of(o.Way)}").Distinct());
-        var time = Length.Seconds(Math.Ceiling(said.Split(' ', StringSplitOptions.RemoveEmptyEntries).Length / WordsASecond));
+        var said = Said(block.Stations[number - 1]);
+        var time = Length.Seconds(Math.Ceiling(said.Split(' ', StringSplitOptions.RemoveEmptyEntries).Length / timeline.Rules.WordsASecond));
         var gap = set < 0 ? null : timeline.Gaps.FirstOrDefault(g => g.To == set);
         return new OptionLine(said, (gap?.Need ?? Length.Zero) + time, gap?.Planned);
     }

@@ -114,6 +114,9 @@ public sealed partial class HouseRules
     /// <summary>No target set: reckoned as.</summary>
     public Length TargetSeconds => Length.Seconds(this["target.seconds"]);
 
+    /// <summary>Teaching: words said clearly over a room, a second.</summary>
+    public decimal WordsASecond => this["words.a-second"];
+
     /// <summary>Weights: said and asked in.</summary>
     public MassUnit WeightUnit => (MassUnit)(int)this["weight.unit"];
 

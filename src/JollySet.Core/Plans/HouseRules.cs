@@ -146,6 +146,7 @@ public sealed partial class HouseRules
         new("check.hold-seconds", "Checks", "A hold carries a word about breathing from", "s", 20, 5, 300),
         new("claims.minutes", "Checks", "A claim of minutes may be off by", "s", 60, 0, 600),
         new("order.late", "Order", "Skill, balance and jumps are late after this share of the work", "share", 0.67m, 0.1m, 1),
+        new("words.a-second", "Teaching", "Words said clearly over a room", "a second", 2.5m, 1, 6),
         new("teach.count-in", "Teaching", "Count before the start", "s", 10, 0, 60),
     ];
 

@@ -137,6 +137,62 @@ public sealed class SessionRow : IOfStudio
 
     /// <summary>Planned and real, as JSON, once it has ended.</summary>
     public string? Record { get; set; }
+
+    /// <summary>What the instructor noted afterwards.</summary>
+    public string? Note { get; set; }
+
+    /// <summary>What happened at a stop; stays on this machine and out of exports.</summary>
+    public string? Incident { get; set; }
+
+    /// <summary>By which a second screen shows it; null where none was asked for, or it has ended.</summary>
+    public string? DisplayCode { get; set; }
+
+    /// <summary>By which a phone steers it.</summary>
+    public string? RemoteCode { get; set; }
+
+    /// <summary>By which people follow it.</summary>
+    public string? FollowCode { get; set; }
+}
+
+/// <summary>How the instructor says one thing.</summary>
+public sealed class VoiceRow : IOfStudio
+{
+    /// <summary>Row number.</summary>
+    public int Id { get; set; }
+
+    /// <inheritdoc/>
+    public int StudioId { get; set; }
+
+    /// <summary>The phrase.</summary>
+    public required string Name { get; set; }
+
+    /// <summary>Its pattern.</summary>
+    public required string Pattern { get; set; }
+}
+
+/// <summary>What someone who follows along sent of one set, under a nickname.</summary>
+public sealed class FollowNoteRow : IOfStudio
+{
+    /// <summary>Row number.</summary>
+    public int Id { get; set; }
+
+    /// <inheritdoc/>
+    public int StudioId { get; set; }
+
+    /// <summary>The session.</summary>
+    public Guid SessionId { get; set; }
+
+    /// <summary>As they call themselves.</summary>
+    public required string Nickname { get; set; }
+
+    /// <summary>Index of the work period.</summary>
+    public int Set { get; set; }
+
+    /// <summary>Clean reps.</summary>
+    public int? Reps { get; set; }
+
+    /// <summary>Kilograms.</summary>
+    public decimal? Kilograms { get; set; }
 }
 
 /// <summary>One event of a session; the list only grows.</summary>

@@ -32,6 +32,12 @@ public sealed class JollySetDb(DbContextOptions<JollySetDb> options) : DbContext
     /// <summary>Places where classes are taught.</summary>
     public DbSet<VenueRow> Venues => Set<VenueRow>();
 
+    /// <summary>The instructor's own words.</summary>
+    public DbSet<VoiceRow> Voices => Set<VoiceRow>();
+
+    /// <summary>What people who follow along sent.</summary>
+    public DbSet<FollowNoteRow> FollowNotes => Set<FollowNoteRow>();
+
     /// <inheritdoc/>
     public override int SaveChanges(bool acceptAllChangesOnSuccess)
     {
@@ -81,7 +87,23 @@ public sealed class JollySetDb(DbContextOptions<JollySetDb> options) : DbContext
             e.Property(s => s.Moves).HasDefaultValue("[]");
             e.HasQueryFilter(s => s.StudioId == StudioId);
             e.HasIndex(s => new { s.StudioId, s.At });
+            e.HasIndex(s => s.DisplayCode).IsUnique();
+            e.HasIndex(s => s.RemoteCode).IsUnique();
+            e.HasIndex(s => s.FollowCode).IsUnique();
             e.HasOne<StudioRow>().WithMany().HasForeignKey(s => s.StudioId);
+        });
+        modelBuilder.Entity<VoiceRow>(e =>
+        {
+            e.HasQueryFilter(v => v.StudioId == StudioId);
+            e.HasIndex(v => new { v.StudioId, v.Name }).IsUnique();
+            e.HasOne<StudioRow>().WithMany().HasForeignKey(v => v.StudioId);
+        });
+        modelBuilder.Entity<FollowNoteRow>(e =>
+        {
+            e.HasQueryFilter(n => n.StudioId == StudioId);
+            e.HasIndex(n => new { n.SessionId, n.Nickname, n.Set }).IsUnique();
+            e.HasOne<SessionRow>().WithMany().HasForeignKey(n => n.SessionId).OnDelete(DeleteBehavior.Cascade);
+            e.HasOne<StudioRow>().WithMany().HasForeignKey(n => n.StudioId);
         });
         modelBuilder.Entity<SessionEventRow>(e =>
         {

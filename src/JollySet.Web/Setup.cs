@@ -31,6 +31,7 @@ public static class Setup
         services.AddSingleton<MovesBook>();
         services.AddSingleton<RulesBook>();
         services.AddSingleton<VenuesBook>();
+        services.AddSingleton<VoiceBook>();
         services.AddSingleton<SessionBook>();
         services.AddSingleton<ClassTimelines>();
         services.AddSingleton<DeviceClock>();

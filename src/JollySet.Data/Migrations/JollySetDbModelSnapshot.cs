@@ -51,6 +51,41 @@ namespace JollySet.Data.Migrations
                     b.ToTable("Classes");
                 });
 
+            modelBuilder.Entity("JollySet.Data.FollowNoteRow", b =>
+                {
+                    b.Property<int>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<decimal?>("Kilograms")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Nickname")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int?>("Reps")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<Guid>("SessionId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Set")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("StudioId")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("StudioId");
+
+                    b.HasIndex("SessionId", "Nickname", "Set")
+                        .IsUnique();
+
+                    b.ToTable("FollowNotes");
+                });
+
             modelBuilder.Entity("JollySet.Data.HouseRuleRow", b =>
                 {
                     b.Property<int>("Id")
@@ -192,17 +227,32 @@ namespace JollySet.Data.Migrations
                     b.Property<Guid>("ClassId")
                         .HasColumnType("TEXT");
 
+                    b.Property<string>("DisplayCode")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("FollowCode")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Incident")
+                        .HasColumnType("TEXT");
+
                     b.Property<string>("Moves")
                         .IsRequired()
                         .ValueGeneratedOnAdd()
                         .HasColumnType("TEXT")
                         .HasDefaultValue("[]");
 
+                    b.Property<string>("Note")
+                        .HasColumnType("TEXT");
+
                     b.Property<string>("Plan")
                         .IsRequired()
                         .HasColumnType("TEXT");
 
                     b.Property<string>("Record")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("RemoteCode")
                         .HasColumnType("TEXT");
 
                     b.Property<int>("Revision")
@@ -216,6 +266,15 @@ namespace JollySet.Data.Migrations
                         .HasColumnType("INTEGER");
 
                     b.HasKey("Id");
+
+                    b.HasIndex("DisplayCode")
+                        .IsUnique();
+
+                    b.HasIndex("FollowCode")
+                        .IsUnique();
+
+                    b.HasIndex("RemoteCode")
+                        .IsUnique();
 
                     b.HasIndex("StudioId", "At");
 
@@ -283,8 +342,48 @@ namespace JollySet.Data.Migrations
                     b.ToTable("Venues");
                 });
 
+            modelBuilder.Entity("JollySet.Data.VoiceRow", b =>
+                {
+                    b.Property<int>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Pattern")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("StudioId")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("StudioId", "Name")
+                        .IsUnique();
+
+                    b.ToTable("Voices");
+                });
+
             modelBuilder.Entity("JollySet.Data.ClassRow", b =>
                 {
+                    b.HasOne("JollySet.Data.StudioRow", null)
+                        .WithMany()
+                        .HasForeignKey("StudioId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("JollySet.Data.FollowNoteRow", b =>
+                {
+                    b.HasOne("JollySet.Data.SessionRow", null)
+                        .WithMany()
+                        .HasForeignKey("SessionId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
                     b.HasOne("JollySet.Data.StudioRow", null)
                         .WithMany()
                         .HasForeignKey("StudioId")
@@ -349,6 +448,15 @@ namespace JollySet.Data.Migrations
                 });
 
             modelBuilder.Entity("JollySet.Data.VenueRow", b =>
+                {
+                    b.HasOne("JollySet.Data.StudioRow", null)
+                        .WithMany()
+                        .HasForeignKey("StudioId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("JollySet.Data.VoiceRow", b =>
                 {
                     b.HasOne("JollySet.Data.StudioRow", null)
                         .WithMany()

@@ -234,8 +234,7 @@ public sealed class PlanModel(ClassBook shelf, ClassTimelines timelines, RulesBo
     {
         if (shelf.Get(id) is not { } kept)
             return NotFound();
-        var name = string.Join("-", kept.Plan.Title.ToLowerInvariant().Split([.. Path.GetInvalidFileNameChars(), ' ', '"', '\\'], StringSplitOptions.RemoveEmptyEntries));
-        return File(Encoding.UTF8.GetBytes(written(kept.Plan)), type + "; charset=utf-8", $"{(name.Length == 0 ? "class" : name)}.{ending}");
+        return File(Encoding.UTF8.GetBytes(written(kept.Plan)), type + "; charset=utf-8", $"{FileName.Of(kept.Plan.Title)}.{ending}");
     }
 
     /// <summary>The block that is open afterwards: one that was just added, else the one that was.</summary>

@@ -82,7 +82,7 @@ public sealed record Step(
         return new Step(
             segment.Length.InTenths,
             segment.Kind.ToString().ToLowerInvariant(),
-            SoundOf(timeline, index),
+            Core.Export.Signals.At(timeline, index).ToString().ToLowerInvariant().ToString().ToLowerInvariant(),
             isWork ? StepWords.Title(block, set!) : CueSheets.Title(timeline, segment),
             set is null ? segment.Open ? "no length said: hold it, or go on when all are ready" : "" : StepWords.Amount(timeline, set, segment),
             SideText(segment.Side),
@@ -112,15 +112,6 @@ public sealed record Step(
         Core.Timing.Side.Alternating => Drawing.Hem.Alternating,
         _ => Drawing.Hem.Unsaid,
     };
-
-    private static string SoundOf(Timeline timeline, int index)
-    {
-        var segment = timeline.Segments[index];
-        if (segment.Kind != SegmentKind.Work)
-            return "rest";
-        var touches = index > 0 && timeline.Segments[index - 1] is { Kind: SegmentKind.Work } before && before.Set == segment.Set;
-        return touches ? "half" : timeline.Sets[segment.Set].SecondSide ? "other" : "work";
-    }
 
     private static string SideText(Side? side) => side switch
     {

@@ -9,7 +9,8 @@ const { cases } = JSON.parse(readFileSync(new URL("../cases/clock.json", import.
 for (const item of cases)
   test(item.name, () => {
     const events = item.events.map(([kind, atMs, value], i) => ({ number: i + 1, kind, atMs, value }));
-    const anchor = events.reduce((so, event) => after(so, event, item.segments, item.countInMs), BEFORE);
-    const { segment, msIn, running, stopped, ended } = advanced(anchor, item.now, item.segments);
+    const course = { tenths: item.segments, countInMs: item.countInMs, cuts: item.cuts ?? [] };
+    const anchor = events.reduce((so, event) => after(so, event, course), BEFORE);
+    const { segment, msIn, running, stopped, ended } = advanced(anchor, item.now, course);
     assert.deepEqual({ segment, msIn, running, stopped, ended }, item.is);
   });

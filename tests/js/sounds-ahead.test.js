@@ -9,17 +9,17 @@ const steps = [
   { tenths: 50, sound: "rest" },
   { tenths: 20, sound: "work" },
 ];
-const tenths = steps.map((s) => s.tenths);
+const course = { tenths: steps.map((s) => s.tenths), countInMs: 5000, cuts: [[[1, 50]]] };
 const at = (events, now) =>
   advanced(
-    events.reduce((so, e, i) => after(so, { number: i + 1, ...e }, tenths, 5000), BEFORE),
+    events.reduce((so, e, i) => after(so, { number: i + 1, ...e }, course), BEFORE),
     now,
-    tenths,
+    course,
   );
 const named = (sounds) => sounds.map((s) => `${s.name} ${s.inMs}`);
 
 test("the count-in, each beginning and each last three are there, in order", () => {
-  const sounds = soundsAhead(at([{ kind: "start", atMs: 0, value: 0 }], 0), steps, 60_000);
+  const sounds = soundsAhead(at([{ kind: "start", atMs: 0, value: 0 }], 0), steps, 60_000, course);
   assert.deepEqual(named(sounds), [
     "last 2000",
     "last 3000",
@@ -45,11 +45,11 @@ test("in the middle of a segment only what is left sounds, with what was added",
     ],
     24_500,
   );
-  assert.deepEqual(named(soundsAhead(place, steps, 1000)), ["rest 500"]);
+  assert.deepEqual(named(soundsAhead(place, steps, 1000, course)), ["rest 500"]);
 });
 
 test("a class that stands still is silent, and so is one that has not begun", () => {
-  assert.deepEqual(soundsAhead(BEFORE, steps, 60_000), []);
+  assert.deepEqual(soundsAhead(BEFORE, steps, 60_000, course), []);
   const paused = at(
     [
       { kind: "start", atMs: 0, value: 0 },
@@ -57,10 +57,26 @@ test("a class that stands still is silent, and so is one that has not begun", ()
     ],
     9000,
   );
-  assert.deepEqual(soundsAhead(paused, steps, 60_000), []);
+  assert.deepEqual(soundsAhead(paused, steps, 60_000, course), []);
 });
 
 test("nothing beyond the horizon is planned", () => {
   const place = at([{ kind: "start", atMs: 0, value: 0 }], 5000);
-  assert.ok(soundsAhead(place, steps, 8000).every((s) => s.inMs <= 8000));
+  assert.ok(soundsAhead(place, steps, 8000, course).every((s) => s.inMs <= 8000));
+});
+
+test("what was cut makes no sound", () => {
+  const sounds = soundsAhead(
+    at(
+      [
+        { kind: "start", atMs: 0, value: 0 },
+        { kind: "cut", atMs: 6000, value: 0 },
+      ],
+      6000,
+    ),
+    steps,
+    60_000,
+    course,
+  );
+  assert.deepEqual(named(sounds), ["last 6000", "last 7000", "last 8000", "work 9000", "last 10000"]);
 });

@@ -117,6 +117,9 @@ public sealed partial class HouseRules
     /// <summary>Teaching: words said clearly over a room, a second.</summary>
     public decimal WordsASecond => this["words.a-second"];
 
+    /// <summary>Teaching: over by more than this, cuts are offered.</summary>
+    public Length TeachLate => Length.Seconds(this["teach.late"]);
+
     /// <summary>Weights: said and asked in.</summary>
     public MassUnit WeightUnit => (MassUnit)(int)this["weight.unit"];
 

@@ -147,6 +147,7 @@ public sealed partial class HouseRules
         new("claims.minutes", "Checks", "A claim of minutes may be off by", "s", 60, 0, 600),
         new("order.late", "Order", "Skill, balance and jumps are late after this share of the work", "share", 0.67m, 0.1m, 1),
         new("words.a-second", "Teaching", "Words said clearly over a room", "a second", 2.5m, 1, 6),
+        new("teach.late", "Teaching", "Over by more than this, cuts are offered", "s", 60, 5, 900),
         new("teach.count-in", "Teaching", "Count before the start", "s", 10, 0, 60),
     ];
 

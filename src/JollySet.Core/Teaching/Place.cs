@@ -19,6 +19,6 @@ public static class Place
     {
         if (timeline.Segments.IsEmpty)
             throw new ArgumentException("A class with nothing in it cannot be taught.", nameof(timeline));
-        return new SessionClock([.. timeline.Segments.Select(s => s.Length)], timeline.Rules.TeachCountIn);
+        return new SessionClock([.. timeline.Segments.Select(s => s.Length)], timeline.Rules.TeachCountIn, [.. Core.Teaching.Cuts.Of(timeline).Select(c => c.Takes)]);
     }
 }

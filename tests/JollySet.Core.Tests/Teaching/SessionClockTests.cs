@@ -1,3 +1,4 @@
+using System.Collections.Immutable;
 using System.Text.Json;
 using CsCheck;
 using JollySet.Core.Plans;
@@ -16,7 +17,7 @@ public class SessionClockTests
     public void Each_shared_case_holds(string name)
     {
         var item = Cases.EnumerateArray().Single(c => c.GetProperty("name").GetString() == name);
-        var clock = new SessionClock([.. item.GetProperty("segments").EnumerateArray().Select(s => Length.Tenths(s.GetInt32()))], Length.Seconds(item.GetProperty("countInMs").GetInt64() / 1000m));
+        var clock = new SessionClock([.. item.GetProperty("segments").EnumerateArray().Select(s => Length.Tenths(s.GetInt32()))], Length.Seconds(item.GetProperty("countInMs").GetInt64() / 1000m), item.TryGetProperty("cuts", out var cuts) ? [.. cuts.EnumerateArray().Select(c => c.EnumerateArray().Select(t => new Taken(t[0].GetInt32(), Length.Tenths(t[1].GetInt32()))).ToImmutableArray())] : default);
         var events = item.GetProperty("events").EnumerateArray().Select((e, i) =>
             new SessionEvent(i + 1, Enum.Parse<EventKind>(e[0].GetString()!, true), e[1].GetInt64(), e.GetArrayLength() > 2 ? e[2].GetInt32() : null));
         var place = clock.Advanced(events.Aggregate(Anchor.Before, clock.After), item.GetProperty("now").GetInt64());

@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using System.Text.Json;
+using JollySet.Core.Cues.Saying;
 using JollySet.Core.Plans;
 using JollySet.Core.Teaching;
 using JollySet.Core.Timing;
@@ -38,7 +39,7 @@ public sealed record SentEvent(int Number, string? Kind, long AtMs, int? Value)
 public sealed record SmallFlag(int Set, string Cloth, Drawing.Hem Hem, string Name);
 
 /// <summary>Teach: the class on the clock, for a screen across a hall.</summary>
-public sealed class SessionModel(SessionBook sessions, DeviceClock clock) : PageModel
+public sealed class SessionModel(SessionBook sessions, VoiceBook voices, DeviceClock clock) : PageModel
 {
     private const int MostEvents = 1000;
     private static readonly JsonSerializerOptions Web = new(JsonSerializerDefaults.Web);
@@ -117,10 +118,24 @@ public sealed class SessionModel(SessionBook sessions, DeviceClock clock) : Page
             countInMs = Session.Timeline.Rules.TeachCountIn.InMilliseconds,
             events = EventsOf(Session.Events),
             steps = Steps,
+            cuts = Cuts.Of(Session.Timeline).Select(c => new { c.Number, c.Says, takes = c.Takes.Select(t => new[] { t.Segment, t.Time.InTenths }) }),
+            bookedTenths = Session.Timeline.Plan.Brief.Minutes is { } minutes ? Length.Minutes(minutes).InTenths : 0,
+            lateMs = Session.Timeline.Rules.TeachLate.InMilliseconds,
+            cues = CuesOf(Session.Timeline),
         },
         Web);
 
     private static IEnumerable<SentEvent> EventsOf(IEnumerable<SessionEvent> events) => events.Select(e => new SentEvent(e.Number, e.Kind.ToString().ToLowerInvariant(), e.AtMs, e.Value));
+
+    /// <summary>What is said, by the stretch it is said in: a class whose clock was changed says it in its place all the same.</summary>
+    private IEnumerable<object> CuesOf(Timeline timeline) => CueSheet.Of(timeline, voices.Current()).Said.Where(c => !c.Outside).Select(c =>
+    {
+        // A gap's later words lie in a later stretch of it.
+        var index = c.Segment;
+        while (index + 1 < timeline.Segments.Length && timeline.Segments[index + 1].Start <= c.At)
+            index++;
+        return new { segment = index, inMs = (c.At - timeline.Segments[index].Start).InMilliseconds, forMs = c.Takes.InMilliseconds, text = c.Text, kind = c.KindName };
+    });
 
     private bool Load(Guid id)
     {

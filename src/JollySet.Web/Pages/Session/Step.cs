@@ -14,6 +14,8 @@ namespace JollySet.Web.Pages.Session;
 /// <param name="You">What the instructor does when they face the class: left, right or empty.</param>
 /// <param name="Flags">The round's sets, as indexes into the flags; <paramref name="Flag"/> is this one.</param>
 /// <param name="MsPerRep">Of counted work; 0 for timed.</param>
+/// <param name="Station">Which station of the class, alike in every round; 0 for none.</param>
+/// <param name="Easier">Its easier way; empty where none is named.</param>
 public sealed record Step(
     int Tenths,
     string Kind,
@@ -34,8 +36,11 @@ public sealed record Step(
     int Flag,
     string NextTitle,
     string NextSide,
-    string NextNote)
+    string NextNote,
+    int Station,
+    string Easier)
 {
+    private const int MostStations = 1000;
     private static readonly JsonSerializerOptions Web = new(JsonSerializerDefaults.Web) { DefaultIgnoreCondition = JsonIgnoreCondition.WhenWritingDefault };
 
     /// <summary>Every segment of a timeline.</summary>
@@ -82,7 +87,7 @@ public sealed record Step(
         return new Step(
             segment.Length.InTenths,
             segment.Kind.ToString().ToLowerInvariant(),
-            Core.Export.Signals.At(timeline, index).ToString().ToLowerInvariant().ToString().ToLowerInvariant(),
+            Core.Export.Signals.At(timeline, index).ToString().ToLowerInvariant(),
             isWork ? StepWords.Title(block, set!) : CueSheets.Title(timeline, segment),
             set is null ? segment.Open ? "no length said: hold it, or go on when all are ready" : "" : StepWords.Amount(timeline, set, segment),
             SideText(segment.Side),
@@ -99,7 +104,9 @@ public sealed record Step(
             ropeSet is null ? -1 : shownAt,
             next is null ? "" : StepWords.Title(timeline.Blocks[next.Block], timeline.Sets[next.Set]),
             next is null ? "" : SideText(next.Side),
-            next is null ? "" : NoteOfNext(timeline, segment, next));
+            next is null ? "" : NoteOfNext(timeline, segment, next),
+            set is null ? 0 : (set.Block * MostStations) + set.Station,
+            set?.Line.Options.FirstOrDefault(o => o.Kind == OptionKind.Easier) is { } easier ? Core.Plans.Words.Of(easier.Way) : "");
     }
 
     private static bool IsWords(Segment segment) => segment.Kind == SegmentKind.Talk || (segment.Kind == SegmentKind.Demo && segment.Set < 0);

@@ -7,19 +7,33 @@ let shownSegment = null;
 /**
  * @param {import("./clock.js").Anchor} place
  * @param {object[]} steps
+ * @param {import("./clock.js").SessionEvent[]} events
  */
-export function show(place, steps) {
+export function show(place, steps, events) {
   const main = byId("main");
   const state = place.segment < 0 ? "before" : place.stopped ? "stopped" : place.running ? "running" : "paused";
   if (main.dataset.state !== state) main.dataset.state = state;
   if (place.segment < 0) return;
   const step = steps[place.segment];
   const counting = place.msIn < 0;
-  const key = `${place.segment}${counting}`;
-  if (shownSegment !== key) showStep(step, counting, steps, place.segment);
+  const swapped = isSwapped(step, steps, events);
+  const key = `${place.segment}${counting}${swapped}`;
+  if (shownSegment !== key) showStep(swapped ? eased(step) : step, counting, steps, place.segment);
   shownSegment = key;
   showTime(place, step);
   showPause(state);
+}
+
+/** Whether someone has taken the easier way for that station, and not gone back to it. */
+function isSwapped(step, steps, events) {
+  const swaps = events.filter(
+    (event) => event.kind === "swap" && steps.some((one) => one.station === step.station && one.flag === event.value),
+  );
+  return step.easier !== undefined && step.kind === "work" && swaps.length % 2 === 1;
+}
+
+function eased(step) {
+  return { ...step, title: step.easier[0].toUpperCase() + step.easier.slice(1), amount: `in place of ${step.title}` };
 }
 
 function showStep(step, counting, steps, index) {

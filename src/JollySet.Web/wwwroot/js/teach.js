@@ -1,6 +1,7 @@
 // Teach, live: keys and buttons become events, events become an anchor, and the anchor is drawn many times a second.
 import { BEFORE, advanced, after } from "./clock.js";
 import { EventLog } from "./event-log.js";
+import { showKeeping, startKeeping } from "./keep-view.js";
 import { Sounds } from "./sounds.js";
 import { soundsAhead } from "./sounds-ahead.js";
 import { show } from "./teach-view.js";
@@ -9,8 +10,8 @@ import { keepAwake } from "./wake-lock.js";
 document.documentElement.classList.add("scripted");
 const data = JSON.parse(document.getElementById("class-data").textContent);
 const steps = data.steps;
-const tenths = steps.map((step) => step.tenths);
-const totalMs = tenths.reduce((sum, t) => sum + t * 100, 0);
+/** @type {import("./clock.js").Course & {bookedTenths: number, lateMs: number}} */
+const course = { ...data, tenths: steps.map((step) => step.tenths), cuts: data.cuts.map((cut) => cut.takes), offers: data.cuts };
 const token = document.querySelector("input[name=__RequestVerificationToken]").value;
 const SAID = {
   kept: "",
@@ -31,7 +32,7 @@ const log = new EventLog(data, token, { told: (standing) => say("offline", SAID[
 const began = Date.now() - performance.now();
 const now = () => (began + performance.now()) * data.speed;
 
-let anchor = log.all.reduce((so, event) => after(so, event, tenths, data.countInMs), BEFORE);
+let anchor = log.all.reduce((so, event) => after(so, event, course), BEFORE);
 let leaving = false;
 
 document.addEventListener("submit", (event) => {
@@ -56,7 +57,7 @@ document.addEventListener("keydown", (event) => {
 /** What a key does now; nothing before the class has begun, save what only shows or sounds. */
 function actOf(name) {
   const key = name.toLowerCase();
-  return anchor.segment >= 0 || "?lm".includes(key) ? KEYS[key] : undefined;
+  return anchor.segment >= 0 || "?lmv".includes(key) ? KEYS[key] : undefined;
 }
 
 const KEYS = {
@@ -67,6 +68,10 @@ const KEYS = {
   "=": () => happen("add", 10),
   s: () => happen("stop"),
   e: () => askEnd(),
+  c: () => document.getElementById("take-offer").click(),
+  a: () => document.getElementById("make-up").click(),
+  w: () => document.getElementById("swap").click(),
+  v: () => document.getElementById("voice").click(),
   b: () => document.getElementById("jump").showModal(),
   m: () => document.getElementById("mute").click(),
   l: () => document.getElementById("light").click(),
@@ -74,6 +79,7 @@ const KEYS = {
 };
 
 document.getElementById("keys").addEventListener("click", KEYS["?"]);
+document.getElementById("blocks").addEventListener("click", () => anchor.segment >= 0 && KEYS.b());
 for (const button of document.querySelectorAll("[data-sound]"))
   button.addEventListener("click", () => {
     sounds.wake();
@@ -99,6 +105,7 @@ keepAwake((words, lost) => {
   say("awake", words);
   if (anchor.segment >= 0) say("asleep", lost ? words : "");
 });
+startKeeping(happen, data.speed);
 planSounds();
 frame();
 log.sync();
@@ -109,14 +116,14 @@ for (const key of (document.documentElement.dataset.early ?? "").split("\n").fil
 /** Something was pressed: it happens here at once, and is sent. */
 function happen(kind, value = null) {
   sounds.wake();
-  anchor = after(anchor, log.add(kind, now(), value), tenths, data.countInMs);
+  anchor = after(anchor, log.add(kind, now(), value), course);
   planSounds();
   draw();
 }
 
 /** Another device's events have come in: the place is reckoned anew from all of them. */
 function recall() {
-  anchor = log.all.reduce((so, event) => after(so, event, tenths, data.countInMs), BEFORE);
+  anchor = log.all.reduce((so, event) => after(so, event, course), BEFORE);
   planSounds();
 }
 
@@ -133,7 +140,7 @@ function hear() {
 
 /** The audio clock gets what is to sound; it keeps time where frames and timers do not. */
 function planSounds() {
-  const ahead = soundsAhead(advanced(anchor, now(), tenths), steps, AHEAD_MS * data.speed);
+  const ahead = soundsAhead(advanced(anchor, now(), course), steps, AHEAD_MS * data.speed, course);
   sounds.plan(ahead.map(({ inMs, name }) => ({ inMs: inMs / data.speed, name })));
 }
 
@@ -148,30 +155,10 @@ function frame() {
 }
 
 function draw() {
-  const place = advanced(anchor, now(), tenths);
-  show(place, steps);
-  showEnd(place);
+  const place = advanced(anchor, now(), course);
+  show(place, steps, log.all);
+  showKeeping(place, log.all, steps, course);
   if (place.ended && !leaving) leave();
-}
-
-/** Seconds under two minutes as they are, longer as minutes and seconds. */
-function spoken(seconds) {
-  return seconds < 120 ? `${seconds} s` : `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, "0")}`;
-}
-
-/** When the class will end, and how far behind the plan it is since its start. */
-function showEnd(place) {
-  if (place.segment < 0) return;
-  const done = tenths.slice(0, place.segment).reduce((sum, t) => sum + t * 100, 0) + Math.min(place.msIn, tenths[place.segment] * 100);
-  const leftMs = totalMs - done;
-  const end = new Date(Date.now() + leftMs / data.speed);
-  const start = log.all.findLast((event) => event.kind === "start");
-  const skipped = tenths.slice(0, start?.value ?? 0).reduce((sum, t) => sum + t * 100, 0);
-  const behind = Math.round((place.atMs - start.atMs - data.countInMs - (done - skipped)) / 1000);
-  const words = behind > 2 ? ` · ${spoken(behind)} behind` : behind < -2 ? ` · ${spoken(-behind)} ahead` : "";
-  const shown = `ends ${String(end.getHours()).padStart(2, "0")}:${String(end.getMinutes()).padStart(2, "0")}${words}`;
-  const element = document.getElementById("ends");
-  if (element.textContent !== shown) element.textContent = shown;
 }
 
 /** The class is over: the end is sent, and the record shown once the server has it. */

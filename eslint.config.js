@@ -1,7 +1,7 @@
 import js from "@eslint/js";
 
 const browser = Object.fromEntries(
-  "document window location navigator localStorage AbortController URLSearchParams DOMPoint fetch FormData TextEncoder AudioContext OscillatorNode GainNode requestAnimationFrame setTimeout clearTimeout setInterval performance URL history DOMParser crypto matchMedia MutationObserver getComputedStyle innerHeight htmx Idiomorph Sortable"
+  "document window location navigator localStorage AbortController URLSearchParams DOMPoint fetch FormData TextEncoder AudioContext OscillatorNode GainNode requestAnimationFrame setTimeout clearTimeout setInterval performance URL history DOMParser crypto matchMedia MutationObserver EventSource getComputedStyle innerHeight htmx Idiomorph Sortable"
     .split(" ")
     .map((name) => [name, "readonly"]),
 );

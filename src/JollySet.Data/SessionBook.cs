@@ -75,6 +75,74 @@ public sealed class SessionBook(Storage storage, MovesBook moves, TimeProvider t
             .OrderByDescending(s => s.At).Select(s => (Guid?)s.Id).FirstOrDefault();
     }
 
+    /// <summary>The codes of a class that is being taught, made where there are none; null when there is no such session or it has ended.</summary>
+    public SessionCodes? Codes(Guid id)
+    {
+        using var db = storage.Open();
+        if (db.Sessions.SingleOrDefault(s => s.Id == id && s.Record == null) is not { } row)
+            return null;
+        if (row.DisplayCode is null || row.RemoteCode is null || row.FollowCode is null)
+        {
+            (row.DisplayCode, row.RemoteCode, row.FollowCode) = (SessionCodes.New(), SessionCodes.New(), SessionCodes.New());
+            db.SaveChanges();
+        }
+
+        return new SessionCodes(row.DisplayCode, row.RemoteCode, row.FollowCode);
+    }
+
+    /// <summary>The session a code opens, and whether it has ended; null for a code that opens nothing.</summary>
+    public (Guid Id, bool HasEnded)? ByCode(CodeKind kind, string code)
+    {
+        using var db = storage.Open();
+        var found = kind switch
+        {
+            CodeKind.Display => db.Sessions.AsNoTracking().Where(s => s.DisplayCode == code),
+            CodeKind.Remote => db.Sessions.AsNoTracking().Where(s => s.RemoteCode == code),
+            _ => db.Sessions.AsNoTracking().Where(s => s.FollowCode == code),
+        };
+        return found.Select(s => new { s.Id, Ended = s.Record != null }).AsEnumerable().Select(s => ((Guid, bool)?)(s.Id, s.Ended)).FirstOrDefault();
+    }
+
+    /// <summary>Keeps what someone who follows along sent of one set, in place of what they sent of it before; false where too much was sent, or the class has ended.</summary>
+    public bool Note(Guid id, string nickname, int set, int? reps, decimal? kilograms)
+    {
+        using var db = storage.Open();
+        if (!db.Sessions.Any(s => s.Id == id && s.Record == null))
+            return false;
+        var there = db.FollowNotes.SingleOrDefault(n => n.SessionId == id && n.Nickname == nickname && n.Set == set);
+        if (there is null && db.FollowNotes.Count(n => n.SessionId == id) >= MostNotes)
+            return false;
+        if (there is null)
+            db.FollowNotes.Add(new FollowNoteRow { SessionId = id, Nickname = nickname, Set = set, Reps = reps, Kilograms = kilograms });
+        else
+            (there.Reps, there.Kilograms) = (reps, kilograms);
+        db.SaveChanges();
+        return true;
+    }
+
+    /// <summary>What people who followed sent, by nickname and set.</summary>
+    public IReadOnlyList<(string Nickname, int Set, int? Reps, decimal? Kilograms)> Notes(Guid id)
+    {
+        using var db = storage.Open();
+        return [.. db.FollowNotes.AsNoTracking().Where(n => n.SessionId == id).OrderBy(n => n.Nickname).ThenBy(n => n.Set).AsEnumerable().Select(n => (n.Nickname, n.Set, n.Reps, n.Kilograms))];
+    }
+
+    /// <summary>What the instructor wrote down afterwards: a note, and what happened at a stop.</summary>
+    public (string Note, string Incident)? Written(Guid id)
+    {
+        using var db = storage.Open();
+        return db.Sessions.AsNoTracking().Where(s => s.Id == id).AsEnumerable().Select(s => ((string, string)?)(s.Note ?? "", s.Incident ?? "")).FirstOrDefault();
+    }
+
+    /// <summary>Keeps it; an empty text takes it away.</summary>
+    public void Write(Guid id, string note, string incident)
+    {
+        using var db = storage.Open();
+        db.Sessions.Where(s => s.Id == id).ExecuteUpdate(s => s.SetProperty(r => r.Note, note.Length == 0 ? null : note).SetProperty(r => r.Incident, incident.Length == 0 ? null : incident));
+    }
+
+    private const int MostNotes = 20_000;
+
     /// <summary>When those classes were taught and ended, newest first.</summary>
     public IReadOnlyList<(Guid ClassId, Guid Session, DateTime At)> Taught(IReadOnlyCollection<Guid> classes)
     {

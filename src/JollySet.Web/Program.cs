@@ -9,7 +9,8 @@ try
         kestrel.AddServerHeader = false;
         kestrel.Limits.MaxRequestBodySize = PasteLimit.MostBytes * 20;
     });
-    builder.Configuration["AllowedHosts"] = Setup.HostsOf(builder.Configuration["urls"]);
+    // Where it is shared, Live/Sharing looks at names and paths together.
+    builder.Configuration["AllowedHosts"] = builder.Configuration.GetValue("Share", false) ? "*" : Setup.HostsOf(builder.Configuration["urls"]);
     PrivateFiles.FromNowOn();
     builder.Services.AddJollySet(builder.Configuration["Data"] ?? ".data");
     var app = builder.Build();

@@ -1,5 +1,6 @@
 using System.IO.Compression;
 using JollySet.Data;
+using JollySet.Web.Live;
 using Microsoft.AspNetCore.DataProtection;
 using Microsoft.AspNetCore.ResponseCompression;
 
@@ -35,6 +36,8 @@ public static class Setup
         services.AddSingleton<SessionBook>();
         services.AddSingleton<ClassTimelines>();
         services.AddSingleton<DeviceClock>();
+        services.AddSingleton<LiveHub>();
+        services.AddSingleton<Manners>();
         services.AddSingleton<Searches.SearchService>();
         services.AddHttpContextAccessor();
         services.AddScoped<Parts.PartList>();
@@ -74,6 +77,8 @@ public static class Setup
     /// <summary>The way a request goes.</summary>
     public static void UseJollySet(this WebApplication app)
     {
+        if (app.Configuration.GetValue("Share", false))
+            app.UseMiddleware<Sharing>();
         app.UseExceptionHandler("/trouble");
         app.UseStatusCodePagesWithReExecute("/trouble/{0}");
         app.Use(async (context, next) =>
@@ -94,5 +99,6 @@ public static class Setup
         app.UseRouting();
         app.MapStaticAssets();
         app.MapRazorPages();
+        app.MapLive();
     }
 }

@@ -15,6 +15,9 @@ public sealed class RecordModel(SessionBook sessions, DeviceClock clock) : PageM
 {
     private const long Noticed = 500;
 
+    /// <summary>The longest note.</summary>
+    public const int MostLetters = 4000;
+
     /// <summary>The session.</summary>
     public Guid Id { get; private set; }
 
@@ -39,6 +42,30 @@ public sealed class RecordModel(SessionBook sessions, DeviceClock clock) : PageM
     /// <summary>The segment it ended in, from which it may go on.</summary>
     public int LastSegment { get; private set; }
 
+    /// <summary>When it was taught.</summary>
+    public DateTime At { get; private set; }
+
+    /// <summary>What stopped it, was left out or done otherwise, a sentence each.</summary>
+    public IReadOnlyList<string> Happened { get; private set; } = [];
+
+    /// <summary>Whether somebody stopped the class: an incident note is asked for.</summary>
+    public bool WasStopped { get; private set; }
+
+    /// <summary>What the instructor wrote.</summary>
+    public (string Note, string Incident) Written { get; private set; }
+
+    /// <summary>What people who followed sent.</summary>
+    public IReadOnlyList<(string Nickname, string What, string Did)> Followed { get; private set; } = [];
+
+    /// <summary>Keeps what the instructor wrote.</summary>
+    public IActionResult OnPostWrite(Guid id, string? note, string? incident)
+    {
+        sessions.Write(id, Cut(note), Cut(incident));
+        return Redirect($"/session/{id}/record#written");
+    }
+
+    private static string Cut(string? text) => (text ?? "").Trim() is { Length: > MostLetters } longer ? longer[..MostLetters] : (text ?? "").Trim();
+
     /// <summary>Shows the record. Looking changes nothing: it was kept when the class was ended.</summary>
     public IActionResult OnGet(Guid id)
     {
@@ -55,7 +82,34 @@ public sealed class RecordModel(SessionBook sessions, DeviceClock clock) : PageM
         (Planned, Real) = (Say.Time(record.PlannedMs / 1000m), Say.Time((record.RealMs + record.PausedMs) / 1000m));
         Paused = record.PausedMs >= Noticed ? Say.Time(record.PausedMs / 1000m) : null;
         Rows = [.. record.Segments.Select(s => RowOf(s, timeline.Blocks[timeline.Segments[s.Segment].Block].Name, CueSheets.Title(timeline, timeline.Segments[s.Segment])))];
+        At = session.At;
+        Written = sessions.Written(id) ?? ("", "");
+        WasStopped = session.Events.Any(e => e.Kind == EventKind.Stop);
+        Happened = [.. Told(session, place)];
+        Followed = [.. sessions.Notes(id).Where(n => n.Set < timeline.Sets.Length).Select(n => (n.Nickname, SetOf(timeline, n.Set), string.Join(" with ", new[] { n.Reps is { } reps ? $"{reps} reps" : "", n.Kilograms is { } mass ? Masses.Said(mass, timeline.Rules) : "" }.Where(t => t.Length > 0))))];
         return Page();
+    }
+
+    private static IEnumerable<string> Told(KeptSession session, Anchor place)
+    {
+        var timeline = session.Timeline;
+        if (session.Events.Count(e => e.Kind == EventKind.Stop) is var stops and > 0)
+            yield return stops == 1 ? "It was stopped once." : $"It was stopped {stops} times.";
+        var cuts = Cuts.Of(timeline);
+        if (place.Cuts.Length > 0)
+            yield return $"Left out: {Say.List([.. place.Cuts.Split(',').Select(c => cuts[int.Parse(c, System.Globalization.CultureInfo.InvariantCulture)].Says)])}.";
+        var swapped = session.Events.Where(e => e.Kind == EventKind.Swap && e.Value >= 0 && e.Value < timeline.Sets.Length).GroupBy(e => timeline.Sets[e.Value!.Value].Facts.Name).Where(g => g.Count() % 2 == 1).Select(g => g.Key).ToList();
+        if (swapped.Count > 0)
+            yield return $"Done the easier way: {Say.List(swapped)}.";
+        var again = session.Events.Where(e => e.Kind == EventKind.Again && e.Value >= 0 && e.Value < timeline.Segments.Length && timeline.Segments[e.Value.Value].Set >= 0).Select(e => timeline.Sets[timeline.Segments[e.Value!.Value].Set].Facts.Name).Distinct().ToList();
+        if (again.Count > 0)
+            yield return $"Made up for: {Say.List(again)}.";
+    }
+
+    private static string SetOf(Core.Timing.Timeline timeline, int index)
+    {
+        var set = timeline.Sets[index];
+        return Say.Capital(set.Facts.Name) + (timeline.Blocks[set.Block].RoundCount > 1 ? $", round {set.Round}" : "");
     }
 
     private static RecordRow RowOf(TaughtSegment segment, string block, string what)

@@ -40,7 +40,9 @@ public sealed record Step(
     int Station,
     string Easier)
 {
-    private const int MostStations = 1000;
+    /// <summary>A station is named by its block times this, and its line.</summary>
+    public const int MostStations = 1000;
+
     private static readonly JsonSerializerOptions Web = new(JsonSerializerDefaults.Web) { DefaultIgnoreCondition = JsonIgnoreCondition.WhenWritingDefault };
 
     /// <summary>Every segment of a timeline.</summary>

@@ -13,6 +13,8 @@ export class EventLog {
   #told;
   #changed;
   #refused = false;
+  /** How far this device's clock is ahead of the server's, once it is known, in ms. @type {number|null} */
+  ahead = null;
 
   /**
    * @param {{id: string, events: import("./clock.js").SessionEvent[]}} session
@@ -77,7 +79,7 @@ export class EventLog {
   async sync() {
     if (this.#sending || this.#refused) return;
     try {
-      const answer = await fetch(this.#address);
+      const answer = await fetch(this.ahead === null ? this.#address : `${this.#address}&ahead=${this.ahead}`);
       if (!answer.ok) return;
       const there = await answer.json();
       const sent = this.all.length - this.unsent.length;

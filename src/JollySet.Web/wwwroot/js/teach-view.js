@@ -92,6 +92,8 @@ function showTime(place, step) {
 
 function showPause(state) {
   const button = byId("pause");
+  // A screen that only shows has no keys.
+  if (!button) return;
   const going = state === "running";
   if (button.value === (going ? "pause" : "go")) return;
   button.value = going ? "pause" : "go";

@@ -1,5 +1,6 @@
 // Teach, live: keys and buttons become events, events become an anchor, and the anchor is drawn many times a second.
 import { BEFORE, advanced, after } from "./clock.js";
+import { aheadOfServer, startCodes } from "./codes.js";
 import { EventLog } from "./event-log.js";
 import { showKeeping, startKeeping } from "./keep-view.js";
 import { Sounds } from "./sounds.js";
@@ -22,6 +23,7 @@ const SAID = {
 const AHEAD_MS = 90_000;
 const PLAN_EVERY_MS = 10_000;
 const SYNC_EVERY_MS = 4_000;
+const CLOCK_EVERY_MS = 60_000;
 
 const sounds = new Sounds((asleep) =>
   say("asleep", asleep && anchor.running ? "The sound is asleep – touch the screen or press a key." : ""),
@@ -37,7 +39,7 @@ let leaving = false;
 
 document.addEventListener("submit", (event) => {
   const form = event.target;
-  if (form.method === "dialog") return;
+  if (form.method === "dialog" || form.closest("#codes")) return;
   event.preventDefault();
   const fields = new FormData(form, event.submitter);
   if (fields.get("kind") === "ask-end") return askEnd();
@@ -110,6 +112,8 @@ planSounds();
 frame();
 log.sync();
 setInterval(() => log.sync(), SYNC_EVERY_MS);
+startCodes(token);
+hearOthers();
 document.documentElement.dataset.ready = "yes";
 for (const key of (document.documentElement.dataset.early ?? "").split("\n").filter(Boolean)) actOf(key === "space" ? " " : key)?.();
 
@@ -125,6 +129,18 @@ function happen(kind, value = null) {
 function recall() {
   anchor = log.all.reduce((so, event) => after(so, event, course), BEFORE);
   planSounds();
+}
+
+/** What a remote does is heard at once; and others are told how this device's clock stands. */
+function hearOthers() {
+  new EventSource(data.live).addEventListener("message", ({ data: heard }) => JSON.parse(heard).events.length > 0 && log.sync());
+  const tell = () =>
+    aheadOfServer(now, data.speed).then(
+      (ahead) => (log.ahead = ahead),
+      () => {},
+    );
+  tell().then(() => log.sync());
+  setInterval(tell, CLOCK_EVERY_MS);
 }
 
 function askEnd() {

@@ -1,0 +1,90 @@
+using System.Collections.Concurrent;
+using System.Threading.Channels;
+
+namespace JollySet.Web.Live;
+
+/// <summary>Tells everyone who looks at a class what has happened to it. One who is too slow to hear all of it asks for the whole again.</summary>
+public sealed class LiveHub
+{
+    /// <summary>The most that listen to all classes together.</summary>
+    public const int Most = 2000;
+
+    private const int MostWaiting = 64;
+    private readonly ConcurrentDictionary<Guid, ConcurrentDictionary<Channel<string>, byte>> listening = new();
+    private readonly ConcurrentDictionary<Guid, long> ahead = new();
+    private int count;
+
+    /// <summary>How many listen.</summary>
+    public int Count => Volatile.Read(ref count);
+
+    /// <summary>How far the clock of the device that teaches is ahead of this machine's, in ms.</summary>
+    public long AheadOf(Guid session) => ahead.GetValueOrDefault(session);
+
+    /// <summary>The teaching device has said how far its clock is ahead; true where that is news worth telling.</summary>
+    public bool Ahead(Guid session, long ms)
+    {
+        const long worthTelling = 40;
+        if (ahead.TryGetValue(session, out var known) && Math.Abs(known - ms) < worthTelling)
+            return false;
+        ahead[session] = ms;
+        return true;
+    }
+
+    /// <summary>Tells it to all who listen to that class.</summary>
+    public void Tell(Guid session, string message)
+    {
+        if (!listening.TryGetValue(session, out var channels))
+            return;
+        foreach (var channel in channels.Keys)
+            channel.Writer.TryWrite(message);
+    }
+
+    /// <summary>Listens until it is cancelled; null where too many listen already.</summary>
+    public IAsyncEnumerable<string>? Listen(Guid session, string first, CancellationToken cancelled)
+    {
+        if (Interlocked.Increment(ref count) > Most)
+        {
+            Interlocked.Decrement(ref count);
+            return null;
+        }
+
+        // Who falls far behind loses the oldest: numbers then no longer follow on each other, and the page asks for all of them.
+        var channel = Channel.CreateBounded<string>(new BoundedChannelOptions(MostWaiting) { FullMode = BoundedChannelFullMode.DropOldest, SingleReader = true });
+        var channels = listening.GetOrAdd(session, _ => new());
+        channels[channel] = 0;
+        channel.Writer.TryWrite(first);
+        return Heard(session, channel, cancelled);
+    }
+
+    private async IAsyncEnumerable<string> Heard(Guid session, Channel<string> channel, [System.Runtime.CompilerServices.EnumeratorCancellation] CancellationToken cancelled)
+    {
+        try
+        {
+            while (await WaitAsync(channel, cancelled))
+                while (channel.Reader.TryRead(out var message))
+                    yield return message;
+        }
+        finally
+        {
+            Interlocked.Decrement(ref count);
+            if (listening.TryGetValue(session, out var channels))
+            {
+                channels.TryRemove(channel, out _);
+                if (channels.IsEmpty)
+                    listening.TryRemove(session, out _);
+            }
+        }
+    }
+
+    private static async Task<bool> WaitAsync(Channel<string> channel, CancellationToken cancelled)
+    {
+        try
+        {
+            return await channel.Reader.WaitToReadAsync(cancelled);
+        }
+        catch (OperationCanceledException)
+        {
+            return false;
+        }
+    }
+}

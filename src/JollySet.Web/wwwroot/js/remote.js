@@ -1,0 +1,62 @@
+// A phone that steers the class.
+import { Live } from "./live.js";
+
+const data = JSON.parse(document.getElementById("class-data").textContent);
+const byId = (id) => document.getElementById(id);
+const token = document.querySelector("input[name=__RequestVerificationToken]").value;
+const live = new Live(data, { changed: draw, told: (words) => say("offline", words) });
+
+document.addEventListener("submit", async (event) => {
+  event.preventDefault();
+  const fields = new FormData(event.target, event.submitter);
+  fields.set("known", String(live.events.length));
+  event.submitter?.setAttribute("aria-busy", "true");
+  try {
+    const answer = await fetch(location.href, {
+      method: "POST",
+      headers: { "X-Antiforgery": token, "X-Scripted": "1" },
+      body: new URLSearchParams(fields),
+    });
+    say(
+      "offline",
+      answer.ok
+        ? ""
+        : answer.status === 429
+          ? "Slower: too many presses at once."
+          : answer.status === 410
+            ? "That class has ended."
+            : "That was not taken.",
+    );
+  } catch {
+    say("offline", "Not sent: no way to the class just now. Press again.");
+  }
+  event.submitter?.removeAttribute("aria-busy");
+});
+
+setInterval(draw, 200);
+draw();
+document.documentElement.dataset.ready = "yes";
+
+function draw() {
+  const place = live.place;
+  const state = place.ended ? "ended" : place.segment < 0 ? "before" : place.stopped ? "stopped" : place.running ? "running" : "paused";
+  byId("main").dataset.state = state;
+  document.documentElement.dataset.segment = place.segment;
+  const going = state === "running";
+  byId("pause").value = going ? "pause" : "go";
+  byId("pause").firstElementChild.textContent = going ? "Pause" : "Go on";
+  if (place.segment < 0) return say("say", "Not begun.");
+  const step = data.steps[place.segment];
+  const left = Math.ceil((place.msIn < 0 ? -place.msIn : step.tenths * 100 + place.addedMs - place.msIn) / 1000);
+  say("number", left < 120 ? String(Math.max(0, left)) : `${Math.floor(left / 60)}:${String(left % 60).padStart(2, "0")}`);
+  say("place", step.place);
+  say("title", step.title);
+  say("side", step.side);
+  say("next-title", step.nextTitle + (step.nextSide ? `, ${step.nextSide}` : "") || "then we are done");
+  say("next-note", step.nextNote);
+  say("say", { paused: "Paused.", stopped: "Stopped – go on when everyone is well.", ended: "Ended." }[state] ?? "");
+}
+
+function say(id, words) {
+  if (byId(id).textContent !== words) byId(id).textContent = words;
+}

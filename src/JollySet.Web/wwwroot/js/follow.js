@@ -1,7 +1,7 @@
 // A participant's own screen: the class's clock, their own ways, what they note. Nothing of it leaves the device but what they send.
 import { BEFORE, advanced, after } from "./clock.js";
 import { Live } from "./live.js";
-import { ownStep } from "./own-way.js";
+import { ownClass } from "./own-way.js";
 import { show } from "./teach-view.js";
 import { keepAwake } from "./wake-lock.js";
 
@@ -23,7 +23,7 @@ byId("go-in").addEventListener("click", () => {
     needs: [...document.querySelectorAll("#ready [name=need]:checked")].map((box) => box.value),
   };
   write(kept.chosen, chosen);
-  steps = data.steps.map((step) => ownStep(step, data.own.ways[step.station], chosen));
+  steps = ownClass(data.steps, data.own.ways, chosen);
   byId("ready").hidden = true;
   draw();
 });

@@ -23,7 +23,21 @@ export function ownStep(step, ways, chosen) {
   return {
     ...step,
     title: way[0].toUpperCase() + way.slice(1),
-    amount: [`for ${step.title.toLowerCase()}`, step.amount].filter(Boolean).join(", "),
+    amount: `for ${step.title.toLowerCase()}`,
     options,
   };
+}
+
+/**
+ * A whole class as they do it: what comes next is theirs, too.
+ * @param {object[]} steps
+ * @param {Record<string, object>} ways By station.
+ * @param {{who: string, needs: string[]}} chosen
+ */
+export function ownClass(steps, ways, chosen) {
+  const own = steps.map((step) => ownStep(step, ways[step.station], chosen));
+  return own.map((step, i) => {
+    const next = own.findIndex((one, at) => at > i && one.kind === "work");
+    return next < 0 || own[next].title === steps[next].title ? step : { ...step, nextTitle: own[next].title, nextNote: own[next].amount };
+  });
 }

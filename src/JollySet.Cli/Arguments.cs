@@ -5,7 +5,7 @@ internal sealed record Arguments(string Verb, IReadOnlyList<string> Words, IRead
 {
     private const string OfNames = "name";
     private static readonly HashSet<string> Flags = ["--json", "--apply"];
-    private static readonly HashSet<string> Valued = ["--format", "--to", "--rules", "--start", "--fix", "--minutes", "--block", "--lock", "--take", "--muscles", "--floor", "--kit", "--pin", "--pair", "--focus", "--goal", "--audience", "--needs", "--seed", "--people"];
+    private static readonly HashSet<string> Valued = ["--format", "--to", "--rules", "--start", "--fix", "--minutes", "--block", "--lock", "--take", "--muscles", "--floor", "--kit", "--pin", "--pair", "--focus", "--goal", "--audience", "--needs", "--seed", "--people", "--as", "--out", "--beats"];
     private static readonly HashSet<string> Repeated = ["--lock", "--pin", "--pair"];
 
     /// <summary>The one file, where one was named.</summary>

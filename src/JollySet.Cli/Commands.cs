@@ -31,6 +31,7 @@ public static class Commands
         jolly coverage FILE [--needs N,N] [--json]
         jolly kit FILE [--people N] [--json]
         jolly words FILE [--format text|json|vtt] [--json]
+        jolly take FILE --as chapters|intervals|words|captions|wav|ics|md [--out PATH] [--beats N]
         jolly convert FILE --to sheet|json|card|csv|md
         jolly moves [--json]
         jolly name NAME… | - [--json]
@@ -54,7 +55,7 @@ public static class Commands
             return Card(card, arguments.Has("--json"), input, output, error);
         if (arguments.Verb == "draft")
             return DraftOf(arguments, output, error);
-        if (arguments.Verb is not ("card" or "timeline" or "totals" or "check" or "fit" or "order" or "balance" or "effort" or "coverage" or "kit" or "words" or "convert"))
+        if (arguments.Verb is not ("card" or "timeline" or "totals" or "check" or "fit" or "order" or "balance" or "effort" or "coverage" or "kit" or "words" or "take" or "convert"))
             return Refuse(error, arguments.Verb.Length == 0 ? "a verb is expected" : $"there is no verb “{arguments.Verb}”", Usage);
         if (arguments.File is null)
             return Refuse(error, $"{arguments.Verb} needs a FILE");
@@ -69,6 +70,7 @@ public static class Commands
             "coverage" => Answer(output, CoverageAnswer.Of(TimelineBuilder.Build(plan, studio), arguments)),
             "kit" => Kit(arguments, TimelineBuilder.Build(plan, studio), output, error),
             "words" => Words(arguments, TimelineBuilder.Build(plan, studio), output, error),
+            "take" => TakeAlong.Run(arguments, TimelineBuilder.Build(plan, studio), output, error, start),
             "fit" => Fit(arguments, plan, studio, output, error),
             "order" => Order(arguments, plan, studio, output, error),
             "check" => Check(arguments, plan, studio, output, error),
@@ -254,13 +256,13 @@ public static class Commands
         }
     }
 
-    private static int Answer(TextWriter output, string text)
+    internal static int Answer(TextWriter output, string text)
     {
         output.Write(text);
         return Good;
     }
 
-    private static int Refuse(TextWriter error, string sentence, string? more = null)
+    internal static int Refuse(TextWriter error, string sentence, string? more = null)
     {
         error.WriteLine($"1:1: {sentence}");
         if (more is not null)

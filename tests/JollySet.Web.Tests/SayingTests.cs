@@ -74,6 +74,15 @@ public sealed class SayingTests : IDisposable
         Assert.Equal(status, (await app.Client.GetAsync(new Uri($"/words/{Slack}?handler={what}", UriKind.Relative))).StatusCode);
 
     [Fact]
+    public async Task Words_are_printed_with_the_run_sheet_where_they_are_asked_for()
+    {
+        Assert.Empty((await app.Get($"/print/{Slack}")).QuerySelectorAll(".cue-sheet"));
+        var lines = (await app.Get($"/print/{Slack}?words=true")).QuerySelectorAll(".cue-sheet li").Select(l => l.TextContent).ToList();
+        Assert.Contains(lines, l => l.Contains("Next: goblet squat.", StringComparison.Ordinal));
+        Assert.DoesNotContain(lines, l => l.Contains("Ten seconds", StringComparison.Ordinal));
+    }
+
+    [Fact]
     public async Task A_rehearsal_lists_where_something_would_go_wrong_without_script()
     {
         var tens = app.Demo("Too Few Tens").Id;

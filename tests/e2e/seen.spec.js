@@ -41,7 +41,9 @@ for (const size of sizes)
       `${faulty.replace("plan", "effort")}?recovery=true`,
       faulty,
       plain,
-      ...["balance", "effort", "print", "options", "tracks", "showing", "kit", "loads"].map((facet) => faulty.replace("plan", facet)),
+      ...["balance", "effort", "print", "options", "tracks", "showing", "kit", "loads", "words", "rehearse"].map((facet) =>
+        faulty.replace("plan", facet),
+      ),
       `${plain.replace("plan", "options")}?also=wrists&also=no%20floor&close=true`,
       `${plain.replace("plan", "tracks")}?who=Newcomer&needs=knees&and=Strong`,
       `${bollards.replace("plan", "carousel")}?people=26&late=9&broken=1`,
@@ -79,12 +81,30 @@ for (const size of sizes)
     await page.locator(".rail").getByRole("button", { name: "Teach" }).click();
     await ready(page);
     await axe(page);
+    await page.getByText("Screens, remote and people who follow").click();
+    await page.getByRole("button", { name: "Make the codes" }).click();
+    await axe(page);
+    const codes = (await page.locator(".codes a").allTextContents()).map((code) => new URL(code).pathname);
     await page.getByRole("button", { name: "Start", exact: true }).click();
     await page.keyboard.press("ArrowRight");
     await page.keyboard.press("ArrowRight");
     await page.keyboard.press(" ");
     await expect(page.locator("#title")).toHaveText("Goblet squat");
     await axe(page);
+    for (const code of codes) {
+      const other = await page.context().newPage();
+      await other.setViewportSize(size);
+      await other.goto(code);
+      await ready(other);
+      await axe(other);
+      if (code.startsWith("/f/")) {
+        await other.getByRole("button", { name: "I am ready" }).click();
+        await expect(other.locator("#title")).toHaveText("Goblet squat");
+        await axe(other);
+      }
+      expect(await other.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(size.width);
+      await other.close();
+    }
     await page.keyboard.press("l");
     await axe(page);
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(size.width);

@@ -77,7 +77,6 @@ const classes = Object.fromEntries(
 await shot(shelf, "shelf");
 await shot(await openFlag(wide, "Slack Water Strength", "Bent-over row"), "plan");
 await shot(await openFlag(phone, "Slack Water Strength", "Bent-over row"), "plan-phone");
-await shot(await open(phone, "/"), "shelf-phone");
 const card = await open(wide, "/new");
 await card
   .locator("#text")
@@ -112,10 +111,13 @@ const net = await open(wide, `${classes["Slack Water Strength"].replace("plan", 
 await net.locator(".knot-open").first().click();
 await net.locator("#ways li").first().waitFor();
 await shot(net, "net");
-await shot(await open(wide, `${classes["Slack Water Strength"].replace("plan", "tracks")}?who=Newcomer&needs=knees`), "tracks");
 await shot(await open(wide, classes["Too Few Tens"].replace("plan", "kit")), "kit");
 await shot(await open(wide, `${classes["Ten Bollards"].replace("plan", "carousel")}?people=26`), "carousel");
-await shot(await open(wide, "/rules"), "rules");
+await shot(await open(wide, classes["Ferry Half Hour"].replace("plan", "words")), "words");
+// A class with a change that cannot be made and a way that is missing, halted where it would go wrong.
+const rehearse = await open(wide, classes["Spring Tide"].replace("plan", "rehearse"));
+await rehearse.locator("[data-at]").first().click();
+await shot(rehearse, "rehearse");
 await shot(await open({ width: 900, height: 1180 }, classes["Slack Water Strength"].replace("plan", "print") + "?start=18:30"), "print");
 
 async function teach(size, name, start, seconds) {
@@ -128,6 +130,21 @@ async function teach(size, name, start, seconds) {
   await shot(page, name);
 }
 
+async function follow() {
+  const page = await open(wide, classes["Slack Water Strength"]);
+  await page.locator(".rail").getByRole("button", { name: "Teach" }).click();
+  if (page.url().includes("/open/")) await page.getByRole("button", { name: "Begin it anew" }).click();
+  await page.locator("#screens summary").click();
+  await page.getByRole("button", { name: "Make the codes" }).click();
+  const address = await page.locator(".codes a").last().textContent();
+  const other = await browser.newPage({ viewport: phone });
+  await other.goto(address);
+  await other.locator("html[data-ready]").waitFor();
+  await shot(other, "follow");
+  await page.close();
+}
+
+await follow();
 await teach(wide, "teach", "C: Last rope", 16);
 await teach(phone, "teach-phone", "A: Deck circuit", 20);
 await browser.close();

@@ -167,4 +167,39 @@ public class CommandTests
         Assert.DoesNotContain("need-open", Run(sheet, "check", "-").Out, StringComparison.Ordinal);
         Assert.Contains("need-open", Run(sheet.Replace("plank", "goblet squat", StringComparison.Ordinal), "check", "-").Out, StringComparison.Ordinal);
     }
+
+    [Fact]
+    public void Words_are_cues_in_seconds_with_kind_and_text()
+    {
+        using var json = JsonDocument.Parse(Run(Good, "words", "-", "--json").Out);
+        var cues = json.RootElement.EnumerateArray().ToList();
+        Assert.All(cues, c => Assert.Equal(["at", "kind", "text"], c.EnumerateObject().Select(p => p.Name)));
+        Assert.Equal(cues.Select(c => c.GetProperty("at").GetDecimal()).Order(), cues.Select(c => c.GetProperty("at").GetDecimal()));
+        Assert.Contains(cues, c => c.GetProperty("kind").GetString() == "side" && c.GetProperty("text").GetString() == "Other side: right.");
+        Assert.StartsWith("WEBVTT\n", Run(Good, "words", "-", "--format", "vtt").Out, StringComparison.Ordinal);
+        Assert.Equal(2, Run(Good, "words", "-", "--format", "tune").Exit);
+    }
+
+    [Fact]
+    public void A_class_is_taken_along_as_text_and_as_sound()
+    {
+        Assert.Equal("0:00 A, deck\n", Run(Good, "take", "-", "--as", "chapters").Out);
+        var path = Path.Combine(Path.GetTempPath(), $"jolly-{Guid.NewGuid()}.wav");
+        try
+        {
+            Assert.Equal(0, Run(Good, "take", "-", "--as", "wav", "--out", path, "--beats", "120").Exit);
+            Assert.True(new FileInfo(path).Length > 100_000);
+        }
+        finally
+        {
+            File.Delete(path);
+        }
+
+        foreach (var wrong in new[] { new[] { "--as", "tape" }, ["--as", "wav"], ["--as", "wav", "--out", path, "--beats", "9999"], ["--as", "chapters", "--out", "/no/such/folder/x.txt"], [] })
+        {
+            var (exit, text, error) = Run(Good, ["take", "-", .. wrong]);
+            Assert.Equal((2, ""), (exit, text));
+            Assert.StartsWith("1:1: ", error, StringComparison.Ordinal);
+        }
+    }
 }

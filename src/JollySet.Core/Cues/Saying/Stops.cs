@@ -17,16 +17,15 @@ public static class RehearsalStops
     /// <summary>In order, one a moment.</summary>
     public static ImmutableArray<RehearsalStop> Of(Timeline timeline, CueSheet sheet)
     {
-        var tight = timeline.Gaps.Where(timeline.IsTight).Select(g => (At: StartOf(timeline, g.To), Says: $"The change to {timeline.Sets[g.To].Facts.Name} needs {Say.Time(g.Need)} and has {Say.Time(g.Planned)}."));
+        var starts = timeline.Segments.Where(s => s.Kind == SegmentKind.Work).GroupBy(s => s.Set).ToDictionary(g => g.Key, g => g.First().Start);
+        var first = timeline.Sets.Select((s, i) => (s, i)).GroupBy(s => (timeline.Blocks[s.s.Block].Name, s.s.Station)).ToDictionary(g => g.Key, g => g.First().i);
+        var tight = timeline.Gaps.Where(timeline.IsTight).Select(g => (At: starts[g.To], Says: $"The change to {timeline.Sets[g.To].Facts.Name} needs {Say.Time(g.Need)} and has {Say.Time(g.Planned)}."));
         var open = from row in Net.Of(timeline, [.. timeline.Plan.Brief.Needs])
                    let missing = row.Crossings.Where(c => c.Cover.Kind == CoverKind.Open).Select(c => c.Need).ToList()
                    where missing.Count > 0
-                   let at = timeline.Sets.Select((s, i) => (s, i)).Where(s => timeline.Blocks[s.s.Block].Name == row.Block.Name && s.s.Station == row.Number).Select(s => (int?)s.i).FirstOrDefault()
-                   where at is not null
-                   select (At: StartOf(timeline, at.Value), Says: $"{Say.Capital(row.Name)} has no way named for {Say.List(missing)}.");
+                   where first.ContainsKey((row.Block.Name, row.Number))
+                   select (At: starts[first[(row.Block.Name, row.Number)]], Says: $"{Say.Capital(row.Name)} has no way named for {Say.List(missing)}.");
         var left = sheet.Left.Where(c => c.Matters >= Matters && !c.Outside).Select(c => (c.At, Says: $"No time to say “{c.Text}”"));
         return [.. tight.Concat(open).Concat(left).GroupBy(s => s.At).OrderBy(g => g.Key).Select(g => new RehearsalStop(g.Key, string.Join(" ", g.Select(s => s.Says).Distinct())))];
     }
-
-    private static Length StartOf(Timeline timeline, int set) => timeline.Segments.First(s => s.Kind == SegmentKind.Work && s.Set == set).Start;
 }

@@ -1,6 +1,7 @@
 using System.Collections.Immutable;
 using System.Globalization;
 using JollySet.Core.Checks;
+using JollySet.Core.Cues.Saying;
 using JollySet.Core.Kit;
 using JollySet.Core.Moves;
 using JollySet.Core.Options;
@@ -24,9 +25,10 @@ public sealed record PrintBlock(string At, string Name, string Head, string Afte
 public sealed record KitLine(string Item, string Used);
 
 /// <summary>The run sheet, and a tear-off with kit and lay-out.</summary>
-public sealed class PrintModel(ClassBook shelf, ClassTimelines timelines, VenuesBook venues) : PageModel
+public sealed class PrintModel(ClassBook shelf, ClassTimelines timelines, VenuesBook venues, VoiceBook voices) : PageModel
 {
     private const int LinesOfOnePage = 20;
+    private static readonly CueKind[] ByTheClock = [CueKind.Go, CueKind.Half, CueKind.Ten, CueKind.Three];
 
     /// <summary>The class.</summary>
     public Guid Id { get; private set; }
@@ -48,6 +50,12 @@ public sealed class PrintModel(ClassBook shelf, ClassTimelines timelines, Venues
 
     /// <summary>The kit.</summary>
     public ImmutableArray<KitLine> Kit { get; private set; } = [];
+
+    /// <summary>Whether the cue sheet is printed.</summary>
+    public bool WithWords { get; private set; }
+
+    /// <summary>The cues that are not the clock's own, in order.</summary>
+    public ImmutableArray<(string At, string Text)> Words { get; private set; } = [];
 
     /// <summary>What the place means for this class.</summary>
     public ImmutableArray<string> Room { get; private set; } = [];
@@ -74,7 +82,8 @@ public sealed class PrintModel(ClassBook shelf, ClassTimelines timelines, Venues
     public ImmutableArray<(string Message, string Reason)> Dismissed { get; private set; } = [];
 
     /// <summary>Shows it.</summary>
-    public IActionResult OnGet(Guid id, string? start)
+    /// <param name="words">Whether the cue sheet is printed with it.</param>
+    public IActionResult OnGet(Guid id, string? start, bool words = false)
     {
         if (shelf.Get(id) is not { } kept)
             return NotFound();
@@ -90,6 +99,8 @@ public sealed class PrintModel(ClassBook shelf, ClassTimelines timelines, Venues
         IsLong = Blocks.Sum(b => b.Lines.Length) > LinesOfOnePage;
         HasWarmUp = timeline.Blocks.Any(b => b.Format is PrepareFormat);
         Kit = KitOf(timeline);
+        WithWords = words;
+        Words = words ? [.. CueSheet.Of(timeline, voices.Current()).Said.Where(c => !c.Outside && !ByTheClock.Contains(c.Kind)).Select(c => (Say.Clock(c.At), c.Text))] : [];
         Room = venues.Of(Plan.Brief) is { } room ? [.. Core.Cues.RoomWords.Of(room, timeline)] : [];
         Asks = string.Join(" ", AskFirst.Of(Plan.Brief).Select(need => $"{Say.Capital(need)} – usual are {Needs.UsualWays(need)}; the person’s own clinician decides."));
         Opening = [.. Core.Cues.Opening.Of(timeline)];

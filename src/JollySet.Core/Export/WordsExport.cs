@@ -46,5 +46,5 @@ public static class WordsExport
         return text.ToString();
     }
 
-    private static string When(Cue cue) => !cue.Outside ? Say.Clock(cue.At) : cue.Kind == CueKind.Opening ? "before" : "after";
+    private static string When(Cue cue) => !cue.Outside ? Say.Clock(cue.At) : cue.Kind == CueKind.Closing ? "after" : "before";
 }

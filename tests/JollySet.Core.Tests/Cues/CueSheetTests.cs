@@ -69,6 +69,14 @@ public sealed class CueSheetTests
     }
 
     [Fact]
+    public void Where_a_class_begins_with_work_its_first_move_is_said_before_the_clock_starts()
+    {
+        var sheet = Of(Sheet.Time("# X\n== A (circuit, work 60, rest 20)\ngoblet squat | easier: squat\npush-up\n"));
+        Assert.Equal(["Next: goblet squat.", "Easier: squat."], sheet.Said.Where(c => c.Outside && c.Kind is CueKind.Next or CueKind.Option && c.Outside).Select(c => c.Text));
+        Assert.DoesNotContain(sheet.Left, c => c.Kind == CueKind.Next);
+    }
+
+    [Fact]
     public void The_word_on_stopping_is_kept_where_there_is_hardly_time_to_open()
     {
         var timeline = Sheet.Time("# X\n== Hello (talk 6s)\n== A (circuit, 3 rounds, work 40, rest 20)\ngoblet squat\npush-up\nplank\n");

@@ -7,7 +7,7 @@ using JollySet.Core.Timing;
 
 namespace JollySet.Core.Cues.Saying;
 
-/// <summary>What is said between two works: water, block and round, what comes, its side, what to hold, the other ways. What finds no time there is said over the end of the work before, where it can be.</summary>
+/// <summary>What is said between two works: water, block and round, what comes, its side, what to hold, the other ways. What finds no time there is said over the end of the work before, where it can be; where a class begins with work, before its clock starts.</summary>
 internal sealed class GapCues(Timeline timeline, Voice voice, Placing placing, decimal rate)
 {
     private const int MostNext = 96;
@@ -39,7 +39,9 @@ internal sealed class GapCues(Timeline timeline, Voice voice, Placing placing, d
         foreach (var (one, at) in wanted.Select((w, i) => (w, i)))
         {
             var cue = new Cue(next, one.Kind, one.Text, one.Takes, one.Matters, gap.First);
-            if (fits.Contains(at) && placing.Take(cue))
+            if (gap.From is null && gap.End == Length.Zero)
+                placing.TakeOutside(cue);
+            else if (fits.Contains(at) && placing.Take(cue))
                 next = cue.Ends;
             else if (one.Kind is not (CueKind.Next or CueKind.Side) || !OverTheEnd(gap, cue))
                 placing.Leave(cue);

@@ -59,7 +59,7 @@ internal sealed class Placing
         }
 
         return new CueSheet(
-            [.. outside.Where(c => c.Kind == CueKind.Opening), .. said.Values, .. outside.Where(c => c.Kind == CueKind.Closing)],
+            [.. outside.Where(c => c.Kind != CueKind.Closing), .. said.Values, .. outside.Where(c => c.Kind == CueKind.Closing)],
             [.. left.Concat(noTime).OrderBy(c => c.At)]);
     }
 

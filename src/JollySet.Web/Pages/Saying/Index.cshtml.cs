@@ -129,7 +129,7 @@ public sealed class WordsModel(ClassBook shelf, ClassTimelines timelines, VoiceB
     private static string BlockOf(Timeline timeline, Cue cue)
     {
         if (cue.Outside)
-            return cue.Kind == CueKind.Opening ? "Before it starts" : "After it";
+            return cue.Kind == CueKind.Closing ? "After it" : "Before it starts";
         if (cue.Kind == CueKind.Opening)
             return timeline.Blocks[0].Name;
         var next = timeline.Segments.Skip(cue.Segment).FirstOrDefault(s => s.Kind == SegmentKind.Work) ?? timeline.Segments[^1];

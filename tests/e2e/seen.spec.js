@@ -17,13 +17,18 @@ async function axe(page) {
   expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target).join(" ; ")}`)).toEqual([]);
 }
 
-for (const size of sizes)
-  test(`axe finds nothing on Shelf, New, Moves, House rules, Plan, its facets, print and Teach at ${size.width} × ${size.height}${size.night ? " by night" : ""}, and nothing is wider than the screen`, async ({
-    page,
-  }) => {
+/** That size, by day or by night. */
+async function sized(page, size) {
+  await page.setViewportSize({ width: size.width, height: size.height });
+  await page.emulateMedia({ colorScheme: size.night ? "dark" : "light" });
+}
+
+const at = (size) => `at ${size.width} × ${size.height}${size.night ? " by night" : ""}, and nothing is wider than the screen`;
+
+for (const size of sizes) {
+  test(`axe finds nothing on Shelf, New, Moves, House rules, Plan, its facets and print ${at(size)}`, async ({ page }) => {
     test.slow();
-    await page.setViewportSize({ width: size.width, height: size.height });
-    await page.emulateMedia({ colorScheme: size.night ? "dark" : "light" });
+    await sized(page, size);
     await page.goto("/");
     expect(await page.evaluate(() => getComputedStyle(document.body).backgroundColor)).toBe(
       size.night ? "rgb(20, 32, 46)" : "rgb(247, 241, 228)",
@@ -57,6 +62,13 @@ for (const size of sizes)
       for (const length of await page.locator(".lengths dd:visible").all())
         expect(await length.evaluate((dd) => dd.getBoundingClientRect().right)).toBeLessThanOrEqual(size.width);
     }
+  });
+
+  test(`axe finds nothing on searches that have answered and on a card that was read ${at(size)}`, async ({ page }) => {
+    test.slow();
+    await sized(page, size);
+    await page.goto("/");
+    const faulty = await demo(page, "Spring Tide");
     for (const [address, button, found] of [
       [`${faulty.replace("plan", "fit")}?minutes=20`, "#work", "#proposals > :not(.working-now, .fit-hint)"],
       ["/design?goal=muscle&format=Supersets&needs=knees&kit=mat,%20dumbbells&seed=2", "#draft-it", "#draft-title"],
@@ -77,6 +89,11 @@ for (const size of sizes)
     await expect(page.locator(".card-asked").first()).toBeVisible();
     await axe(page);
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(size.width);
+  });
+
+  test(`axe finds nothing on Teach, display, remote and follow ${at(size)}`, async ({ page }) => {
+    test.slow();
+    await sized(page, size);
     await makeClass(page);
     await page.locator(".rail").getByRole("button", { name: "Teach" }).click();
     await ready(page);
@@ -109,6 +126,7 @@ for (const size of sizes)
     await axe(page);
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(size.width);
   });
+}
 
 test("across a hall: the number is a third of the screen, name and side an eighteenth, the rest a twenty-eighth", async ({ page }) => {
   await makeClass(

@@ -67,12 +67,9 @@ public sealed class LiveHub
         finally
         {
             Interlocked.Decrement(ref count);
+            // The class's own list stays, empty: taking it away could lose one who comes in at that very moment.
             if (listening.TryGetValue(session, out var channels))
-            {
                 channels.TryRemove(channel, out _);
-                if (channels.IsEmpty)
-                    listening.TryRemove(session, out _);
-            }
         }
     }
 

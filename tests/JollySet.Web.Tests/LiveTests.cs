@@ -117,15 +117,15 @@ public sealed class LiveTests : IDisposable
     }
 
     [Fact]
-    public async Task A_flood_of_notes_is_asked_to_wait()
+    public async Task A_flood_of_notes_is_asked_to_wait_under_however_many_names()
     {
         var (id, codes) = Taught();
         var form = (await app.Get($"/f/{codes.Follow}")).QuerySelector("#note")!;
         var last = HttpStatusCode.OK;
         for (var i = 0; i < 70; i++)
-            last = (await app.Submit(form, ("nickname", "Flood"), ("set", "1"), ("reps", $"{i}"), ("weight", ""))).StatusCode;
+            last = (await app.Submit(form, ("nickname", $"Flood {i}"), ("set", "1"), ("reps", $"{i}"), ("weight", ""))).StatusCode;
         Assert.Equal(HttpStatusCode.TooManyRequests, last);
-        Assert.Single(Sessions.Notes(id));
+        Assert.InRange(Sessions.Notes(id).Count, 1, 60);
     }
 
     [Fact]
@@ -175,12 +175,13 @@ public sealed class LiveTests : IDisposable
         var hub = new LiveHub();
         var id = Guid.NewGuid();
         using var end = new CancellationTokenSource();
-        var heard = hub.Listen(id, "first", end.Token)!;
-        for (var i = 0; i < 1000; i++)
-            hub.Tell(id, $"{i}");
         var messages = new List<string>();
-        await foreach (var message in heard)
+        await foreach (var message in hub.Listen(id, () => "first", end.Token))
         {
+            // While this one is busy with the first, a thousand things happen.
+            if (messages.Count == 0)
+                for (var i = 0; i < 1000; i++)
+                    hub.Tell(id, $"{i}");
             messages.Add(message);
             if (message == "999")
                 break;
@@ -189,6 +190,23 @@ public sealed class LiveTests : IDisposable
         Assert.Equal("999", messages[^1]);
         Assert.True(messages.Count < 100);
         Assert.Equal(0, hub.Count);
+    }
+
+    /// <summary>What happens in the very moment one begins to listen is heard, before or with what there was.</summary>
+    [Fact]
+    public async Task Nothing_falls_between_what_there_was_and_what_comes()
+    {
+        var hub = new LiveHub();
+        var id = Guid.NewGuid();
+        var messages = new List<string>();
+        await foreach (var message in hub.Listen(id, () => { hub.Tell(id, "just now"); return "so far"; }, CancellationToken.None))
+        {
+            messages.Add(message);
+            if (messages.Count == 2)
+                break;
+        }
+
+        Assert.Equal(["just now", "so far"], messages);
     }
 
     [Fact]

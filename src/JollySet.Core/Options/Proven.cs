@@ -33,6 +33,20 @@ public static class Proven
         _ => false,
     };
 
+    /// <summary>Whether a way, taken for another reason, troubles a need at that line: what the library does not know, and words that say nothing of the need, are not taken to spare it where the planned move does not.</summary>
+    public static bool Troubles(Station line, Way way, string need, Facts facts)
+    {
+        if (line.Options.Any(o => o.Kind == OptionKind.ForNeed && Needs.Named(o.Need!) == Needs.Named(need) && o.Way == way))
+            return false;
+        var troubling = line.Doing.MoveNames().Select(facts.MoveOf).FirstOrDefault(m => m?.Troubles(need) == true);
+        return way switch
+        {
+            MoveWay other => facts.MoveOf(other.Move) is not { } move || (move.Troubles(need) && !IsBare(other, move, need)),
+            AdjustedWay => troubling is not null && !Plainly(way, need, troubling, facts),
+            _ => troubling is not null,
+        };
+    }
+
     /// <summary>What spares a joint where it is named for it.</summary>
     private static bool Eases(Adjustment adjustment, string need, Move? move) => (adjustment, need) switch
     {

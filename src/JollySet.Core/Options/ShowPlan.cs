@@ -31,7 +31,9 @@ public sealed record ShowPlan(ImmutableArray<Showing> Stations, ImmutableArray<d
         decimal Seconds((Block Block, int Index, Station Line, int Number) l) => work.TryGetValue((l.Index, l.Number), out var w) ? w.InSeconds : 0;
         decimal Hard((Block Block, int Index, Station Line, int Number) l) => work.TryGetValue((l.Index, l.Number), out var w) ? w.InSeconds * w.Weight : 0;
         var able = lines.Select(l => needs.Select(n => !n.Any(need => Cover.Of(l.Line, need, timeline.Facts).Kind is CoverKind.Open or CoverKind.Covered or CoverKind.Ask)).ToArray()).ToList();
-        var shown = needs.Length == 1 ? [.. able.Select(a => a[0] ? 0 : -1)] : Parted(lines.Select((l, i) => able[i].All(a => a) && !HasOther(l.Line) ? 0 : Hard(l)).ToList(), able);
+        // Where the one who does not show it as planned has nothing else to show, both do, and neither does more.
+        decimal More((Block Block, int Index, Station Line, int Number) l, int i, int other) => Shows(l.Line, needs[other], false, able[i][other], timeline.Facts) == Base ? 0 : Hard(l);
+        var shown = needs.Length == 1 ? [.. able.Select(a => a[0] ? 0 : -1)] : Parted(lines.Select((l, i) => (More(l, i, 1), More(l, i, 0))).ToList(), able);
         var stations = lines.Select((l, i) => new Showing(l.Block, l.Number, l.Line, [.. needs.Select((n, who) => Shows(l.Line, n, shown[i] == who, able[i][who], timeline.Facts))], Seconds(l), Hard(l))).ToImmutableArray();
         return new ShowPlan(stations, [.. needs.Select((_, who) => Sum(stations, who, s => s.Seconds))], [.. needs.Select((_, who) => Sum(stations, who, s => s.Hard))]);
     }
@@ -42,27 +44,26 @@ public sealed record ShowPlan(ImmutableArray<Showing> Stations, ImmutableArray<d
     private static decimal Sum(ImmutableArray<Showing> stations, int who, Func<Showing, decimal> what) => Math.Round(stations.Where(s => s.Shows[who] == Base).Sum(what) / 60, 1);
 
     /// <summary>The base goes to one; the other has the way that is named for most, else the same.</summary>
-    private static string Shows(Station line, ImmutableArray<string> needs, bool isBase, bool isAble, Facts facts)
+    internal static string Shows(Station line, ImmutableArray<string> needs, bool isBase, bool isAble, Facts facts)
     {
         if (isBase)
             return Base;
         foreach (var need in needs)
             if (Cover.Of(line, need, facts) is { Kind: CoverKind.Covered } && line.Options.Any(o => o.Kind == OptionKind.ForNeed && Moves.Needs.Named(o.Need!) == Moves.Needs.Named(need)))
                 return $"for {need}";
-        if (line.Options.Any(o => o.Kind == OptionKind.Easier && !needs.Any(n => o.Way is MoveWay { Move: var name } && facts.MoveOf(name)?.Troubles(n) == true)))
+        if (line.Options.Any(o => o.Kind == OptionKind.Easier && !needs.Any(n => Proven.Troubles(line, o.Way, n, facts))))
             return "easier";
         return !isAble ? "" : line.Options.Any(o => o.Kind == OptionKind.Harder) ? "harder" : Base;
     }
 
-    /// <summary>Where nothing else is named, both show it as planned.</summary>
-    private static bool HasOther(Station line) => line.Options.Any(o => o.Kind is OptionKind.Easier or OptionKind.Harder);
-
     /// <summary>Which of two shows each as planned, so that their shares differ least: by every sum that can be reached, in twelfths of a minute. −1 where neither can.</summary>
-    private static List<int> Parted(List<decimal> hard, List<bool[]> able)
+    /// <param name="more">How much more the first does where it shows it as planned, and the second where it does.</param>
+    private static List<int> Parted(List<(decimal First, decimal Second)> more, List<bool[]> able)
     {
-        var size = hard.Select(h => (int)Math.Round(h / 60 * StepsAMinute)).ToList();
+        static int Steps(decimal seconds) => (int)Math.Round(seconds / 60 * StepsAMinute);
+        var size = more.Select(m => (First: Steps(m.First), Second: Steps(m.Second))).ToList();
         var fixedBy = able.Select(a => (a[0], a[1]) switch { (true, true) => 2, (true, false) => 0, (false, true) => 1, _ => -1 }).ToList();
-        var start = size.Select((s, i) => fixedBy[i] switch { 0 => s, 1 => -s, _ => 0 }).Sum();
+        var start = size.Select((s, i) => fixedBy[i] switch { 0 => s.First, 1 => -s.Second, _ => 0 }).Sum();
         var free = Enumerable.Range(0, size.Count).Where(i => fixedBy[i] == 2).ToList();
         // From each difference the choice that led there, station by station.
         var reached = new List<Dictionary<int, bool>> { new() { [start] = false } };
@@ -71,8 +72,8 @@ public sealed record ShowPlan(ImmutableArray<Showing> Stations, ImmutableArray<d
             var next = new Dictionary<int, bool>();
             foreach (var difference in reached[^1].Keys)
             {
-                next.TryAdd(difference + size[i], true);
-                next.TryAdd(difference - size[i], false);
+                next.TryAdd(difference + size[i].First, true);
+                next.TryAdd(difference - size[i].Second, false);
             }
 
             reached.Add(next);
@@ -84,7 +85,7 @@ public sealed record ShowPlan(ImmutableArray<Showing> Stations, ImmutableArray<d
         {
             var first = reached[f + 1][at];
             shown[free[f]] = first ? 0 : 1;
-            at -= first ? size[free[f]] : -size[free[f]];
+            at -= first ? size[free[f]].First : -size[free[f]].Second;
         }
 
         return shown;

@@ -61,12 +61,10 @@ public sealed record Track(Audience Who, ImmutableArray<string> Needs)
         // Of the ways that are named the first that troubles none of the other needs; where each troubles one, the first.
         var round = Needs.Select(need => (Cover.Of(line, need, facts) is { Kind: CoverKind.Covered, Way: { } named } ? named : null, Need: need)).Where(w => w.Item1 is not null).Select(w => (Way: w.Item1!, w.Need)).ToList();
         if (round.Count > 0)
-            return round.Where(w => !Needs.Any(n => Troubled(w.Way, n, facts))).Append(round[0]).First();
+            return round.Where(w => !Needs.Any(n => n != w.Need && Proven.Troubles(line, w.Way, n, facts))).Append(round[0]).First();
         var kind = Who switch { Audience.FirstTimers or Audience.Newcomer or Audience.OlderAdults => OptionKind.Easier, Audience.Strong => OptionKind.Harder, _ => (OptionKind?)null };
-        return kind is { } wanted && line.Options.FirstOrDefault(o => o.Kind == wanted && !Needs.Any(n => Troubled(o.Way, n, facts)))?.Way is { } way ? (way, wanted == OptionKind.Easier ? "easier" : "harder") : null;
+        return kind is { } wanted && line.Options.FirstOrDefault(o => o.Kind == wanted && !Needs.Any(n => Proven.Troubles(line, o.Way, n, facts)))?.Way is { } way ? (way, wanted == OptionKind.Easier ? "easier" : "harder") : null;
     }
-
-    private static bool Troubled(Way way, string need, Facts facts) => way is MoveWay { Move: var name } && facts.MoveOf(name)?.Troubles(need) == true;
 
     /// <summary>The line as it is done that way: as much of it, on the same sides, after the same rest.</summary>
     private static Station Done(Station line, Way way, Facts facts) => way switch

@@ -39,27 +39,20 @@ public sealed class LiveHub
             channel.Writer.TryWrite(message);
     }
 
-    /// <summary>Listens until it is cancelled; null where too many listen already.</summary>
-    public IAsyncEnumerable<string>? Listen(Guid session, string first, CancellationToken cancelled)
-    {
-        if (Interlocked.Increment(ref count) > Most)
-        {
-            Interlocked.Decrement(ref count);
-            return null;
-        }
+    /// <summary>Whether one more may listen.</summary>
+    public bool HasRoom => Count < Most;
 
+    /// <summary>Listens until it is cancelled.</summary>
+    /// <param name="first">What there is so far. It is asked for when this one is heard by all already, so that nothing falls between.</param>
+    public async IAsyncEnumerable<string> Listen(Guid session, Func<string> first, [System.Runtime.CompilerServices.EnumeratorCancellation] CancellationToken cancelled)
+    {
         // Who falls far behind loses the oldest: numbers then no longer follow on each other, and the page asks for all of them.
         var channel = Channel.CreateBounded<string>(new BoundedChannelOptions(MostWaiting) { FullMode = BoundedChannelFullMode.DropOldest, SingleReader = true });
-        var channels = listening.GetOrAdd(session, _ => new());
-        channels[channel] = 0;
-        channel.Writer.TryWrite(first);
-        return Heard(session, channel, cancelled);
-    }
-
-    private async IAsyncEnumerable<string> Heard(Guid session, Channel<string> channel, [System.Runtime.CompilerServices.EnumeratorCancellation] CancellationToken cancelled)
-    {
+        Interlocked.Increment(ref count);
         try
         {
+            listening.GetOrAdd(session, _ => new())[channel] = 0;
+            channel.Writer.TryWrite(first());
             while (await WaitAsync(channel, cancelled))
                 while (channel.Reader.TryRead(out var message))
                     yield return message;

@@ -30,11 +30,11 @@ public static class LiveRoutes
 
     private static IResult Stream(Guid id, SessionBook sessions, LiveHub hub, HttpContext context)
     {
-        if (sessions.Events(id) is not { } events)
+        if (sessions.Events(id) is null)
             return TypedResults.NotFound();
-        if (hub.Listen(id, Message(hub, id, events, 0), context.RequestAborted) is not { } heard)
-            return TypedResults.StatusCode(StatusCodes.Status503ServiceUnavailable);
-        return TypedResults.ServerSentEvents(Items(heard));
+        return hub.HasRoom
+            ? TypedResults.ServerSentEvents(Items(hub.Listen(id, () => Message(hub, id, sessions.Events(id) ?? [], 0), context.RequestAborted)))
+            : TypedResults.StatusCode(StatusCodes.Status503ServiceUnavailable);
     }
 
     private static async IAsyncEnumerable<SseItem<string>> Items(IAsyncEnumerable<string> heard)

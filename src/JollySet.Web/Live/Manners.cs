@@ -16,8 +16,8 @@ public sealed class Manners : IDisposable
     /// <summary>Whether one more press is taken from there.</summary>
     public bool MayPress(HttpContext context) => Take(presses, Place(context));
 
-    /// <summary>Whether one more note is taken from there under that name.</summary>
-    public bool MayNote(HttpContext context, string nickname) => Take(notes, Place(context) + " " + nickname);
+    /// <summary>Whether one more note is taken from there, under whatever name.</summary>
+    public bool MayNote(HttpContext context) => Take(notes, Place(context));
 
     /// <inheritdoc/>
     public void Dispose()

@@ -36,7 +36,7 @@ public sealed class FollowModel(SessionBook sessions, VoiceBook voices, DeviceCl
             unit = Unit,
             ways = OwnWays.Of(Session.Timeline, Needs).ToDictionary(
                 w => (w.Block * Step.MostStations) + w.Number,
-                w => new { w.Easier, w.Harder, needs = w.Needs.ToDictionary(n => n.Need, n => new[] { n.State, n.Way }) }),
+                w => new { w.Easier, w.Harder, needs = w.Needs.ToDictionary(n => n.Need, n => new { state = n.State.ToString().ToLowerInvariant(), n.Way }) }),
         });
 
     /// <summary>Shows it.</summary>
@@ -67,7 +67,7 @@ public sealed class FollowModel(SessionBook sessions, VoiceBook voices, DeviceCl
         decimal? mass = decimal.TryParse((weight ?? "").Replace(',', '.'), NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var w) && Masses.Kilograms(w, Session.Timeline.Rules) is > 0 and <= MostKilograms ? Math.Round(Masses.Kilograms(w, Session.Timeline.Rules), 2) : null;
         if (count is null && mass is null)
             return Refused($"Reps from 0 to {MostReps}, or a weight up to {Masses.Said(MostKilograms, Session.Timeline.Rules)}.");
-        if (!manners.MayNote(HttpContext, name))
+        if (!manners.MayNote(HttpContext))
             return new ContentResult { Content = "Slower, please: that was a lot in a minute.", StatusCode = StatusCodes.Status429TooManyRequests };
         return sessions.Note(found.Id, name, set, count, mass) ? new EmptyResult() : Refused("No more is kept of this class.");
     }

@@ -104,6 +104,9 @@ public sealed class RecordModel(SessionBook sessions, DeviceClock clock) : PageM
         var again = session.Events.Where(e => e.Kind == EventKind.Again && e.Value >= 0 && e.Value < timeline.Segments.Length && timeline.Segments[e.Value.Value].Set >= 0).Select(e => timeline.Sets[timeline.Segments[e.Value!.Value].Set].Facts.Name).Distinct().ToList();
         if (again.Count > 0)
             yield return $"Made up for: {Say.List(again)}.";
+        var missed = Missed.Of(timeline, session.Events, place.AtMs);
+        if (missed.Length > 0)
+            yield return $"Passed over: {Say.List([.. missed.OrderBy(m => m.Segment).Select(m => CueSheets.Title(timeline, timeline.Segments[m.Segment])).Distinct()])}.";
     }
 
     private static string SetOf(Core.Timing.Timeline timeline, int index)

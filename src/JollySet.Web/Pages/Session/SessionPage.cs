@@ -41,6 +41,9 @@ public abstract class SessionPage(SessionBook sessions, VoiceBook voices, Device
     /// <summary>What the number shows without script.</summary>
     public string Number => Now.Segment < 0 ? "" : Now.MsIn < 0 ? Seconds(-Now.MsIn) : Seconds(Length.Tenths(Current.Tenths).InMilliseconds + Now.AddedMs - Now.MsIn);
 
+    /// <summary>When it will end and how late that is, without script; empty before it has begun.</summary>
+    public string Ends { get; private set; } = "";
+
     /// <summary>Everything the script needs, once.</summary>
     /// <param name="live">Where it hears what happens.</param>
     protected string Data(string live, object? own = null) => JsonSerializer.Serialize(
@@ -72,6 +75,9 @@ public abstract class SessionPage(SessionBook sessions, VoiceBook voices, Device
         var timeline = session.Timeline;
         Steps = Step.Of(timeline);
         Now = Place.At(timeline, session.Events, clock.NowMs);
+        Ends = Lateness.Of(timeline, session.Events, clock.NowMs) is { } stands
+            ? $"ends {DateTimeOffset.FromUnixTimeMilliseconds(stands.EndsMs / Speed).ToLocalTime():HH:mm}{(stands.OverMs > timeline.Rules.TeachLate.InMilliseconds ? $" · {Say.Time(stands.OverMs / 1000m)} over" : "")}"
+            : "";
         Ropes =
         [
             .. Step.RopesOf(timeline).Select(rope => rope.Select(set =>

@@ -41,6 +41,20 @@ export function lengthOf(anchor, segment, course) {
 }
 
 /**
+ * How long the segment that is on lasts in all, in ms: what is made up for lasts whole.
+ * @param {Anchor} anchor
+ * @param {Course} course
+ */
+export function lengthNow(anchor, course) {
+  return (anchor.back >= 0 ? course.tenths[anchor.segment] * 100 : lengthOf(anchor, anchor.segment, course)) + anchor.addedMs;
+}
+
+/** What is left of the segment that is on, or of the count before it, in ms. @param {Anchor} anchor @param {Course} course */
+export function leftNow(anchor, course) {
+  return anchor.msIn < 0 ? -anchor.msIn : lengthNow(anchor, course) - anchor.msIn;
+}
+
+/**
  * The anchor after passing time alone. A clock that went backwards stands still.
  * @param {Anchor} anchor
  * @param {number} nowMs

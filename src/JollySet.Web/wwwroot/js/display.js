@@ -1,5 +1,5 @@
 // The hall's screen: shows the class that is steered elsewhere.
-import { standing } from "./keep-place.js";
+import { cueNow, standing } from "./keep-place.js";
 import { Live } from "./live.js";
 import { show } from "./teach-view.js";
 import { keepAwake } from "./wake-lock.js";
@@ -20,16 +20,14 @@ function frame() {
 
 function draw() {
   const place = live.place;
-  show(place, data.steps, live.events);
+  show(place, data.steps, live.events, live.course);
   document.documentElement.dataset.segment = place.segment;
   document.documentElement.dataset.msIn = Math.round(place.msIn);
   byId("main").classList.toggle("ended", place.ended);
   if (place.segment < 0 || place.ended) return;
   const end = new Date(Date.now() + standing(place, live.events, live.course).leftMs / data.speed);
   say("ends", `ends ${String(end.getHours()).padStart(2, "0")}:${String(end.getMinutes()).padStart(2, "0")}`);
-  const cue =
-    place.msIn < 0 || !place.running ? null : data.cues.findLast((one) => one.segment === place.segment && one.inMs <= place.msIn);
-  say("say", place.running ? (cue && place.msIn < cue.inMs + cue.forMs + 1500 ? cue.text : "") : "Paused.");
+  say("say", place.running ? (cueNow(place, data.steps, live.course)?.text ?? "") : "Paused.");
 }
 
 function say(id, words) {

@@ -1,7 +1,7 @@
 // A participant's own screen: the class's clock, their own ways, what they note. Nothing of it leaves the device but what they send.
 import { BEFORE, advanced, after } from "./clock.js";
 import { Live } from "./live.js";
-import { ownClass } from "./own-way.js";
+import { ownStep } from "./own-way.js";
 import { show } from "./teach-view.js";
 import { keepAwake } from "./wake-lock.js";
 
@@ -14,6 +14,7 @@ let chosen = read(kept.chosen) ?? { who: "planned", needs: [] };
 let steps = [];
 let alone = null;
 let noted = -1;
+let isSent = false;
 
 for (const box of document.querySelectorAll("#ready input"))
   box.checked = box.name === "who" ? box.value === chosen.who : chosen.needs.includes(box.value);
@@ -23,7 +24,7 @@ byId("go-in").addEventListener("click", () => {
     needs: [...document.querySelectorAll("#ready [name=need]:checked")].map((box) => box.value),
   };
   write(kept.chosen, chosen);
-  steps = ownClass(data.steps, data.own.ways, chosen);
+  steps = data.steps.map((step) => ownStep(step, data.own.ways[step.station], chosen));
   byId("ready").hidden = true;
   draw();
 });
@@ -46,7 +47,7 @@ function frame() {
 function draw() {
   if (!byId("ready").hidden) return;
   const place = alone ? aloneAt() : live.place;
-  show(place, steps, alone ?? live.events);
+  show(place, steps, alone ?? live.events, live.course);
   document.documentElement.dataset.segment = place.segment;
   document.documentElement.dataset.msIn = Math.round(place.msIn);
   byId("main").classList.toggle("ended", place.ended);
@@ -63,8 +64,11 @@ function askNote(place) {
     place.segment > 0 && steps[place.segment].kind !== "work"
       ? steps.slice(0, place.segment).findLastIndex((step) => step.kind === "work")
       : -1;
-  form.hidden = before < 0 || place.ended;
-  if (before < 0 || before === noted) return;
+  // What was typed and not sent yet stays until it is, whatever the class does meanwhile.
+  const isTyped = noted >= 0 && !isSent && (byId("reps").value !== "" || document.activeElement?.closest("#note"));
+  form.hidden = !isTyped && (before < 0 || place.ended);
+  if (isTyped || before < 0 || before === noted) return;
+  isSent = false;
   noted = before;
   const step = steps[before];
   const past = (read(kept.done) ?? {})[step.station] ?? [];
@@ -83,11 +87,13 @@ async function note(event) {
   const done = read(kept.done) ?? {};
   done[step.station] = [...(done[step.station] ?? []).slice(-9), { reps: fields.reps, weight: fields.weight }];
   write(kept.done, done);
+  isSent = true;
   const name = fields.nickname.trim();
   write(kept.name, name);
   if (name === "") return say("note-says", "Kept on this device.");
   try {
     const answer = await fetch(form.action, { method: "POST", body: new URLSearchParams(fields) });
+    isSent = answer.ok;
     say("note-says", answer.ok ? `Sent as ${name}.` : await answer.text());
   } catch {
     say("note-says", "Kept on this device; there is no way to the class just now.");

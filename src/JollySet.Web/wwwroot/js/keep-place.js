@@ -1,5 +1,5 @@
 // Keeps the place: how the class stands to its end, what it could give up, and what was passed over.
-import { BEFORE, advanced, after, lengthOf } from "./clock.js";
+import { BEFORE, advanced, after, lengthNow, lengthOf } from "./clock.js";
 import { enough } from "./cuts.js";
 
 /** A work of which less than this share was done was skipped. */
@@ -13,8 +13,7 @@ const SKIPPED = 0.5;
  * @returns {{leftMs: number, overMs: number, behindMs: number}} What is left; how long after it may end it will; how long after its plan.
  */
 export function standing(place, events, course) {
-  const own = (place.back >= 0 ? course.tenths[place.segment] * 100 : lengthOf(place, place.segment, course)) + place.addedMs - place.msIn;
-  let leftMs = Math.max(0, own);
+  let leftMs = Math.max(0, lengthNow(place, course) - place.msIn);
   for (let i = place.back >= 0 ? place.back : place.segment + 1; i < course.tenths.length; i++) leftMs += lengthOf(place, i, course);
   const start = events.findLast((event) => event.kind === "start");
   const total = course.tenths.reduce((sum, tenths) => sum + tenths * 100, 0);
@@ -22,6 +21,42 @@ export function standing(place, events, course) {
   const begun = (start?.atMs ?? place.atMs) + course.countInMs - before;
   const ends = place.atMs + leftMs;
   return { leftMs, overMs: ends - begun - Math.max(total, course.bookedTenths * 100), behindMs: ends - begun - total };
+}
+
+/**
+ * The work that comes after the segment that is on, what was cut passed over and what is made up for left: its index, and how long people pause
+ * before it; null where none comes.
+ * @returns {{segment: number, pauseMs: number, isPlanned: boolean} | null} isPlanned: the one that comes in the plan, too.
+ */
+export function nextWork(place, steps, course) {
+  let pauseMs = 0;
+  for (let i = place.back >= 0 ? place.back : place.segment + 1; i < steps.length; i++) {
+    const length = lengthOf(place, i, course);
+    if (steps[i].kind === "work" && length > 0) {
+      const planned = steps.findIndex((step, at) => at > place.segment && step.kind === "work");
+      return { segment: i, pauseMs, isPlanned: planned === i };
+    }
+    pauseMs += length;
+  }
+  return null;
+}
+
+/** What is coming, with its side. */
+export function titleOf(step) {
+  return step.title + (step.side ? `, ${step.side}` : "");
+}
+
+/** Cues that speak of what comes: not said where something else does. */
+const OF_WHAT_COMES = new Set(["block", "round", "next", "side", "hold", "option", "load"]);
+/** A cue stands a little longer than it takes to say, to be read. */
+const READ_MS = 1500;
+
+/** What is to be said now; null for nothing. @returns {{text: string, kind: string} | null} */
+export function cueNow(place, steps, course) {
+  if (place.msIn < 0 || !place.running || place.back >= 0) return null;
+  const cue = course.cues.findLast((one) => one.segment === place.segment && one.inMs <= place.msIn);
+  if (!cue || place.msIn >= cue.inMs + cue.forMs + READ_MS) return null;
+  return OF_WHAT_COMES.has(cue.kind) && !nextWork(place, steps, course)?.isPlanned ? null : cue;
 }
 
 /** The numbers of the cuts that were taken. @param {import("./clock.js").Anchor} place */

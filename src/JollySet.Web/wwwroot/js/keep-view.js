@@ -1,6 +1,6 @@
 // Shows how the class stands, offers what wins back time and what was passed over, and says the words.
-import { missedBy, offerOf, standing, takenCuts } from "./keep-place.js";
 import { open } from "./cuts.js";
+import { cueNow, missedBy, offerOf, standing, takenCuts } from "./keep-place.js";
 
 const byId = (id) => document.getElementById(id);
 let happened = () => {};
@@ -37,7 +37,7 @@ export function showKeeping(place, events, steps, course) {
   if (place.segment < 0) return;
   const stand = standing(place, events, course);
   showEnd(place, stand);
-  showCue(place, course);
+  showCue(place, steps, course);
   current = steps[place.segment];
   byId("swap").toggleAttribute("hidden", !current.easier);
   // What could be cut or made up for changes with the stretch, with what was pressed, and with each five seconds of delay.
@@ -56,11 +56,10 @@ function showEnd(place, stand) {
 }
 
 /** One cue at a time, as long as it takes to say and a little longer to read. */
-function showCue(place, course) {
-  const cue =
-    place.msIn < 0 || !place.running ? null : course.cues.findLast((one) => one.segment === place.segment && one.inMs <= place.msIn);
+function showCue(place, steps, course) {
   if (!place.running && !place.ended) return say("say", "Paused.");
-  const text = cue && place.msIn < cue.inMs + cue.forMs + 1500 ? cue.text : "";
+  const cue = cueNow(place, steps, course);
+  const text = cue?.text ?? "";
   say("say", text);
   const key = text && `${place.segment} ${text}`;
   if (speaks && key && key !== lastSaid && cue.kind !== "three") window.speechSynthesis.speak(new window.SpeechSynthesisUtterance(text));

@@ -60,6 +60,8 @@ export class Live {
     this.#source.addEventListener("open", () => this.#told(""));
     this.#source.addEventListener("message", ({ data }) => this.#hear(JSON.parse(data)));
     this.#source.addEventListener("error", () => {
+      // Codes end with their class: nothing more comes, and nothing is wrong.
+      if (this.place.ended) return this.#source.close();
       this.#told("Not heard from the class just now – the clock goes on here.");
       // Some answers end the stream for good; it is asked for again all the same.
       if (this.#source.readyState === EventSource.CLOSED) setTimeout(() => this.#listen(), SILENT_MS / 4);

@@ -1,43 +1,40 @@
-// What a station is for one participant, by what they chose.
+// What a station is for one participant, by what they chose. Which way troubles which need is the core's word (Options/OwnWays); what people choose
+// never leaves their device, so the choosing is done here.
+
+/** @typedef {{says: string, troubles: string[]}} NamedWay */
+/** @typedef {{easier: NamedWay, harder: NamedWay, needs: Record<string, {state: string, way: NamedWay}>}} Ways */
 
 /**
  * @param {object} step
- * @param {{easier: string, harder: string, needs: Record<string, [string, string]>} | undefined} ways
+ * @param {Ways | undefined} ways
  * @param {{who: string, needs: string[]}} chosen
- * @returns {object} The step as they do it: a way round what they spare comes before an easier or harder one; what nobody can say is told.
+ * @returns {object} The step as they do it. A way round what they spare comes before an easier or harder one, and none is given that troubles any of
+ * it; where none is left they rest. What only a clinician can say is told.
  */
 export function ownStep(step, ways, chosen) {
   if (step.kind !== "work" || !ways) return step;
-  const spared = chosen.needs.map((need) => [need, ...(ways.needs[need] ?? ["unknown", ""])]);
-  const round = spared.find(([, state]) => state === "covered");
-  const open = spared.find(([, state]) => state === "open");
-  const ask = spared.find(([, state]) => state === "ask" || state === "unknown");
-  const other = chosen.who === "easier" ? ways.easier : chosen.who === "harder" ? ways.harder : "";
-  const options = [];
-  if (open) options.push(`${open[0]}|nothing is named: rest, or march gently`);
-  if (ask) options.push(`${ask[0]}|as you agreed with your clinician`);
-  // A way round one need may trouble another that has a way of its own.
-  for (const [need, , way] of spared.filter(([, state]) => state === "covered").slice(1)) options.push(`${need}|${way}`);
-  const way = round ? round[2] : open ? "" : other;
-  if (way === "") return { ...step, options: [...options, ...step.options] };
-  return {
-    ...step,
-    title: way[0].toUpperCase() + way.slice(1),
-    amount: `for ${step.title.toLowerCase()}`,
-    options,
-  };
+  const spared = chosen.needs.map((need) => ({ need, ...(ways.needs[need] ?? { state: "unknown", way: { says: "", troubles: [] } }) }));
+  const suits = (way) => way.says !== "" && !way.troubles.some((need) => chosen.needs.includes(need));
+  const asks = spared
+    .filter(({ state }) => state === "ask" || state === "unknown")
+    .map(({ need }) => `${need}|as you agreed with your clinician`);
+  const troubled = spared.filter(({ state }) => state === "open" || state === "covered");
+  if (troubled.length > 0) {
+    const round = troubled.find(({ state, way }) => state === "covered" && suits(way));
+    return round ? done(step, round.way.says, asks) : rest(step, troubled, asks);
+  }
+  const other = chosen.who === "easier" ? ways.easier : chosen.who === "harder" ? ways.harder : null;
+  if (other && suits(other)) return done(step, other.says, asks);
+  // Nobody who spares something is shown, or swapped to, a way that may trouble it.
+  return chosen.needs.length === 0 ? step : { ...step, options: asks, easier: suits(ways.easier) ? step.easier : undefined };
 }
 
-/**
- * A whole class as they do it: what comes next is theirs, too.
- * @param {object[]} steps
- * @param {Record<string, object>} ways By station.
- * @param {{who: string, needs: string[]}} chosen
- */
-export function ownClass(steps, ways, chosen) {
-  const own = steps.map((step) => ownStep(step, ways[step.station], chosen));
-  return own.map((step, i) => {
-    const next = own.findIndex((one, at) => at > i && one.kind === "work");
-    return next < 0 || own[next].title === steps[next].title ? step : { ...step, nextTitle: own[next].title, nextNote: own[next].amount };
-  });
+function done(step, says, options) {
+  const amount = `for ${step.title.toLowerCase()}`;
+  return { ...step, title: says[0].toUpperCase() + says.slice(1), amount, note: amount, cue: "", options, easier: undefined };
+}
+
+function rest(step, troubled, options) {
+  const amount = `no way round ${troubled.map(({ need }) => need).join(", ")} is named for ${step.title.toLowerCase()}`;
+  return { ...step, title: "Rest, or march gently", amount, note: amount, cue: "", options, easier: undefined, msPerRep: 0 };
 }

@@ -1,4 +1,6 @@
 // A phone that steers the class.
+import { leftNow } from "./clock.js";
+import { nextWork, titleOf } from "./keep-place.js";
 import { Live } from "./live.js";
 
 const data = JSON.parse(document.getElementById("class-data").textContent);
@@ -47,13 +49,15 @@ function draw() {
   byId("pause").firstElementChild.textContent = going ? "Pause" : "Go on";
   if (place.segment < 0) return say("say", "Not begun.");
   const step = data.steps[place.segment];
-  const left = Math.ceil((place.msIn < 0 ? -place.msIn : step.tenths * 100 + place.addedMs - place.msIn) / 1000);
+  const left = Math.ceil(leftNow(place, live.course) / 1000);
+  const next = nextWork(place, data.steps, live.course);
+  const coming = next && data.steps[next.segment];
   say("number", left < 120 ? String(Math.max(0, left)) : `${Math.floor(left / 60)}:${String(left % 60).padStart(2, "0")}`);
   say("place", step.place);
   say("title", step.title);
   say("side", step.side);
-  say("next-title", step.nextTitle + (step.nextSide ? `, ${step.nextSide}` : "") || "then we are done");
-  say("next-note", step.nextNote);
+  say("next-title", coming ? titleOf(coming) : "then we are done");
+  say("next-note", !coming ? "" : next.isPlanned ? step.nextNote : coming.amount);
   say("say", { paused: "Paused.", stopped: "Stopped – go on when everyone is well.", ended: "Ended." }[state] ?? "");
 }
 

@@ -1,5 +1,7 @@
 // Draws one moment of a class on the Teach screen. It only shows; the clock is in clock.js.
+import { leftNow, lengthNow } from "./clock.js";
 import { bigFlag, clothWidth, sideFlag } from "./flag-path.js";
+import { nextWork, titleOf } from "./keep-place.js";
 
 const byId = (id) => document.getElementById(id);
 let shownSegment = null;
@@ -8,8 +10,9 @@ let shownSegment = null;
  * @param {import("./clock.js").Anchor} place
  * @param {object[]} steps
  * @param {import("./clock.js").SessionEvent[]} events
+ * @param {import("./clock.js").Course} course
  */
-export function show(place, steps, events) {
+export function show(place, steps, events, course) {
   const main = byId("main");
   const state = place.segment < 0 ? "before" : place.stopped ? "stopped" : place.running ? "running" : "paused";
   if (main.dataset.state !== state) main.dataset.state = state;
@@ -17,10 +20,13 @@ export function show(place, steps, events) {
   const step = steps[place.segment];
   const counting = place.msIn < 0;
   const swapped = isSwapped(step, steps, events);
-  const key = `${place.segment}${counting}${swapped}`;
-  if (shownSegment !== key) showStep(swapped ? eased(step) : step, counting, steps, place.segment);
+  const key = `${place.segment} ${counting} ${swapped} ${place.back} ${place.cuts}`;
+  if (shownSegment !== key) {
+    showStep(swapped ? eased(step) : step, counting);
+    showNext(step, steps, nextWork(place, steps, course));
+  }
   shownSegment = key;
-  showTime(place, step);
+  showTime(place, step, course);
   showPause(state);
 }
 
@@ -29,14 +35,14 @@ function isSwapped(step, steps, events) {
   const swaps = events.filter(
     (event) => event.kind === "swap" && steps.some((one) => one.station === step.station && one.flag === event.value),
   );
-  return step.easier !== undefined && step.kind === "work" && swaps.length % 2 === 1;
+  return Boolean(step.easier) && step.kind === "work" && swaps.length % 2 === 1;
 }
 
 function eased(step) {
   return { ...step, title: step.easier[0].toUpperCase() + step.easier.slice(1), amount: `in place of ${step.title}` };
 }
 
-function showStep(step, counting, steps, index) {
+function showStep(step, counting) {
   byId("main").dataset.kind = counting || step.kind !== "work" ? "rest" : "work";
   text("place", step.place);
   text("side", counting ? "" : shortSide(step.side));
@@ -51,17 +57,16 @@ function showStep(step, counting, steps, index) {
   byId("side-flag").toggleAttribute("hidden", step.side === "" || counting);
   byId("side-cloth").setAttribute("d", sideFlag(shape));
   byId("side-cloth").setAttribute("fill", `url(#weave-${step.cloth || "easy"})`);
-  showNext(step, steps, index);
   showLine(step);
 }
 
-function showNext(step, steps, index) {
-  const following = steps[index + 1];
-  const pause = step.kind === "work" && following && following.kind !== "work" ? Math.round(following.tenths / 10) : 0;
-  text("then", step.nextTitle === "" ? "" : pause > 0 ? `then, after ${pause} s` : step.kind === "work" ? "then" : "next");
-  text("next-title", step.nextTitle + (step.nextSide ? `, ${step.nextSide}` : ""));
-  text("next-note", step.nextNote);
-  if (step.nextTitle === "") text("next-title", "then we are done");
+function showNext(step, steps, next) {
+  const coming = next && steps[next.segment];
+  const pause = step.kind === "work" && next ? Math.round(next.pauseMs / 1000) : 0;
+  text("then", !coming ? "" : pause > 0 ? `then, after ${pause} s` : step.kind === "work" ? "then" : "next");
+  text("next-title", coming ? titleOf(coming) : "then we are done");
+  // What has to be fetched for it is the plan's word where it comes as planned.
+  text("next-note", !coming ? "" : (coming.note ?? (next.isPlanned ? step.nextNote : coming.amount)));
 }
 
 function showLine(step) {
@@ -76,9 +81,8 @@ function showLine(step) {
   }
 }
 
-function showTime(place, step) {
-  const length = step.tenths * 100 + place.addedMs;
-  const left = place.msIn < 0 ? -place.msIn : length - place.msIn;
+function showTime(place, step, course) {
+  const left = leftNow(place, course);
   const counted = step.msPerRep > 0 && place.msIn >= 0;
   const rep = Math.min(step.reps, Math.floor(place.msIn / step.msPerRep) + 1);
   const number = counted ? String(rep) : clock(Math.ceil(left / 1000));
@@ -87,7 +91,7 @@ function showTime(place, step) {
   shown.classList.toggle("three", number.length === 3);
   shown.classList.toggle("four", number.length > 3);
   text("of", counted ? `of ${step.reps}` : "");
-  byId("cloth-left").setAttribute("width", clothWidth(place.msIn < 0 ? 1 : left / length).toFixed(1));
+  byId("cloth-left").setAttribute("width", clothWidth(place.msIn < 0 ? 1 : left / lengthNow(place, course)).toFixed(1));
 }
 
 function showPause(state) {

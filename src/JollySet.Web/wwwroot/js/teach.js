@@ -172,7 +172,7 @@ function frame() {
 
 function draw() {
   const place = advanced(anchor, now(), course);
-  show(place, steps, log.all);
+  show(place, steps, log.all, course);
   showKeeping(place, log.all, steps, course);
   if (place.ended && !leaving) leave();
 }

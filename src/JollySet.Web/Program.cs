@@ -1,5 +1,6 @@
 using JollySet.Data;
 using JollySet.Web;
+using JollySet.Web.Live;
 
 try
 {
@@ -16,7 +17,10 @@ try
     var app = builder.Build();
     app.PrepareData(withDemo: builder.Configuration.GetValue("Demo", false));
     app.UseJollySet();
-    app.Lifetime.ApplicationStarted.Register(() => Console.WriteLine($"Jolly Set is at {app.Urls.FirstOrDefault()} – stop it with Ctrl+C."));
+    app.Lifetime.ApplicationStarted.Register(() => Console.WriteLine(
+        app.Configuration.GetValue("Share", false) && app.Urls.FirstOrDefault() is { } listening
+            ? NetworkAddress.Told(listening)
+            : $"Jolly Set is at {app.Urls.FirstOrDefault()} – stop it with Ctrl+C."));
     app.Run();
     return 0;
 }

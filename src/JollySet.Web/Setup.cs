@@ -77,8 +77,6 @@ public static class Setup
     /// <summary>The way a request goes.</summary>
     public static void UseJollySet(this WebApplication app)
     {
-        if (app.Configuration.GetValue("Share", false))
-            app.UseMiddleware<Sharing>();
         app.UseExceptionHandler("/trouble");
         app.UseStatusCodePagesWithReExecute("/trouble/{0}");
         app.Use(async (context, next) =>
@@ -93,6 +91,9 @@ public static class Setup
             await next(context);
         });
         app.Use(app.Services.GetRequiredService<Assets>().Lead);
+        // By the paths that assets really have.
+        if (app.Configuration.GetValue("Share", false))
+            app.UseMiddleware<Sharing>();
         // The answer to an edit is short and mostly goes to this very machine: packing it would take longer than sending it.
         app.UseWhen(context => !Path.HasExtension(context.Request.Path) && !context.Request.Headers.ContainsKey(Parts.PartList.Header), pages => pages.UseResponseCompression());
         app.UseMiddleware<PasteLimit>();

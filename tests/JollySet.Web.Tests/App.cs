@@ -17,8 +17,11 @@ public sealed class App : IDisposable
     private readonly string folder = Directory.CreateTempSubdirectory("jolly").FullName;
     private WebApplicationFactory<Program> factory;
 
-    public App()
+    private readonly (string Name, string Value)[] settings;
+
+    public App(params (string Name, string Value)[] settings)
     {
+        this.settings = settings;
         factory = Start();
         Client = NewClient();
     }
@@ -110,6 +113,8 @@ public sealed class App : IDisposable
     {
         host.UseSetting("Data", folder);
         host.UseSetting("Demo", "true");
+        foreach (var (name, value) in settings)
+            host.UseSetting(name, value);
     });
 
     private HttpClient NewClient()

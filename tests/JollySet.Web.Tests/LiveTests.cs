@@ -42,6 +42,44 @@ public sealed class LiveTests : IDisposable
     }
 
     [Fact]
+    public async Task A_code_that_was_read_aloud_is_typed_and_leads_to_what_it_opens()
+    {
+        var (_, codes) = Taught();
+        foreach (var (kind, code) in new[] { ("d", codes.Display), ("r", codes.Remote), ("f", codes.Follow) })
+        {
+            var answer = await app.Client.GetAsync(new Uri($"/join?code=%20{SessionCodes.Spoken(code).ToLowerInvariant()}", UriKind.Relative));
+            Assert.Equal((HttpStatusCode.Redirect, $"/{kind}/{code}"), (answer.StatusCode, answer.Headers.Location!.OriginalString));
+        }
+
+        var wrong = await app.Get("/join?code=ABCD%3Cb%3E");
+        Assert.Contains("No class has that code", wrong.QuerySelector("#wrong")!.TextContent, StringComparison.Ordinal);
+        Assert.Equal("ABCD<b>", wrong.QuerySelector("#code")!.GetAttribute("value"));
+    }
+
+    /// <summary>A phone in the hall gets the page with its style and script, and nothing of the studio.</summary>
+    [Fact]
+    public async Task Shared_with_the_network_pages_come_with_their_assets()
+    {
+        using var shared = new App(("Share", "true"));
+        var id = shared.Sessions.Open(shared.Demo("Slack Water Strength"), shared.Rules.Studio());
+        var codes = shared.Sessions.Codes(id)!;
+        async Task<HttpResponseMessage> FromNetwork(string path)
+        {
+            using var request = new HttpRequestMessage(HttpMethod.Get, new Uri(path, UriKind.Relative));
+            request.Headers.Host = "192.168.1.9:5080";
+            return await shared.Client.SendAsync(request);
+        }
+
+        var page = await App.Parse(await FromNetwork($"/f/{codes.Follow}"));
+        var assets = page.QuerySelectorAll("link[rel=stylesheet], link[rel=preload], script[src]").Select(e => e.GetAttribute("href") ?? e.GetAttribute("src")!).ToList();
+        Assert.True(assets.Count > 4);
+        foreach (var asset in assets)
+            Assert.Equal(HttpStatusCode.OK, (await FromNetwork(asset)).StatusCode);
+        foreach (var own in new[] { "/", "/new", $"/session/{id}", $"/session/{id}/record", $"/live/session/{id}" })
+            Assert.Equal(HttpStatusCode.NotFound, (await FromNetwork(own)).StatusCode);
+    }
+
+    [Fact]
     public async Task A_code_cannot_be_guessed_at_leisure()
     {
         var answers = new List<HttpStatusCode>();
@@ -156,6 +194,7 @@ public sealed class LiveTests : IDisposable
     [InlineData("192.168.1.7", "192.168.1.9", "/live/session/1", 404)]
     [InlineData("192.168.1.7", "192.168.1.9", "/f/ABCDEFGH", 200)]
     [InlineData("192.168.1.7", "192.168.1.9", "/live/time", 200)]
+    [InlineData("192.168.1.7", "192.168.1.9", "/join", 200)]
     [InlineData("127.0.0.1", "localhost", "/", 200)]
     [InlineData("127.0.0.1", "rebound.example", "/", 404)]
     [InlineData("127.0.0.1", "rebound.example", "/session/1", 404)]

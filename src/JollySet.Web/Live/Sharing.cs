@@ -12,12 +12,13 @@ public sealed class Sharing(RequestDelegate next)
     public Task InvokeAsync(HttpContext context)
     {
         var path = context.Request.Path.Value ?? "";
-        var isOpen = path == "/flag.svg" || Open.Any(o => path.StartsWith(o, StringComparison.OrdinalIgnoreCase));
+        var isOpen = path is "/flag.svg" or "/join" || Open.Any(o => path.StartsWith(o, StringComparison.OrdinalIgnoreCase));
         var isSession = path.StartsWith("/live/session/", StringComparison.OrdinalIgnoreCase);
         var isHere = IPAddress.IsLoopback(context.Connection.RemoteIpAddress ?? IPAddress.Loopback) && OwnNames.Contains(context.Request.Host.Host, StringComparer.OrdinalIgnoreCase);
         if (isHere || (isOpen && !isSession))
             return next(context);
+        // As plain as can be: a page for it would lead to what is not here.
         context.Response.StatusCode = StatusCodes.Status404NotFound;
-        return context.Response.WriteAsync("Nothing is here for other devices.");
+        return context.Response.WriteAsync("Nothing is here for other devices. A class is joined at /join with its code.");
     }
 }

@@ -1,9 +1,7 @@
 using System.Collections.Immutable;
-using System.Net;
-using System.Net.NetworkInformation;
-using System.Net.Sockets;
 using System.Text;
 using JollySet.Data;
+using JollySet.Web.Live;
 using QRCoder;
 
 namespace JollySet.Web.Pages.Session;
@@ -19,7 +17,7 @@ public sealed record CodesView(ImmutableArray<CodeView> Codes, bool IsShared)
     public static CodesView Of(SessionCodes codes, HttpRequest request)
     {
         var shared = request.HttpContext.RequestServices.GetRequiredService<IConfiguration>().GetValue("Share", false);
-        var host = shared && OwnAddress() is { } own ? $"{own}:{request.Host.Port}" : request.Host.ToString();
+        var host = shared && NetworkAddress.Own() is { } own ? $"{own}:{request.Host.Port}" : request.Host.ToString();
         return new CodesView(
             [
                 One("A second screen in the hall", "d", codes.Display),
@@ -46,9 +44,4 @@ public sealed record CodesView(ImmutableArray<CodeView> Codes, bool IsShared)
                     path.Append(System.Globalization.CultureInfo.InvariantCulture, $"M{x} {y}h1v1h-1z");
         return (path.ToString(), data.ModuleMatrix.Count);
     }
-
-    private static IPAddress? OwnAddress() =>
-        NetworkInterface.GetAllNetworkInterfaces()
-            .Where(n => n.OperationalStatus == OperationalStatus.Up && n.NetworkInterfaceType != NetworkInterfaceType.Loopback)
-            .SelectMany(n => n.GetIPProperties().UnicastAddresses).Select(a => a.Address).FirstOrDefault(a => a.AddressFamily == AddressFamily.InterNetwork);
 }

@@ -1,0 +1,35 @@
+using JollySet.Data;
+using JollySet.Web.Live;
+using Microsoft.AspNetCore.Mvc;
+using Microsoft.AspNetCore.Mvc.RazorPages;
+
+namespace JollySet.Web.Pages.Live;
+
+/// <summary>Where a code that was read aloud or off the wall is typed; it leads to whatever it opens.</summary>
+public sealed class JoinModel(SessionBook sessions, Manners manners) : PageModel
+{
+    /// <summary>The code as it was typed.</summary>
+    public string Typed { get; private set; } = "";
+
+    /// <summary>Why it opens nothing; null where nothing was typed.</summary>
+    public string? Wrong { get; private set; }
+
+    /// <summary>Asks for it, or leads on.</summary>
+    public IActionResult OnGet(string? code)
+    {
+        Typed = (code ?? "").Trim();
+        if (Typed.Length == 0)
+            return Page();
+        foreach (var kind in new[] { "f", "d", "r" })
+            if (LiveRoutes.Found(kind, Typed, sessions) is { } found)
+                return found.HasEnded ? Refused("That class has ended; the next one has its own code.") : Redirect($"/{kind}/{SessionCodes.Read(Typed)}");
+        return Refused(manners.MayGuess(HttpContext) ? "No class has that code: it has eight letters and numbers." : "That were too many tries. Wait a minute, and look at the code again.");
+    }
+
+    private PageResult Refused(string says)
+    {
+        Wrong = says;
+        Response.StatusCode = StatusCodes.Status404NotFound;
+        return Page();
+    }
+}

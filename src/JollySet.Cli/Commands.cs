@@ -31,7 +31,7 @@ public static class Commands
         jolly coverage FILE [--needs N,N] [--json]
         jolly kit FILE [--people N] [--json]
         jolly words FILE [--format text|json|vtt] [--json]
-        jolly take FILE --as chapters|intervals|words|captions|wav|ics|md [--out PATH] [--beats N]
+        jolly take FILE --as chapters|intervals|words|captions|wav|run-sheet|handout|ics|md [--out PATH] [--beats N] [--start WHEN]
         jolly convert FILE --to sheet|json|card|csv|md
         jolly moves [--json]
         jolly name NAME… | - [--json]
@@ -61,6 +61,8 @@ public static class Commands
             return Refuse(error, $"{arguments.Verb} needs a FILE");
         if (!TryRead(arguments.File, input, error, out var plan) || !TryStudio(arguments, error, out var studio))
             return Unreadable;
+        if (arguments.Options.TryGetValue("--start", out var said) && !DateTime.TryParse(said, CultureInfo.InvariantCulture, DateTimeStyles.None, out start))
+            return Refuse(error, $"“{said}” is no date and time; write 2026-11-24T18:30");
         return arguments.Verb switch
         {
             "timeline" => TimelineOf(arguments, TimelineBuilder.Build(plan, studio), output, error, start),
@@ -123,20 +125,16 @@ public static class Commands
         return readings.Any(r => r.Known == Sureness.Unknown) ? Findings : Good;
     }
 
-    private static int TimelineOf(Arguments arguments, Timeline timeline, TextWriter output, TextWriter error, DateTime start)
-    {
-        if (arguments.Options.TryGetValue("--start", out var said) && !DateTime.TryParse(said, CultureInfo.InvariantCulture, DateTimeStyles.None, out start))
-            return Refuse(error, $"“{said}” is no date and time; write 2026-11-24T18:30");
-        return arguments.Options.GetValueOrDefault("--format", "csv") switch
+    private static int TimelineOf(Arguments arguments, Timeline timeline, TextWriter output, TextWriter error, DateTime start) =>
+        arguments.Options.GetValueOrDefault("--format", "csv") switch
         {
             "csv" => Answer(output, CsvExport.Write(timeline)),
             "json" => Answer(output, JsonExport.Timeline(timeline)),
             "vtt" => Answer(output, CueSheets.Vtt(timeline)),
-            "ics" => Answer(output, CueSheets.Ics(timeline, start)),
+            "ics" => Answer(output, Calendars.Entry(timeline, start)),
             "md" => Answer(output, CueSheets.Markdown(timeline)),
             var other => Refuse(error, $"“{other}” is no format; there are csv, json, vtt, ics and md"),
         };
-    }
 
     /// <summary>What to say and when.</summary>
     private static int Words(Arguments arguments, Timeline timeline, TextWriter output, TextWriter error)
@@ -230,7 +228,7 @@ public static class Commands
             bytes = buffer[..stream.ReadAtLeast(buffer, buffer.Length, throwOnEndOfStream: false)];
             return true;
         }
-        catch (Exception e) when (e is IOException or UnauthorizedAccessException)
+        catch (Exception e) when (e is IOException or UnauthorizedAccessException or ArgumentException)
         {
             error.WriteLine($"1:1: {file} cannot be read: {e.Message}");
             return false;

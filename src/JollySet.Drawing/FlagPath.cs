@@ -6,7 +6,11 @@ namespace JollySet.Drawing;
 public static class FlagPath
 {
     /// <summary>From its top left corner clockwise; <paramref name="bite"/> is how deep a notch or cut goes.</summary>
-    public static string Of(Hem hem, double x, double y, double width, double drop, double bite)
+    public static string Of(Hem hem, double x, double y, double width, double drop, double bite) =>
+        string.Concat(Corners(hem, x, y, width, drop, bite).Skip(1).Select(c => $"L{N(c.X)} {N(c.Y)}").Prepend($"M{N(x)} {N(y)}")) + "Z";
+
+    /// <summary>Its corners from the top left one clockwise.</summary>
+    public static IEnumerable<(double X, double Y)> Corners(Hem hem, double x, double y, double width, double drop, double bite)
     {
         var (right, low, middle) = (x + width, y + drop, x + (width / 2));
         var up = low - Math.Min(bite, width * 0.8);
@@ -20,7 +24,7 @@ public static class FlagPath
             Hem.Switch => [(right, low), (middle + 1.5, low), (middle + 1.5, low - (bite * 1.8)), (middle - 1.5, low - (bite * 1.8)), (middle - 1.5, low), (x, low)],
             _ => [(right, low), (x, low)],
         };
-        return string.Concat(corners.Prepend((right, y)).Select(c => $"L{N(c.Item1)} {N(c.Item2)}").Prepend($"M{N(x)} {N(y)}")) + "Z";
+        return corners.Prepend((right, y)).Prepend((x, y));
     }
 
     /// <summary>A number as SVG writes it, to a tenth.</summary>

@@ -11,6 +11,18 @@ public sealed class SayingTests : IDisposable
 
     private Guid Slack => app.Demo("Slack Water Strength").Id;
 
+    [Theory]
+    [InlineData("RunSheet", "run sheet")]
+    [InlineData("Handout", "handout")]
+    public async Task Paper_comes_as_a_file_named_after_its_class(string handler, string what)
+    {
+        var answer = await app.Client.GetAsync($"/print/{Slack}?start=18:30&handler={handler}");
+        Assert.Equal("application/pdf", answer.Content.Headers.ContentType!.MediaType);
+        Assert.Contains(what, Uri.UnescapeDataString(answer.Content.Headers.ContentDisposition!.ToString()), StringComparison.Ordinal);
+        Assert.Equal("%PDF-"u8.ToArray(), (await answer.Content.ReadAsByteArrayAsync())[..5]);
+        Assert.Equal(HttpStatusCode.NotFound, (await app.Client.GetAsync($"/print/{Guid.NewGuid()}?handler={handler}")).StatusCode);
+    }
+
     [Fact]
     public async Task The_instructors_own_words_are_kept_said_and_can_be_given_back()
     {

@@ -5,7 +5,7 @@ using JollySet.Core.Timing;
 
 namespace JollySet.Core.Export;
 
-/// <summary>The timeline for players, calendars and paper.</summary>
+/// <summary>The timeline for players and paper.</summary>
 public static class CueSheets
 {
     /// <summary>WebVTT: a cue a segment, for a player beside a recording of one's own.</summary>
@@ -19,25 +19,6 @@ public static class CueSheets
         }
 
         return text.ToString();
-    }
-
-    /// <summary>iCalendar (RFC 5545): one event that lasts as long as the class by the clock, in floating local time.</summary>
-    public static string Ics(Timeline timeline, DateTime start)
-    {
-        var end = start.AddSeconds(timeline.Length.UpTo(1).InWholeSeconds);
-        string[] lines =
-        [
-            "BEGIN:VCALENDAR", "VERSION:2.0", "PRODID:-//Jolly Set//class//EN", "BEGIN:VEVENT",
-            $"UID:{start:yyyyMMddTHHmmss}-{Math.Abs(Stable(timeline.Plan.Title))}@jollyset.invalid",
-            $"DTSTAMP:{start:yyyyMMddTHHmmss}Z",
-            $"DTSTART:{start:yyyyMMddTHHmmss}",
-            $"DTEND:{end:yyyyMMddTHHmmss}",
-            $"SUMMARY:{IcsText(timeline.Plan.Title)}",
-            .. timeline.Plan.Brief.Place is { } place ? new[] { $"LOCATION:{IcsText(place)}" } : [],
-            $"DESCRIPTION:{IcsText(string.Join("\n", timeline.Blocks.Select(b => b.Name)))}",
-            "END:VEVENT", "END:VCALENDAR",
-        ];
-        return string.Concat(lines.SelectMany(Folded).Select(line => line + "\r\n"));
     }
 
     /// <summary>Markdown: a heading a block and a row a segment.</summary>
@@ -82,31 +63,4 @@ public static class CueSheets
         TimeSpan.FromMilliseconds(at.InMilliseconds).ToString(@"hh\:mm\:ss\.fff", CultureInfo.InvariantCulture);
 
     internal static string Escaped(string text) => text.Replace("&", "&amp;", StringComparison.Ordinal).Replace("<", "&lt;", StringComparison.Ordinal);
-
-    private static string IcsText(string text) => text
-        .Replace("\\", "\\\\", StringComparison.Ordinal).Replace(";", "\\;", StringComparison.Ordinal)
-        .Replace(",", "\\,", StringComparison.Ordinal).Replace("\n", "\\n", StringComparison.Ordinal);
-
-    /// <summary>Lines of at most 75 octets, continued with a space.</summary>
-    private static IEnumerable<string> Folded(string line)
-    {
-        var part = new StringBuilder();
-        var bytes = 0;
-        foreach (var rune in line.EnumerateRunes())
-        {
-            if (bytes + rune.Utf8SequenceLength > 74)
-            {
-                yield return part.ToString();
-                part.Clear().Append(' ');
-                bytes = 1;
-            }
-
-            part.Append(rune.ToString());
-            bytes += rune.Utf8SequenceLength;
-        }
-
-        yield return part.ToString();
-    }
-
-    private static int Stable(string text) => text.Aggregate(17, (hash, c) => unchecked((hash * 31) + c));
 }

@@ -82,10 +82,29 @@ public class CommandTests
 
     [Theory]
     [InlineData("vtt", "WEBVTT\n\n1\n00:00:00.000 --> 00:00:40.000\nSquat\n")]
-    [InlineData("ics", "BEGIN:VCALENDAR\r\nVERSION:2.0\r\n")]
+    [InlineData("ics", "BEGIN:VCALENDAR\r\n")]
     [InlineData("md", "# T\n")]
     public void Other_formats_begin_as_their_readers_expect(string format, string start) =>
         Assert.StartsWith(start, Run(Good, "timeline", "-", "--format", format).Out, StringComparison.Ordinal);
+
+    [Fact]
+    public void A_file_without_a_name_is_refused_in_a_sentence()
+    {
+        Assert.Equal((2, ""), (Run(Good, "totals", "").Exit, Run(Good, "totals", "").Out));
+        Assert.Equal(2, Run(Good, "take", "-", "--as", "chapters", "--out", "").Exit);
+    }
+
+    [Theory]
+    [InlineData("run-sheet")]
+    [InlineData("handout")]
+    public void Paper_is_written_to_a_file_and_nowhere_else(string kind)
+    {
+        var file = Path.GetTempFileName();
+        Assert.Equal((0, ""), (Run(Good, "take", "-", "--as", kind, "--out", file).Exit, Run(Good, "take", "-", "--as", kind, "--out", file).Out));
+        Assert.Equal("%PDF-"u8.ToArray(), File.ReadAllBytes(file)[..5]);
+        File.Delete(file);
+        Assert.Equal((2, ""), (Run(Good, "take", "-", "--as", kind).Exit, Run(Good, "take", "-", "--as", kind).Out));
+    }
 
     [Fact]
     public void Moves_lists_the_library()

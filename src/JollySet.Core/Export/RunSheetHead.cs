@@ -1,10 +1,11 @@
 using JollySet.Core.Plans;
+using JollySet.Core.Sheets.Notation;
 using JollySet.Core.Timing;
 
-namespace JollySet.Web.Pages.Print;
+namespace JollySet.Core.Export;
 
 /// <summary>What a block's bracket says, in words to be read from standing.</summary>
-internal static class PrintHead
+internal static class RunSheetHead
 {
     /// <summary>Format, rounds, times and what to expect: <c>superset, opposing, 3 rounds, 45 s off</c>.</summary>
     public static string Of(Timeline timeline, Block block, int index)
@@ -13,11 +14,11 @@ internal static class PrintHead
         string?[] parts =
         [
             FormatText(block),
-            block.Rungs is null && (block.RoundCount > 1 || settings.Rounds is { IsRange: true }) ? Core.Plans.Words.Counted(settings.Rounds, block.Format is StraightFormat ? "set" : "round") : null,
+            block.Rungs is null && (block.RoundCount > 1 || settings.Rounds is { IsRange: true }) ? Words.Counted(settings.Rounds, block.Format is StraightFormat ? "set" : "round") : null,
             settings.EachSide is { } sides ? sides.RightFirst ? "all right, then all left" : "all left, then all right" : null,
             settings.Every is { } every ? $"a station every {Say.Time(every)}" : block.Format is MinuteFormat ? "a station every minute" : null,
             settings.Beat is { } beat ? $"{beat} beats a minute" : null,
-            settings.Work.IsEmpty ? null : $"{string.Join("/", settings.Work)} s on",
+            settings.Work.IsEmpty ? null : $"{string.Join("/", settings.Work.Select(work => TimeNotation.Bare(work)))} s on",
             settings.Rest.IsEmpty ? null : $"{string.Join("/", settings.Rest.Select(GapText))} off",
             settings.Ratio is { } ratio ? $"rest {ratio.Rest} for {ratio.Work} of work" : null,
             settings.Pause is { } pause ? $"{GapText(pause)} within" : null,
@@ -31,15 +32,17 @@ internal static class PrintHead
     }
 
     /// <summary>Seconds of a gap, a range as both its ends.</summary>
-    public static string GapText(Gap gap) => gap.Open ? "?" : gap.Length.IsRange ? $"{gap.Length.Low}–{gap.Length.High} s" : $"{gap.Length.Low} s";
+    public static string GapText(Gap gap) => gap.Open ? "?" : Bare(gap.Length) + " s";
+
+    private static string Bare(LengthSpan span) => span.IsRange ? $"{TimeNotation.Bare(span.Low)}–{TimeNotation.Bare(span.High)}" : TimeNotation.Bare(span.Low);
 
     private static string? FormatText(Block block) => block.Format switch
     {
         CircuitFormat or PrepareFormat or ReleaseFormat => null,
-        LinkedFormat { School: not School.Any } linked => $"{Core.Plans.Words.FormatName(linked)}, {linked.School.ToString().ToLowerInvariant()}",
+        LinkedFormat { School: not School.Any } linked => $"{Words.FormatName(linked)}, {linked.School.ToString().ToLowerInvariant()}",
         AmrapFormat amrap => $"as many rounds as possible in {Say.Time(amrap.Length)}",
         StraightFormat => "straight sets",
-        LadderFormat or PyramidFormat => $"{Core.Plans.Words.FormatName(block.Format)} {string.Join("–", block.Rungs!.Counts)}{(block.Rungs.InSeconds ? " s" : "")}",
-        _ => Core.Plans.Words.FormatName(block.Format),
+        LadderFormat or PyramidFormat => $"{Words.FormatName(block.Format)} {string.Join("–", block.Rungs!.Counts)}{(block.Rungs.InSeconds ? " s" : "")}",
+        _ => Words.FormatName(block.Format),
     };
 }

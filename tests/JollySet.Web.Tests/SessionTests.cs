@@ -192,6 +192,27 @@ public sealed class SessionTests : IDisposable
     }
 
     [Fact]
+    public async Task What_was_tapped_along_stands_in_the_record_and_moves_nothing()
+    {
+        var plan = Core.Sheets.SheetReader.Read("# Tapped\n== A (amrap 5min)\nsquat x10\npush-up x8\n== B (circuit, rest 30)\nstack(biceps curl, overhead press) 60s, start 2\n").Plan!;
+        var kept = app.Add(plan);
+        var session = $"/session/{app.Sessions.Open(kept, app.Rules.Studio())}";
+        var stack = app.Sessions.Get(IdOf(session))!.Timeline.Sets.Length - 1;
+        await Send(
+            session,
+            new { number = 1, kind = "start", atMs = Now - 60_000, value = 0 },
+            new { number = 2, kind = "tap", atMs = Now - 40_000, value = 0 },
+            new { number = 3, kind = "tap", atMs = Now - 30_000, value = 0 },
+            new { number = 4, kind = "tap", atMs = Now - 20_000, value = stack },
+            new { number = 5, kind = "tap", atMs = Now - 19_000, value = 9999 },
+            new { number = 6, kind = "end", atMs = Now });
+        var told = (await app.Get(session + "/record")).QuerySelector("main")!.TextContent;
+        Assert.Contains("A: 2 rounds.", told, StringComparison.Ordinal);
+        Assert.Contains("up to rung 3.", told, StringComparison.Ordinal);
+        Assert.Contains("took 50 s", told, StringComparison.Ordinal);
+    }
+
+    [Fact]
     public async Task A_record_is_found_again_from_the_shelf_and_from_the_class()
     {
         var session = await Open();

@@ -2,7 +2,7 @@
 import assert from "node:assert/strict";
 import test from "node:test";
 import { BEFORE, advanced, after, leftNow } from "../../src/JollySet.Web/wwwroot/js/clock.js";
-import { cueNow, missedBy, nextWork, offerOf, standing } from "../../src/JollySet.Web/wwwroot/js/keep-place.js";
+import { cueNow, missedBy, moreOf, nextWork, offerOf, standing } from "../../src/JollySet.Web/wwwroot/js/keep-place.js";
 
 const work = (title, station) => ({ kind: "work", title, station, side: "", place: "A", flag: station, tenths: 300 });
 const rest = { kind: "rest", title: "Rest", station: 0, side: "", place: "A", tenths: 200 };
@@ -84,4 +84,29 @@ test("what was passed over is remembered, what was cut is not", () => {
     missedBy(events(["cut", 500, 0], ["skip", 1000, 4]), 2000, steps, course).map((one) => one.segment),
     [0],
   );
+});
+
+test("a class that is ahead of its plan is offered once more what fits and has worked least, in a gap only, never one side alone", () => {
+  const ahead = [
+    { ...work("Squat", 1), cloth: "squat" },
+    rest,
+    { ...work("Row", 2), cloth: "pull" },
+    rest,
+    { ...work("Side plank", 3), cloth: "core", side: "LEFT" },
+    rest,
+    { ...work("Stretch", 4), block: 1, cloth: "easy" },
+  ];
+  const own = { ...course, tenths: ahead.map((step) => step.tenths), cuts: [], main: [0], lateMs: 5000 };
+  const quick = events(["next", 28_000], ["next", 29_000], ["next", 57_000], ["next", 58_000], ["next", 86_000]);
+  const place = quick.reduce((so, event) => after(so, event, own), BEFORE);
+  const more = (all, where) => moreOf(where, standing(where, all, own), all, ahead, own);
+  assert.equal(place.segment, 5);
+  assert.deepEqual([more(quick, place).title, more(quick, place).segment, more(quick, place).takesMs], ["Row", 2, 30_000]);
+  // At work nothing is offered, nor in time, nor where nothing fits.
+  assert.equal(more(quick, { ...place, segment: 4 }), null);
+  const punctual = advanced(after(BEFORE, events()[0], own), 30_000, own);
+  assert.equal(more(events(), punctual), null);
+  const slow = events(["next", 20_000], ["add", 21_000, 2]);
+  const little = slow.reduce((so, event) => after(so, event, own), BEFORE);
+  assert.equal(more(slow, little), null);
 });

@@ -80,3 +80,29 @@ test("what was cut makes no sound", () => {
   );
   assert.deepEqual(named(sounds), ["last 6000", "last 7000", "last 8000", "work 9000", "last 10000"]);
 });
+
+test("the beat goes through the work from its start, its first of four accented; a block's own beat comes first, and a rest has none", () => {
+  const worked = [
+    { tenths: 20, sound: "work", kind: "work" },
+    { tenths: 20, sound: "rest", kind: "rest" },
+    { tenths: 20, sound: "work", kind: "work", beat: 60 },
+  ];
+  const own = { tenths: worked.map((s) => s.tenths), countInMs: 1000, cuts: [] };
+  const place = advanced(after(BEFORE, { number: 1, kind: "start", atMs: 0, value: 0 }, own), 0, own);
+  const beats = named(soundsAhead(place, worked, 60_000, own, { beat: 120, count: true })).filter((s) => /beat|accent/.test(s));
+  assert.deepEqual(beats, ["accent 1000", "beat 1500", "beat 2000", "beat 2500", "accent 5000", "beat 6000"]);
+  const later = advanced(place, 1700, own);
+  assert.deepEqual(
+    named(soundsAhead(later, worked, 500, own, { beat: 120, count: false })).filter((s) => /beat|accent/.test(s)),
+    ["beat 300"],
+  );
+});
+
+test("counted work ticks at each rep and has no beat then", () => {
+  const counted = [{ tenths: 60, sound: "work", kind: "work", reps: 3, msPerRep: 2000 }];
+  const own = { tenths: [60], countInMs: 0, cuts: [] };
+  const place = advanced(after(BEFORE, { number: 1, kind: "start", atMs: 0, value: 0 }, own), 0, own);
+  const heard = (chosen) => named(soundsAhead(place, counted, 60_000, own, chosen)).filter((s) => /tick|beat|accent/.test(s));
+  assert.deepEqual(heard({ beat: 0, count: true }), ["tick 2000", "tick 4000", "tick 6000"]);
+  assert.deepEqual(heard({ beat: 0, count: false }), []);
+});

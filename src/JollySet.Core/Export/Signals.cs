@@ -3,8 +3,8 @@ using JollySet.Core.Timing;
 
 namespace JollySet.Core.Export;
 
-/// <summary>What a signal tells.</summary>
-public enum Signal { Rest, Work, Other, Half, Last }
+/// <summary>What a signal tells; a beat, the first beat of four, and a rep at its pace are quieter.</summary>
+public enum Signal { Rest, Work, Other, Half, Last, Beat, Accent, Tick }
 
 /// <summary>The signals of a class, alike on Teach (js/sounds.js) and in a file.</summary>
 public static class Signals
@@ -15,6 +15,9 @@ public static class Signals
         Signal.Work => [(660, 0, 0.16), (880, 0.17, 0.34)],
         Signal.Rest => [(440, 0, 0.5)],
         Signal.Other or Signal.Half => [(700, 0, 0.12), (560, 0.16, 0.12), (700, 0.32, 0.2)],
+        Signal.Beat => [(587, 0, 0.04)],
+        Signal.Accent => [(880, 0, 0.04)],
+        Signal.Tick => [(740, 0, 0.03)],
         _ => [(980, 0, 0.09)],
     };
 

@@ -76,7 +76,8 @@ public static class WavExport
                         tones.Add(At(segment.End.InMilliseconds - (second * 1000), lasts, pitch, Loud));
             if (beats is { } tempo && segment.Kind == SegmentKind.Work)
                 for (var beat = 0; beat * 60_000L / tempo < segment.Length.InMilliseconds; beat++)
-                    tones.Add(At(segment.Start.InMilliseconds + (beat * 60_000L / tempo), 0.04, beat % BeatsABar == 0 ? 880 : 587, Quiet));
+                    foreach (var (pitch, _, lasts) in Signals.Of(beat % BeatsABar == 0 ? Signal.Accent : Signal.Beat))
+                        tones.Add(At(segment.Start.InMilliseconds + (beat * 60_000L / tempo), lasts, pitch, Quiet));
         }
 
         return tones.OrderBy(t => t.From).ThenBy(t => t.Pitch);

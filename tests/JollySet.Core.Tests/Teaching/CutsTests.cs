@@ -120,7 +120,7 @@ public sealed class CutsTests
     {
         var cuts = Cuts.Of(Class);
         var clock = Place.ClockOf(Class);
-        Gen.Select(Gen.Int[0, 9], Gen.Int[0, 300], Gen.Int[0, 200]).Array[0, 25].Sample(steps =>
+        Gen.Select(Gen.Int[0, 11], Gen.Int[0, 300], Gen.Int[0, 200]).Array[0, 25].Sample(steps =>
         {
             var events = new List<SessionEvent> { new(1, EventKind.Start, 0, 0) };
             var at = 10_000L;
@@ -136,6 +136,8 @@ public sealed class CutsTests
                     5 => (EventKind.Back, null),
                     6 => (EventKind.Skip, number % Class.Segments.Length),
                     7 => (EventKind.Again, number % Class.Segments.Length),
+                    10 => (EventKind.Tap, number),
+                    11 => (EventKind.Swap, number),
                     _ => (EventKind.Cut, number % (cuts.Length + 3)),
                 };
                 events.Add(new SessionEvent(events.Count + 1, kind, at, value));

@@ -9,7 +9,7 @@ namespace JollySet.Web.Pages.Live;
 /// <summary>A phone that steers the class: what is on, what comes, and the keys.</summary>
 public sealed class RemoteModel(SessionBook sessions, VoiceBook voices, DeviceClock clock, LiveHub hub, Manners manners) : SessionPage(sessions, voices, clock)
 {
-    private static readonly EventKind[] Keys = [EventKind.Start, EventKind.Pause, EventKind.Go, EventKind.Back, EventKind.Next, EventKind.Add, EventKind.Stop, EventKind.Skip, EventKind.Swap, EventKind.Cut, EventKind.Again];
+    private static readonly EventKind[] Keys = [EventKind.Start, EventKind.Pause, EventKind.Go, EventKind.Back, EventKind.Next, EventKind.Add, EventKind.Stop, EventKind.Skip, EventKind.Swap, EventKind.Cut, EventKind.Again, EventKind.Tap];
     private readonly SessionBook sessions = sessions;
     private readonly DeviceClock clock = clock;
 

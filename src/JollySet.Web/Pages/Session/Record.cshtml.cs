@@ -103,7 +103,11 @@ public sealed class RecordModel(SessionBook sessions, DeviceClock clock) : PageM
             yield return $"Done the easier way: {Say.List(swapped)}.";
         var again = session.Events.Where(e => e.Kind == EventKind.Again && e.Value >= 0 && e.Value < timeline.Segments.Length && timeline.Segments[e.Value.Value].Set >= 0).Select(e => timeline.Sets[timeline.Segments[e.Value!.Value].Set].Facts.Name).Distinct().ToList();
         if (again.Count > 0)
-            yield return $"Made up for: {Say.List(again)}.";
+            yield return $"Done again, or made up for: {Say.List(again)}.";
+        foreach (var taps in session.Events.Where(e => e.Kind == EventKind.Tap && e.Value >= 0 && e.Value < timeline.Sets.Length).GroupBy(e => e.Value!.Value).OrderBy(g => g.Key))
+            yield return Core.Timing.Expected.StackOf(timeline, timeline.Sets[taps.Key]) is { } stack
+                ? $"{SetOf(timeline, taps.Key)}: up to rung {stack.Start + taps.Count()}."
+                : $"{timeline.Blocks[timeline.Sets[taps.Key].Block].Name}: {taps.Count()} {(taps.Count() == 1 ? "round" : "rounds")}.";
         var missed = Missed.Of(timeline, session.Events, place.AtMs);
         if (missed.Length > 0)
             yield return $"Passed over: {Say.List([.. missed.OrderBy(m => m.Segment).Select(m => CueSheets.Title(timeline, timeline.Segments[m.Segment])).Distinct()])}.";

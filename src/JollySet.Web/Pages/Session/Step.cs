@@ -16,6 +16,10 @@ namespace JollySet.Web.Pages.Session;
 /// <param name="MsPerRep">Of counted work; 0 for timed.</param>
 /// <param name="Station">Which station of the class, alike in every round; 0 for none.</param>
 /// <param name="Easier">Its easier way; empty where none is named.</param>
+/// <param name="Taps">What a tap counts: rung, round, or empty for nothing.</param>
+/// <param name="From">The rung a stack starts from.</param>
+/// <param name="Block">Index of its block.</param>
+/// <param name="Beat">Beats a minute its block says; 0 for none.</param>
 public sealed record Step(
     int Tenths,
     string Kind,
@@ -38,7 +42,11 @@ public sealed record Step(
     string NextSide,
     string NextNote,
     int Station,
-    string Easier)
+    string Easier,
+    string Taps,
+    int From,
+    int Beat,
+    int Block)
 {
     /// <summary>A station is named by its block times this, and its line.</summary>
     public const int MostStations = 1000;
@@ -108,7 +116,11 @@ public sealed record Step(
             next is null ? "" : SideText(next.Side),
             next is null ? "" : NoteOfNext(timeline, segment, next),
             set is null ? 0 : (set.Block * MostStations) + set.Station,
-            set?.Line.Options.FirstOrDefault(o => o.Kind == OptionKind.Easier) is { } easier ? Core.Plans.Words.Of(easier.Way) : "");
+            set?.Line.Options.FirstOrDefault(o => o.Kind == OptionKind.Easier) is { } easier ? Core.Plans.Words.Of(easier.Way) : "",
+            set is null ? "" : block.Format is AmrapFormat ? "round" : set.Line.Doing is Stacked ? "rung" : "",
+            set is { Line.Doing: Stacked } ? Expected.StackOf(timeline, set)?.Start ?? 1 : 0,
+            isWork ? block.Settings.Beat ?? 0 : 0,
+            segment.Block);
     }
 
     private static bool IsWords(Segment segment) => segment.Kind == SegmentKind.Talk || (segment.Kind == SegmentKind.Demo && segment.Set < 0);

@@ -73,11 +73,7 @@ export function offerOf(place, stand, course) {
 
 /** What was passed over before where the class is now: sides that are due first, then the last one first. The same rule as Missed in the core. */
 export function missedBy(events, nowMs, steps, course) {
-  const done = new Array(steps.length).fill(0);
-  const spend = (segment, ms) => (done[segment] += ms);
-  let anchor = BEFORE;
-  for (const event of events) anchor = after(advanced(anchor, event.atMs, course, spend), event, course);
-  anchor = advanced(anchor, nowMs, course, spend);
+  const { anchor, done } = spentIn(events, nowMs, steps, course);
   const first = events.findLast((event) => event.kind === "start")?.value ?? 0;
   const until = anchor.back >= 0 ? anchor.back : anchor.segment;
   const missed = [];
@@ -87,6 +83,39 @@ export function missedBy(events, nowMs, steps, course) {
     missed.push({ segment: i, evens: otherSideDone(i, steps, done) });
   }
   return missed.sort((a, b) => Number(b.evens) - Number(a.evens) || b.segment - a.segment);
+}
+
+/**
+ * What could be done once more by a class that is ahead of its plan by more than may be told: in a gap, a work of the block it is in or comes from
+ * that fits, needs no second side, and whose family has worked least so far; null for none.
+ * @returns {{segment: number, title: string, takesMs: number} | null}
+ */
+export function moreOf(place, stand, events, steps, course) {
+  if (place.ended || place.back >= 0 || stand.behindMs > -course.lateMs || steps[place.segment].kind === "work") return null;
+  const work = steps.findLastIndex((step, i) => i < place.segment && step.kind === "work" && lengthOf(place, i, course) > 0);
+  if (work < 0 || !course.main.includes(blockOf(steps[work]))) return null;
+  const done = spentIn(events, place.atMs, steps, course).done;
+  const worked = (cloth) => steps.reduce((sum, step, i) => sum + (step.cloth === cloth ? done[i] : 0), 0);
+  const fits = steps
+    .map((step, segment) => ({ step, segment, title: step.title, takesMs: course.tenths[segment] * 100 }))
+    .filter(
+      ({ step, segment, takesMs }) =>
+        segment <= work && step.kind === "work" && blockOf(step) === blockOf(steps[work]) && takesMs <= -stand.behindMs,
+    )
+    .filter(({ step, segment }) => step.side !== "LEFT" && step.side !== "RIGHT" && done[segment] > 0);
+  return fits.sort((a, b) => worked(a.step.cloth) - worked(b.step.cloth) || b.segment - a.segment)[0] ?? null;
+}
+
+/** What is nothing is not sent. */
+const blockOf = (step) => step.block ?? 0;
+
+/** Where the events have brought the class, and how much of each segment was done, in ms. */
+function spentIn(events, nowMs, steps, course) {
+  const done = new Array(steps.length).fill(0);
+  const spend = (segment, ms) => (done[segment] += ms);
+  let anchor = BEFORE;
+  for (const event of events) anchor = after(advanced(anchor, event.atMs, course, spend), event, course);
+  return { anchor: advanced(anchor, nowMs, course, spend), done };
 }
 
 function otherSideDone(segment, steps, done) {

@@ -1,12 +1,13 @@
 // Shows how the class stands, offers what wins back time and what was passed over, and says the words.
 import { open } from "./cuts.js";
-import { cueNow, missedBy, offerOf, standing, takenCuts } from "./keep-place.js";
+import { cueNow, missedBy, moreOf, offerOf, standing, takenCuts } from "./keep-place.js";
 
 const byId = (id) => document.getElementById(id);
 let happened = () => {};
 let speed = 1;
 let offered = null;
 let missed = null;
+let more = null;
 let current = null;
 let speaks = false;
 let lastSaid = "";
@@ -20,6 +21,7 @@ export function startKeeping(happen, factor) {
     for (const cut of offered?.cuts ?? []) happened("cut", cut.number);
   });
   byId("make-up").addEventListener("click", () => missed && happened("again", missed.segment));
+  byId("take-more").addEventListener("click", () => more && happened("again", more.segment));
   byId("swap").addEventListener("click", () => current?.easier && happened("swap", current.flag));
   byId("other-cuts").addEventListener("click", () => byId("cuts").showModal());
   const voice = byId("voice");
@@ -46,6 +48,7 @@ export function showKeeping(place, events, steps, course) {
   reckoned = key;
   showOffer(place, stand, course);
   showMissed(place, events, steps, course);
+  showMore(place, stand, events, steps, course);
 }
 
 function showEnd(place, stand) {
@@ -108,6 +111,17 @@ function showMissed(place, events, steps, course) {
       ? `Only one side was done: ${step.title}${side} is due.`
       : `Passed over: ${step.title}${side}${all.length > 1 ? `, and ${all.length - 1} more` : ""}.`,
   );
+}
+
+/** Early, and nothing that was passed over is due: what could be done once more. */
+function showMore(place, stand, events, steps, course) {
+  more = missed ? null : moreOf(place, stand, events, steps, course);
+  byId("more").toggleAttribute("hidden", !more);
+  if (more)
+    say(
+      "more-says",
+      `${spoken(Math.round(-stand.behindMs / 1000))} to spare. ${more.title} once more takes ${spoken(Math.round(more.takesMs / 1000))}.`,
+    );
 }
 
 function listed(things) {

@@ -2,6 +2,7 @@
 import { leftNow, lengthNow } from "./clock.js";
 import { bigFlag, clothWidth, sideFlag } from "./flag-path.js";
 import { nextWork, titleOf } from "./keep-place.js";
+import { tapped, tappedText } from "./taps.js";
 
 const byId = (id) => document.getElementById(id);
 let shownSegment = null;
@@ -26,6 +27,7 @@ export function show(place, steps, events, course) {
     showNext(step, steps, nextWork(place, steps, course));
   }
   shownSegment = key;
+  text("tapped", counting ? "" : tappedText(tapped(step, steps, events)));
   showTime(place, step, course);
   showPause(state);
 }
@@ -44,6 +46,7 @@ function eased(step) {
 
 function showStep(step, counting) {
   byId("main").dataset.kind = counting || step.kind !== "work" ? "rest" : "work";
+  byId("main").classList.toggle("tapped-along", Boolean(step.taps) && !counting);
   text("place", step.place);
   text("side", counting ? "" : shortSide(step.side));
   text("you", counting ? "" : step.you);
@@ -65,8 +68,9 @@ function showNext(step, steps, next) {
   const pause = step.kind === "work" && next ? Math.round(next.pauseMs / 1000) : 0;
   text("then", !coming ? "" : pause > 0 ? `then, after ${pause} s` : step.kind === "work" ? "then" : "next");
   text("next-title", coming ? titleOf(coming) : "then we are done");
-  // What has to be fetched for it is the plan's word where it comes as planned.
-  text("next-note", !coming ? "" : (coming.note ?? (next.isPlanned ? step.nextNote : coming.amount)));
+  // What has to be fetched for it is the plan's word where it comes as planned; of the same move it is how much this time.
+  const anew = coming && coming.title === step.title && coming.amount !== step.amount && coming.side === step.side;
+  text("next-note", !coming ? "" : (coming.note ?? (next.isPlanned && !anew ? step.nextNote : coming.amount)));
 }
 
 function showLine(step) {

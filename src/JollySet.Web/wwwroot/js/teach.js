@@ -5,6 +5,8 @@ import { EventLog } from "./event-log.js";
 import { showKeeping, startKeeping } from "./keep-view.js";
 import { Sounds } from "./sounds.js";
 import { soundsAhead } from "./sounds-ahead.js";
+import { startSoundChoice } from "./sound-choice.js";
+import { showTaps, startTaps } from "./taps.js";
 import { show } from "./teach-view.js";
 import { keepAwake } from "./wake-lock.js";
 
@@ -73,6 +75,8 @@ const KEYS = {
   c: () => document.getElementById("take-offer").click(),
   a: () => document.getElementById("make-up").click(),
   w: () => document.getElementById("swap").click(),
+  d: () => document.getElementById("tap").click(),
+  o: () => document.getElementById("take-more").click(),
   v: () => document.getElementById("voice").click(),
   b: () => document.getElementById("jump").showModal(),
   m: () => document.getElementById("mute").click(),
@@ -108,6 +112,11 @@ keepAwake((words, lost) => {
   if (anchor.segment >= 0) say("asleep", lost ? words : "");
 });
 startKeeping(happen, data.speed);
+startTaps(happen, () => {
+  const place = advanced(anchor, now(), course);
+  return { step: steps[place.segment], running: place.running && place.msIn >= 0 };
+});
+const chosenSounds = startSoundChoice(sounds, planSounds);
 planSounds();
 frame();
 log.sync();
@@ -156,7 +165,7 @@ function hear() {
 
 /** The audio clock gets what is to sound; it keeps time where frames and timers do not. */
 function planSounds() {
-  const ahead = soundsAhead(advanced(anchor, now(), course), steps, AHEAD_MS * data.speed, course);
+  const ahead = soundsAhead(advanced(anchor, now(), course), steps, AHEAD_MS * data.speed, course, chosenSounds);
   sounds.plan(ahead.map(({ inMs, name }) => ({ inMs: inMs / data.speed, name })));
 }
 
@@ -174,6 +183,7 @@ function draw() {
   const place = advanced(anchor, now(), course);
   show(place, steps, log.all, course);
   showKeeping(place, log.all, steps, course);
+  showTaps(place.segment >= 0 && place.msIn >= 0 ? steps[place.segment] : null);
   if (place.ended && !leaving) leave();
 }
 

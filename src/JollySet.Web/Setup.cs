@@ -10,7 +10,7 @@ namespace JollySet.Web;
 public static class Setup
 {
     private const string Policy =
-        "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self'; font-src 'self'; connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
+        "default-src 'none'; media-src 'self'; script-src 'self'; style-src 'self'; img-src 'self'; font-src 'self'; connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
 
     private const string Permissions = "accelerometer=(), camera=(), display-capture=(), geolocation=(), gyroscope=(), hid=(), microphone=(), midi=(), payment=(), serial=(), usb=(), screen-wake-lock=(self), autoplay=(self), fullscreen=(self)";
 
@@ -26,6 +26,7 @@ public static class Setup
     /// <summary>Services, with their data in <paramref name="folder"/>.</summary>
     public static void AddJollySet(this IServiceCollection services, string folder)
     {
+        services.AddSingleton(JollySet.Core.Outside.DeviceSet.StandIns);
         services.AddSingleton(_ => new Storage(folder));
         services.AddSingleton(TimeProvider.System);
         services.AddSingleton<ClassBook>();

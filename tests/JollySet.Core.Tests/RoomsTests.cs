@@ -8,7 +8,7 @@ public sealed class RoomsTests
 {
     private static readonly string[] Rooms =
     [
-        "Moves", "Plans", "Timing", "Sheets", "Keeping", "Kit", "Edits", "Balance", "Search", "Effort", "Options", "Swapping", "Cues", "Building", "Cards", "Ordering", "Carousels", "Fitting", "Checks", "Spoken", "Drafting", "Export", "Teaching",
+        "Moves", "Plans", "Timing", "Sheets", "Keeping", "Kit", "Edits", "Balance", "Search", "Effort", "Options", "Swapping", "Cues", "Building", "Cards", "Ordering", "Carousels", "Fitting", "Checks", "Spoken", "Drafting", "Export", "Teaching", "Outside",
     ];
 
     private static readonly string Home = Path.GetDirectoryName(Repository.Find("src", "JollySet.Core", "JollySet.Core.csproj"))!;

@@ -213,6 +213,28 @@ public sealed class SessionTests : IDisposable
     }
 
     [Fact]
+    public async Task What_is_outside_is_asked_only_where_it_is_switched_on_and_its_failing_stops_nothing()
+    {
+        var session = await Open();
+        async Task<(string[] Lines, string[] Faults)> Ask(string switched)
+        {
+            using var json = System.Text.Json.JsonDocument.Parse(await app.Client.GetStringAsync(new Uri($"{session}?handler=Outside{switched}", UriKind.Relative)));
+            string[] Of(string name) => [.. json.RootElement.GetProperty(name).EnumerateArray().Select(e => e.GetString()!)];
+            return (Of("lines"), Of("faults"));
+        }
+
+        Assert.Equal((0, 0), ((await Ask("")).Lines.Length, (await Ask("&music=nonsense")).Lines.Length));
+        var (lines, faults) = await Ask("&bookings=on&call=fails&music=on&heart=fails");
+        Assert.Contains(lines, l => l.Contains(" here", StringComparison.Ordinal));
+        Assert.Contains(lines, l => l.StartsWith("music ", StringComparison.Ordinal));
+        Assert.Equal(["The call is gone; the class goes on here.", "The strap gives no signal."], faults);
+        Assert.Equal("audio/wav", (await app.Client.GetAsync(new Uri($"{session}?handler=Voice&text=Halfway.", UriKind.Relative))).Content.Headers.ContentType!.MediaType);
+        Assert.Equal(HttpStatusCode.ServiceUnavailable, (await app.Client.GetAsync(new Uri($"{session}?handler=Voice&text=Halfway.&fails=true", UriKind.Relative))).StatusCode);
+        Assert.Equal(HttpStatusCode.BadRequest, (await app.Client.GetAsync(new Uri($"{session}?handler=Voice&text={new string('a', 301)}", UriKind.Relative))).StatusCode);
+        Assert.Equal(HttpStatusCode.NotFound, (await app.Client.GetAsync(new Uri($"/session/{Guid.NewGuid()}?handler=Outside&music=on", UriKind.Relative))).StatusCode);
+    }
+
+    [Fact]
     public async Task A_record_is_found_again_from_the_shelf_and_from_the_class()
     {
         var session = await Open();

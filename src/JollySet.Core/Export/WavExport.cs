@@ -46,6 +46,18 @@ public static class WavExport
         }
     }
 
+    /// <summary>A few tones as a file.</summary>
+    /// <param name="tones">When each begins, how many seconds it lasts, its pitch in hertz.</param>
+    public static byte[] Of(IEnumerable<(double At, double Lasts, double Pitch)> tones, double seconds)
+    {
+        var samples = (int)(seconds * Rate);
+        var file = new byte[HeaderBytes + (samples * BytesASample)];
+        Header(samples).CopyTo(file, 0);
+        foreach (var (at, lasts, pitch) in tones)
+            Mix(file.AsSpan(HeaderBytes), 0, At((long)(at * 1000), lasts, pitch, Loud), 1);
+        return file;
+    }
+
     private static long Samples(Timeline timeline) => timeline.Length.InMilliseconds * Rate / 1000;
 
     private static void Mix(Span<byte> part, long at, Tone tone, double volume)

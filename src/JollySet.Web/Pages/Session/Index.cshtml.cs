@@ -1,4 +1,5 @@
 using System.Globalization;
+using JollySet.Core.Outside;
 using JollySet.Core.Teaching;
 using JollySet.Data;
 using JollySet.Web.Live;
@@ -7,9 +8,10 @@ using Microsoft.AspNetCore.Mvc;
 namespace JollySet.Web.Pages.Session;
 
 /// <summary>Teach: the class on the clock, for a screen across a hall.</summary>
-public sealed class SessionModel(SessionBook sessions, VoiceBook voices, DeviceClock clock, LiveHub hub) : SessionPage(sessions, voices, clock)
+public sealed class SessionModel(SessionBook sessions, VoiceBook voices, DeviceClock clock, LiveHub hub, DeviceSet devices) : SessionPage(sessions, voices, clock)
 {
     private const int MostEvents = 1000;
+    private const int MostSpoken = 300;
     private const long MostAhead = 400L * 24 * 3600 * 1000;
     private readonly SessionBook sessions = sessions;
     private readonly DeviceClock clock = clock;
@@ -73,6 +75,19 @@ public sealed class SessionModel(SessionBook sessions, VoiceBook voices, DeviceC
                 Tell(id, read.Min(e => e!.Number) - 1);
                 return new EmptyResult();
         }
+    }
+
+    /// <summary>What comes from outside, where something is switched on.</summary>
+    public IActionResult OnGetOutside(Guid id) =>
+        sessions.Get(id) is { } session ? new JsonResult(OutsideView.Of(devices, session, clock.NowMs, name => Request.Query[name])) : NotFound();
+
+    /// <summary>A sentence spoken by the voice that stands in where the browser has none.</summary>
+    public IActionResult OnGetVoice(Guid id, string? text, bool fails = false)
+    {
+        if (text is not { Length: > 0 and <= MostSpoken })
+            return BadRequest();
+        var heard = devices.Voice(fails).Speak(text);
+        return heard.Told is { } sound ? File(sound, "audio/wav") : new ContentResult { Content = heard.Why, StatusCode = StatusCodes.Status503ServiceUnavailable };
     }
 
     /// <summary>The codes for a second screen, a remote and people who follow, made when they are asked for.</summary>

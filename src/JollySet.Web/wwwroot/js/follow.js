@@ -10,18 +10,21 @@ const data = JSON.parse(document.getElementById("class-data").textContent);
 const byId = (id) => document.getElementById(id);
 const kept = { chosen: "jolly-follow", name: "jolly-nickname", done: `jolly-done-${data.own.classId}` };
 const live = new Live(data, { changed: draw, told: (words) => !alone && say("offline", words) });
+const MOST_LATE_S = 20;
 let chosen = read(kept.chosen) ?? { who: "planned", needs: [] };
 let steps = [];
 let alone = null;
 let noted = -1;
 let isSent = false;
 
-for (const box of document.querySelectorAll("#ready input"))
+byId("late").value = chosen.late || "";
+for (const box of document.querySelectorAll("#ready input:not([type=text])"))
   box.checked = box.name === "who" ? box.value === chosen.who : chosen.needs.includes(box.value);
 byId("go-in").addEventListener("click", () => {
   chosen = {
     who: document.querySelector("#ready [name=who]:checked").value,
     needs: [...document.querySelectorAll("#ready [name=need]:checked")].map((box) => box.value),
+    late: Math.min(MOST_LATE_S, Math.max(0, Number(byId("late").value.replace(",", ".")) || 0)),
   };
   write(kept.chosen, chosen);
   steps = data.steps.map((step) => ownStep(step, data.own.ways[step.station], chosen));
@@ -46,7 +49,7 @@ function frame() {
 
 function draw() {
   if (!byId("ready").hidden) return;
-  const place = alone ? aloneAt() : live.place;
+  const place = alone ? aloneAt() : live.placeLate((chosen.late ?? 0) * 1000);
   show(place, steps, alone ?? live.events, live.course);
   document.documentElement.dataset.segment = place.segment;
   document.documentElement.dataset.msIn = Math.round(place.msIn);
@@ -54,7 +57,15 @@ function draw() {
   byId("alone-keys").hidden = !alone || place.ended;
   if (alone) byId("alone-pause").firstElementChild.textContent = place.running ? "Pause" : "Go on";
   say("say", place.segment >= 0 && !place.running && !place.ended ? "Paused." : "");
+  say("beside", besideOf(place));
   askNote(place);
+}
+
+/** Beside the work: what one did of it the last time, to be matched cleanly before it is beaten. */
+function besideOf(place) {
+  const step = place.segment >= 0 && place.msIn >= 0 && !place.ended ? steps[place.segment] : null;
+  const last = step?.kind === "work" ? read(kept.done)?.[step.station]?.at(-1) : null;
+  return last ? `${last.at === data.id ? "last round" : "last time"} ${told(last)} – match it cleanly` : "";
 }
 
 /** In a gap: what was just done, with what was done last round and last time beside it. */
@@ -76,7 +87,10 @@ function askNote(place) {
   byId("reps").value = "";
   say("note-says", "");
   const last = past.at(-1);
-  say("note-before", last ? `${step.title}: last time ${told(last)} – match it cleanly first.` : `${step.title}: what did you do?`);
+  say(
+    "note-before",
+    last ? `${step.title}: ${last.at === data.id ? "last round" : "last time"} ${told(last)}. And now?` : `${step.title}: what did you do?`,
+  );
 }
 
 async function note(event) {
@@ -85,7 +99,7 @@ async function note(event) {
   const fields = Object.fromEntries(new FormData(form));
   const step = steps[noted];
   const done = read(kept.done) ?? {};
-  done[step.station] = [...(done[step.station] ?? []).slice(-9), { reps: fields.reps, weight: fields.weight }];
+  done[step.station] = [...(done[step.station] ?? []).slice(-9), { reps: fields.reps, weight: fields.weight, at: data.id }];
   write(kept.done, done);
   isSent = true;
   const name = fields.nickname.trim();

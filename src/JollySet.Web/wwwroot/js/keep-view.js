@@ -5,6 +5,7 @@ import { cueNow, missedBy, moreOf, offerOf, standing, takenCuts } from "./keep-p
 const byId = (id) => document.getElementById(id);
 let happened = () => {};
 let speed = 1;
+let spoke = () => {};
 let offered = null;
 let missed = null;
 let more = null;
@@ -13,8 +14,9 @@ let speaks = false;
 let lastSaid = "";
 let reckoned = "";
 
-/** Once for a page. @param {(kind: string, value?: number) => void} happen */
-export function startKeeping(happen, factor) {
+/** Once for a page. @param {(kind: string, value?: number) => void} happen @param {number} factor @param {(text: string) => void} speak */
+export function startKeeping(happen, factor, speak) {
+  spoke = speak;
   happened = happen;
   speed = factor;
   byId("take-offer").addEventListener("click", () => {
@@ -25,7 +27,6 @@ export function startKeeping(happen, factor) {
   byId("swap").addEventListener("click", () => current?.easier && happened("swap", current.flag));
   byId("other-cuts").addEventListener("click", () => byId("cuts").showModal());
   const voice = byId("voice");
-  voice.toggleAttribute("hidden", !("speechSynthesis" in window));
   voice.addEventListener("click", () => {
     speaks = !speaks;
     voice.setAttribute("aria-pressed", String(speaks));
@@ -65,7 +66,7 @@ function showCue(place, steps, course) {
   const text = cue?.text ?? "";
   say("say", text);
   const key = text && `${place.segment} ${text}`;
-  if (speaks && key && key !== lastSaid && cue.kind !== "three") window.speechSynthesis.speak(new window.SpeechSynthesisUtterance(text));
+  if (speaks && key && key !== lastSaid && cue.kind !== "three") spoke(text);
   if (key) lastSaid = key;
 }
 

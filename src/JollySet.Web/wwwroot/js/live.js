@@ -42,6 +42,18 @@ export class Live {
     return (performance.now() + (this.#offset ?? Date.now() - performance.now())) * this.#data.speed + this.#ahead;
   }
 
+  /** Where the class was some ms ago, for one whose picture of it comes so late; a stop holds at once. */
+  placeLate(ms) {
+    const then = this.now - ms * this.#data.speed;
+    const known = this.#events.filter((event) => event.atMs <= then);
+    if (ms <= 0 || known.length === 0 || this.place.stopped) return this.place;
+    return advanced(
+      known.reduce((so, event) => after(so, event, this.course), BEFORE),
+      then,
+      this.course,
+    );
+  }
+
   /** Where the class is. */
   get place() {
     const anchor = this.#events.reduce((so, event) => after(so, event, this.course), BEFORE);

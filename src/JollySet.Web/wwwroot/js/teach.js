@@ -3,6 +3,7 @@ import { BEFORE, advanced, after } from "./clock.js";
 import { aheadOfServer, startCodes } from "./codes.js";
 import { EventLog } from "./event-log.js";
 import { showKeeping, startKeeping } from "./keep-view.js";
+import { speak, startOutside } from "./outside.js";
 import { Sounds } from "./sounds.js";
 import { soundsAhead } from "./sounds-ahead.js";
 import { startSoundChoice } from "./sound-choice.js";
@@ -111,7 +112,8 @@ keepAwake((words, lost) => {
   say("awake", words);
   if (anchor.segment >= 0) say("asleep", lost ? words : "");
 });
-startKeeping(happen, data.speed);
+startOutside(location.pathname);
+startKeeping(happen, data.speed, (text) => speak(location.pathname, text));
 startTaps(happen, () => {
   const place = advanced(anchor, now(), course);
   return { step: steps[place.segment], running: place.running && place.msIn >= 0 };

@@ -15,6 +15,21 @@ const server = spawn("dotnet", [".build/web/JollySet.Web.dll"], {
   env: { ...process.env, ASPNETCORE_URLS: site, Data: mkdtempSync(join(tmpdir(), "jolly-follow-")), Demo: "true" },
   stdio: "ignore",
 });
+const bareSite = `http://127.0.0.1:${port + 1}`;
+const bareServer = spawn("dotnet", [".build/bare/BareRazor.dll"], { env: { ...process.env, ASPNETCORE_URLS: bareSite }, stdio: "ignore" });
+/** Waits for a server to answer. */
+const until = async (address) => {
+  for (let i = 0; i < 100; i++) {
+    if (
+      await fetch(address).then(
+        () => true,
+        () => false,
+      )
+    )
+      return;
+    await sleep(200);
+  }
+};
 const memory = () => Number(readFileSync(`/proc/${server.pid}/status`, "utf8").match(/VmRSS:\s+(\d+)/)[1]);
 
 /** A page with its cookie and token. */
@@ -37,9 +52,9 @@ const post = (address, { cookie, token }, fields = {}) =>
 
 const agent = new http.Agent({ keepAlive: true, maxSockets: Infinity });
 /** Listens to a stream; hears is called with each message's text. */
-const listen = (path, hears) =>
+const listen = (address, hears) =>
   new Promise((done) => {
-    http.get(site + path, { agent }, (answer) => {
+    http.get(address, { agent }, (answer) => {
       let text = "";
       answer.setEncoding("utf8");
       answer.on("data", (part) => {
@@ -56,16 +71,7 @@ const told = (times) => {
 };
 
 try {
-  for (let i = 0; i < 100; i++) {
-    if (
-      await fetch(site).then(
-        () => true,
-        () => false,
-      )
-    )
-      break;
-    await sleep(200);
-  }
+  await until(site);
   const shelf = await visit(site);
   const id = shelf.html.match(/\/plan\/([0-9a-f-]{36})/)[1];
   const plan = await visit(`${site}/plan/${id}`);
@@ -82,7 +88,7 @@ try {
   const heard = [];
   let [sent, count] = [0, 0];
   for (let i = 0; i < followers; i++)
-    await listen(`/live/f/${follow}`, (message) => {
+    await listen(`${site}/live/f/${follow}`, (message) => {
       if (sent === 0 || !message.includes(`"value":${count}`)) return;
       heard.push(performance.now() - sent);
     });
@@ -97,19 +103,22 @@ try {
   console.log(`an event to ${followers} followers, ms: ${told(heard)}; every one heard: ${heard.length === followers * events}`);
   console.log(`memory for a listener, kB: ${((after - before) / followers).toFixed(1)}`);
 
+  // The same for a stream that does nothing but pass on what it is told.
+  await until(bareSite);
   const bare = [];
-  const asked = [];
-  for (let i = 0; i < followers; i++) asked.push([performance.now(), i]);
-  const start = performance.now();
-  await Promise.all(
-    asked.map(() =>
-      fetch(`${site}/live/time`)
-        .then((answer) => answer.text())
-        .then(() => bare.push(performance.now() - start)),
-    ),
-  );
-  console.log(`beside it, ${followers} bare answers of the same server at once, ms: ${told(bare)}`);
+  let tell = 0;
+  for (let i = 0; i < followers; i++)
+    await listen(`${bareSite}/stream`, (message) => message.endsWith(`told-${count}`) && bare.push(performance.now() - tell));
+  await sleep(1000);
+  for (count = 1; count <= events; count++) {
+    tell = performance.now();
+    await fetch(`${bareSite}/tell/told-${count}`, { method: "POST" });
+    await sleep(150);
+  }
+  await sleep(500);
+  console.log(`beside it, a bare stream to as many, ms: ${told(bare)}; every one heard: ${bare.length === followers * events}`);
 } finally {
   server.kill();
+  bareServer.kill();
   process.exit(0);
 }

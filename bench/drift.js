@@ -44,7 +44,8 @@ try {
       break;
     await sleep(200);
   }
-  const teach = await opened(`${site}/`);
+  const teach = await (await browser.newContext()).newPage();
+  await teach.goto(site);
   await teach.getByText("Slack Water Strength").first().click();
   await teach.locator(".rail").getByRole("button", { name: "Teach" }).click();
   await teach.waitForFunction(() => document.documentElement.dataset.ready === "yes");
@@ -87,8 +88,11 @@ try {
   };
   console.log(`three browsers over ${minutes} minutes, apart in ms: ${told(apart)}`);
   console.log(`the one that slept, from the hall's screen while awake, in ms: ${told(awoken)}`);
+} catch (wrong) {
+  console.error(wrong);
+  process.exitCode = 1;
 } finally {
   await browser.close();
   server.kill();
-  process.exit(0);
+  process.exit();
 }

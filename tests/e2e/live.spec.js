@@ -135,3 +135,29 @@ test("late, the class offers what it could leave out, with one key; what was pas
   await ready(page);
   await expect(page.locator("#place")).toHaveText(place);
 });
+
+test("a counted set is done by a tap on its flag, a long press waits, rounds are counted; what is left out is seen on the line", async ({
+  page,
+}) => {
+  await page.goto("/new");
+  await page.locator("#text").fill("# Taps\n== A (amrap 5min)\nsquat x10\npush-up x8\n== B (circuit, 3 rounds, rest 600)\nrow x60\n");
+  await page.getByRole("button", { name: "Read it" }).click();
+  await page.locator(".rail").getByRole("button", { name: "Teach" }).click();
+  await ready(page);
+  await page.getByRole("button", { name: "Start", exact: true }).click();
+  await page.keyboard.press("ArrowRight");
+  await page.keyboard.press("d");
+  await page.locator("#big-flag").click();
+  await expect(page.locator("#tapped")).toHaveText("2 rounds");
+  await page.keyboard.press("ArrowRight");
+  await expect(page.locator("#title")).toHaveText("Row");
+  await expect(page.locator("#tap")).toHaveText(/Done/);
+  const flag = await page.locator("#big-flag").boundingBox();
+  await page.mouse.move(flag.x + flag.width / 3, flag.y + flag.height / 3);
+  await page.mouse.down();
+  await expect(page.locator("#main")).toHaveAttribute("data-state", "paused");
+  await page.mouse.up();
+  await expect(page.locator("#main")).toHaveAttribute("data-state", "running");
+  await page.locator("#big-flag").click();
+  await expect(page.locator("#main")).toHaveAttribute("data-kind", "rest");
+});

@@ -98,6 +98,10 @@ for (const size of sizes) {
     await page.locator(".rail").getByRole("button", { name: "Teach" }).click();
     await ready(page);
     await axe(page);
+    await page.getByText("Booking list, camera call, music, heart strap, voice").click();
+    await page.locator("#outside-choice [name=bookings]").selectOption("on");
+    await page.locator("#outside-choice [name=heart]").selectOption("fails");
+    await expect(page.locator("#outside-faults")).toHaveText("The strap gives no signal.");
     await page.getByText("Screens, remote and people who follow").click();
     await page.getByRole("button", { name: "Make the codes" }).click();
     await axe(page);
@@ -138,15 +142,21 @@ test("across a hall: the number is a third of the screen, name and side an eight
   await page.getByRole("button", { name: "Start", exact: true }).click();
   await page.keyboard.press("ArrowRight");
   await page.keyboard.press(" ");
-  const share = (id) => page.locator(id).evaluate((e) => parseFloat(getComputedStyle(e).fontSize) / innerHeight);
-  // The digits' own height with their outline: seven tenths of the type's size, times the drawing's scale.
-  const number = await page.locator("#number").evaluate((e) => {
-    const scale = e.getScreenCTM().d;
-    return ((parseFloat(getComputedStyle(e).fontSize) * 0.68 + parseFloat(getComputedStyle(e).strokeWidth)) * scale) / innerHeight;
-  });
-  expect(number).toBeGreaterThanOrEqual(1 / 3);
-  for (const id of ["#title", "#side"]) expect(await share(id)).toBeGreaterThanOrEqual(1 / 18);
-  for (const id of ["#next-title", "#place", "#options", "#cue", "#then", "#you"]) expect(await share(id)).toBeGreaterThanOrEqual(1 / 28);
+  for (const size of [
+    { width: 1280, height: 800 },
+    { width: 1920, height: 1080 },
+  ]) {
+    await page.setViewportSize(size);
+    const share = (id) => page.locator(id).evaluate((e) => parseFloat(getComputedStyle(e).fontSize) / innerHeight);
+    // The digits' own height with their outline: seven tenths of the type's size, times the drawing's scale.
+    const number = await page.locator("#number").evaluate((e) => {
+      const scale = e.getScreenCTM().d;
+      return ((parseFloat(getComputedStyle(e).fontSize) * 0.68 + parseFloat(getComputedStyle(e).strokeWidth)) * scale) / innerHeight;
+    });
+    expect(number).toBeGreaterThanOrEqual(1 / 3);
+    for (const id of ["#title", "#side"]) expect(await share(id)).toBeGreaterThanOrEqual(1 / 18);
+    for (const id of ["#next-title", "#place", "#options", "#cue", "#then", "#you"]) expect(await share(id)).toBeGreaterThanOrEqual(1 / 28);
+  }
 });
 
 const luminance = ([r, g, b]) =>

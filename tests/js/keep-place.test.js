@@ -88,11 +88,11 @@ test("what was passed over is remembered, what was cut is not", () => {
 
 test("a class that is ahead of its plan is offered once more what fits and has worked least, in a gap only, never one side alone", () => {
   const ahead = [
-    { ...work("Squat", 1), cloth: "squat" },
+    { ...work("Squat", 1), block: 0, cloth: "squat" },
     rest,
-    { ...work("Row", 2), cloth: "pull" },
+    { ...work("Row", 2), block: 0, cloth: "pull" },
     rest,
-    { ...work("Side plank", 3), cloth: "core", side: "LEFT" },
+    { ...work("Side plank", 3), block: 0, cloth: "core", side: "LEFT" },
     rest,
     { ...work("Stretch", 4), block: 1, cloth: "easy" },
   ];

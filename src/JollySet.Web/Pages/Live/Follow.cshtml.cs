@@ -24,6 +24,9 @@ public sealed class FollowModel(SessionBook sessions, VoiceBook voices, DeviceCl
     /// <summary>What to fetch, in the order of use.</summary>
     public ImmutableArray<string> Fetch { get; private set; } = [];
 
+    /// <summary>What does at home for each thing.</summary>
+    public ImmutableArray<(string Item, string Instead)> AtHome { get; private set; } = [];
+
     /// <summary>In what the studio weighs.</summary>
     public string Unit => Masses.UnitOf(Session.Timeline.Rules);
 
@@ -48,6 +51,7 @@ public sealed class FollowModel(SessionBook sessions, VoiceBook voices, DeviceCl
             return this.Ended();
         Needs = OwnWays.Needs(Session.Timeline.Plan.Brief);
         Fetch = [.. KitNeeds.Of(Session.Timeline).Select(n => Masses.Told(n.What, Session.Timeline.Rules))];
+        AtHome = [.. HomeThings.For(KitNeeds.Of(Session.Timeline))];
         return Page();
     }
 

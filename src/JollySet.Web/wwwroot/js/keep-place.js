@@ -93,21 +93,18 @@ export function missedBy(events, nowMs, steps, course) {
 export function moreOf(place, stand, events, steps, course) {
   if (place.ended || place.back >= 0 || stand.behindMs > -course.lateMs || steps[place.segment].kind === "work") return null;
   const work = steps.findLastIndex((step, i) => i < place.segment && step.kind === "work" && lengthOf(place, i, course) > 0);
-  if (work < 0 || !course.main.includes(blockOf(steps[work]))) return null;
+  if (work < 0 || !course.main.includes(steps[work].block)) return null;
   const done = spentIn(events, place.atMs, steps, course).done;
   const worked = (cloth) => steps.reduce((sum, step, i) => sum + (step.cloth === cloth ? done[i] : 0), 0);
   const fits = steps
     .map((step, segment) => ({ step, segment, title: step.title, takesMs: course.tenths[segment] * 100 }))
     .filter(
       ({ step, segment, takesMs }) =>
-        segment <= work && step.kind === "work" && blockOf(step) === blockOf(steps[work]) && takesMs <= -stand.behindMs,
+        segment <= work && step.kind === "work" && step.block === steps[work].block && takesMs <= -stand.behindMs,
     )
     .filter(({ step, segment }) => step.side !== "LEFT" && step.side !== "RIGHT" && done[segment] > 0);
   return fits.sort((a, b) => worked(a.step.cloth) - worked(b.step.cloth) || b.segment - a.segment)[0] ?? null;
 }
-
-/** What is nothing is not sent. */
-const blockOf = (step) => step.block ?? 0;
 
 /** Where the events have brought the class, and how much of each segment was done, in ms. */
 function spentIn(events, nowMs, steps, course) {

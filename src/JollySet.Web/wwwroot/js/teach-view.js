@@ -1,5 +1,5 @@
 // Draws one moment of a class on the Teach screen. It only shows; the clock is in clock.js.
-import { leftNow, lengthNow } from "./clock.js";
+import { leftNow, lengthNow, lengthOf } from "./clock.js";
 import { bigFlag, clothWidth, sideFlag } from "./flag-path.js";
 import { nextWork, titleOf } from "./keep-place.js";
 import { tapped, tappedText } from "./taps.js";
@@ -25,6 +25,7 @@ export function show(place, steps, events, course) {
   if (shownSegment !== key) {
     showStep(swapped ? eased(step) : step, counting);
     showNext(step, steps, nextWork(place, steps, course));
+    showLine(step, cutFlags(place, steps, course));
   }
   shownSegment = key;
   text("tapped", counting ? "" : tappedText(tapped(step, steps, events)));
@@ -60,7 +61,6 @@ function showStep(step, counting) {
   byId("side-flag").toggleAttribute("hidden", step.side === "" || counting);
   byId("side-cloth").setAttribute("d", sideFlag(shape));
   byId("side-cloth").setAttribute("fill", `url(#weave-${step.cloth || "easy"})`);
-  showLine(step);
 }
 
 function showNext(step, steps, next) {
@@ -73,12 +73,21 @@ function showNext(step, steps, next) {
   text("next-note", !coming ? "" : (coming.note ?? (next.isPlanned && !anew ? step.nextNote : coming.amount)));
 }
 
-function showLine(step) {
+/** The sets of which nothing is left. */
+function cutFlags(place, steps, course) {
+  if (place.cuts === "") return new Set();
+  const works = steps.map((step, segment) => ({ ...step, segment })).filter((step) => step.kind === "work");
+  const left = new Set(works.filter(({ segment }) => lengthOf(place, segment, course) > 0).map(({ flag }) => flag));
+  return new Set(works.map(({ flag }) => flag).filter((flag) => !left.has(flag)));
+}
+
+function showLine(step, cut) {
   for (const row of document.querySelectorAll(".rope-row")) {
     row.classList.toggle("here", Number(row.dataset.rope) === step.rope);
     if (Number(row.dataset.rope) !== step.rope) continue;
     for (const flag of row.querySelectorAll("[data-set]")) {
       const set = Number(flag.dataset.set);
+      flag.classList.toggle("cut", cut.has(set));
       flag.classList.toggle("done", set < step.flag);
       flag.classList.toggle("here", set === step.flag);
     }

@@ -1,0 +1,29 @@
+using JollySet.Core.Kit;
+using JollySet.Core.Moves;
+
+namespace JollySet.Core.Tests.Kit;
+
+public class HomeThingsTests
+{
+    [Fact]
+    public void Each_thing_comes_once_one_and_a_pair_as_the_pair()
+    {
+        var timeline = Sheet.Time("# T\n== A (circuit, work 40)\ngoblet squat [8kg]\nbent-over row [heavy]\nkettlebell swing\npull-up\n");
+        var things = HomeThings.For(KitNeeds.Of(timeline)).ToList();
+        Assert.Equal(things.Select(t => t.Item).Distinct(), things.Select(t => t.Item));
+        Assert.Contains(things, t => t.Item == "dumbbells" && t.Instead.Contains("two full water bottles", StringComparison.Ordinal));
+        Assert.Contains(things, t => t.Item == "kettlebell" && t.Instead.Contains("not swung", StringComparison.Ordinal));
+        Assert.Contains(things, t => t.Item == "bar" && t.Instead.Contains("no kit", StringComparison.Ordinal));
+    }
+
+    [Fact]
+    public void Whatever_the_library_knows_has_an_answer_and_nothing_is_hung_or_rolls()
+    {
+        foreach (var (_, instead) in HomeThings.For(KitList.Known.Select(k => new KitNeed(k, k, []))))
+        {
+            Assert.NotEmpty(instead);
+            Assert.DoesNotContain("door", instead, StringComparison.Ordinal);
+            Assert.DoesNotContain("wheel", instead, StringComparison.Ordinal);
+        }
+    }
+}

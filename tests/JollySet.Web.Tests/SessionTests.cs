@@ -235,6 +235,19 @@ public sealed class SessionTests : IDisposable
     }
 
     [Fact]
+    public void Before_the_work_it_is_told_what_to_fetch_and_the_way_down_and_of_two_sides_which_it_is()
+    {
+        var timeline = Core.Timing.TimelineBuilder.Build(Core.Sheets.SheetReader.Read("# T\n== A (circuit, work 40, rest 20)\ngoblet squat [heavy]\nside plank, each side\nmarch on the spot\n").Plan!);
+        var steps = Web.Pages.Session.Step.Of(timeline);
+        Assert.Equal(["down to the floor", "down to the floor", "change hands and feet", "change hands and feet", "up on your feet, slowly", "up on your feet, slowly", ""], steps.Select(s => s.NextHold));
+        Assert.EndsWith("first side", steps[2].Amount, StringComparison.Ordinal);
+        Assert.EndsWith("second side", steps[4].Amount, StringComparison.Ordinal);
+        Assert.DoesNotContain("side", steps[0].Amount, StringComparison.Ordinal);
+        Assert.InRange(steps[0].Likely, 12, 20);
+        Assert.Equal(0, steps[2].Likely);
+    }
+
+    [Fact]
     public async Task A_record_is_found_again_from_the_shelf_and_from_the_class()
     {
         var session = await Open();

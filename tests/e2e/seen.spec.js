@@ -157,6 +157,13 @@ test("across a hall: the number is a third of the screen, name and side an eight
     for (const id of ["#title", "#side"]) expect(await share(id)).toBeGreaterThanOrEqual(1 / 18);
     for (const id of ["#next-title", "#place", "#options", "#cue", "#then", "#you"]) expect(await share(id)).toBeGreaterThanOrEqual(1 / 28);
   }
+  // In the hand: large enough to read at arm's length, and what comes stands above the keys.
+  await page.setViewportSize({ width: 390, height: 844 });
+  const px = (id) => page.locator(id).evaluate((e) => parseFloat(getComputedStyle(e).fontSize));
+  for (const id of ["#title", "#side"]) expect(await px(id)).toBeGreaterThanOrEqual(24);
+  for (const id of ["#next-title", "#place", "#options", "#then", "#you"]) expect(await px(id)).toBeGreaterThanOrEqual(16);
+  const [next, keys] = await Promise.all(["#next-title", "#controls"].map((id) => page.locator(id).boundingBox()));
+  expect(next.y + next.height).toBeLessThanOrEqual(keys.y);
 });
 
 const luminance = ([r, g, b]) =>

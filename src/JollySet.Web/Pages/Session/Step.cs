@@ -2,6 +2,7 @@ using System.Collections.Immutable;
 using System.Text.Json;
 using System.Text.Json.Serialization;
 using JollySet.Core.Export;
+using JollySet.Core.Moves;
 using JollySet.Core.Plans;
 using JollySet.Core.Timing;
 using JollySet.Drawing;
@@ -19,6 +20,8 @@ namespace JollySet.Web.Pages.Session;
 /// <param name="Taps">What a tap counts: rung, round, or empty for nothing.</param>
 /// <param name="From">The rung a stack starts from.</param>
 /// <param name="Block">Index of its block.</param>
+/// <param name="NextHold">What the next needs in the hands, and whether it is down on the floor or up again.</param>
+/// <param name="Likely">Reps a regular is likely to do in timed work; 0 where none are counted.</param>
 /// <param name="Beat">Beats a minute its block says; 0 for none.</param>
 public sealed record Step(
     int Tenths,
@@ -46,7 +49,9 @@ public sealed record Step(
     string Taps,
     int From,
     int Beat,
-    int Block)
+    int Block,
+    string NextHold,
+    int Likely)
 {
     /// <summary>A station is named by its block times this, and its line.</summary>
     public const int MostStations = 1000;
@@ -120,7 +125,9 @@ public sealed record Step(
             set is null ? "" : block.Format is AmrapFormat ? "round" : set.Line.Doing is Stacked ? "rung" : "",
             set is { Line.Doing: Stacked } ? Expected.StackOf(timeline, set)?.Start ?? 1 : 0,
             isWork ? block.Settings.Beat ?? 0 : 0,
-            segment.Block);
+            segment.Block,
+            next is null ? "" : HoldOfNext(timeline, segment, next),
+            set is { IsTimed: true } && Expected.RepsOf(set, timeline.Rules) is { } likely ? (likely.Low + likely.High) / 2 : 0);
     }
 
     private static bool IsWords(Segment segment) => segment.Kind == SegmentKind.Talk || (segment.Kind == SegmentKind.Demo && segment.Set < 0);
@@ -151,6 +158,27 @@ public sealed record Step(
     };
 
     private static ImmutableArray<string> NotesOf(Timeline timeline, Segment segment) => IsWords(segment) ? timeline.Blocks[segment.Block].Notes : [];
+
+    private static string HoldOfNext(Timeline timeline, Segment segment, Segment next)
+    {
+        var (now, then) = (segment.Set >= 0 ? timeline.Sets[segment.Set] : LastBefore(timeline, segment), timeline.Sets[next.Set]);
+        if (now is not null && now.Station == then.Station && now.Block == then.Block)
+            return now.Round == then.Round && now.Side != then.Side ? "change hands and feet" : "";
+        var hold = then.Facts.Held.Length > 0 && then.Facts.Held != now?.Facts.Held ? then.Facts.Held : "";
+        var level = (now?.Facts.Level, then.Facts.Level) switch
+        {
+            (not Level.Down, Level.Down) => "down to the floor",
+            (Level.Down, Level.Up) => "up on your feet, slowly",
+            _ => "",
+        };
+        return string.Join(" – ", new[] { hold, level }.Where(t => t.Length > 0));
+    }
+
+    private static WorkSet? LastBefore(Timeline timeline, Segment gap)
+    {
+        var last = timeline.Gaps.Length > 0 && gap.Gap >= 0 ? timeline.Gaps[gap.Gap].From : -1;
+        return last >= 0 ? timeline.Sets[last] : null;
+    }
 
     private static string NoteOfNext(Timeline timeline, Segment segment, Segment next)
     {

@@ -19,7 +19,7 @@ internal static class StepWords
         var count = segment.Reps == set.Reps ? set.CountText : segment.Reps?.ToString(System.Globalization.CultureInfo.InvariantCulture);
         var reps = count is null ? "" : $"{count} reps";
         var load = timeline.Blocks[set.Block].Format is AmrapFormat ? "" : LoadText(set);
-        return string.Join(", ", new[] { reps, load }.Concat(Foreseen.Of(timeline, set)).Where(t => t.Length > 0));
+        return string.Join(", ", new[] { reps, load }.Concat(Foreseen.Of(timeline, set)).Append(SideCount(timeline, set, segment)).Where(t => t.Length > 0));
     }
 
     /// <summary>Options before the work; of a stack and of as many rounds as possible what there is to do. Each as kind and way with a bar between.</summary>
@@ -49,6 +49,15 @@ internal static class StepWords
     private static string RoundText(int round, Block block) => block.Rungs is { } rungs
         ? $"rung {rungs.Counts[round - 1]}{(rungs.InSeconds ? " s" : "")}, {round} of {block.RoundCount}"
         : $"{(block.Format is StraightFormat ? "set" : "round")} {round} of {block.RoundCount}";
+
+    /// <summary>Which of its two sides it is, where they come one after the other.</summary>
+    private static string SideCount(Timeline timeline, WorkSet set, Segment segment)
+    {
+        if (set.SecondSide && !set.SecondPass)
+            return "second side";
+        var after = segment.Set + 1 < timeline.Sets.Length ? timeline.Sets[segment.Set + 1] : null;
+        return after is { SecondSide: true, SecondPass: false } && (after.Block, after.Round, after.Station) == (set.Block, set.Round, set.Station) ? "first side" : "";
+    }
 
     private static string LoadText(WorkSet set) => set.Line.Load is { } load
         ? Core.Plans.Words.Of(load.Rounds.At(set.Round)) + (load.Then is { } then ? $", then {Core.Plans.Words.Of(then)}" : "")

@@ -31,10 +31,10 @@ export function ownStep(step, ways, chosen) {
 
 function done(step, says, options) {
   const amount = `for ${step.title.toLowerCase()}`;
-  return { ...step, title: says[0].toUpperCase() + says.slice(1), amount, note: amount, cue: "", options, easier: undefined };
+  return { ...step, title: says[0].toUpperCase() + says.slice(1), amount, note: amount, cue: "", options, easier: undefined, likely: 0 };
 }
 
 function rest(step, troubled, options) {
   const amount = `no way round ${troubled.map(({ need }) => need).join(", ")} is named for ${step.title.toLowerCase()}`;
-  return { ...step, title: "Rest, or march gently", amount, note: amount, cue: "", options, easier: undefined, msPerRep: 0 };
+  return { ...step, title: "Rest, or march gently", amount, note: amount, cue: "", options, easier: undefined, msPerRep: 0, likely: 0 };
 }

@@ -68,9 +68,18 @@ function showNext(step, steps, next) {
   const pause = step.kind === "work" && next ? Math.round(next.pauseMs / 1000) : 0;
   text("then", !coming ? "" : pause > 0 ? `then, after ${pause} s` : step.kind === "work" ? "then" : "next");
   text("next-title", coming ? titleOf(coming) : "then we are done");
-  // What has to be fetched for it is the plan's word where it comes as planned; of the same move it is how much this time.
-  const anew = coming && coming.title === step.title && coming.amount !== step.amount && coming.side === step.side;
-  text("next-note", !coming ? "" : (coming.note ?? (next.isPlanned && !anew ? step.nextNote : coming.amount)));
+  const inGap = step.kind !== "work";
+  text("next-note", coming ? noteOf(step, coming, next, inGap) : "");
+  // Before the work its ways are said; in the work its own stand there.
+  if (inGap) byId("options").replaceChildren(...(coming?.options ?? []).map(option));
+}
+
+/** What has to be fetched for what comes is the plan's word where it comes as planned; of the same move it is how much this time. */
+function noteOf(step, coming, next, inGap) {
+  if (coming.note !== undefined) return coming.note;
+  const anew = coming.title === step.title && coming.amount !== step.amount && coming.side === step.side;
+  if (!next.isPlanned || anew) return coming.amount;
+  return [step.nextHold, !inGap && coming.easier ? `easier: ${coming.easier}` : ""].filter(Boolean).join(" – ");
 }
 
 /** The sets of which nothing is left. */
@@ -103,7 +112,8 @@ function showTime(place, step, course) {
   if (shown.textContent !== number) shown.textContent = number;
   shown.classList.toggle("three", number.length === 3);
   shown.classList.toggle("four", number.length > 3);
-  text("of", counted ? `of ${step.reps}` : "");
+  const likely = step.likely > 0 && place.msIn >= 0 ? Math.round((step.likely * left) / lengthNow(place, course)) : 0;
+  text("of", counted ? `of ${step.reps}` : likely > 0 ? `about ${likely} more` : "");
   byId("cloth-left").setAttribute("width", clothWidth(place.msIn < 0 ? 1 : left / lengthNow(place, course)).toFixed(1));
 }
 

@@ -13,6 +13,8 @@ export default defineConfig({
   outputDir: join(root, "test-results"),
   workers: 2,
   timeout: 60_000,
+  // A busy machine shows a state late; a test waits for it.
+  expect: { timeout: 15_000 },
   reporter: "list",
   use: {
     baseURL: address,

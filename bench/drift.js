@@ -1,18 +1,16 @@
 // Three browsers that show one class for ten minutes: how far apart their clocks are, one of them put to sleep twice, one with a clock
 // an hour wrong. What each screen shows is compared with the others at the machine's own moment; figures in ms.
 import { chromium } from "@playwright/test";
-import { spawn } from "node:child_process";
 import { mkdtempSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { setTimeout as sleep } from "node:timers/promises";
+import { serve } from "./server.js";
 
 const minutes = Number(process.argv[2] ?? 10);
-const site = "http://127.0.0.1:5078";
-const server = spawn("dotnet", [".build/web/JollySet.Web.dll"], {
-  env: { ...process.env, ASPNETCORE_URLS: site, Data: mkdtempSync(join(tmpdir(), "jolly-drift-")), Demo: "true" },
-  stdio: "ignore",
-});
+const port = 5078;
+const site = `http://127.0.0.1:${port}`;
+const server = await serve(".build/web/JollySet.Web.dll", port, { Data: mkdtempSync(join(tmpdir(), "jolly-drift-")), Demo: "true" });
 const browser = await chromium.launch({ executablePath: "/usr/bin/chromium", args: ["--no-sandbox"] });
 
 /** A page of a browser of its own. */
@@ -34,16 +32,6 @@ const shown = (page) =>
   });
 
 try {
-  for (let i = 0; i < 100; i++) {
-    if (
-      await fetch(site).then(
-        () => true,
-        () => false,
-      )
-    )
-      break;
-    await sleep(200);
-  }
   const teach = await (await browser.newContext()).newPage();
   await teach.goto(site);
   await teach.getByText("Slack Water Strength").first().click();

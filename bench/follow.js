@@ -1,35 +1,21 @@
 // Five hundred people who follow one class: how soon each hears an event, beside as many who hear a bare stream of the same server.
 // Prints the middle and the 99th percentile in ms, and what a listener costs in memory.
-import { spawn } from "node:child_process";
 import { mkdtempSync, readFileSync } from "node:fs";
 import http from "node:http";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { setTimeout as sleep } from "node:timers/promises";
+import { serve } from "./server.js";
 
 const followers = 500;
 const events = 60;
 const port = 5076;
 const site = `http://127.0.0.1:${port}`;
-const server = spawn("dotnet", [".build/web/JollySet.Web.dll"], {
-  env: { ...process.env, ASPNETCORE_URLS: site, Data: mkdtempSync(join(tmpdir(), "jolly-follow-")), Demo: "true" },
-  stdio: "ignore",
-});
 const bareSite = `http://127.0.0.1:${port + 1}`;
-const bareServer = spawn("dotnet", [".build/bare/BareRazor.dll"], { env: { ...process.env, ASPNETCORE_URLS: bareSite }, stdio: "ignore" });
-/** Waits for a server to answer. */
-const until = async (address) => {
-  for (let i = 0; i < 100; i++) {
-    if (
-      await fetch(address).then(
-        () => true,
-        () => false,
-      )
-    )
-      return;
-    await sleep(200);
-  }
-};
+const [server, bareServer] = await Promise.all([
+  serve(".build/web/JollySet.Web.dll", port, { Data: mkdtempSync(join(tmpdir(), "jolly-follow-")), Demo: "true" }),
+  serve(".build/bare/BareRazor.dll", port + 1, {}),
+]);
 const memory = () => Number(readFileSync(`/proc/${server.pid}/status`, "utf8").match(/VmRSS:\s+(\d+)/)[1]);
 
 /** A page with its cookie and token. */
@@ -71,7 +57,6 @@ const told = (times) => {
 };
 
 try {
-  await until(site);
   const shelf = await visit(site);
   const id = shelf.html.match(/\/plan\/([0-9a-f-]{36})/)[1];
   const plan = await visit(`${site}/plan/${id}`);
@@ -104,7 +89,6 @@ try {
   console.log(`memory for a listener, kB: ${((after - before) / followers).toFixed(1)}`);
 
   // The same for a stream that does nothing but pass on what it is told.
-  await until(bareSite);
   const bare = [];
   let tell = 0;
   for (let i = 0; i < followers; i++)

@@ -1,33 +1,14 @@
 // How long a Plan edit takes on the server, from the outside: a class of an hour, edited many times in turn,
 // beside a bare Razor page posted to in the same way. Prints medians and 95th percentiles in ms.
-import { spawn } from "node:child_process";
 import { mkdtempSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
-import { setTimeout as sleep } from "node:timers/promises";
+import { serve } from "./server.js";
 
 const edits = 400;
 // A server that has run for a while: until then its code is still being compiled.
 const warmUp = 400;
 const shelved = 500;
-
-const serve = async (dll, port, settings) => {
-  const server = spawn("dotnet", [dll], {
-    env: { ...process.env, ASPNETCORE_URLS: `http://127.0.0.1:${port}`, ...settings },
-    stdio: "ignore",
-  });
-  for (let i = 0; i < 100; i++) {
-    if (
-      await fetch(`http://127.0.0.1:${port}/`).then(
-        () => true,
-        () => false,
-      )
-    )
-      return server;
-    await sleep(200);
-  }
-  throw new Error(`${dll} did not start`);
-};
 
 const visit = async (address) => {
   const answer = await fetch(address);

@@ -1,6 +1,6 @@
 // A class with a second screen, a remote and someone who follows: three browsers beside the one that teaches.
 import { expect, test } from "@playwright/test";
-import { ready } from "./loft.js";
+import { makeClass, ready } from "./loft.js";
 
 // The server these tests run against has a clock of ten times the speed; the class is long, so that it waits for the test.
 const SPEED = 10;
@@ -160,4 +160,33 @@ test("a counted set is done by a tap on its flag, a long press waits, rounds are
   await expect(page.locator("#main")).toHaveAttribute("data-state", "running");
   await page.locator("#big-flag").click();
   await expect(page.locator("#main")).toHaveAttribute("data-kind", "rest");
+});
+
+test("before a class it is seen whether all is ready, and a server that is away is told", async ({ page }) => {
+  await makeClass(page);
+  await page.locator(".rail").getByRole("button", { name: "Teach" }).click();
+  await ready(page);
+  await expect(page.locator("#ready-list li.is-ready")).toContainText(["The server answers.", "kept here"]);
+  await page.route("**/live/time", (route) => route.abort());
+  await page.getByRole("button", { name: "Last three" }).click();
+  await expect(page.locator("#ready-list")).toContainText("The server does not answer");
+  await expect(page.locator("#ready-list")).toContainText("The sound is awake");
+});
+
+test("a finger lifted from the flag never undoes a stop", async ({ page }) => {
+  await makeClass(page, (title) => `# ${title}\n== A (circuit, 3 rounds, rest 600)\nrow x60\n`);
+  await page.locator(".rail").getByRole("button", { name: "Teach" }).click();
+  await ready(page);
+  await page.getByRole("button", { name: "Start", exact: true }).click();
+  await page.keyboard.press("ArrowRight");
+  const flag = await page.locator("#big-flag").boundingBox();
+  await page.mouse.move(flag.x + flag.width / 3, flag.y + flag.height / 3);
+  await page.mouse.down();
+  await expect(page.locator("#main")).toHaveAttribute("data-state", "paused");
+  await page.keyboard.press("s");
+  await expect(page.locator("#main")).toHaveAttribute("data-state", "stopped");
+  await page.mouse.up();
+  await page.keyboard.press("l");
+  await expect(page.locator("html.light")).toHaveCount(1);
+  await expect(page.locator("#main")).toHaveAttribute("data-state", "stopped");
 });

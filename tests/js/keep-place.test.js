@@ -96,7 +96,7 @@ test("a class that is ahead of its plan is offered once more what fits and has w
     rest,
     { ...work("Stretch", 4), block: 1, cloth: "easy" },
   ];
-  const own = { ...course, tenths: ahead.map((step) => step.tenths), cuts: [], main: [0], lateMs: 5000 };
+  const own = { ...course, tenths: ahead.map((step) => step.tenths), cuts: [], more: [0, 2], lateMs: 5000 };
   const quick = events(["next", 28_000], ["next", 29_000], ["next", 57_000], ["next", 58_000], ["next", 86_000]);
   const place = quick.reduce((so, event) => after(so, event, own), BEFORE);
   const more = (all, where) => moreOf(where, standing(where, all, own), all, ahead, own);

@@ -44,11 +44,15 @@ public sealed record RunSheet(
     ImmutableArray<(string Message, string Reason)> Dismissed)
 {
     /// <summary>Stands at the foot of each.</summary>
-    public const string StopAtOnce = "Stop at once for chest pain or pressure, faintness, a racing heart, unusual breathlessness, sudden severe headache, sharp pain; if it does not pass quickly, call the local emergency number. Exit ______ First aid ______ Defibrillator ______ Who calls ______";
+    public const string StopAtOnce = $"Stop at once for {ForParticipants.Signs}; if it does not pass quickly, call the local emergency number. Exit ______ First aid ______ Defibrillator ______ Who calls ______";
+
+    /// <summary>Whether it has few enough lines for one page of A4 in letters that can be read from standing.</summary>
+    public bool IsOnePage => Blocks.Sum(b => b.Lines.Length) <= LinesOfOnePage;
 
     /// <summary>Stands round the mat.</summary>
     public const string RoundTheMat = "Within reach, in order of use; weights not in use out of the way; two arm-lengths round a swing; nothing that rolls.";
 
+    private const int LinesOfOnePage = 20;
     private static readonly CueKind[] ByTheClock = [CueKind.Go, CueKind.Half, CueKind.Ten, CueKind.Three];
 
     /// <summary>When it ends, what it was booked for: the line under its title.</summary>

@@ -25,7 +25,7 @@ public static class HomeThings
         ["skipping rope"] = "no rope: the same small jumps, or steps",
     }.ToFrozenDictionary(StringComparer.OrdinalIgnoreCase);
 
-    /// <summary>For what a class needs, each thing once, with what does instead; what nothing does for is left to the way without kit.</summary>
-    public static IEnumerable<(string Item, string Instead)> For(IEnumerable<KitNeed> needs) =>
-        needs.Select(n => KitList.Kind(n.Item)).Distinct().Select(item => (item, Known.GetValueOrDefault(item, "nothing from the house: choose “no kit” below")));
+    /// <summary>For what a class needs, each thing once, with what does instead; null where nothing does, and only the way without kit is left.</summary>
+    public static IEnumerable<(string Item, string? Instead)> For(IEnumerable<KitNeed> needs) =>
+        needs.Select(n => KitList.Kind(n.Item)).Distinct().Select(item => (item, Known.GetValueOrDefault(item)));
 }

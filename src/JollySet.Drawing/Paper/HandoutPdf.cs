@@ -2,6 +2,7 @@ using System.Collections.Immutable;
 using System.Globalization;
 using JollySet.Core.Cues;
 using JollySet.Core.Export;
+using JollySet.Core.Kit;
 using JollySet.Core.Options;
 using JollySet.Core.Plans;
 using JollySet.Core.Timing;
@@ -27,7 +28,9 @@ public static class HandoutPdf
         pages.Write(string.Join(" · ", new[] { brief.Place, $"about {Math.Ceiling(timeline.Likely.InSeconds / 60).ToString(CultureInfo.InvariantCulture)} minutes" }.OfType<string>()), 10.5);
         pages.Space(8);
         PaperBunting.Draw(pages, timeline);
-        PaperLists.Paragraph(pages, "What you need", [sheet.Kit.IsEmpty ? "Nothing but some floor, and water." : $"{Say.Capital(Say.List([.. sheet.Kit.Select(k => Masses.Told(k.What, timeline.Rules))]))}, and water. {ForParticipants.StandIns}"]);
+        // What nobody can judge is told here once, and not at each move.
+        PaperLists.Paragraph(pages, "Kept in mind", sheet.CarefulWith.Length == 0 ? [] : [$"{Say.Capital(sheet.CarefulWith)}.", sheet.Asks]);
+        PaperLists.Paragraph(pages, "What you need", sheet.Kit.IsEmpty ? ["Nothing but some floor, and water."] : Needed(timeline, sheet));
         if (!sheet.HasWarmUp)
             PaperLists.Paragraph(pages, "First", [brief.Before is { } before ? $"Before: {before}." : "Warm up first."]);
         var ways = OwnWays.Of(timeline, brief.Needs).ToLookup(w => w.Block);
@@ -36,6 +39,13 @@ public static class HandoutPdf
         PaperLists.Paragraph(pages, "To mind", [ForParticipants.StopAtOnce, .. sheet.Cautions, ForParticipants.NoClearance]);
         PaperLists.Paragraph(pages, "Alone at home", [ForParticipants.AtHome]);
         return pages.Finished();
+    }
+
+    private static IReadOnlyCollection<string> Needed(Timeline timeline, RunSheet sheet)
+    {
+        var home = HomeThings.For(sheet.Kit).Where(h => h.Instead is not null).Select(h => $"{Say.Capital(h.Item)}: {h.Instead}.").ToList();
+        string[] instead = home.Count == 0 ? [] : ["At home, instead:", .. home, ForParticipants.StandIns];
+        return [$"{Say.Capital(Say.List([.. sheet.Kit.Select(k => Masses.Told(k.What, timeline.Rules))]))}, and water.", .. instead];
     }
 
     private static void Block(PaperPages pages, RunSheetBlock told, int boxes, ImmutableArray<OwnWay> ways)
@@ -68,7 +78,7 @@ public static class HandoutPdf
         pages.Space(3);
     }
 
-    /// <summary>Only ways that hold: one that does not go round what it is named for is not handed out.</summary>
+    /// <summary>Only ways that hold: one that does not go round what it is named for is not handed out; a need without one is told all the same.</summary>
     private static IEnumerable<string> Ways(OwnWay ways)
     {
         if (ways.Easier.Says.Length > 0)
@@ -76,9 +86,15 @@ public static class HandoutPdf
         if (ways.Harder.Says.Length > 0)
             yield return "harder: " + ways.Harder.Says;
         foreach (var (need, state, way) in ways.Needs)
-            if (state == CoverKind.Covered)
-                yield return $"for {need}: {way.Says}";
-            else if (state == CoverKind.Ask)
-                yield return $"{need}: ask first";
+            if (Told(state, way.Says) is { } told)
+                yield return $"for {need}: {told}";
     }
+
+    private static string? Told(CoverKind state, string way) => state switch
+    {
+        CoverKind.Covered => way,
+        CoverKind.Open => "no way is named – leave it out",
+        CoverKind.Ask => "ask first",
+        _ => null,
+    };
 }

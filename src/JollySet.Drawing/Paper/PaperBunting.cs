@@ -6,7 +6,7 @@ namespace JollySet.Drawing.Paper;
 /// <summary>The class on its ropes, in ink.</summary>
 internal static class PaperBunting
 {
-    private const double Names = 92;
+    private const double NameWidth = 92;
     private const double Row = 21;
     private const int MostRows = 12;
     private const int Longest = 18;
@@ -14,12 +14,12 @@ internal static class PaperBunting
     /// <summary>The first rope of each block, its name before it, its rounds behind.</summary>
     public static void Draw(PaperPages pages, Timeline timeline)
     {
-        var ropes = BuntingLayout.Of(timeline, PaperPages.Width - Names - 34).Where(r => r.First && !r.Flags.IsEmpty).Take(MostRows).ToList();
+        var ropes = BuntingLayout.Of(timeline, PaperPages.Width - NameWidth - 34).Where(r => r.First && !r.Flags.IsEmpty).Take(MostRows).ToList();
         pages.Keep(ropes.Count * Row);
         foreach (var rope in ropes)
         {
-            var (x, y) = (PaperPages.Left + Names, pages.Y + 3);
-            pages.At(Cut(rope.BlockName), PaperPages.Left, y + 7, 8.5, Face.Bold);
+            var (x, y) = (PaperPages.Left + NameWidth, pages.Y + 3);
+            pages.At(Names.Cut(rope.BlockName, Longest), PaperPages.Left, y + 7, 8.5, Face.Bold);
             pages.Pen.DrawLine(new XPen(XColors.Black, 0.8), x - 4, y, x + rope.Length + 8, y);
             foreach (var flag in rope.Flags)
                 PaperFlags.Draw(pages.Pen, flag.Family, flag.Hem, x + flag.X, y, Math.Max(3, flag.Width), 8 + (0.8 * flag.Effort));
@@ -29,6 +29,4 @@ internal static class PaperBunting
             pages.Space(Row);
         }
     }
-
-    private static string Cut(string name) => name.Length <= Longest ? name : name[..(Longest - 1)].TrimEnd() + "…";
 }

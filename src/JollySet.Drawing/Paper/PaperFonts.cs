@@ -44,8 +44,8 @@ public sealed class PaperFonts : IFontResolver
             }
     }
 
-    /// <summary>Whether every letter of a text is in the fonts.</summary>
-    public static bool CanWrite(string text) => text.All(c => Has(NameOf(Face.Plain), c) || Has(NameOf(Face.Plain) + "-more", c));
+    /// <summary>Whether every letter of a text is in the fonts of a face.</summary>
+    public static bool CanWrite(string text, Face face) => text.All(c => Has(NameOf(face), c) || Has(NameOf(face) + "-more", c));
 
     private static string NameOf(Face face) => face switch { Face.Plain => "atkinson-400", Face.Bold => "atkinson-700", _ => "grandstander-700" };
 

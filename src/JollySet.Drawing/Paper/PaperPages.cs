@@ -132,7 +132,7 @@ internal sealed class PaperPages : IDisposable
     {
         foreach (var (text, face) in line)
         {
-            lettersMissing |= !PaperFonts.CanWrite(text);
+            lettersMissing |= !PaperFonts.CanWrite(text, face);
             foreach (var (part, font) in PaperFonts.Parts(text, face, size))
             {
                 pen.DrawString(part, font, XBrushes.Black, x, baseline);

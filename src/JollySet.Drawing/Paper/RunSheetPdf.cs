@@ -7,7 +7,6 @@ namespace JollySet.Drawing.Paper;
 /// <summary>The run sheet as a PDF of A4 pages: the class to teach from, then the page that is torn off for kit and lay-out.</summary>
 public static class RunSheetPdf
 {
-    private const int LinesOfOnePage = 20;
     private static readonly double[] Scales = [1, 0.94, 0.88, 0.82];
     private const double Letters = 10.5;
     private const double LineHeight = 15;
@@ -23,10 +22,10 @@ public static class RunSheetPdf
         return pages.Finished();
     }
 
-    /// <summary>The class itself: on one page where it has no more than <see cref="LinesOfOnePage"/> lines and letters that can be read from standing allow it.</summary>
+    /// <summary>The class itself: on one page where <see cref="RunSheet.IsOnePage"/> says so, as long as the letters can be read from standing.</summary>
     private static PaperPages Taught(Timeline timeline, RunSheet sheet)
     {
-        foreach (var scale in sheet.Blocks.Sum(b => b.Lines.Length) <= LinesOfOnePage ? Scales : [])
+        foreach (var scale in sheet.IsOnePage ? Scales : [])
         {
             var tried = Written(timeline, sheet, scale);
             if (tried.Count == 1)

@@ -11,19 +11,18 @@ public class HomeThingsTests
         var timeline = Sheet.Time("# T\n== A (circuit, work 40)\ngoblet squat [8kg]\nbent-over row [heavy]\nkettlebell swing\npull-up\n");
         var things = HomeThings.For(KitNeeds.Of(timeline)).ToList();
         Assert.Equal(things.Select(t => t.Item).Distinct(), things.Select(t => t.Item));
-        Assert.Contains(things, t => t.Item == "dumbbells" && t.Instead.Contains("two full water bottles", StringComparison.Ordinal));
-        Assert.Contains(things, t => t.Item == "kettlebell" && t.Instead.Contains("not swung", StringComparison.Ordinal));
-        Assert.Contains(things, t => t.Item == "bar" && t.Instead.Contains("no kit", StringComparison.Ordinal));
+        Assert.Contains(things, t => t.Item == "dumbbells" && t.Instead!.Contains("two full water bottles", StringComparison.Ordinal));
+        Assert.Contains(things, t => t.Item == "kettlebell" && t.Instead!.Contains("not swung", StringComparison.Ordinal));
+        Assert.Contains(things, t => t is { Item: "bar", Instead: null });
     }
 
     [Fact]
-    public void Whatever_the_library_knows_has_an_answer_and_nothing_is_hung_or_rolls()
+    public void Nothing_is_hung_from_a_door_or_stands_on_wheels()
     {
         foreach (var (_, instead) in HomeThings.For(KitList.Known.Select(k => new KitNeed(k, k, []))))
         {
-            Assert.NotEmpty(instead);
-            Assert.DoesNotContain("door", instead, StringComparison.Ordinal);
-            Assert.DoesNotContain("wheel", instead, StringComparison.Ordinal);
+            Assert.DoesNotContain("door", instead ?? "", StringComparison.Ordinal);
+            Assert.DoesNotContain("wheel", instead ?? "", StringComparison.Ordinal);
         }
     }
 }

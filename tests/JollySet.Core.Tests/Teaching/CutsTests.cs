@@ -185,4 +185,11 @@ public sealed class CutsTests
     }
 
     private static Length Won(IEnumerable<Cut> cuts) => cuts.SelectMany(c => c.Takes).GroupBy(t => t.Segment).Select(g => g.Max(t => t.Time)).Sum();
+
+    [Fact]
+    public void Once_more_is_of_the_main_part_and_never_one_side_alone()
+    {
+        var timeline = Sheet.Time("# T\n== W (prepare, work 30)\nmarch on the spot\n== A (circuit, work 40, rest 10)\nsquat\nside plank, each side\nreverse lunge, alternating\n== C (release)\nchest opener 30s\n");
+        Assert.Equal(["squat", "reverse lunge"], OnceMore.Of(timeline).Select(i => timeline.Sets[timeline.Segments[i].Set].Facts.Name));
+    }
 }

@@ -25,7 +25,7 @@ public sealed class FollowModel(SessionBook sessions, VoiceBook voices, DeviceCl
     public ImmutableArray<string> Fetch { get; private set; } = [];
 
     /// <summary>What does at home for each thing.</summary>
-    public ImmutableArray<(string Item, string Instead)> AtHome { get; private set; } = [];
+    public ImmutableArray<(string Item, string? Instead)> AtHome { get; private set; } = [];
 
     /// <summary>In what the studio weighs.</summary>
     public string Unit => Masses.UnitOf(Session.Timeline.Rules);

@@ -22,14 +22,16 @@ public sealed class JoinModel(SessionBook sessions, Manners manners) : PageModel
             return Page();
         foreach (var kind in new[] { "f", "d", "r" })
             if (LiveRoutes.Found(kind, Typed, sessions) is { } found)
-                return found.HasEnded ? Refused("That class has ended; the next one has its own code.") : Redirect($"/{kind}/{SessionCodes.Read(Typed)}");
-        return Refused(manners.MayGuess(HttpContext) ? "No class has that code: it has eight letters and numbers." : "That were too many tries. Wait a minute, and look at the code again.");
+                return found.HasEnded ? Refused("That class has ended; the next one has its own code.", StatusCodes.Status410Gone) : Redirect($"/{kind}/{SessionCodes.Read(Typed)}");
+        return manners.MayGuess(HttpContext)
+            ? Refused("No class has that code: it has eight letters and numbers.", StatusCodes.Status404NotFound)
+            : Refused("Those were too many tries. Wait a minute, and look at the code again.", StatusCodes.Status429TooManyRequests);
     }
 
-    private PageResult Refused(string says)
+    private PageResult Refused(string says, int status)
     {
         Wrong = says;
-        Response.StatusCode = StatusCodes.Status404NotFound;
+        Response.StatusCode = status;
         return Page();
     }
 }

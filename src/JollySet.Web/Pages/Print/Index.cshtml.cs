@@ -10,7 +10,6 @@ namespace JollySet.Web.Pages.Print;
 /// <summary>The run sheet, and a tear-off with kit and lay-out; both, and a handout, as PDF too.</summary>
 public sealed class PrintModel(ClassBook shelf, ClassTimelines timelines, VenuesBook venues, VoiceBook voices) : PageModel
 {
-    private const int LinesOfOnePage = 20;
     private static readonly TimeOnly Usual = new(18, 0);
 
     /// <summary>The class.</summary>
@@ -21,9 +20,6 @@ public sealed class PrintModel(ClassBook shelf, ClassTimelines timelines, Venues
 
     /// <summary>Whether the cue sheet is printed.</summary>
     public bool WithWords { get; private set; }
-
-    /// <summary>Whether it is set a little tighter, to stay on one page.</summary>
-    public bool IsLong => Sheet.Blocks.Sum(b => b.Lines.Length) > LinesOfOnePage;
 
     /// <summary>Shows it.</summary>
     /// <param name="words">Whether the cue sheet is printed with it.</param>

@@ -18,7 +18,7 @@ public sealed record OutsideView(IReadOnlyList<string> Lines, IReadOnlyList<stri
     {
         var timeline = session.Timeline;
         var place = Place.At(timeline, session.Events, nowMs);
-        var began = session.Events.FirstOrDefault(e => e.Kind == EventKind.Start)?.AtMs;
+        var began = session.Events.LastOrDefault(e => e.Kind == EventKind.Start)?.AtMs;
         var ms = began is { } start ? nowMs - start : -1;
         var segment = place.Segment < 0 ? null : timeline.Segments[place.Segment];
         var moment = segment is null ? Length.Zero : segment.Start + Length.Tenths((int)Math.Max(0, place.MsIn / 100));

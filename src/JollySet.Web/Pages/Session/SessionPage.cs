@@ -59,7 +59,7 @@ public abstract class SessionPage(SessionBook sessions, VoiceBook voices, Device
             cuts = Cuts.Of(Session.Timeline).Select(c => new { c.Number, c.Says, takes = c.Takes.Select(t => new[] { t.Segment, t.Time.InTenths }) }),
             bookedTenths = Session.Timeline.Plan.Brief.Minutes is { } minutes ? Length.Minutes(minutes).InTenths : 0,
             lateMs = Session.Timeline.Rules.TeachLate.InMilliseconds,
-            main = Session.Timeline.Blocks.Select((b, i) => (b, i)).Where(b => b.b.IsMain).Select(b => b.i),
+            more = OnceMore.Of(Session.Timeline),
             cues = CuesOf(Session.Timeline),
         },
         Web);

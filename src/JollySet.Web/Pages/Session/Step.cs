@@ -180,13 +180,12 @@ public sealed record Step(
         return last >= 0 ? timeline.Sets[last] : null;
     }
 
+    /// <summary>The same, with the easier way, for a page without script and for the remote.</summary>
     private static string NoteOfNext(Timeline timeline, Segment segment, Segment next)
     {
         var (now, then) = (segment.Set >= 0 ? timeline.Sets[segment.Set] : null, timeline.Sets[next.Set]);
-        if (now is not null && now.Station == then.Station && now.Block == then.Block)
-            return now.Round == then.Round && now.Side != then.Side ? "change hands and feet" : "";
-        var hold = then.Facts.Held.Length > 0 && then.Facts.Held != now?.Facts.Held ? then.Facts.Held : "";
-        var option = then.Line.Options.FirstOrDefault(o => o.Kind == OptionKind.Easier) is { } easier ? $"easier: {Core.Plans.Words.Of(easier.Way)}" : "";
-        return string.Join(" – ", new[] { hold, option }.Where(t => t.Length > 0));
+        var isNew = now is null || now.Station != then.Station || now.Block != then.Block;
+        var option = isNew && then.Line.Options.FirstOrDefault(o => o.Kind == OptionKind.Easier) is { } easier ? $"easier: {Core.Plans.Words.Of(easier.Way)}" : "";
+        return string.Join(" – ", new[] { HoldOfNext(timeline, segment, next), option }.Where(t => t.Length > 0));
     }
 }

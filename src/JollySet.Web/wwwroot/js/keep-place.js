@@ -86,23 +86,19 @@ export function missedBy(events, nowMs, steps, course) {
 }
 
 /**
- * What could be done once more by a class that is ahead of its plan by more than may be told: in a gap, a work of the block it is in or comes from
- * that fits, needs no second side, and whose family has worked least so far; null for none.
+ * What could be done once more by a class that is ahead of its plan by more than may be told: in a gap, of what the core says may be
+ * (Teaching/OnceMore) a work of the block it comes from that was done and fits, and whose family has worked least so far; null for none.
  * @returns {{segment: number, title: string, takesMs: number} | null}
  */
 export function moreOf(place, stand, events, steps, course) {
   if (place.ended || place.back >= 0 || stand.behindMs > -course.lateMs || steps[place.segment].kind === "work") return null;
   const work = steps.findLastIndex((step, i) => i < place.segment && step.kind === "work" && lengthOf(place, i, course) > 0);
-  if (work < 0 || !course.main.includes(steps[work].block)) return null;
+  if (work < 0) return null;
   const done = spentIn(events, place.atMs, steps, course).done;
   const worked = (cloth) => steps.reduce((sum, step, i) => sum + (step.cloth === cloth ? done[i] : 0), 0);
-  const fits = steps
-    .map((step, segment) => ({ step, segment, title: step.title, takesMs: course.tenths[segment] * 100 }))
-    .filter(
-      ({ step, segment, takesMs }) =>
-        segment <= work && step.kind === "work" && step.block === steps[work].block && takesMs <= -stand.behindMs,
-    )
-    .filter(({ step, segment }) => step.side !== "LEFT" && step.side !== "RIGHT" && done[segment] > 0);
+  const fits = course.more
+    .map((segment) => ({ segment, step: steps[segment], title: steps[segment].title, takesMs: course.tenths[segment] * 100 }))
+    .filter(({ step, segment, takesMs }) => step.block === steps[work].block && done[segment] > 0 && takesMs <= -stand.behindMs);
   return fits.sort((a, b) => worked(a.step.cloth) - worked(b.step.cloth) || b.segment - a.segment)[0] ?? null;
 }
 

@@ -45,8 +45,8 @@ export class Live {
   /** Where the class was some ms ago, for one whose picture of it comes so late; a stop holds at once. */
   placeLate(ms) {
     const then = this.now - ms * this.#data.speed;
+    if (ms <= 0 || this.place.stopped) return this.place;
     const known = this.#events.filter((event) => event.atMs <= then);
-    if (ms <= 0 || known.length === 0 || this.place.stopped) return this.place;
     return advanced(
       known.reduce((so, event) => after(so, event, this.course), BEFORE),
       then,

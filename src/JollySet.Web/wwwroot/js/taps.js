@@ -34,7 +34,7 @@ export function tapOf(step) {
 
 /**
  * Once for a page. @param {(kind: string, value?: number|null) => void} happen
- * @param {() => {step: object|undefined, running: boolean}} now
+ * @param {() => {step: object|undefined, running: boolean, stopped: boolean}} now
  */
 export function startTaps(happen, now) {
   const flag = byId("big-flag");
@@ -48,8 +48,9 @@ export function startTaps(happen, now) {
     clearTimeout(waiting);
     if (waiting === null) return;
     waiting = null;
-    if (holds) happen("go");
-    else if (done) act();
+    // Whoever stopped the class meanwhile, for someone who needs them, is not overruled by a finger that is lifted.
+    if (holds && !now().stopped) happen("go");
+    else if (done && !holds) act();
     holds = false;
   };
   flag.addEventListener("pointerdown", (event) => {

@@ -79,7 +79,9 @@ function noteOf(step, coming, next, inGap) {
   if (coming.note !== undefined) return coming.note;
   const anew = coming.title === step.title && coming.amount !== step.amount && coming.side === step.side;
   if (!next.isPlanned || anew) return coming.amount;
-  return [step.nextHold, !inGap && coming.easier ? `easier: ${coming.easier}` : ""].filter(Boolean).join(" – ");
+  return [step.nextHold, !inGap && coming.easier && coming.station !== step.station ? `easier: ${coming.easier}` : ""]
+    .filter(Boolean)
+    .join(" – ");
 }
 
 /** The sets of which nothing is left. */

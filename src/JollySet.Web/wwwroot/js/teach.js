@@ -29,7 +29,7 @@ const SYNC_EVERY_MS = 4_000;
 const CLOCK_EVERY_MS = 60_000;
 
 const sounds = new Sounds((asleep) =>
-  say("asleep", asleep && anchor.running ? "The sound is asleep – touch the screen or press a key." : ""),
+  say("asleep", asleep && anchor.running ? "The sound is asleep – press a key, or touch the screen beside the flag." : ""),
 );
 const log = new EventLog(data, token, { told: (standing) => say("offline", SAID[standing]), changed: recall });
 
@@ -52,7 +52,8 @@ document.addEventListener("submit", (event) => {
 });
 
 document.addEventListener("keydown", (event) => {
-  if (event.ctrlKey || event.altKey || event.metaKey || event.target.matches("select") || document.querySelector("dialog[open]")) return;
+  if (event.ctrlKey || event.altKey || event.metaKey || event.target.matches("select, input") || document.querySelector("dialog[open]"))
+    return;
   if (!actOf(event.key)) return;
   if (event.key === " " && event.target.matches("button")) event.target.blur();
   event.preventDefault();
@@ -116,7 +117,7 @@ startOutside(location.pathname);
 startKeeping(happen, data.speed, (text) => speak(location.pathname, text));
 startTaps(happen, () => {
   const place = advanced(anchor, now(), course);
-  return { step: steps[place.segment], running: place.running && place.msIn >= 0 };
+  return { step: steps[place.segment], running: place.running && place.msIn >= 0, stopped: place.stopped };
 });
 const chosenSounds = startSoundChoice(sounds, planSounds);
 planSounds();

@@ -73,8 +73,12 @@ public class PaperTests
     [Fact]
     public void Letters_of_the_rest_of_Europe_come_from_the_second_file_and_what_neither_has_is_told()
     {
-        Assert.True(PaperFonts.CanWrite("Łódź, Kraków – ×3, “Crêpe”"));
-        Assert.False(PaperFonts.CanWrite("تمرين"));
+        foreach (var face in Enum.GetValues<Face>())
+        {
+            Assert.True(PaperFonts.CanWrite("Łódź, Kraków – ×3, “Crêpe”", face));
+            Assert.False(PaperFonts.CanWrite("تمرين", face));
+        }
+
         Assert.Equal([("L", "atkinson-400"), ("ő", "atkinson-400-more"), ("d?", "atkinson-400")], PaperFonts.Parts("Lőd日", Face.Plain, 10).Select(p => (p.Text, p.Font.FontFamily.Name)));
     }
 

@@ -1,3 +1,4 @@
+using System.Collections.Frozen;
 using JollySet.Core.Moves;
 using JollySet.Core.Plans;
 
@@ -35,5 +36,7 @@ public static class StationFor
     /// <summary>A library's way as a plan says it: a move, an adjustment or words.</summary>
     public static Way? WayOf(string text) => text.Length == 0 ? null
         : text.StartsWith('"') ? new WordsWay(text.Trim('"'))
-        : Enum.GetValues<Adjustment>().Where(a => Words.Of(a) == text).Select(a => (Way)new AdjustedWay(a)).FirstOrDefault() ?? new MoveWay(text);
+        : Adjusted.TryGetValue(text, out var adjusted) ? adjusted : new MoveWay(text);
+
+    private static readonly FrozenDictionary<string, Way> Adjusted = Enum.GetValues<Adjustment>().ToFrozenDictionary(Words.Of, a => (Way)new AdjustedWay(a));
 }

@@ -40,10 +40,10 @@ internal sealed partial class AnnouncedUnplanned : ICheck
     private static IEnumerable<Finding> Moved(Timing.Timeline timeline, List<string> said)
     {
         var plan = timeline.Plan;
-        var done = string.Join('|', plan.Blocks.SelectMany(b => b.Stations).SelectMany(s => s.Doing.MoveNames().Concat(s.Options.Select(o => Words.Of(o.Way)))));
+        var done = new Lazy<string>(() => string.Join('|', plan.Blocks.SelectMany(b => b.Stations).SelectMany(s => s.Doing.MoveNames().Concat(s.Options.Select(o => Words.Of(o.Way))))));
         return from text in said
                from move in timeline.Library.SpokenOf(text)
-               where !done.Contains(move.Name, StringComparison.OrdinalIgnoreCase)
+               where !done.Value.Contains(move.Name, StringComparison.OrdinalIgnoreCase)
                select Found($"{Say.Capital(move.Name)} is announced (“{text}”) and not planned.", move.Name);
     }
 

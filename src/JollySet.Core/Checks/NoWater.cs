@@ -33,9 +33,12 @@ internal sealed class NoWater : ICheck
     {
         var middle = (from + to) / 2;
         var timeline = review.Timeline;
+        var ends = new Dictionary<int, Length>();
+        foreach (var segment in timeline.Segments)
+            ends[segment.Set] = segment.End;
         var nearest = timeline.Gaps
             .Where(g => g.Place is GapPlace.AfterBlock or GapPlace.AfterRound && !g.Water)
-            .Select(g => (gap: g, at: timeline.Segments.Where(s => s.Set == g.From).Select(s => s.End).DefaultIfEmpty(-Length.Tick).Max()))
+            .Select(g => (gap: g, at: ends.GetValueOrDefault(g.From, -Length.Tick)))
             .Where(g => g.at > from && g.at < to)
             .OrderBy(g => Length.Apart(g.at, middle) + (g.gap.Place == GapPlace.AfterBlock ? Length.Zero : Length.Minutes(2)))
             .FirstOrDefault();

@@ -28,6 +28,9 @@ public sealed record KitDemand(string Item, string Size, int Needed, int? There,
 
     /// <summary>The thing with its size, as it is said.</summary>
     public string What => Size.Length == 0 ? Item : $"{Size} {Item}";
+
+    /// <summary>Whether it is of the same thing in the same size.</summary>
+    public bool IsLike(KitDemand other) => (Item, Size) == (other.Item, other.Size);
 }
 
 /// <summary>What a class needs for a headcount, by size and by when.</summary>
@@ -39,6 +42,7 @@ public static class KitDemands
     public static ImmutableArray<KitDemand> Of(Timeline timeline, int people, ImmutableArray<StockLine> stock)
     {
         var starts = timeline.Segments.Where(s => s.Kind == SegmentKind.Work).GroupBy(s => s.Set).ToDictionary(g => g.Key, g => (g.First().Start, g.Last().End));
+        var atOnce = new Dictionary<(int Block, int Round, string Item, string Size), int>();
         var spells =
             from set in timeline.Sets.Select((set, index) => (set, index))
             where set.set.Station > 0 && starts.ContainsKey(set.index)
@@ -46,8 +50,18 @@ public static class KitDemands
             from line in LinesOf(block, set.set)
             from use in Uses(timeline, block, line, set.set.Round)
             let span = starts[set.index]
-            select (use.Item, use.Size, Spell: new KitSpell(set.set.Block, set.set.Station, span.Start, span.End, use.Pieces * Shared.AtOnce(block, people)));
+            select (use.Item, use.Size, Spell: new KitSpell(set.set.Block, set.set.Station, span.Start, span.End, InUse(block, set.set, use)));
         return [.. spells.GroupBy(s => (s.Item, s.Size)).Select(g => new KitDemand(g.Key.Item, g.Key.Size, MostAtOnce(g.Select(s => s.Spell)), There(stock, g.Key.Item, g.Key.Size), [.. g.Select(s => s.Spell)]))];
+
+        int InUse(Block block, WorkSet set, KitPiece use)
+        {
+            if (Shared.Of(block) is Sharing.None or Sharing.Pairs)
+                return use.Pieces * Shared.AtOnce(block, people);
+            var key = (set.Block, set.Round, use.Item, use.Size);
+            if (!atOnce.TryGetValue(key, out var most))
+                atOnce[key] = most = Shared.InUse(block, people, [.. block.Stations.Select(s => Uses(timeline, block, s, set.Round).Where(u => (u.Item, u.Size) == (use.Item, use.Size)).Sum(u => u.Pieces))]);
+            return most;
+        }
     }
 
     /// <summary>What one person uses at a line in that round, each thing once.</summary>

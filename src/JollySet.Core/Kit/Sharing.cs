@@ -41,4 +41,21 @@ public static class Shared
         Sharing.Carousel => (people + Math.Max(1, block.Stations.Length) - 1) / Math.Max(1, block.Stations.Length),
         _ => people,
     };
+
+    /// <summary>The most pieces of one thing that are in use at one moment in a block: where people are on several stations at once, those of all of them.</summary>
+    /// <param name="each">What one person uses at each station of the block, in their order; 0 where it is not used.</param>
+    public static int InUse(Block block, int people, IReadOnlyList<int> each)
+    {
+        if (each.Count == 0)
+            return 0;
+        var (least, over) = (people / each.Count, people % each.Count);
+        // In as many rounds as possible each goes at their own pace, and holds one thing at a time.
+        return (block.Format is AmrapFormat ? Sharing.None : Of(block)) switch
+        {
+            Sharing.Halves when each.Count > 1 => Enumerable.Range(0, each.Count).Max(i => (each[i] * ((people + 1) / 2)) + (each[(i + 1) % each.Count] * (people / 2))),
+            // Everyone comes to every station, so the larger groups meet what takes most sooner or later.
+            Sharing.Carousel => each.OrderDescending().Select((pieces, i) => pieces * (least + (i < over ? 1 : 0))).Sum(),
+            _ => each.Max() * AtOnce(block, people),
+        };
+    }
 }

@@ -12,7 +12,10 @@ namespace JollySet.Core.Swapping;
 /// <param name="Says">What is done, and what to mind.</param>
 /// <param name="Needed">How many of the thing are needed afterwards.</param>
 /// <param name="Edit">Makes it so.</param>
-public sealed record KitWayOut(string Kind, string Says, int Needed, PlanEdit Edit);
+/// <param name="Then">The class as it would be.</param>
+/// <param name="After">What is needed of the thing then; null where none is.</param>
+/// <param name="Others">Of other things, what would be short that is not, or shorter than it is.</param>
+public sealed record KitWayOut(string Kind, string Says, int Needed, PlanEdit Edit, Timeline Then, KitDemand? After, ImmutableArray<KitDemand> Others);
 
 /// <summary>What to do where there is too little for everyone: share, half and half, a carousel, another move, a stand-in.</summary>
 public static class KitWaysOut
@@ -24,16 +27,26 @@ public static class KitWaysOut
     {
         if (demand is not { Short: > 0, There: { } there })
             return [];
+        var before = KitDemands.Of(timeline, people, stock);
         var blocks = demand.Spells.Where(s => s.Pieces > there).Select(s => timeline.Plan.Blocks[s.Block]).DistinctBy(b => b.Id).Where(b => b.Format is not AgainFormat).ToList();
         var ways = Enum.GetValues<Sharing>().Where(s => s != Sharing.None).Select(s => Shares(timeline, demand, people, blocks, s)).Append(Swapped(timeline, demand, blocks)).Append(StoodIn(timeline, demand, blocks, stock));
         return [.. ways.OfType<(string Kind, string Says, PlanEdit Edit)>()
-            .Select(w => new KitWayOut(w.Kind, w.Says, NeededAfter(timeline, demand, people, stock, w.Edit), w.Edit))
+            .Select(w => Tried(w.Kind, w.Says, w.Edit))
+            .OfType<KitWayOut>()
             .Where(w => w.Needed < demand.Needed)
-            .OrderByDescending(w => w.Needed <= there)];
-    }
+            .OrderByDescending(w => w.Needed <= there)
+            .ThenBy(w => w.Others.Sum(o => o.Short))];
 
-    private static int NeededAfter(Timeline timeline, KitDemand demand, int people, ImmutableArray<StockLine> stock, PlanEdit edit) =>
-        edit.Apply(timeline.Plan).Plan is { } plan ? KitDemands.Of(TimelineBuilder.Build(plan, timeline.Studio), people, stock).FirstOrDefault(d => (d.Item, d.Size) == (demand.Item, demand.Size))?.Needed ?? 0 : int.MaxValue;
+        KitWayOut? Tried(string kind, string says, PlanEdit edit)
+        {
+            if (edit.Apply(timeline.Plan).Plan is not { } plan)
+                return null;
+            var then = TimelineBuilder.Build(plan, timeline.Studio);
+            var demands = KitDemands.Of(then, people, stock);
+            var after = demands.FirstOrDefault(d => d.IsLike(demand));
+            return new KitWayOut(kind, says, after?.Needed ?? 0, edit, then, after, [.. demands.Where(d => !d.IsLike(demand) && d.Short > (before.FirstOrDefault(d.IsLike)?.Short ?? 0))]);
+        }
+    }
 
     private static (string, string, PlanEdit)? Shares(Timeline timeline, KitDemand demand, int people, List<Block> blocks, Sharing way)
     {
@@ -82,8 +95,9 @@ public static class KitWaysOut
         var other = stock.Where(s => KitList.IsHeld(s.Item) && s.Item != demand.Item && KitList.Known.Contains(s.Item) && (s.Pieces ?? int.MaxValue) * 2 >= demand.Needed).OrderBy(s => s.Pieces is null).FirstOrDefault();
         if (other is null)
             return null;
+        var one = other.Item == "dumbbells" ? "dumbbell" : other.Item;
         var stations = demand.Spells.Select(s => (Block: timeline.Plan.Blocks[s.Block], s.Station)).Where(s => blocks.Contains(s.Block)).Distinct().Select(s => s.Block.Stations[s.Station - 1]).ToList();
-        var edits = stations.Select(s => (PlanEdit)new SetStationPart(s.Id, "load", $"{(s.Load?.Rounds.At(1)?.Level is { } level and > LoadLevel.Any ? level.ToString().ToLowerInvariant() : "any")} {other.Item}"));
-        return ("Stand-in", $"one {other.Item} each in place of {demand.What}", new Several([.. edits]));
+        var edits = stations.Select(s => (PlanEdit)new SetStationPart(s.Id, "load", $"{(s.Load?.Rounds.At(1)?.Level is { } level and > LoadLevel.Any ? level.ToString().ToLowerInvariant() : "any")} {one}"));
+        return ("Stand-in", $"one {one} each in place of {demand.What}", new Several([.. edits]));
     }
 }

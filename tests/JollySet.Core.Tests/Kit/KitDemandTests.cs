@@ -1,4 +1,5 @@
 using CsCheck;
+using JollySet.Core.Checks;
 using JollySet.Core.Kit;
 using JollySet.Core.Plans;
 using JollySet.Core.Swapping;
@@ -25,6 +26,19 @@ public class KitDemandTests
     [InlineData("note: shared by a few\n", 44)]
     public void A_note_says_how_a_block_is_shared(string note, int dumbbells) =>
         Assert.Equal(dumbbells, KitDemands.Of(Deck(note), 22, [])[0].Needed);
+
+    [Theory]
+    [InlineData("", 44)]
+    [InlineData("note: shared by two\n", 22)]
+    [InlineData("note: half and half\n", 44)]
+    [InlineData("note: as a carousel\n", 30)]
+    public void What_two_stations_hold_at_once_is_needed_for_both(string note, int dumbbells)
+    {
+        // Groups of eight, seven and seven, two pieces each, on two of three stations.
+        var timeline = Sheet.Time($"# T\npeople: 22\nkit: {dumbbells - 1} heavy dumbbells\n== A (circuit, 2 rounds, work 40, rest 20)\n{note}squat [heavy dumbbells]\nbent-over row [heavy dumbbells]\nplank\n");
+        Assert.Equal(dumbbells, KitDemands.Of(timeline, 22, [])[0].Needed);
+        Assert.Contains($"{dumbbells} are needed at once", Review.Of(timeline).Single(f => f.Code == "kit-short").Message, StringComparison.Ordinal);
+    }
 
     [Theory]
     [InlineData("12x8kg dumbbells", "dumbbells", "8 kg", 12)]
@@ -81,9 +95,24 @@ public class KitDemandTests
             var after = KitDemands.Of(TimelineBuilder.Build(way.Edit.Apply(timeline.Plan).Plan!), 22, stock).FirstOrDefault(d => d.What == demand.What);
             Assert.Equal(way.Needed, after?.Needed ?? 0);
             Assert.True(way.Needed < demand.Needed);
+            Assert.Equal(way.Needed, way.After?.Needed ?? 0);
+            Assert.Equal(way.Edit.Apply(timeline.Plan).Plan!.Title, way.Then.Plan.Title);
         }
 
         var shared = ways.First(w => w.Kind == "Share").Edit.Apply(timeline.Plan).Plan!;
         Assert.Empty(new Core.Edits.ShareKit(shared.Blocks[0].Id, Sharing.None).Apply(shared).Plan!.Blocks[0].Notes);
+    }
+
+    [Fact]
+    public void A_way_out_tells_what_else_would_be_short_then_and_those_that_make_nothing_else_short_come_first()
+    {
+        // On two of three stations of a carousel: a kettlebell each in place of the dumbbells, where kettlebells swing already.
+        var timeline = TimelineBuilder.Build(Ids.Given(Sheet.Time("# Narrow\n== A (circuit, 2 rounds, work 40, rest 20, between 60)\nnote: as a carousel\nbent-over row [heavy dumbbells]\nkettlebell swing [heavy kettlebell]\nplank").Plan));
+        var stock = StockLine.Read("4 dumbbells, 5 kettlebells").Lines;
+        var demand = KitDemands.Of(timeline, 12, stock).Single(d => d.Item == "dumbbells");
+        var ways = KitWaysOut.For(timeline, demand, 12, stock);
+        var stoodIn = ways.Single(w => w.Kind == "Stand-in");
+        Assert.Equal(("kettlebell", 3), (stoodIn.Others.SingleOrDefault()?.Item, stoodIn.Others.SingleOrDefault()?.Short));
+        Assert.Equal(ways.OrderBy(w => w.Needed > 4).ThenBy(w => w.Others.Sum(o => o.Short)).Select(w => w.Kind), ways.Select(w => w.Kind));
     }
 }

@@ -16,7 +16,13 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 namespace JollySet.Web.Pages.Kit;
 
 /// <summary>One thing that is needed, with the ways out where there is too little.</summary>
-public sealed record DemandView(string Item, string Size, string What, int Needed, string There, int Short, string For, ImmutableArray<KitWayOut> Ways);
+public sealed record DemandView(string Item, string Size, string What, int Needed, string There, int Short, string For, ImmutableArray<WayOutView> Ways);
+
+/// <summary>One way out of a shortage, with the class as it would be.</summary>
+/// <param name="But">What else would be short then; empty where nothing.</param>
+/// <param name="Lines">The blocks that would hang otherwise.</param>
+/// <param name="InUse">When the thing would be in use; empty where it would not.</param>
+public sealed record WayOutView(string Kind, string Says, int Needed, string But, TwoLines Lines, string InUse);
 
 /// <summary>What a class needs for a headcount, what the room has, and what to lay out.</summary>
 public sealed class KitModel(ClassBook shelf, ClassTimelines timelines, VenuesBook venues) : PageModel
@@ -82,7 +88,7 @@ public sealed class KitModel(ClassBook shelf, ClassTimelines timelines, VenuesBo
         Stock = KitText.Of(stock);
         var demands = KitDemands.Of(timeline, People, stock);
         var needs = KitNeeds.Of(timeline);
-        Demands = [.. demands.Select(d => new DemandView(d.Item, d.Size, Say.Capital(Masses.Told(d.What, timeline.Rules)), d.Needed, d.There is { } there ? $"{there}" : "not counted", d.Short, Used(timeline, d), [.. KitWaysOut.For(timeline, d, People, stock).Select(w => w with { Says = Masses.Told(w.Says, timeline.Rules) })]))];
+        Demands = [.. demands.Select(d => new DemandView(d.Item, d.Size, Say.Capital(Masses.Told(d.What, timeline.Rules)), d.Needed, d.There is { } there ? $"{there}" : "not counted", d.Short, Used(timeline, d), [.. KitWaysOut.For(timeline, d, People, stock).Select(w => Seen(timeline, w))]))];
         Drawing = demands.IsEmpty ? "" : KitSvg.Of(timeline, demands);
         LayOut = needs;
         Unused = [.. brief.Kit.Where(k => StockLine.Of(k).Item is var item && KitList.Known.Contains(item) && !demands.Any(d => d.Item == item))];
@@ -90,6 +96,14 @@ public sealed class KitModel(ClassBook shelf, ClassTimelines timelines, VenuesBo
         Changes = KitDemands.WeightChanges(timeline);
         return Page();
     }
+
+    private static WayOutView Seen(Timeline timeline, KitWayOut way) => new(
+        way.Kind,
+        Masses.Told(way.Says, timeline.Rules),
+        way.Needed,
+        way.Others.IsEmpty ? "" : $"then short: {Say.List([.. way.Others.Select(o => $"{o.Short} {Masses.Told(o.What, timeline.Rules)}")])}",
+        TwoLines.Of(timeline, way.Then),
+        way.After is { } after ? KitSvg.Of(way.Then, [after]) : "");
 
     private static string Used(Timeline timeline, KitDemand demand) =>
         string.Join(", ", demand.Spells.Select(s => Facts.NameOf(timeline.Blocks[s.Block].Stations[Math.Max(0, s.Station - 1)].Doing)).Distinct().Take(4));

@@ -1,5 +1,6 @@
 using System.Text.Json;
 using JollySet.Core.Keeping;
+using JollySet.Core.Kit;
 using JollySet.Core.Moves;
 using JollySet.Core.Plans;
 using JollySet.Core.Teaching;
@@ -126,6 +127,26 @@ public sealed class SessionBook(Storage storage, MovesBook moves, TimeProvider t
         using var db = storage.Open();
         return [.. db.FollowNotes.AsNoTracking().Where(n => n.SessionId == id).OrderBy(n => n.Nickname).ThenBy(n => n.Set).AsEnumerable().Select(n => (n.Nickname, n.Set, n.Reps, n.Kilograms))];
     }
+
+    /// <summary>The weights noted in the classes taught last in which any were, in the order of classes and sets.</summary>
+    public IReadOnlyList<NotedLoad> LoadsNoted()
+    {
+        using var db = storage.Open();
+        var rows = db.Sessions.AsNoTracking().Where(s => db.FollowNotes.Any(n => n.SessionId == s.Id && n.Kilograms > 0)).OrderByDescending(s => s.At).Take(MostLookedBack).ToList();
+        var noted = new List<NotedLoad>();
+        foreach (var row in rows.OrderBy(r => r.At))
+        {
+            if (TimelineOf(row) is not { } timeline)
+                continue;
+            foreach (var note in db.FollowNotes.AsNoTracking().Where(n => n.SessionId == row.Id && n.Kilograms > 0).OrderBy(n => n.Set).Take(MostNotes).AsEnumerable())
+                if (note.Set < timeline.Sets.Length)
+                    noted.Add(new NotedLoad(timeline.Library.NameOf(timeline.Sets[note.Set].Facts.Name), $"{row.Id} {note.Nickname}", row.At, note.Kilograms!.Value));
+        }
+
+        return noted;
+    }
+
+    private const int MostLookedBack = 12;
 
     /// <summary>What the instructor wrote down afterwards: a note, and what happened at a stop.</summary>
     public (string Note, string Incident)? Written(Guid id)

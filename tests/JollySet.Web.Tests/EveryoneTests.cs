@@ -144,6 +144,23 @@ public sealed class EveryoneTests : IDisposable
     }
 
     [Fact]
+    public async Task What_people_noted_that_they_used_is_beside_the_guess_without_their_names()
+    {
+        Assert.DoesNotContain("used before", (await app.Get($"/loads/{Tens}")).Body!.TextContent, StringComparison.Ordinal);
+        var session = app.Sessions.Open(app.Demo("Too Few Tens"), Core.Plans.Studio.Shipped);
+        var sets = app.Sessions.Get(session)!.Timeline.Sets;
+        var squat = sets.IndexOf(sets.First(s => s.Facts.Name == "goblet squat"));
+        app.Sessions.Note(session, "Wren", squat, 12, 6.25m);
+        app.Sessions.Note(session, "Una", squat, 12, 11);
+        app.Sessions.Note(session, "Una", squat + 1, 12, null);
+        var page = await app.Get($"/loads/{Tens}");
+        var row = page.QuerySelectorAll("tbody tr").Single(r => r.QuerySelector("th")!.TextContent == "Goblet squat");
+        Assert.StartsWith("6.25 kg to 11 kg, 6.25 kg in the middle (noted 2 times", row.QuerySelectorAll("td")[^1].TextContent, StringComparison.Ordinal);
+        Assert.Contains(page.QuerySelectorAll("p"), p => p.TextContent.StartsWith("Sizes to set out", StringComparison.Ordinal) && p.TextContent.Contains("6.25 kg", StringComparison.Ordinal));
+        Assert.DoesNotContain("Wren", page.Body!.TextContent, StringComparison.Ordinal);
+    }
+
+    [Fact]
     public async Task What_is_named_for_a_need_nobody_knows_is_shown_in_the_net()
     {
         var squall = app.Demo("Squall, no repeats");

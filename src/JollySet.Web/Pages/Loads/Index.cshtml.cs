@@ -12,11 +12,11 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 
 namespace JollySet.Web.Pages.Loads;
 
-/// <summary>One move with a guess for each track.</summary>
-public sealed record LoadRow(string Move, string Reps, ImmutableArray<string> Guesses);
+/// <summary>One move with a guess for each track, and what people used for it before; empty where nobody noted any.</summary>
+public sealed record LoadRow(string Move, string Reps, ImmutableArray<string> Guesses, string Before);
 
 /// <summary>Sizes to bring: a first guess for every loaded move from one strength that was tried.</summary>
-public sealed class LoadsModel(ClassBook shelf, ClassTimelines timelines, VenuesBook venues) : PageModel
+public sealed class LoadsModel(ClassBook shelf, ClassTimelines timelines, VenuesBook venues, SessionBook sessions) : PageModel
 {
     /// <summary>The class's head.</summary>
     public ClassHead Head { get; private set; } = null!;
@@ -36,7 +36,10 @@ public sealed class LoadsModel(ClassBook shelf, ClassTimelines timelines, Venues
     /// <summary>The moves down, heaviest first.</summary>
     public ImmutableArray<LoadRow> Rows { get; private set; } = [];
 
-    /// <summary>Sizes to set out, lightest first.</summary>
+    /// <summary>Whether any of them was used before with a weight that was noted.</summary>
+    public bool HasBefore { get; private set; }
+
+    /// <summary>Sizes to set out, lightest first: those guessed at, and those used before.</summary>
     public ImmutableArray<string> Bring { get; private set; } = [];
 
     /// <summary>Shows it.</summary>
@@ -57,10 +60,17 @@ public sealed class LoadsModel(ClassBook shelf, ClassTimelines timelines, Venues
         var people = Core.Options.Tracks.Of(kept.Plan.Brief).Where(t => t.Needs.IsEmpty).ToList();
         var guesses = people.Select(t => LoadGuide.Of(timeline, Masses.Kilograms(mass, timeline.Rules), count, Factor(timeline.Rules, t.Person), stock).ToDictionary(g => g.Move)).ToList();
         Tracks = [.. people.Select(t => t.Name)];
-        Rows = [.. guesses[0].Values.Select(g => new LoadRow(Say.Capital(g.Move), $"{g.Reps}", [.. guesses.Select(all => Said(all[g.Move], timeline.Rules))]))];
-        Bring = [.. guesses.SelectMany(g => g.Values).Select(g => g.Nearest ?? g.Kilograms).Distinct().Order().Select(k => Masses.Said(k, timeline.Rules))];
+        var before = UsedBefore.Of(sessions.LoadsNoted());
+        UsedBefore? Before(LoadGuess guess) => before.GetValueOrDefault(timeline.Library.NameOf(guess.Move));
+        Rows = [.. guesses[0].Values.Select(g => new LoadRow(Say.Capital(g.Move), $"{g.Reps}", [.. guesses.Select(all => Said(all[g.Move], timeline.Rules))], Before(g) is { } used ? Told(used, timeline.Rules) : ""))];
+        HasBefore = Rows.Any(r => r.Before.Length > 0);
+        var used = guesses[0].Values.Select(Before).OfType<UsedBefore>().SelectMany(b => new[] { b.Least, b.Middle, b.Most });
+        Bring = [.. guesses.SelectMany(g => g.Values).Select(g => g.Nearest ?? g.Kilograms).Concat(used).Distinct().Order().Select(k => Masses.Said(k, timeline.Rules))];
         return Page();
     }
+
+    private static string Told(UsedBefore used, HouseRules rules) =>
+        $"{(used.Least == used.Most ? Masses.Said(used.Least, rules) : $"{Masses.Said(used.Least, rules)} to {Masses.Said(used.Most, rules)}, {Masses.Said(used.Middle, rules)} in the middle")} (noted {(used.Times == 1 ? "once" : $"{used.Times} times")}, last {used.Last.ToLocalTime().ToString("d MMMM yyyy", CultureInfo.InvariantCulture)})";
 
     private static decimal Factor(HouseRules rules, Person person) => person switch { Person.Newcomer => rules.EffortCapacityNewcomer, Person.Strong => rules.EffortCapacityStrong, _ => rules.EffortCapacityRegular };
 

@@ -220,6 +220,25 @@ public sealed class SessionEventRow : IOfStudio
     public int? Value { get; set; }
 }
 
+/// <summary>Where the stations of a carousel stand in the room.</summary>
+public sealed class FloorRow : IOfStudio
+{
+    /// <summary>Row number.</summary>
+    public int Id { get; set; }
+
+    /// <inheritdoc/>
+    public int StudioId { get; set; }
+
+    /// <summary>The class.</summary>
+    public Guid ClassId { get; set; }
+
+    /// <summary>The number of its block.</summary>
+    public int Block { get; set; }
+
+    /// <summary>By place in the ring, as JSON.</summary>
+    public required string Places { get; set; }
+}
+
 /// <summary>A place where classes are taught, with what it has.</summary>
 public sealed class VenueRow : IOfStudio
 {

@@ -32,6 +32,9 @@ public sealed class JollySetDb(DbContextOptions<JollySetDb> options) : DbContext
     /// <summary>Places where classes are taught.</summary>
     public DbSet<VenueRow> Venues => Set<VenueRow>();
 
+    /// <summary>Where the stations of carousels stand.</summary>
+    public DbSet<FloorRow> Floors => Set<FloorRow>();
+
     /// <summary>The instructor's own words.</summary>
     public DbSet<VoiceRow> Voices => Set<VoiceRow>();
 
@@ -81,6 +84,12 @@ public sealed class JollySetDb(DbContextOptions<JollySetDb> options) : DbContext
             e.HasQueryFilter(v => v.StudioId == StudioId);
             e.HasIndex(v => new { v.StudioId, v.Name }).IsUnique();
             e.HasOne<StudioRow>().WithMany().HasForeignKey(v => v.StudioId);
+        });
+        modelBuilder.Entity<FloorRow>(e =>
+        {
+            e.HasQueryFilter(f => f.StudioId == StudioId);
+            e.HasIndex(f => new { f.ClassId, f.Block }).IsUnique();
+            e.HasOne<StudioRow>().WithMany().HasForeignKey(f => f.StudioId);
         });
         modelBuilder.Entity<SessionRow>(e =>
         {

@@ -33,6 +33,7 @@ public static class Setup
         services.AddSingleton<MovesBook>();
         services.AddSingleton<RulesBook>();
         services.AddSingleton<VenuesBook>();
+        services.AddSingleton<FloorBook>();
         services.AddSingleton<VoiceBook>();
         services.AddSingleton<SessionBook>();
         services.AddSingleton<ClassTimelines>();

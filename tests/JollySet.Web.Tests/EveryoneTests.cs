@@ -113,6 +113,12 @@ public sealed class EveryoneTests : IDisposable
         await app.Submit(page.QuerySelector("main form[method=post][action^='/plan'] button[value=shows]")!.Closest("form")!, ("do", "shows"));
         Assert.Equal("planned who shows what", app.Shelf.Get(Tens)!.LastChange);
         Assert.All(app.Shelf.Get(Tens)!.Plan.Blocks.SelectMany(b => b.Stations).Where(s => s.Doing is Core.Plans.OneMove { Name: "goblet squat" }), s => Assert.Equal("1 base, 2 for knees", s.Shows));
+        // It is there again without being asked for, and goes when it is no more.
+        var again = await app.Get($"/showing/{Tens}");
+        Assert.Equal(["knees"], again.QuerySelectorAll("input[name=second][checked]").Select(i => i.GetAttribute("value")));
+        Assert.Contains("The class has this plan.", again.Body!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("demonstrator 2: spared knees", app.Shelf.Get(Tens)!.Plan.Brief.Notes);
+        Assert.DoesNotContain("The class has this plan.", (await app.Get($"/showing/{Tens}?count=2")).Body!.TextContent, StringComparison.Ordinal);
         Assert.Contains("shows: 1 base", (await app.Get($"/print/{Tens}")).Body!.TextContent, StringComparison.Ordinal);
     }
 
@@ -129,6 +135,23 @@ public sealed class EveryoneTests : IDisposable
         Assert.Equal(ring, app.Shelf.Get(id)!.Plan.Find("A: Bollards")!.Stations.Select(s => Core.Timing.Facts.NameOf(s.Doing).ToLowerInvariant()));
         foreach (var (query, says) in new[] { ("people=9&groups=12", "12 groups of 9"), ("people=0", "From 1 to 400"), ("people=x", "whole numbers"), ("people=40&groups=11", "11 groups on 10") })
             Assert.Contains(says, (await app.Get($"/carousel/{id}?{query}")).QuerySelector("#why")!.TextContent, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task Where_stations_stand_is_kept_with_the_class_and_odd_places_are_refused()
+    {
+        var id = app.Demo("Ten Bollards").Id;
+        var form = (await app.Get($"/carousel/{id}")).QuerySelector("#floor-form")!;
+        Assert.Equal(HttpStatusCode.NoContent, (await app.Submit(form, ("places", """{"3":{"x":200,"y":300},"4":{"x":-9000,"y":1e300},"99":{"x":1,"y":1}}"""))).StatusCode);
+        var pitches = (await app.Get($"/carousel/{id}")).QuerySelectorAll(".pitch");
+        Assert.Equal(("200", "300"), (pitches[3].GetAttribute("data-now-x"), pitches[3].GetAttribute("data-now-y")));
+        Assert.Equal(("70", "520"), (pitches[4].GetAttribute("data-now-x"), pitches[4].GetAttribute("data-now-y")));
+        Assert.Equal("translate(0 0)", pitches[0].GetAttribute("transform"));
+        foreach (var odd in new[] { "", "null", "[]", "{", """{"x":1}""", """{"-1":{"x":1,"y":1}}""", """{"1":{"x":"NaN","y":1}}""", $"{{{string.Join(',', Enumerable.Range(0, 500).Select(i => $"\"{i}\":{{\"x\":1,\"y\":1}}"))}}}" })
+            Assert.Equal(HttpStatusCode.UnprocessableEntity, (await app.Submit(form, ("places", odd))).StatusCode);
+        Assert.Equal(HttpStatusCode.NotFound, (await app.Submit(form, ("block", "999"), ("places", "{}"))).StatusCode);
+        Assert.Equal(HttpStatusCode.NoContent, (await app.Submit(form, ("places", "{}"))).StatusCode);
+        Assert.All((await app.Get($"/carousel/{id}")).QuerySelectorAll(".pitch"), p => Assert.Equal("translate(0 0)", p.GetAttribute("transform")));
     }
 
     [Fact]

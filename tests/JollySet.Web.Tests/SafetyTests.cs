@@ -88,7 +88,7 @@ public sealed partial class SafetyTests : IDisposable
         var storage = new Storage(folder);
         storage.Migrate();
         using (var db = storage.Open())
-            Microsoft.EntityFrameworkCore.RelationalDatabaseFacadeExtensions.ExecuteSqlRaw(db.Database, "DROP TABLE Venues; DROP TABLE Voices; DROP TABLE FollowNotes; DROP TABLE OwnMoves; DROP TABLE HouseRules; DROP TABLE SessionEvents; DROP TABLE Sessions; DROP TABLE Revisions; DROP TABLE Classes; DROP TABLE Studios; DELETE FROM __EFMigrationsHistory; INSERT INTO __EFMigrationsHistory VALUES ('20000101000000_Before', '10.0.0');");
+            Microsoft.EntityFrameworkCore.RelationalDatabaseFacadeExtensions.ExecuteSqlRaw(db.Database, "DROP TABLE Floors; DROP TABLE Venues; DROP TABLE Voices; DROP TABLE FollowNotes; DROP TABLE OwnMoves; DROP TABLE HouseRules; DROP TABLE SessionEvents; DROP TABLE Sessions; DROP TABLE Revisions; DROP TABLE Classes; DROP TABLE Studios; DELETE FROM __EFMigrationsHistory; INSERT INTO __EFMigrationsHistory VALUES ('20000101000000_Before', '10.0.0');");
         storage.Migrate();
         Assert.Single(Directory.GetFiles(folder, "jolly-before-*.db"));
         storage.Dispose();

@@ -22,7 +22,7 @@ test("a crossing of the net is pressed, a way named for it, and the net closed",
   await expect(page.locator("#net-title")).toHaveText("Everyone has a way at every station");
 });
 
-test("a floor is laid out by hand and by keys, and stays so on this device", async ({ page }) => {
+test("a floor is laid out by hand and by keys, and stays so, on another device too", async ({ page, browser }) => {
   await page.goto((await demo(page, "Ten Bollards")).replace("plan", "carousel"));
   const pitch = page.locator(".pitch").nth(3);
   const box = await pitch.boundingBox();
@@ -36,6 +36,11 @@ test("a floor is laid out by hand and by keys, and stays so on this device", asy
   const place = await pitch.getAttribute("transform");
   await page.reload();
   await expect(pitch).toHaveAttribute("transform", place);
+  const other = await (await browser.newContext()).newPage();
+  await expect(async () => {
+    await other.goto(page.url());
+    await expect(other.locator(".pitch").nth(3)).toHaveAttribute("transform", place, { timeout: 1000 });
+  }).toPass();
   await page.getByRole("button", { name: "As it was drawn" }).click();
   await expect(pitch).toHaveAttribute("transform", "translate(0 0)");
 });

@@ -41,7 +41,7 @@ public static class Net
         .. from row in Of(timeline, needs)
            from crossing in row.Crossings
            where crossing.Cover.Kind == CoverKind.Open
-           let way = RoundWays.For(timeline, row.Line, crossing.Need).FirstOrDefault(w => w.IsSafe)
+           let way = RoundWays.For(timeline, row.Line, crossing.Need, needs).FirstOrDefault(w => w.IsSafe)
            where way is not null
            select (row, crossing.Need, way),
     ];

@@ -22,8 +22,9 @@ public static class RoundWays
     private const int Offered = 3;
     private const double LeastKept = 0.34;
 
-    /// <summary>Ways round a need, best first; none where the need is not one that a way goes round, or nothing is troubled.</summary>
-    public static ImmutableArray<RoundWay> For(Timeline timeline, Station line, string need)
+    /// <summary>Ways round a need, best first; none where the need is not one that a way goes round, or nothing is troubled. Where more needs are troubled there, a way that is safe and spares them all comes first: who has two of them does one thing.</summary>
+    /// <param name="needs">All that are looked at; the class's own where none are named.</param>
+    public static ImmutableArray<RoundWay> For(Timeline timeline, Station line, string need, IReadOnlyCollection<string>? needs = null)
     {
         var facts = timeline.Facts;
         if (Needs.KindOf(need) != NeedKind.Way || line.Doing.MoveNames().Select(facts.MoveOf).FirstOrDefault(m => m?.Troubles(need) == true) is not { } move)
@@ -31,7 +32,16 @@ public static class RoundWays
         var library = StationFor.WayOf(move.Around[Needs.Named(need)]);
         var named = line.Options.Where(o => o.Kind != OptionKind.Harder).Select(o => o.Way).Where(w => w is not WordsWay);
         var others = timeline.Library.All.Where(m => !m.Troubles(need) && Family(m, move)).Select(m => (Way)new MoveWay(m.Name));
-        return Best(timeline, line, move, [library, .. named], others, w => Proven.Spares(w, need, move, facts));
+        IReadOnlyCollection<string> looked = needs ?? timeline.Plan.Brief.Needs;
+        bool Spares(Way way, string which) => Proven.Spares(way, which, move, facts);
+        var more = looked.Where(n => Needs.Named(n) != Needs.Named(need) && Needs.KindOf(n) == NeedKind.Way && move.Troubles(n)).Distinct().ToList();
+        var best = Best(timeline, line, move, [library, .. named], others, w => Spares(w, need), looked);
+        if (more.Count == 0)
+            return best;
+        // Words say nothing of a need they were not written for.
+        bool All(Way way) => Spares(way, need) && more.TrueForAll(n => way is WordsWay ? StationFor.WayOf(move.Around[Needs.Named(n)]) == way : Spares(way, n));
+        var forAll = Best(timeline, line, move, [library, .. named], others, All, looked).Where(w => w.IsSafe).Select(w => w with { Says = [.. w.Says, $"for {Say.List(more)} too"] });
+        return [.. forAll.Concat(best).DistinctBy(w => w.Way).Take(Offered)];
     }
 
     /// <summary>Easier or harder ways: the library's own first, then the neighbours on the move's ladder.</summary>
@@ -41,14 +51,14 @@ public static class RoundWays
             return [];
         var isEasier = kind == OptionKind.Easier;
         var ladder = timeline.Library.All.Where(m => m.Pattern == move.Pattern && (isEasier ? m.Tags.Rung < move.Tags.Rung : m.Tags.Rung > move.Tags.Rung) && Math.Abs(m.Tags.Rung - move.Tags.Rung) <= 3).Select(m => (Way)new MoveWay(m.Name));
-        return Best(timeline, line, move, [StationFor.WayOf(isEasier ? move.Easier : move.Harder)], ladder, _ => true);
+        return Best(timeline, line, move, [StationFor.WayOf(isEasier ? move.Easier : move.Harder)], ladder, _ => true, timeline.Plan.Brief.Needs);
     }
 
-    private static ImmutableArray<RoundWay> Best(Timeline timeline, Station line, Move move, IEnumerable<Way?> first, IEnumerable<Way> others, Func<Way, bool> fits)
+    private static ImmutableArray<RoundWay> Best(Timeline timeline, Station line, Move move, IEnumerable<Way?> first, IEnumerable<Way> others, Func<Way, bool> fits, IReadOnlyCollection<string> needs)
     {
         var brief = timeline.Plan.Brief;
         var own = first.OfType<Way>().Distinct().Where(fits).Select(w => Weighed(timeline, line, move, w));
-        var looked = others.OfType<MoveWay>().Where(w => timeline.Library.Find(w.Move) is { } m && m.Name != move.Name && Suitable.HasKit(brief, m) && m.Impact <= Larger(move.Impact, Impact.Low) && !brief.Needs.Any(n => m.Troubles(n) && !move.Troubles(n)))
+        var looked = others.OfType<MoveWay>().Where(w => timeline.Library.Find(w.Move) is { } m && m.Name != move.Name && fits(w) && Suitable.HasKit(brief, m) && m.Impact <= Larger(move.Impact, Impact.Low) && !needs.Any(n => m.Troubles(n) && !move.Troubles(n)))
             .Select(w => (Way: w, Move: timeline.Library.Find(w.Move)!))
             .Select(w => (w.Way, w.Move, Kept: Muscles.Kept(move, w.Move)))
             .Where(w => w.Kept >= LeastKept)

@@ -17,7 +17,8 @@ public sealed record Showing(Block Block, int Number, Station Line, ImmutableArr
 /// <summary>Who shows what through a class, shared fairly.</summary>
 /// <param name="Minutes">Of the work as planned, for each demonstrator.</param>
 /// <param name="HardMinutes">The same, weighed by load.</param>
-public sealed record ShowPlan(ImmutableArray<Showing> Stations, ImmutableArray<decimal> Minutes, ImmutableArray<decimal> HardMinutes)
+/// <param name="Needs">For each what they must be spared.</param>
+public sealed record ShowPlan(ImmutableArray<Showing> Stations, ImmutableArray<decimal> Minutes, ImmutableArray<decimal> HardMinutes, ImmutableArray<ImmutableArray<string>> Needs)
 {
     private const string Base = "base";
     private const int StepsAMinute = 12;
@@ -35,11 +36,11 @@ public sealed record ShowPlan(ImmutableArray<Showing> Stations, ImmutableArray<d
         decimal More((Block Block, int Index, Station Line, int Number) l, int i, int other) => Shows(l.Line, needs[other], false, able[i][other], timeline.Facts) == Base ? 0 : Hard(l);
         var shown = needs.Length == 1 ? [.. able.Select(a => a[0] ? 0 : -1)] : Parted(lines.Select((l, i) => (More(l, i, 1), More(l, i, 0))).ToList(), able);
         var stations = lines.Select((l, i) => new Showing(l.Block, l.Number, l.Line, [.. needs.Select((n, who) => Shows(l.Line, n, shown[i] == who, able[i][who], timeline.Facts))], Seconds(l), Hard(l))).ToImmutableArray();
-        return new ShowPlan(stations, [.. needs.Select((_, who) => Sum(stations, who, s => s.Seconds))], [.. needs.Select((_, who) => Sum(stations, who, s => s.Hard))]);
+        return new ShowPlan(stations, [.. needs.Select((_, who) => Sum(stations, who, s => s.Seconds))], [.. needs.Select((_, who) => Sum(stations, who, s => s.Hard))], needs);
     }
 
     /// <summary>Writes it into the class.</summary>
-    public PlanEdit Edit => new PlanShows([.. Stations.Select(s => (s.Line.Id, s.Text))]);
+    public PlanEdit Edit => new PlanShows([.. Stations.Select(s => (s.Line.Id, s.Text))], Needs);
 
     private static decimal Sum(ImmutableArray<Showing> stations, int who, Func<Showing, decimal> what) => Math.Round(stations.Where(s => s.Shows[who] == Base).Sum(what) / 60, 1);
 
@@ -94,8 +95,8 @@ public sealed record ShowPlan(ImmutableArray<Showing> Stations, ImmutableArray<d
     private static decimal Heaviness(LoadLevel? level) => level switch { LoadLevel.Heavy => 1, LoadLevel.Moderate => 0.6m, LoadLevel.Light => 0.3m, _ => 0 };
 }
 
-/// <summary>Writes who shows what; an empty text takes it out.</summary>
-public sealed record PlanShows(ImmutableArray<(int Station, string Text)> Shows) : PlanEdit
+/// <summary>Writes who shows what, and what they must be spared themselves; an empty text takes it out.</summary>
+public sealed record PlanShows(ImmutableArray<(int Station, string Text)> Shows, ImmutableArray<ImmutableArray<string>> Needs) : PlanEdit
 {
     /// <inheritdoc/>
     public override string Summary(ClassPlan plan) => "planned who shows what";
@@ -104,7 +105,7 @@ public sealed record PlanShows(ImmutableArray<(int Station, string Text)> Shows)
     protected override EditResult Change(ClassPlan plan)
     {
         var texts = Shows.ToDictionary(s => s.Station, s => s.Text);
-        return EditResult.Of(plan with { Blocks = [.. plan.Blocks.Select(b => b with { Stations = [.. b.Stations.Select(s => texts.TryGetValue(s.Id, out var text) ? s with { Shows = text.Length == 0 ? null : text } : s)] })] });
+        return EditResult.Of(ShowNeeds.Noted(plan, Needs) with { Blocks = [.. plan.Blocks.Select(b => b with { Stations = [.. b.Stations.Select(s => texts.TryGetValue(s.Id, out var text) ? s with { Shows = text.Length == 0 ? null : text } : s)] })] });
     }
 }
 

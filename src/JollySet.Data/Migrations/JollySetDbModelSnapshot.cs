@@ -51,6 +51,35 @@ namespace JollySet.Data.Migrations
                     b.ToTable("Classes");
                 });
 
+            modelBuilder.Entity("JollySet.Data.FloorRow", b =>
+                {
+                    b.Property<int>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Block")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<Guid>("ClassId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Places")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("StudioId")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("StudioId");
+
+                    b.HasIndex("ClassId", "Block")
+                        .IsUnique();
+
+                    b.ToTable("Floors");
+                });
+
             modelBuilder.Entity("JollySet.Data.FollowNoteRow", b =>
                 {
                     b.Property<int>("Id")
@@ -368,6 +397,15 @@ namespace JollySet.Data.Migrations
                 });
 
             modelBuilder.Entity("JollySet.Data.ClassRow", b =>
+                {
+                    b.HasOne("JollySet.Data.StudioRow", null)
+                        .WithMany()
+                        .HasForeignKey("StudioId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("JollySet.Data.FloorRow", b =>
                 {
                     b.HasOne("JollySet.Data.StudioRow", null)
                         .WithMany()

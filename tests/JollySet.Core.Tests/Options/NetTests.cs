@@ -58,6 +58,41 @@ public class NetTests
     });
 
     [Fact]
+    public void Where_one_way_spares_all_that_is_troubled_it_comes_first() => Gen.Select(Gen.Int[0, MoveLibrary.Shipped.All.Length - 1], Gen.OneOf(Needs.Ways.ToArray()).Array[2, 4]).Sample((at, wishes) =>
+    {
+        var move = MoveLibrary.Shipped.All.ElementAt(at);
+        var needs = wishes.Distinct().Where(move.Troubles).ToList();
+        if (needs.Count < 2)
+            return;
+        var timeline = TimelineBuilder.Build(ClassOf(Station.Of(move.Name)));
+        var ways = RoundWays.For(timeline, timeline.Plan.Blocks[0].Stations[0], needs[0], needs);
+        decimal Whole(Move m) => m.Muscles.Sum(x => x.Share);
+        decimal Shared(Move m) => move.Muscles.Sum(x => Math.Min(x.Share, m.Muscles.FirstOrDefault(y => y.Muscle == x.Muscle).Share));
+        var one = MoveLibrary.Shipped.All.FirstOrDefault(m => m.Name != move.Name && m.Pattern == move.Pattern && m.Kit.IsEmpty && m.Impact <= Impact.Low && !needs.Exists(m.Troubles) && Whole(move) > 0 && Shared(m) >= Whole(move) / 2);
+        if (one is not null)
+            Assert.True(needs.TrueForAll(n => ways[0].Way is WordsWay words ? move.Around[Needs.Named(n)] == $"\"{words.Words}\"" : Proven.Spares(ways[0].Way, n, move, timeline.Facts)), $"{move.Name} for {string.Join(", ", needs)}: {Words.Of(ways[0].Way)}, and {one.Name} spares all");
+    });
+
+    [Fact]
+    public void Words_that_the_library_writes_for_each_of_the_needs_come_before_a_move_that_is_only_found()
+    {
+        var timeline = Of("wrists, no floor", "inchworm");
+        var ways = RoundWays.For(timeline, timeline.Plan.Blocks[0].Stations[0], "wrists");
+        Assert.IsType<WordsWay>(ways[0].Way);
+        Assert.Contains("for no floor too", ways[0].Says);
+    }
+
+    [Fact]
+    public void Who_has_two_needs_is_given_one_way_where_there_is_one()
+    {
+        var timeline = Of("wrists, no floor", "push-up", "bear hold");
+        var closed = TimelineBuilder.Build(Net.Close(timeline, timeline.Plan.Brief.Needs)!.Apply(timeline.Plan).Plan!);
+        var track = new Track(Audience.Regular, ["wrists", "no floor"]).Of(closed);
+        Assert.All(track.Changes, c => Assert.False(closed.Facts.MoveOf(c.Way) is { } m && (m.Troubles("wrists") || m.Troubles("no floor")), c.Way));
+        Assert.NotEmpty(track.Changes);
+    }
+
+    [Fact]
     public void Closing_what_is_safe_leaves_nothing_of_it_open_and_no_move_changed()
     {
         var timeline = Of("knees, wrists, no floor", "jump squat", "push-up", "plank", "Romanian deadlift");

@@ -1,3 +1,4 @@
+using System.Collections.Immutable;
 using CsCheck;
 using JollySet.Core.Moves;
 using JollySet.Core.Options;
@@ -74,4 +75,15 @@ public class ShowPlanTests
         var slow = Class("circuit, 2 rounds, work 40, rest 60");
         Assert.Equal(Length.Zero, OptionLine.Of(slow, slow.Plan.Blocks[0], 2).Missing);
     }
+
+    [Fact]
+    public void What_demonstrators_must_be_spared_is_kept_with_the_class_and_read_again() =>
+        Gen.Select(PlanGen.Plans, Gen.OneOf(Needs.Ways.ToArray()).Array[0, 4].Array[1, 2]).Sample((plan, wishes) =>
+        {
+            var needs = wishes.Select(w => w.Distinct().ToImmutableArray()).ToImmutableArray();
+            var noted = ShowNeeds.Noted(plan, needs);
+            Assert.Equal(needs.Select(n => string.Join('|', n)), ShowNeeds.Of(noted).Take(needs.Length).Select(n => string.Join('|', n)));
+            Assert.Equal(plan.Brief.Notes.AsEnumerable(), ShowNeeds.Noted(noted, [[]]).Brief.Notes);
+            Assert.Equal(ShowNeeds.Of(noted).Select(n => string.Join('|', n)), ShowNeeds.Of(JollySet.Core.Sheets.SheetReader.Read(JollySet.Core.Sheets.SheetWriter.Write(noted)).Plan!).Select(n => string.Join('|', n)));
+        });
 }

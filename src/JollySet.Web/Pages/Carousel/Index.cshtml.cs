@@ -18,9 +18,13 @@ namespace JollySet.Web.Pages.Carousel;
 public sealed record StationCard(int Place, string Name, string Does, ImmutableArray<(string For, string Way)> Ways, string Kit, string Begins, string Next, string Room);
 
 /// <summary>Groups on different stations: the ring, who begins where, the floor, a run of it, and a card for each station.</summary>
-public sealed class CarouselModel(ClassBook shelf, ClassTimelines timelines, VenuesBook venues, IRing ring) : PageModel
+public sealed class CarouselModel(ClassBook shelf, ClassTimelines timelines, VenuesBook venues, FloorBook floors, IRing ring) : PageModel
 {
     private const int MostThrownIn = 40;
+    private const int MostAtOnce = 2;
+
+    /// <summary>A ring is sought with all the machine has: few at once, the others wait their turn.</summary>
+    private static readonly SemaphoreSlim Turns = new(MostAtOnce);
 
     /// <summary>The class's head.</summary>
     public ClassHead Head { get; private set; } = null!;
@@ -64,7 +68,7 @@ public sealed class CarouselModel(ClassBook shelf, ClassTimelines timelines, Ven
     /// <summary>Shows it.</summary>
     /// <param name="late">How many come late, and from which slot on, from 1.</param>
     /// <param name="broken">At which station something breaks, by its place, and in which slot, from 1.</param>
-    public IActionResult OnGet(Guid id, string? block, string? people, string? groups, string? space, string? late, string? lateSlot, string? broken, string? brokenSlot)
+    public async Task<IActionResult> OnGet(Guid id, string? block, string? people, string? groups, string? space, string? late, string? lateSlot, string? broken, string? brokenSlot)
     {
         if (shelf.Get(id) is not { } kept)
             return NotFound();
@@ -85,10 +89,34 @@ public sealed class CarouselModel(ClassBook shelf, ClassTimelines timelines, Ven
         var stock = KitDemands.Stock(brief, venues.Of(brief)?.Stock ?? []);
         (Laid, Why) = Number(Asked.People) is not { } all || !Fits(Asked.Groups) || !Fits(Asked.Space)
             ? (null, "People, groups and how many fit are whole numbers.")
-            : CarouselLayout.Of(new CarouselRequest(timeline, Block, all, Number(Asked.Groups), stock, Number(Asked.Space)), ring, HttpContext.RequestAborted);
+            : await InTurn(new CarouselRequest(timeline, Block, all, Number(Asked.Groups), stock, Number(Asked.Space)));
         if (Laid is { } laid)
             Show(timeline, laid);
         return Page();
+    }
+
+    /// <summary>Keeps where the stations stand in the room.</summary>
+    public IActionResult OnPostFloor(Guid id, int block, string? places)
+    {
+        if (shelf.Get(id) is not { } kept || kept.Plan.FindBlock(block) is null)
+            return NotFound();
+        if (FloorPlaces.Read(places ?? "") is not { } read)
+            return new UnprocessableEntityResult();
+        floors.Keep(id, block, read);
+        return new NoContentResult();
+    }
+
+    private async Task<(Core.Carousels.Carousel? Laid, string? Why)> InTurn(CarouselRequest request)
+    {
+        await Turns.WaitAsync(HttpContext.RequestAborted);
+        try
+        {
+            return CarouselLayout.Of(request, ring, HttpContext.RequestAborted);
+        }
+        finally
+        {
+            Turns.Release();
+        }
     }
 
     private void Show(Timeline timeline, Core.Carousels.Carousel laid)
@@ -97,7 +125,7 @@ public sealed class CarouselModel(ClassBook shelf, ClassTimelines timelines, Ven
         var breaks = Number(Asked.Broken) is { } at && at >= 1 && at <= laid.Ring.Length ? [new Broken(at - 1, Slot(Asked.BrokenSlot, laid))] : Array.Empty<Broken>();
         Run = CarouselRun.Of(laid, lateComers, breaks);
         WaitingBefore = CarouselRun.Of(laid, [], []).Waiting;
-        Floor = FloorSvg.Of(timeline, laid);
+        Floor = FloorSvg.Of(timeline, laid, floors.Of(Head.Id, BlockId));
         Cards = [.. Enumerable.Range(0, laid.Ring.Length).Select(place => CardOf(timeline, laid, place))];
         var order = laid.Ring.Select(b => b.Number - 1).ToList();
         if (!order.SequenceEqual(Enumerable.Range(0, order.Count)))

@@ -121,13 +121,13 @@ public sealed class OptionsModel(ClassBook shelf, ClassTimelines timelines, Rule
         return new NetLine(row.Line.Id, row.Number, Say.Capital(row.Name), [Side(OptionKind.Easier, "easier"), Side(OptionKind.Harder, "harder"), .. row.Crossings.Select(Of)]);
     }
 
-    private static CrossingPanel? PanelOf(Timeline timeline, NetRow row, string part)
+    private CrossingPanel? PanelOf(Timeline timeline, NetRow row, string part)
     {
         var need = part.StartsWith("for ", StringComparison.Ordinal) ? part[4..] : null;
         if (need is null && part is not ("easier" or "harder"))
             return null;
         var kind = part == "harder" ? OptionKind.Harder : OptionKind.Easier;
-        var ways = need is null ? RoundWays.For(timeline, row.Line, kind) : RoundWays.For(timeline, row.Line, need);
+        var ways = need is null ? RoundWays.For(timeline, row.Line, kind) : RoundWays.For(timeline, row.Line, need, Needs);
         var named = need is null ? row.Named(kind) : row.Line.Options.FirstOrDefault(o => o.Kind == OptionKind.ForNeed && Core.Moves.Needs.Named(o.Need!) == Core.Moves.Needs.Named(need))?.Way;
         var crossing = row.Crossings.FirstOrDefault(c => c.Need == need);
         var says = crossing?.Cover.Kind switch

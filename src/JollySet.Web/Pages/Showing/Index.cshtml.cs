@@ -46,12 +46,13 @@ public sealed class ShowingModel(ClassBook shelf, ClassTimelines timelines) : Pa
         var timeline = timelines.Of(kept);
         Head = ClassHead.Of(kept, timeline, Totals.Of(timeline), Review.Of(timeline), "options");
         Revision = kept.Revision;
-        Count = Math.Clamp(count ?? kept.Plan.Brief.Demonstrators ?? 1, 1, 2);
-        Of = Asked(Count, first, second);
+        Count = Math.Clamp(count ?? kept.Plan.Brief.Demonstrators ?? 1, 1, ShowNeeds.Most);
+        var there = ShowNeeds.Of(kept.Plan);
+        Of = count is null ? [.. there.Take(Count)] : Asked(Count, first, second);
         var plan = ShowPlan.Of(timeline, Of);
         Rows = [.. plan.Stations.Select(s => RowOf(timeline, s))];
         Shares = [.. plan.Minutes.Zip(plan.HardMinutes)];
-        IsKept = plan.Stations.All(s => (s.Line.Shows ?? "") == s.Text);
+        IsKept = plan.Stations.All(s => (s.Line.Shows ?? "") == s.Text) && there.Select(n => string.Join(',', n)).SequenceEqual(Enumerable.Range(0, ShowNeeds.Most).Select(who => who < Count ? string.Join(',', Of[who]) : ""));
         return Page();
     }
 

@@ -1,12 +1,14 @@
-// The floor of a carousel: its stations are dragged, or moved by arrow keys, to where they stand in the room; the places stay on this device.
+// The floor of a carousel: its stations are dragged, or moved by arrow keys, to where they stand in the room; the server keeps the places, and this device until the server has them.
 const room = document.querySelector(".floor-room");
 const svg = room?.querySelector(".floor");
+const form = document.getElementById("floor-form");
 const STEP = 10;
 const EDGE = { x: 70, y: 40 };
 
 if (svg) start();
 
 function start() {
+  // What the server did not get the last time comes before what it has.
   const kept = read();
   for (const pitch of svg.querySelectorAll(".pitch")) {
     const place = kept[pitch.dataset.place];
@@ -14,11 +16,14 @@ function start() {
     pitch.addEventListener("pointerdown", (event) => drag(event, pitch));
     pitch.addEventListener("keydown", (event) => nudge(event, pitch));
   }
-  drawWays();
+  if (Object.keys(kept).length > 0) {
+    drawWays();
+    send();
+  }
   document.getElementById("floor-back").addEventListener("click", () => {
     for (const pitch of svg.querySelectorAll(".pitch")) put(pitch, Number(pitch.dataset.x), Number(pitch.dataset.y));
     drawWays();
-    keep();
+    keep({});
   });
   document.getElementById("print-cards").addEventListener("click", () => window.print());
 }
@@ -60,11 +65,13 @@ function placeOf(pitch) {
   return { x: Number(pitch.dataset.nowX ?? pitch.dataset.x), y: Number(pitch.dataset.nowY ?? pitch.dataset.y) };
 }
 
+const tenth = (number) => Math.round(number * 10) / 10;
+
 function put(pitch, x, y) {
   const { width, height } = svg.viewBox.baseVal;
-  const [nowX, nowY] = [Math.min(width - EDGE.x, Math.max(EDGE.x, x)), Math.min(height - EDGE.y, Math.max(EDGE.y, y))];
+  const [nowX, nowY] = [tenth(Math.min(width - EDGE.x, Math.max(EDGE.x, x))), tenth(Math.min(height - EDGE.y, Math.max(EDGE.y, y)))];
   Object.assign(pitch.dataset, { nowX, nowY });
-  pitch.setAttribute("transform", `translate(${nowX - Number(pitch.dataset.x)} ${nowY - Number(pitch.dataset.y)})`);
+  pitch.setAttribute("transform", `translate(${tenth(nowX - Number(pitch.dataset.x))} ${tenth(nowY - Number(pitch.dataset.y))})`);
 }
 
 /** The arrows follow what they lead from and to. */
@@ -82,19 +89,58 @@ function drawWays() {
   }
 }
 
+const name = () => `floor ${room.dataset.floor}`;
+
 function read() {
   try {
-    return JSON.parse(localStorage.getItem(`floor ${room.dataset.floor}`)) ?? {};
+    return JSON.parse(localStorage.getItem(name())) ?? {};
   } catch {
     return {};
   }
 }
 
-function keep() {
-  const places = Object.fromEntries([...svg.querySelectorAll(".pitch")].map((pitch) => [pitch.dataset.place, placeOf(pitch)]));
+/** Where every station stands, kept here at once and on the server as soon as it answers. */
+function keep(places = placesNow()) {
   try {
-    localStorage.setItem(`floor ${room.dataset.floor}`, JSON.stringify(places));
+    localStorage.setItem(name(), JSON.stringify(places));
   } catch {
-    // Storage that is blocked keeps nothing; the plan is still there.
+    // Storage that is blocked keeps nothing; the server does.
+  }
+  send(places);
+}
+
+function placesNow() {
+  return Object.fromEntries([...svg.querySelectorAll(".pitch")].map((pitch) => [pitch.dataset.place, placeOf(pitch)]));
+}
+
+let next = null;
+let isSending = false;
+
+/** One after the other, so that what is put last is kept last. */
+async function send(places = placesNow()) {
+  next = places;
+  if (isSending) return;
+  isSending = true;
+  let isKept = true;
+  while (next && isKept) {
+    form.elements.places.value = JSON.stringify(next);
+    next = null;
+    isKept = await fetch(form.action, { method: "POST", body: new URLSearchParams(new FormData(form)), keepalive: true }).then(
+      (answer) => answer.ok,
+      () => false,
+    );
+  }
+  isSending = false;
+  document.getElementById("floor-told").textContent = isKept
+    ? ""
+    : "The server did not answer: the places are kept on this device, and sent when the page is opened again.";
+  if (isKept) forget();
+}
+
+function forget() {
+  try {
+    localStorage.removeItem(name());
+  } catch {
+    // Storage that is blocked has nothing to forget.
   }
 }

@@ -62,6 +62,16 @@ public sealed class EveryoneTests : IDisposable
     }
 
     [Fact]
+    public async Task What_is_said_to_people_who_are_no_track_of_the_class_is_a_press_away()
+    {
+        var tracks = await app.Get($"/tracks/{Slack}?who=OlderAdults&needs=knees&needs=shoulders");
+        var words = await app.Get(tracks.QuerySelectorAll("#changes a").Single().GetAttribute("href")!);
+        Assert.Equal("as older adult with knees and shoulders", words.QuerySelector("#track option[selected]")!.TextContent);
+        Assert.Contains(words.QuerySelectorAll(".cues li"), li => li.TextContent.Contains("glute bridge", StringComparison.OrdinalIgnoreCase));
+        Assert.Equal("as planned", (await app.Get($"/words/{Slack}?who=Dragons&needs=fire")).QuerySelector("#track option[selected]")!.TextContent);
+    }
+
+    [Fact]
     public async Task A_way_out_of_a_shortage_is_seen_first_and_taken()
     {
         var page = await app.Get($"/kit/{Tens}");

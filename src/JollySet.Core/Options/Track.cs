@@ -13,6 +13,11 @@ public sealed record Track(Audience Who, ImmutableArray<string> Needs)
     /// <summary>In words: <c>newcomer with knees, wrists</c>.</summary>
     public string Name => WhoWords(Who) + (Needs.IsEmpty ? "" : $" with {Say.List(Needs)}");
 
+    /// <summary>The track that a page or a program asks for; null where nobody of that name comes to any class. Needs that are neither the class's own nor known are passed over.</summary>
+    /// <param name="own">The class's own needs, in its own words.</param>
+    public static Track? Picked(string? who, IEnumerable<string> needs, IEnumerable<string> own) =>
+        Enum.TryParse<Audience>(who, out var audience) && Enum.IsDefined(audience) ? new Track(audience, [.. needs.Intersect(own.Concat(Moves.Needs.Ways))]) : null;
+
     /// <summary>Whose effort it is reckoned by.</summary>
     public Person Person => Who switch { Audience.Regular => Person.Regular, Audience.Strong => Person.Strong, _ => Person.Newcomer };
 

@@ -52,7 +52,9 @@ public sealed class WordsModel(ClassBook shelf, ClassTimelines timelines, VoiceB
 
     /// <summary>Shows them.</summary>
     /// <param name="track">For which track's ways; 0 for the class as planned.</param>
-    public IActionResult OnGet(Guid id, int track = 0) => Fill(id, track, []) ? Page() : NotFound();
+    /// <param name="who">In place of it, people who are not among the class's own tracks.</param>
+    /// <param name="needs">What they must be spared.</param>
+    public IActionResult OnGet(Guid id, string? who, string[] needs, int track = 0) => Fill(id, track, [], who, needs) ? Page() : NotFound();
 
     /// <summary>Keeps the instructor's own phrases; where one cannot be said, none is kept and each tells why.</summary>
     public IActionResult OnPost(Guid id, string? usual)
@@ -106,14 +108,17 @@ public sealed class WordsModel(ClassBook shelf, ClassTimelines timelines, VoiceB
         return new WavResult(timeline, beats);
     }
 
-    private bool Fill(Guid id, int track, Dictionary<string, string> typed)
+    private bool Fill(Guid id, int track, Dictionary<string, string> typed, string? who = null, string[]? needs = null)
     {
         if (shelf.Get(id) is not { } kept)
             return false;
         var planned = timelines.Of(kept);
         Head = ClassHead.Of(kept, planned, Totals.Of(planned), Review.Of(planned), "words");
         var tracks = Core.Options.Tracks.Of(kept.Plan.Brief);
-        var shown = track > 0 && track <= tracks.Length ? track : 0;
+        var picked = Core.Options.Track.Picked(who, needs ?? [], kept.Plan.Brief.Needs);
+        if (picked is not null && tracks.All(t => t.Name != picked.Name))
+            tracks = tracks.Add(picked);
+        var shown = picked is not null ? tracks.Select(t => t.Name).ToList().IndexOf(picked.Name) + 1 : track > 0 && track <= tracks.Length ? track : 0;
         Tracks = [("as planned", 0, shown == 0), .. tracks.Select((t, i) => ("as " + t.Name, i + 1, i + 1 == shown))];
         var timeline = shown == 0 ? planned : tracks[shown - 1].Of(planned).Timeline;
         var sheet = CueSheet.Of(timeline, voices.Current());

@@ -60,6 +60,9 @@ public sealed class TracksModel(ClassBook shelf, ClassTimelines timelines) : Pag
     /// <summary>What it is laid beside, in words.</summary>
     public string BesideName { get; private set; } = "";
 
+    /// <summary>Where it stands what is said to them.</summary>
+    public string Words { get; private set; } = "";
+
     /// <summary>Crossings that are open for it.</summary>
     public int Open { get; private set; }
 
@@ -76,14 +79,15 @@ public sealed class TracksModel(ClassBook shelf, ClassTimelines timelines) : Pag
         var tracks = Core.Options.Tracks.Of(kept.Plan.Brief);
         var own = kept.Plan.Brief.Needs.Where(n => Needs.KindOf(n) == NeedKind.Way);
         ImmutableArray<string> all = [.. own.Concat(Needs.Ways).DistinctBy(Needs.Named)];
-        var picked = Picked(who, needs, all) ?? tracks[0];
-        var beside = Picked(and, andNeeds, all);
+        var picked = Track.Picked(who, needs, own) ?? tracks[0];
+        var beside = Track.Picked(and, andNeeds, own);
         var shown = picked.Of(timeline);
         var other = beside?.Of(timeline);
         Rows = [.. tracks.Append(picked).DistinctBy(t => t.Name).Select(t => RowOf(id, timeline, t.Name == picked.Name ? shown : t.Of(timeline), t.Name == picked.Name))];
         Pick = new TrackPick("", "The class as", $"{picked.Who}", picked.Needs, all);
         Beside = new TrackPick("and", "beside", beside is null ? "" : $"{beside.Who}", beside?.Needs ?? [], all);
         (Name, Changes, BesideName) = (Say.Capital(picked.Name), shown.Changes, beside?.Name ?? "as planned");
+        Words = $"/words/{id}?{Query(picked)}";
         Bunting = Drawn(shown);
         Uneven = [.. ClassBalance.Of(shown.Timeline).SeeSaws.Where(s => s.Tilt is Tilt.Leaning or Tilt.Tipped && !s.IsSoft && s.First != "left").OrderByDescending(s => s.Tilt).Select(SeeSawSvg.Words)];
         Effort = EffortSvg.Of(shown.Timeline, [shown.Effort]);
@@ -92,18 +96,14 @@ public sealed class TracksModel(ClassBook shelf, ClassTimelines timelines) : Pag
         return Page();
     }
 
-    private static Track? Picked(string? who, string[] needs, ImmutableArray<string> all) =>
-        Enum.TryParse<Audience>(who, out var audience) && Enum.IsDefined(audience) ? new Track(audience, [.. needs.Where(all.Contains).Distinct()]) : null;
-
     private static TrackRow RowOf(Guid id, Timeline planned, TrackClass track, bool isShown)
     {
         var (least, most) = track.Track.PeakRange(planned.Rules, planned.Plan.Brief.Goal);
         var peak = (decimal)track.Peak;
         var landings = track.Timeline.Sets.Where(s => s.Facts.Move?.Impact == Impact.High).Sum(s => s.Reps ?? 0);
-        var query = $"who={track.Track.Who}" + string.Concat(track.Track.Needs.Select(n => $"&needs={Uri.EscapeDataString(n)}"));
         return new TrackRow(
             Say.Capital(track.Track.Name),
-            $"/tracks/{id}?{query}",
+            $"/tracks/{id}?{Query(track.Track)}",
             track.Changes.Length,
             Say.Clock(track.Timeline.Likely),
             $"{peak:0.0}",
@@ -114,6 +114,8 @@ public sealed class TracksModel(ClassBook shelf, ClassTimelines timelines) : Pag
             string.Join(", ", KitNeeds.Kinds(track.Timeline).Except(KitNeeds.Kinds(planned))),
             isShown);
     }
+
+    private static string Query(Track track) => $"who={track.Who}" + string.Concat(track.Needs.Select(n => $"&needs={Uri.EscapeDataString(n)}"));
 
     private static string Drawn(TrackClass track)
     {

@@ -43,6 +43,7 @@ public static class KitDemands
     {
         var starts = timeline.Segments.Where(s => s.Kind == SegmentKind.Work).GroupBy(s => s.Set).ToDictionary(g => g.Key, g => (g.First().Start, g.Last().End));
         var atOnce = new Dictionary<(int Block, int Round, string Item, string Size), int>();
+        var ofRound = new Dictionary<(int Block, int Round), List<List<KitPiece>>>();
         var spells =
             from set in timeline.Sets.Select((set, index) => (set, index))
             where set.set.Station > 0 && starts.ContainsKey(set.index)
@@ -58,9 +59,11 @@ public static class KitDemands
             if (Shared.Of(block) is Sharing.None or Sharing.Pairs)
                 return use.Pieces * Shared.AtOnce(block, people);
             var key = (set.Block, set.Round, use.Item, use.Size);
-            if (!atOnce.TryGetValue(key, out var most))
-                atOnce[key] = most = Shared.InUse(block, people, [.. block.Stations.Select(s => Uses(timeline, block, s, set.Round).Where(u => (u.Item, u.Size) == (use.Item, use.Size)).Sum(u => u.Pieces))]);
-            return most;
+            if (atOnce.TryGetValue(key, out var most))
+                return most;
+            if (!ofRound.TryGetValue((set.Block, set.Round), out var each))
+                ofRound[(set.Block, set.Round)] = each = [.. block.Stations.Select(s => Uses(timeline, block, s, set.Round).ToList())];
+            return atOnce[key] = Shared.InUse(block, people, [.. each.Select(pieces => pieces.Where(u => (u.Item, u.Size) == (use.Item, use.Size)).Sum(u => u.Pieces))]);
         }
     }
 

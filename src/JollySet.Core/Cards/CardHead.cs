@@ -89,6 +89,8 @@ internal sealed partial class CardHead
                 var phrase = string.Join(' ', words[from..(from + length)]);
                 foreach (var region in length > 1 && !kitOnly ? BriefWords.Focus(phrase) : [])
                     Add("focus", region);
+                foreach (var who in length > 1 && !kitOnly ? BriefWords.Audience(phrase) : [])
+                    Add("audience", who);
                 if ((length > 1 || phrase.Length > 4) && !(from > 0 && words[from - 1].ToLowerInvariant() is "no" or "without") && BriefWords.Kit(phrase) is { } thing)
                     Add("kit", thing);
             }

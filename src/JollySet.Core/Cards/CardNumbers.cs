@@ -28,10 +28,16 @@ internal static partial class CardNumbers
         // A card in one breath: its sentences are its lines.
         if (filled.Count is 1 or 2 && lines[filled[^1]].Length > LongSentence)
             said[filled[^1]] = string.Join('\n', Breaths().Split(lines[filled[^1]]).Where(b => b.Trim().Length > 0));
-        if (filled.Count > 0 && !said.ContainsKey(filled[0]) && Sentences().Split(lines[filled[0]]) is { Length: > 1 } parts && parts.Skip(1).Any(p => HowItRuns().IsMatch(p)))
+        if (filled.Count > 1 && Closing(lines[filled[^1]]) is { } closing && !said.ContainsKey(filled[^1]))
+            said[filled[^1]] = closing;
+        if (filled.Count > 0 && !said.ContainsKey(filled[0]) && Sentences().Split(lines[filled[0]]) is { Length: > 1 } parts && parts.Skip(1).Any(p => HowItRuns().IsMatch(p) || Moves.BriefWords.Need(p) is not null || CardPhrases.PartsToCome().IsMatch(p.TrimEnd('.'))))
             said[filled[0]] = string.Join('\n', parts);
         return said;
     }
+
+    /// <summary>The sentences of a last line that says how it all runs, a line each: “3 rounds, 1 min between. 20 people”; null where it is one, or says no such thing.</summary>
+    public static string? Closing(string line) =>
+        Sentences().Split(line) is { Length: > 1 } parts && HowItRuns().IsMatch(parts[0]) ? string.Join('\n', parts) : null;
 
     /// <summary>Whether a line begins with a time of the clock.</summary>
     public static bool IsTimed(string line) => Time().IsMatch(line);

@@ -101,6 +101,32 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"\s+")]
     private static partial Regex Spaces();
 
+    [GeneratedRegex(@"^(?:about\s+|ca?\.?\s+)?(?<n>\d{2,3})\s*(?:mins?|minutes?)\s+(?:in\s+(?:total|all)|all\s+in|altogether|total)\s*[.!]?$", RegexOptions.IgnoreCase)]
+    public static partial Regex InAll();
+
+    [GeneratedRegex(@"(?<!\d)""")]
+    public static partial Regex OpensQuote();
+
+    [GeneratedRegex(@"(?<=\d)""(?![\w""])")]
+    public static partial Regex SecondsSign();
+
+    /// <summary>Who comes, on a line of its own behind the blocks.</summary>
+    [GeneratedRegex(@"^\d{1,3}\s+(?:people|ppl|participants)\b", RegexOptions.IgnoreCase)]
+    public static partial Regex WhoComes();
+
+    /// <summary>How many parts there will be.</summary>
+    [GeneratedRegex(@"^\d{1,2}\s+(?:circuits?|blocks?|parts?|supersets?|exercises|moves)\.?$", RegexOptions.IgnoreCase)]
+    public static partial Regex PartsToCome();
+
+    [GeneratedRegex(@"^(?:rest|recovery|recover)\s*[-:]\s*(?=\d)", RegexOptions.IgnoreCase)]
+    public static partial Regex RestIs();
+
+    [GeneratedRegex(@"^ss\s?(?=\d{0,2}\s*[:)-])", RegexOptions.IgnoreCase)]
+    public static partial Regex ShortSuperset();
+
+    [GeneratedRegex(@"(?<=^[a-z][a-z -]*\s)x\s+(?=\d{1,3}\s*(?:mins?|minutes?|secs?|seconds?)\b)", RegexOptions.IgnoreCase)]
+    public static partial Regex TimesATime();
+
     /// <summary>A stroke with room on both sides parts what a list has.</summary>
     [GeneratedRegex(@"\s+/\s+")]
     public static partial Regex Strokes();
@@ -144,8 +170,8 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"^(?<n>\d{1,2})\s*/\s*\k<n>$")]
     public static partial Regex HalfEach();
 
-    /// <summary>How a list's moves are done, behind a dash or in brackets after the last of them.</summary>
-    [GeneratedRegex(@"^(?<items>.+?)(?:\s+-\s+(?<how>[^-()]*\d[^()]*)|\s*\((?<how>[^()]*\d[^()]*)\)\.?)$")]
+    /// <summary>How a list's moves are done, behind a dash, a comma or in brackets after the last of them.</summary>
+    [GeneratedRegex(@"^(?<items>.+?)(?:,\s+(?<how>rest\s+\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?)|\d{1,2}\s*(?:rounds?|rds?|times))\.?|\s+-\s+(?<how>[^-()]*\d[^()]*)|\s*\((?<how>[^()]*\d[^()]*)\)\.?)$")]
     public static partial Regex HowAtEnd();
 
     /// <summary>Two moves as often each, one after the other.</summary>

@@ -145,7 +145,7 @@ public sealed partial class CardReader
             if (ways.TrueForAll(w => w is not null))
                 options.AddRange(ways.Select(w => w!.Value));
             else if (Scan(inside, isLine: false) is { Any: true } said && (IsEmpty(said.Left) || BareCount().IsMatch(said.Left)))
-                return ", " + inside;
+                return text[(m.Index + m.Length)..].TrimStart() is [not (',' or ';' or ')'), ..] ? $", {inside}, " : ", " + inside;
             else if (BriefWords.Kit(inside) is not null && Understood($"{Scan(text[..m.Index]).Left} {inside}") is not null)
                 return $" {inside} ";
             else if (Understood(inside) is { } other && Understood(Scan(text[..m.Index]).Left) is { } one && other.Name != one.Name)

@@ -6,7 +6,14 @@ namespace JollySet.Core.Cards;
 public sealed partial class CardReader
 {
     /// <summary>A line in the words the rest of the reader knows.</summary>
-    private string Reworded(string text) => AsTurns(AsRungs(AsInterval(AsMost(AsRounds(AsHow(AsSets(AsOneMove(AsPart(AsEach(AsPlan(WeDo().Replace(PlanIs().Replace(text, ""), ""))))))))))));
+    private string Reworded(string text) => AsTurns(AsRungs(AsInterval(AsMost(AsRounds(AsHow(AsSets(AsOneMove(AsPart(AsEach(AsPlan(WeDo().Replace(PlanIs().Replace(Plainer(text), ""), ""))))))))))));
+
+    /// <summary>“Rest - 30s” is a rest of 30 s, “SS2: …” a superset, “warm up x 5 mins” a warm-up of five minutes, 40" forty seconds where nothing is quoted.</summary>
+    private static string Plainer(string text)
+    {
+        text = TimesATime().Replace(ShortSuperset().Replace(RestIs().Replace(text, "rest "), "Superset "), "");
+        return text.Contains('"', StringComparison.Ordinal) && !OpensQuote().IsMatch(text) ? SecondsSign().Replace(text, "s") : text;
+    }
 
     /// <summary>“R1 10 reps, R2 12 reps” are rungs.</summary>
     private static string AsRungs(string text) =>

@@ -146,6 +146,21 @@ public sealed partial class CardReader
         // “B1 40/20 x3: squat, row”: a block of that name, no half of a pair.
         if (line.Letter is not null && Listed(line.Text) is { Items: not null } listed && Scan(listed.Head, isLine: false) is { SaysBlock: true } runs && IsEmpty(runs.Left))
             line = line with { Letter = null, Text = $"{LetterWord().Match(line.Raw).Value} {line.Text}" };
+        if (InAll().Match(line.Text) is { Success: true } all)
+        {
+            head.Minutes ??= int.Parse(all.Groups["n"].Value, System.Globalization.CultureInfo.InvariantCulture);
+            Say(line, CardLineKind.Head, $"{all.Groups["n"].Value} minutes");
+            return;
+        }
+
+        if (blocks.Count > 0 && WhoComes().IsMatch(line.Text) && TakesHead(line, mayTitle: false))
+            return;
+        if (blocks.Count == 0 && PartsToCome().IsMatch(line.Text))
+        {
+            Note(line);
+            return;
+        }
+
         // “Date: 12/11  Class: Legs  Time: 45 min”: each for itself.
         if (HeadKey().IsMatch(line.Text) && NextKey().Split(line.Text) is { Length: > 1 } keyed)
         {

@@ -77,10 +77,10 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"\b(?:both sides|right\s+side\s+then\s+(?:the\s+)?left(?:\s+side)?|left\s+side\s+then\s+(?:the\s+)?right(?:\s+side)?|l\s*[&/+]\s*r|r\s*[&/+]\s*l|left\s*(?:and|then|&|\+|/)\s*right|right\s*(?:and|then|&|\+|/)\s*left|l then r|r then l)\b", RegexOptions.IgnoreCase)]
     private static partial Regex BothInTurn();
 
-    [GeneratedRegex(@"\balt(?:ernat(?:e|ing))?\.?\s+(?:sides?|legs?|arms?)\b|\balt(?:ernat(?:e|ing))?\.?\s*$|(?<=,\s*)alternating\b|\(alt(?:ernat(?:e|ing))?\.?\)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\balt(?:ernat(?:e|ing))?\.?\s+(?:sides?|legs?|arms?)\b|\balt(?:ernat(?:e|ing))?\.?\s*(?=$|,)|(?<=,\s*)alternating\b|\(alt(?:ernat(?:e|ing))?\.?\)", RegexOptions.IgnoreCase)]
     private static partial Regex InTurns();
 
-    [GeneratedRegex(@"\b(?:x\s*)?(?<n>\d{1,3})(?:\s*(?:-|to|\.\.)\s*(?<m>\d{1,3}))?\s*x?\s*(?:rounds?|ronds?|rnds?|rds?|laps?|rft\b|sets?(?!\s*(?:of|x|,)?\s*\d)|times(?:\s+(?:through|round))?|runden|circuits?|tours?|x through)\b(?:\s+of(?:\s+the following)?\b)?", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:go(?:ing)?\s+(?:a?round|through)\s+(?:it\s+|them\s+)?)?(?:x\s*)?(?<n>\d{1,3})(?:\s*(?:-|to|\.\.)\s*(?<m>\d{1,3}))?\s*x?\s*(?:rounds?|ronds?|rnds?|rds?|laps?|rft\b|sets?(?!\s*(?:of|x|,)?\s*\d)|times(?:\s+(?:through|round))?|runden|circuits?|tours?|x through)\b(?:\s+of(?:\s+the following)?\b)?", RegexOptions.IgnoreCase)]
     private static partial Regex RoundCount();
 
     [GeneratedRegex(@"\b(?:repeat|rpt|redo)\b(?:\s+(?:all|everything|the (?:circuit|block|lot)|(?:all\s+)?from the (?:top|start|beginning)))?\s*(?:x\s*)?(?<n>\d{1,2})?(?:\s*times)?\s*(?:x\b)?", RegexOptions.IgnoreCase)]
@@ -233,4 +233,8 @@ internal sealed partial class CardScan
 
     [GeneratedRegex(@"^[\s,;:.\-+&/@=]+|[\s,;:.\-+&/@=(\[]+$")]
     private static partial Regex Ends();
+
+    /// <summary>The longest a thing for time may take.</summary>
+    [GeneratedRegex(@",?\s*\(?\b(?:time\s+)?cap(?:ped\s+at)?\s*:?\s*\d{1,2}\s*(?:mins?|minutes?|')\)?|,?\s*\(?\b\d{1,2}\s*(?:mins?|minutes?|')\s*(?:time\s+)?cap\b\)?", RegexOptions.IgnoreCase)]
+    private static partial Regex TimeCap();
 }

@@ -91,6 +91,7 @@ internal sealed partial class CardScan
         if (Gaps.Count == 0)
             Count(RestBare(), m => Gap(Int(m, "t"), m));
 
+        Count(TimeCap(), m => Remark = m.Value.Trim(' ', ',', '(', ')'));
         Take(NoRest(), _ => SaysNoRest = true);
         Take(HalfwayTurn(), _ => Sides = "reverse halfway");
         Take(Halfway(), _ => Sides = "switch halfway");

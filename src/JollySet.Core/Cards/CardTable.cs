@@ -38,7 +38,8 @@ internal static partial class CardTable
         ["recovery"] = "rest",
         ["load"] = "load",
         ["weight"] = "load",
-        ["kit"] = "load",
+        ["kit"] = "kit",
+        ["equipment"] = "kit",
         ["tempo"] = "tempo",
         ["side"] = "side",
         ["sides"] = "side",
@@ -120,6 +121,9 @@ internal static partial class CardTable
     [GeneratedRegex(@" {2,}")]
     private static partial Regex Gap();
 
+    [GeneratedRegex(@"\d+(?:[.,]\d+)?\s*(?:kg|kilos?|lbs?|pounds?)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Mass();
+
     /// <summary>The columns of a table copied without its headings: a name, sets, reps, and after them loads and rests as their units say.</summary>
     private static string[]? Bare(string[] lines, int at)
     {
@@ -163,6 +167,14 @@ internal static partial class CardTable
         foreach (var head in new[] { "load", "tempo", "side" })
             if (Said(head) is { Length: > 0 } said)
                 row.Append(", ").Append(head == "tempo" ? "tempo " : "").Append(said);
+        if (Said("kit") is { Length: > 0 } kit)
+        {
+            var mass = Mass().Match(kit);
+            var thing = kit.Remove(mass.Index, mass.Length).Trim(' ', ',');
+            row.Append(mass.Success ? $", {mass.Value}" : "");
+            row.Append(thing.Length == 0 || (Moves.BriefWords.Kit(thing) is { } known && Said("name").Contains(known, StringComparison.OrdinalIgnoreCase)) ? "" : $" ({thing})");
+        }
+
         if (Said("rest") is { Length: > 0 } rest && rest != "0")
             row.Append(", rest ").Append(rest);
         foreach (var head in new[] { "easier", "harder" })
@@ -171,7 +183,7 @@ internal static partial class CardTable
         if (Said("note") is { Length: > 0 } note)
             row.Append(" (").Append(note).Append(')');
         // A cell that has found no place is kept in brackets.
-        foreach (var cell in cells.Select((c, i) => (text: c.Trim(), head: i < heads.Length ? heads[i] : "", isCount: IsCount(i))).Where(c => c.text.Length > 0 && !c.isCount && c is not { head: "rest", text: "0" } && c.head != "block"))
+        foreach (var cell in cells.Select((c, i) => (text: c.Trim(), head: i < heads.Length ? heads[i] : "", isCount: IsCount(i))).Where(c => c.head != "kit" && c.text.Length > 0 && !c.isCount && c is not { head: "rest", text: "0" } && c.head != "block"))
             if (!row.ToString().Contains(cell.text, StringComparison.Ordinal))
                 row.Append(" (").Append(cell.text).Append(')');
         return (Said("block"), row.ToString());

@@ -33,6 +33,11 @@ internal static partial class CardText
             rows = CardNumbers.Rewritten([.. raw.Select(l => l.Length > LongestLine && !isParagraph ? "" : Plain(l))]);
         }
 
+        else if (Array.FindLastIndex(raw, l => l.Any(char.IsLetterOrDigit)) is var last && !rows.ContainsKey(last) && CardNumbers.Closing(Plain(raw[last])) is { } closing)
+        {
+            rows[last] = closing;
+        }
+
         return [.. raw.SelectMany((line, at) => rows.TryGetValue(at, out var row) ? row.Split('\n').Select(r => Of(at + 1, line, r)) : [Of(at + 1, line, null)])];
     }
 

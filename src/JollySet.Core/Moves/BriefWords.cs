@@ -38,7 +38,7 @@ public static class BriefWords
         "neck: sore neck, bad neck, stiff neck, neck pain",
         "hips: hip, bad hips, sore hips, bad hip, sore hip, hip replacement, stiff hips, new hip, new hips",
         "balance: poor balance, balance issues, bad balance, unsteady",
-        "no floor: can't get down, cannot get down, no floor work, no floorwork, can't get on the floor, cannot get to the floor, not on the floor, no lying down, stay standing, standing only",
+        "no floor: can't get down, cannot get down, no floor work, no floorwork, can't get on the floor, cannot get to the floor, not on the floor, nothing on the floor, nobody on the floor, nothing lying down, no lying down, stay standing, standing only",
         "no jumping: no jumps, no impact, low impact, low-impact, no hopping, no high impact, joint friendly",
         "seated: chair, chair based, chair-based, in a chair, sitting, chair class, wheelchair",
         "no kit: no equipment, bodyweight only, body weight only, no weights, equipment free",

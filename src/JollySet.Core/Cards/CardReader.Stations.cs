@@ -315,6 +315,9 @@ public sealed partial class CardReader
             return [text];
         if (parts.TrueForAll(p => char.IsAsciiDigit(p[0]) && Scan(p) is { RepsLow: not null }) || (isShort && parts.TrueForAll(p => char.IsAsciiDigit(p[0]) && Scan(p) is { Length: not null } timed && timed.Left.Split(' ').Length <= 3)))
             return parts;
+        // What has sets and reps of its own is a thing of its own, whether its name is known or not.
+        if (parts.TrueForAll(p => Scan(p) is { Sets: not null, RepsLow: not null } own && own.Left.Any(char.IsLetter) && own.Left.Split(' ').Length <= FewWords))
+            return parts;
         var names = parts.ConvertAll(p => Scan(p) is var scan && WithoutStopsAround(WithoutBrackets(scan.Left)) is { Length: > 0 } left && (Understood(left) is not null || Understood(left + " stretch") is not null || library.Reader.Read(left).Known == Sureness.Likely));
         return names.Count(n => n) >= 2 && names.Count(n => n) * 2 > names.Count || (isShort && parts.TrueForAll(p => p.Split(' ').Length <= 3 && !p.Any(char.IsAsciiDigit))) ? parts : [text];
     }

@@ -38,6 +38,7 @@ public sealed class CardTests(ITestOutputHelper output)
     [InlineData("twelfth")]
     [InlineData("thirteenth")]
     [InlineData("fourteenth")]
+    [InlineData("fifteenth")]
     public void Nine_facts_in_ten_are_right(string file)
     {
         var (right, all) = (0, 0);

@@ -157,6 +157,7 @@ public sealed class EveryoneTests : IDisposable
         Assert.Equal(("200", "300"), (pitches[3].GetAttribute("data-now-x"), pitches[3].GetAttribute("data-now-y")));
         Assert.Equal(("70", "520"), (pitches[4].GetAttribute("data-now-x"), pitches[4].GetAttribute("data-now-y")));
         Assert.Equal("translate(0 0)", pitches[0].GetAttribute("transform"));
+        Assert.StartsWith("""{"3":{"x":200,"y":300}""", await app.Client.GetStringAsync(new Uri($"/carousel/{id}?handler=Floor&block={form.QuerySelector("input[name=block]")!.GetAttribute("value")}", UriKind.Relative)), StringComparison.Ordinal);
         foreach (var odd in new[] { "", "null", "[]", "{", """{"x":1}""", """{"-1":{"x":1,"y":1}}""", """{"1":{"x":"NaN","y":1}}""", $"{{{string.Join(',', Enumerable.Range(0, 500).Select(i => $"\"{i}\":{{\"x\":1,\"y\":1}}"))}}}" })
             Assert.Equal(HttpStatusCode.UnprocessableEntity, (await app.Submit(form, ("places", odd))).StatusCode);
         Assert.Equal(HttpStatusCode.NotFound, (await app.Submit(form, ("block", "999"), ("places", "{}"))).StatusCode);

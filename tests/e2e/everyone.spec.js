@@ -41,6 +41,19 @@ test("a floor is laid out by hand and by keys, and stays so, on another device t
     await other.goto(page.url());
     await expect(other.locator(".pitch").nth(3)).toHaveAttribute("transform", place, { timeout: 1000 });
   }).toPass();
+  // While the server is away the places are kept here, told, and sent when the page is opened again.
+  await page.route(/handler=Floor/, (route) => route.abort());
+  await pitch.focus();
+  await page.keyboard.press("ArrowDown");
+  await expect(page.locator("#floor-told")).toContainText("kept on this device");
+  const unsent = await pitch.getAttribute("transform");
+  await page.unroute(/handler=Floor/);
+  await page.reload();
+  await expect(pitch).toHaveAttribute("transform", unsent);
+  await expect(async () => {
+    await other.reload();
+    await expect(other.locator(".pitch").nth(3)).toHaveAttribute("transform", unsent, { timeout: 1000 });
+  }).toPass();
   await page.getByRole("button", { name: "As it was drawn" }).click();
   await expect(pitch).toHaveAttribute("transform", "translate(0 0)");
 });

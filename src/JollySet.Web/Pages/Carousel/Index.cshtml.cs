@@ -95,6 +95,9 @@ public sealed class CarouselModel(ClassBook shelf, ClassTimelines timelines, Ven
         return Page();
     }
 
+    /// <summary>Where the stations stand now: a page that was drawn while they were put elsewhere asks again.</summary>
+    public IActionResult OnGetFloor(Guid id, int block) => Content(FloorPlaces.Write(floors.Of(id, block)), "application/json");
+
     /// <summary>Keeps where the stations stand in the room.</summary>
     public IActionResult OnPostFloor(Guid id, int block, string? places)
     {

@@ -5,31 +5,46 @@ const form = document.getElementById("floor-form");
 const STEP = 10;
 const EDGE = { x: 70, y: 40 };
 
-if (svg) start();
+let isTouched = false;
+let next = null;
+let isSending = false;
 
 function start() {
-  // What the server did not get the last time comes before what it has.
-  const kept = read();
   for (const pitch of svg.querySelectorAll(".pitch")) {
-    const place = kept[pitch.dataset.place];
-    if (place) put(pitch, place.x, place.y);
     pitch.addEventListener("pointerdown", (event) => drag(event, pitch));
     pitch.addEventListener("keydown", (event) => nudge(event, pitch));
   }
-  if (Object.keys(kept).length > 0) {
-    drawWays();
-    send();
+  // What the server did not get the last time comes before what it has; it may have more than when this page was drawn.
+  const unsent = read();
+  if (unsent) {
+    stand(unsent);
+    send(unsent);
+  } else {
+    fetch(`${form.action}&block=${form.elements.block.value}`, { cache: "no-store" })
+      .then((answer) => (answer.ok ? answer.json() : null))
+      .then((places) => places && !isTouched && stand(places))
+      .catch(() => {});
   }
   document.getElementById("floor-back").addEventListener("click", () => {
-    for (const pitch of svg.querySelectorAll(".pitch")) put(pitch, Number(pitch.dataset.x), Number(pitch.dataset.y));
-    drawWays();
+    isTouched = true;
+    stand({});
     keep({});
   });
   document.getElementById("print-cards").addEventListener("click", () => window.print());
 }
 
+/** Puts every station where it stands, or back where it was drawn. */
+function stand(places) {
+  for (const pitch of svg.querySelectorAll(".pitch")) {
+    const { x, y } = places[pitch.dataset.place] ?? { x: Number(pitch.dataset.x), y: Number(pitch.dataset.y) };
+    put(pitch, x, y);
+  }
+  drawWays();
+}
+
 function drag(event, pitch) {
   if (event.button !== 0) return;
+  isTouched = true;
   const [from, was] = [point(event), placeOf(pitch)];
   pitch.setPointerCapture(event.pointerId);
   const move = (moved) => {
@@ -49,6 +64,7 @@ function nudge(event, pitch) {
   const by = { ArrowLeft: [-STEP, 0], ArrowRight: [STEP, 0], ArrowUp: [0, -STEP], ArrowDown: [0, STEP] }[event.key];
   if (!by) return;
   event.preventDefault();
+  isTouched = true;
   const { x, y } = placeOf(pitch);
   put(pitch, x + by[0], y + by[1]);
   drawWays();
@@ -93,9 +109,9 @@ const name = () => `floor ${room.dataset.floor}`;
 
 function read() {
   try {
-    return JSON.parse(localStorage.getItem(name())) ?? {};
+    return JSON.parse(localStorage.getItem(name()));
   } catch {
-    return {};
+    return null;
   }
 }
 
@@ -112,9 +128,6 @@ function keep(places = placesNow()) {
 function placesNow() {
   return Object.fromEntries([...svg.querySelectorAll(".pitch")].map((pitch) => [pitch.dataset.place, placeOf(pitch)]));
 }
-
-let next = null;
-let isSending = false;
 
 /** One after the other, so that what is put last is kept last. */
 async function send(places = placesNow()) {
@@ -144,3 +157,5 @@ function forget() {
     // Storage that is blocked has nothing to forget.
   }
 }
+
+if (svg) start();

@@ -103,6 +103,8 @@ internal sealed class CardBlock(int line, string name, CardPart part)
     public int? RoundsHigh { get; set; }
     public int? Work { get; set; }
     public int? Rest { get; set; }
+    /// <summary>The gap between the moves of a round where the rest is the one after it.</summary>
+    public int? Pause { get; set; }
     public int? Between { get; set; }
     public int? After { get; set; }
     public bool Water { get; set; }
@@ -150,6 +152,7 @@ internal sealed class CardBlock(int line, string name, CardPart part)
     {
         (RoundsLow, RoundsHigh) = (RoundsLow ?? other.RoundsLow, RoundsLow is null ? other.RoundsHigh : RoundsHigh);
         (Work, Rest, RestHigh, Between) = (Work ?? other.Work, Rest ?? other.Rest, Rest is null ? other.RestHigh : RestHigh, Between ?? other.Between);
+        Pause ??= other.Pause;
         (Every, ForAll, WaterBetween) = (Every ?? other.Every, ForAll ?? other.ForAll, WaterBetween || other.WaterBetween);
     }
 
@@ -168,6 +171,8 @@ internal sealed class CardBlock(int line, string name, CardPart part)
             settings.Add(Said($"every {every}s"));
         if (Rest is { } rest && Rest > 0 && Every is null && !IsAmrap)
             settings.Add(Said($"rest {rest}") + (RestHigh > rest ? Said($"..{RestHigh}") : ""));
+        if (Pause is { } pause && (IsLinked || Scheme is not null) && Every is null && !IsAmrap)
+            settings.Add(Said($"pause {pause}"));
         if (Between is { } between && !IsLinked && Scheme is null && Every is null && !IsAmrap && !(Between == Rest))
             settings.Add(Said($"between {between}") + (WaterBetween ? " water" : ""));
         if (After is { } after)
@@ -191,6 +196,8 @@ internal sealed class CardBlock(int line, string name, CardPart part)
             parts.Add(Said($"{work} s {(Part == CardPart.Main ? "on" : "each")}"));
         if (Rest is > 0 && Every is null && !IsAmrap)
             parts.Add(Said($"{Rest} s {(Work is not null ? "off" : "rest")}"));
+        if (Pause is { } pause && (IsLinked || Scheme is not null))
+            parts.Add(Said($"{pause} s between moves"));
         if (Between is { } between && !IsLinked && Between != Rest)
             parts.Add(Said($"{between} s between rounds") + (WaterBetween ? ", with water" : ""));
         if (After is { } after)

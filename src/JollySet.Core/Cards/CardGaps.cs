@@ -40,6 +40,9 @@ internal static partial class CardGaps
                 // How a block runs that names no moves has no place on a sheet: its line is kept.
                 if ((block.HasSettings || block.Rest is not null) && (block.Begun ?? line.Text) is var said && !block.Notes.Contains(said))
                     block.Notes.Add(said);
+                // Words are words: how long they are has been said.
+                if (block is { IsTalk: true, Length: not null })
+                    continue;
                 var minutes = (block.Length ?? 60) / 60m;
                 questions.Add(new CardQuestion(block.Line, 1, $"no moves are named in {block.Name}", [new CardChoice($"{minutes:0.#} min of their own time", line.Raw), new CardChoice("a note", $"note: {line.Text}")]));
                 continue;
@@ -203,6 +206,12 @@ internal static partial class CardGaps
             foreach (var station in open)
             {
                 station.Amount = "x10";
+                if (station.Move?.Tags.IsHold == true)
+                {
+                    Held(station, words, questions);
+                    continue;
+                }
+
                 var raw = words.Find(w => w.Number == station.Line)!.Raw;
                 CardChoice Times(int n) => new($"{n} times", raw.Contains(station.Name, StringComparison.Ordinal) ? raw.Replace(station.Name, $"{station.Name} x{n}", StringComparison.Ordinal) : $"{raw} x{n}");
                 questions.Add(new CardQuestion(station.Line, 1, $"how often is {station.Name} done?", [Times(10), Times(12), Times(8)]));
@@ -214,6 +223,15 @@ internal static partial class CardGaps
             block.Rest ??= Rest;
             questions.Add(new CardQuestion(block.Line, 1, $"how long is each station of {block.Name}?", [new CardChoice("40 s on, 20 s off", Timed(block, line, "40/20")), new CardChoice("30 on, 30 off", Timed(block, line, "30/30")), new CardChoice("45 on, 15 off", Timed(block, line, "45/15"))]));
         }
+    }
+
+    /// <summary>What is held is held for a time: half a minute, asked about.</summary>
+    private static void Held(CardStation station, List<CardWords> words, List<CardQuestion> questions)
+    {
+        station.Amount = string.Create(CultureInfo.InvariantCulture, $"{Stretch}s");
+        var raw = words.Find(w => w.Number == station.Line)!.Raw;
+        CardChoice For(int s) => new(string.Create(CultureInfo.InvariantCulture, $"{s} s"), raw.Contains(station.Name, StringComparison.Ordinal) ? raw.Replace(station.Name, string.Create(CultureInfo.InvariantCulture, $"{station.Name} {s}s"), StringComparison.Ordinal) : string.Create(CultureInfo.InvariantCulture, $"{raw} {s}s"));
+        questions.Add(new CardQuestion(station.Line, 1, $"how long is {station.Name} held?", [For(Stretch), For(Work), For(20)]));
     }
 
     /// <summary>The line with its times said: on the head where there is one, else above the first move.</summary>

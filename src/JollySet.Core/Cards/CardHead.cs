@@ -12,6 +12,7 @@ internal sealed partial class CardHead
 {
     private static readonly SearchValues<char> Signs = SearchValues.Create(",|#[]()\"");
     private static readonly ImmutableArray<string> ImpliedKeys = ["focus", "audience", "kit"];
+    private const string SizesApart = "${a} ${thing} + ${b} ${thing}";
     private readonly Dictionary<string, List<string>> lists = [];
 
     public string Title { get; set; } = "";
@@ -42,6 +43,24 @@ internal sealed partial class CardHead
             line = line.Remove(at.Index, at.Length);
         }
 
+        // What stands in brackets is told for itself: “lower body (gym floor, 8 people)”.
+        var asides = new List<string>();
+        line = Bracketed().Replace(line, m =>
+        {
+            if (NeedsIn(m.Groups["in"].Value).Needs is { IsEmpty: false } needs && m.Groups["in"].Value.Contains(' ', StringComparison.Ordinal) && !IsAside(m.Groups["in"].Value))
+            {
+                foreach (var need in needs)
+                    AddNeed(need);
+                over.Add(m.Groups["in"].Value);
+                read.Add($"needs: {string.Join(", ", needs)}");
+                return " ";
+            }
+
+            if (!IsAside(m.Groups["in"].Value))
+                return m.Value;
+            asides.Add(m.Groups["in"].Value);
+            return m.Index == 0 ? "" : ", ";
+        });
         foreach (var piece in Pieces(line))
         {
             // A letter has no title, and what it greets with is kept.
@@ -55,11 +74,23 @@ internal sealed partial class CardHead
             TakePiece(piece, mayTitle, read, over);
         }
 
+        foreach (var piece in asides.SelectMany(Pieces))
+            TakePiece(piece, mayTitle: false, read, over);
         return read.Count == 0 ? null : (string.Join(" · ", read.Distinct()), string.Join(", ", over));
     }
 
+    /// <summary>Whether all that stands in brackets is something the head has a place for.</summary>
+    private static bool IsAside(string inside)
+    {
+        var trial = new CardHead();
+        var (read, over) = (new List<string>(), new List<string>());
+        foreach (var piece in Pieces(inside))
+            trial.TakePiece(piece, mayTitle: false, read, over);
+        return read.Count > 0 && over.Count == 0;
+    }
+
     // One of them is in everything a need is spoken in: looked for before the pattern.
-    private static readonly SearchValues<string> NeedSigns = SearchValues.Create(["knee", "wrist", "back", "shoulder", "hip", "neck", "space", "jump", "impact", "floor", "down", "kit", "equipment", "kneel", "pregnan", "blood", "hypertension", "osteoporosis", "vertigo"], StringComparison.OrdinalIgnoreCase);
+    private static readonly SearchValues<string> NeedSigns = SearchValues.Create(["knee", "wrist", "back", "shoulder", "hip", "neck", "space", "jump", "impact", "floor", "down", "kit", "equipment", "kneel", "pregnan", "blood", "hypertension", "osteoporosis", "vertigo", "dizz", "natal"], StringComparison.OrdinalIgnoreCase);
 
     /// <summary>The needs spoken of in a sentence, as they are judged, and its words without them.</summary>
     public static (ImmutableArray<string> Needs, string Others) NeedsIn(string text)
@@ -103,6 +134,20 @@ internal sealed partial class CardHead
             Add("kit", thing);
     }
 
+    /// <summary>Notes the things of a list that are known: “1 DB, mat, chair”.</summary>
+    public void AddKits(string list)
+    {
+        foreach (var thing in Parts().Split(list).Select(KitOf).OfType<string>())
+            Add("kit", thing);
+    }
+
+    /// <summary>Hears how many come, where that is said beside other words.</summary>
+    public void HearPeople(string words)
+    {
+        if (People is null && PeopleMany().Match(words) is { Success: true } people && Whole(people) is > 0 and <= 1000 and var many)
+            People = many;
+    }
+
     /// <summary>Notes a need of the class.</summary>
     public void AddNeed(string need) => Add("needs", need);
 
@@ -123,6 +168,20 @@ internal sealed partial class CardHead
             left = Without(left, people);
         }
 
+        if (mayTitle && Place is null && PlaceWithin().Match(left) is { Success: true } within)
+        {
+            Place = within.Groups["p"].Value;
+            read.Add($"place: {Place}");
+            left = Without(left, within);
+        }
+
+        if (mayTitle && Title.Length == 0 && Minutes is null && MinutesBare().Match(left) is { Success: true } bare)
+        {
+            Minutes = Whole(bare);
+            read.Add($"{Minutes} minutes");
+            left = left[..bare.Index].Trim();
+        }
+
         left = Hollow().Replace(left, " ").Trim();
         // “Strength A (dumbbells)”.
         if (BracketedEnd().Match(left) is { Success: true } end && Words(end.Groups["in"].Value, KitOf) is { Count: > 0 } things)
@@ -134,6 +193,19 @@ internal sealed partial class CardHead
 
         if (left.Length == 0 || (left.Length < piece.Length && CardPhrases.IsEmpty(left)))
             return;
+        // A tag is no part of a name; how somebody begins to speak is none either.
+        if (mayTitle && Hashed().Matches(left) is { Count: > 0 } tags && tags.Count < left.Split(' ').Length)
+        {
+            over.Add(string.Join(' ', tags.Select(t => t.Value.Trim())));
+            left = Hashed().Replace(left, " ").Trim();
+        }
+
+        if (mayTitle && Title.Length == 0 && Speaks().Replace(left, "") is var rest && rest.Length < left.Length && (rest.Length == 0 || Known(rest) is { Count: > 0 }))
+        {
+            read.AddRange(rest.Length == 0 ? [] : Known(rest));
+            return;
+        }
+
         var mayName = mayTitle && Title.Length == 0;
         if (!mayName && Known(left) is { Count: > 0 } said)
         {
@@ -149,10 +221,11 @@ internal sealed partial class CardHead
         }
 
         // “Strength for life – Weds 10am”: a day belongs to the name.
-        if (mayTitle && Title.Length > 0 && (When().IsMatch(left) || (When().IsMatch(Title) && left.Split(' ').Length <= CardPhrases.FewWords && !left.Any(char.IsAsciiDigit) && NeedsIn(left).Needs.IsEmpty)))
+        if (mayTitle && Title.Length > 0 && (When().IsMatch(left) || (Title.Split(" – ").All(t => When().IsMatch(t)) && left.Split(' ').Length <= CardPhrases.FewWords && !left.Any(char.IsAsciiDigit) && NeedsIn(left).Needs.IsEmpty)))
         {
             Title = Capped($"{Title} – {left}");
             read.Add(Title);
+            read.AddRange(Implied(left));
             return;
         }
 
@@ -247,7 +320,7 @@ internal sealed partial class CardHead
 
     private List<string> Keyed(string key, string value, List<string> over)
     {
-        var parts = Parts().Split(value).Select(p => p.Trim().TrimEnd('.')).Where(p => p.Length > 0).ToList();
+        var parts = Parts().Split(key == "kit" ? TwoSizes().Replace(value, SizesApart) : value).Select(p => p.Trim().TrimEnd('.')).Where(p => p.Length > 0).ToList();
         switch (key)
         {
             case "title" when Title.Length == 0 || Generic().IsMatch(Title):
@@ -317,13 +390,14 @@ internal sealed partial class CardHead
     private List<string> Known(string piece)
     {
         var said = new List<string>();
-        var stripped = Leading().Replace(piece, "");
+        piece = Hashed().Replace(piece, "").Trim();
+        var stripped = Welcomed().Replace(Leading().Replace(piece, ""), "");
         if (Words(piece, BriefWords.Need) is { Count: > 0 } needs)
         {
             needs.ForEach(AddNeed);
             said.Add($"needs: {string.Join(", ", needs)}");
         }
-        else if (BriefWords.Audience(stripped) is { IsEmpty: false } audience)
+        else if ((BriefWords.Audience(stripped) is { IsEmpty: false } bare ? bare : BriefWords.Audience(piece)) is { IsEmpty: false } audience)
         {
             foreach (var who in audience)
                 Add("audience", who);
@@ -334,7 +408,7 @@ internal sealed partial class CardHead
             Goal = aim;
             said.Add($"goal: {aim}");
         }
-        else if (Words(TwoSizes().Replace(Brings().Replace(piece, ""), "${a} ${thing} + ${b} ${thing}"), KitOf) is { Count: > 0 } kit)
+        else if (Words(TwoSizes().Replace(Brings().Replace(piece, ""), SizesApart), KitOf) is { Count: > 0 } kit)
         {
             foreach (var item in kit)
                 Add("kit", item);
@@ -366,9 +440,14 @@ internal sealed partial class CardHead
         var m = KitSized().Match(words);
         if (!m.Success || BriefWords.Kit(m.Groups["item"].Value) is not { } item)
             return null;
+        var isOne = m.Groups["size"].Value.Trim() == "1" && !m.Groups["set"].Success && item == "dumbbells";
+        if (isOne)
+            return $"1 {m.Groups["load"].Value.Trim()} dumbbell".Replace("  ", " ", StringComparison.Ordinal);
         var many = new string([.. m.Groups["size"].Value.Where(char.IsAsciiDigit)]);
+        // “1 set of light ones” is as many as one holds.
+        many = m.Groups["set"].Success && many == "1" ? "" : many;
         var load = m.Groups["load"].Value.Replace(" ", "", StringComparison.Ordinal).ToLowerInvariant();
-        load = load == "medium" ? "moderate" : load;
+        load = load switch { "medium" => "moderate", "lighter" => "light", "heavier" => "heavy", _ => load };
         var weighed = load.Length > 0 && char.IsAsciiDigit(load[0]);
         var count = many is "" or "1" && load.Length == 0 ? "" : many;
         var thing = count.Length > 0 && count != "1" && !item.EndsWith('s') ? item + "s" : item;
@@ -386,7 +465,7 @@ internal sealed partial class CardHead
         "goal" or "aim" => "goal",
         "level" or "audience" or "who" or "for" => "audience",
         "needs" or "injuries" or "care" or "watch out" or "mind" => "needs",
-        "title" or "class" or "class name" => "title",
+        "title" or "class" or "class name" or "class plan" or "class title" or "session plan" or "session" or "lesson plan" => "title",
         _ => null,
     };
 
@@ -401,10 +480,10 @@ internal sealed partial class CardHead
     [GeneratedRegex(@"(?<!\bx\s*)\b(?<n>\d{1,3})\s*-?\s*(?:minutes?|mins?\b\.?|minuten|'|(?<=(?<!\d)[1-9]\d)m\b)(?!\s+(?:of|warm|stretch|mobil|cool|rest|plank|water|drink|break|between)\w*)(?:\s+(?:class|total|session|long))?", RegexOptions.IgnoreCase)]
     private static partial Regex MinutesLong();
 
-    [GeneratedRegex(@"(?:\b(?:for|up to|about|max|group of|approx\.?)\s+)*\b(?<n>\d{1,4})\s*(?:people|ppl|pers(?:ons?)?\b\.?|participants|pax|booked|signed up|folks|heads|ladies|women|men|members|clients|adults|mums|dads|kids|runners|athletes|lads|girls|guys)\b(?:\s+max(?:imum)?\b)?|\b(?:group|class) of\s+(?<n>\d{1,4})\b|\b(?:usually|about|around|normally|roughly)\s+(?:about\s+|around\s+)?(?<n>\d{1,3})\s+of\s+(?:them|you|us)\b|\b(?:usually|normally)\s+(?:about\s+|around\s+)?(?<n>\d{1,3})(?=\s*(?:,|$))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?:\b(?:for|up to|about|max|group of|approx\.?)\s+)*\b(?<n>\d{1,4})\s*(?:people|ppl|pers(?:ons?)?\b\.?|participants|pax|booked|signed up|folks|heads|ladies|women|men|members|clients|adults|mums|dads|kids|runners|athletes|lads|girls|guys|lifters|attendees|bodies|teens|teenagers|seniors|folk|pensioners)\b(?:\s+max(?:imum)?\b)?|\b(?:group|class) of\s+(?<n>\d{1,4})\b|\b(?:max(?:imum)?|cap(?:ped\s+at|acity)?|limit(?:ed\s+to)?|up\s+to)\s*:?\s*(?<n>\d{1,3})(?=\s*(?:$|[,.;)]))|(?<=^|\s)~\s?(?<n>\d{1,3})(?=\s*(?:$|[,;(]))|\b(?:usually|about|around|normally|roughly)\s+(?:about\s+|around\s+)?(?<n>\d{1,3})\s+of\s+(?:them|you|us)\b|\b(?:usually|normally)\s+(?:about\s+|around\s+)?(?<n>\d{1,3})(?=\s*(?:,|$))", RegexOptions.IgnoreCase)]
     private static partial Regex PeopleMany();
 
-    [GeneratedRegex(@"\s+-\s+|\s*[,;|]\s*|\s*//\s*|\s+\*\s+|\.\s+(?=[A-Z\d])|(?<=[a-z]{3}):\s+", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\s+-\s+|\s*[,;|]\s*|\s*//\s*|\s+/\s+|\s+\*\s+|\.\s+(?=[A-Z\d])|(?<=[a-z]{3}):\s+", RegexOptions.IgnoreCase)]
     private static partial Regex Between();
 
     [GeneratedRegex(@"\s*[,;+&/]\s*|\s+and\s+|\s+-\s+", RegexOptions.IgnoreCase)]
@@ -413,8 +492,18 @@ internal sealed partial class CardHead
     [GeneratedRegex(@"\s*[+&/]\s*|\s+and\s+|\s+with\s+", RegexOptions.IgnoreCase)]
     private static partial Regex Joins();
 
-    [GeneratedRegex(@"^(?:everyone\s+|each\s+|all\s+)?(?<size>(?:\d{1,3}\s*x?\s*)|a\s+|some\s+)?(?<load>\d{1,3}(?:\.\d)?\s*(?:kg|lb)s?\s+|light\s+|heavy\s+|moderate\s+|medium\s+)?(?<item>[a-z][a-z \-]+?)(?:\s*\(?optional\)?|\s+(?:each|per person|only|needed))?\.?$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:everyone\s+|each\s+|all\s+)?(?<size>(?:\d{1,3}\s*x?\s*)|a\s+|some\s+)?(?:x\s*)?(?<set>(?:sets?|pairs?)\s+(?:of\s+)?)?(?<load>\d{1,3}(?:\.\d)?\s*(?:kg|lb)s?\s+|light(?:er)?\s+|heav(?:y|ier)\s+|moderate\s+|medium\s+)?(?<item>[a-z][a-z \-]+?)(?:\s*\(?optional\)?|\s+(?:each|per person|only|needed))?\.?$", RegexOptions.IgnoreCase)]
     private static partial Regex KitSized();
+
+    [GeneratedRegex(@"(?<=^|\s)#[a-z]\w*", RegexOptions.IgnoreCase)]
+    private static partial Regex Hashed();
+
+    /// <summary>How somebody begins to speak.</summary>
+    [GeneratedRegex(@"^(?:(?:right|ok(?:ay)?|so|well|now|tonight|today|this\s+(?:evening|morning)|tomorrow|we(?:'ve|\s+have)\s+got|it'?s|for)\b[\s,:]*)+", RegexOptions.IgnoreCase)]
+    private static partial Regex Speaks();
+
+    [GeneratedRegex(@"\s+(?:(?:are\s+)?(?:very\s+|all\s+)?welcome|friendly|only)[!.]*$", RegexOptions.IgnoreCase)]
+    private static partial Regex Welcomed();
 
     [GeneratedRegex(@"^(?:for|level|all|mostly|mainly|some|a few)\s+", RegexOptions.IgnoreCase)]
     private static partial Regex Leading();
@@ -434,8 +523,19 @@ internal sealed partial class CardHead
     [GeneratedRegex(@"\s*\((?<in>[^()]+)\)$")]
     private static partial Regex BracketedEnd();
 
+    [GeneratedRegex(@"\s*[(\[](?<in>[^()\[\]]+)[)\]]")]
+    private static partial Regex Bracketed();
+
+    /// <summary>A place at the end of other words, told by its capital or by what stands before it.</summary>
+    [GeneratedRegex(@"(?<=\d\s*(?:[ap]m)?\s+|\bat\s+)(?<p>(?:[Tt]he\s+)?(?:(?:St\.?|[A-Z][\w']*)\s+){1,3}(?:[Hh]all|[Gg]ym|[Ss]tudio|[Pp]ark|[Cc]entre|[Cc]enter|[Cc]lub|[Cc]hurch|[Ss]chool|[Pp]avilion|[Gg]reen))\b")]
+    private static partial Regex PlaceWithin();
+
+    /// <summary>“Upper 45”: a number of minutes that a class has.</summary>
+    [GeneratedRegex(@"(?<=^[A-Za-z][A-Za-z &+'-]{2,30}\s)(?<n>[2-9][05])$")]
+    private static partial Regex MinutesBare();
+
     /// <summary>“Light + medium dumbbells”.</summary>
-    [GeneratedRegex(@"\b(?<a>light|medium|moderate|heavy)\s*(?:\+|&|/|and|-)\s*(?<b>light|medium|moderate|heavy)\s+(?<thing>[a-z]+)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?<a>light|medium|moderate|heavy)\s*(?:\+|&|/|and|-)\s*(?<b>light|medium|moderate|heavy)\s+(?<thing>[a-z]+)|\b(?<thing>[a-z]+)\s*\((?<a>light|medium|moderate|heavy)\s*(?:\+|&|/|and|-|,)\s*(?<b>light|medium|moderate|heavy)\)|\b(?<a>light(?:er)?)\s+(?<thing>dbs?|dumb\s?bells?|weights)\s*(?:\+|&|/|and|,)\s*(?:1\s+)?(?:an?other\s+)?(?:(?:sets?|pairs?)\s+(?:of\s+)?)?(?<b>heavier|heavy)(?=\s*(?:$|[,;.]))", RegexOptions.IgnoreCase)]
     private static partial Regex TwoSizes();
 
     [GeneratedRegex(@"^(?:goal|aim)\s+(?<g>.+)$", RegexOptions.IgnoreCase)]
@@ -444,7 +544,7 @@ internal sealed partial class CardHead
     [GeneratedRegex(@"^(?:focus(?:\s+on)?|target)\s+|\s+(?:focus|day)$", RegexOptions.IgnoreCase)]
     private static partial Regex FocusWord();
 
-    [GeneratedRegex(@"\b(?:(?:small|little|tight) space|no (?:jump(?:s|ing)?|impact|floor(?: work)?|kit|equipment|kneeling)|low impact|can(?:'t|not|t) (?:get|go) (?:down|to the floor|on the floor)|(?:bad|sore|dodgy|painful|stiff|weak|wonky|injured)\s+(?:(?:left|right|lower)\s+)?(?<part>" + Joint + @")|(?:mind|watch|protect|spare|remember|careful\s+(?:with|of)|easy\s+on|look\s+after)\s+(?:[a-z]+'s|her|his)\s+(?:(?:left|right|lower)\s+)?(?<part>" + Joint + @")|(?<part>" + Joint + @")\s+(?:injur(?:y|ies)|problems?|issues?|pain|trouble|replacements?|surgery)|pregnant|pregnancy|(?:high\s+)?blood\s+pressure|hypertension|osteoporosis|vertigo|(?:can't|cannot|can not|cant|not able to)\s+(?:do\s+)?(?:anything\s+)?kneel(?:ing)?(?:\s+down)?|new\s+(?:hips?|knees?))\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:(?:small|little|tight) space|(?:nothing|nobody|no\s+one|not)\s+on\s+the\s+floor|dizzy|(?:post|ante|pre)[\s-]?natal|no (?:jump(?:s|ing)?|impact|floor(?: work)?|kit|equipment|kneeling)|low impact|can(?:'t|not|t) (?:get|go) (?:down|to the floor|on the floor)|(?:bad|sore|dodgy|painful|stiff|weak|wonky|injured)\s+(?:(?:left|right|lower)\s+)?(?<part>" + Joint + @")|(?:mind|watch|protect|spare|remember|careful\s+(?:with|of)|easy\s+on|look\s+after)\s+(?:[a-z]+'s|her|his)\s+(?:(?:left|right|lower)\s+)?(?<part>" + Joint + @")|(?<part>" + Joint + @")\s+(?:injur(?:y|ies)|problems?|issues?|pain|trouble|replacements?|surgery|ops?|operations?)|pregnant|pregnancy|(?:high\s+)?blood\s+pressure|hypertension|osteoporosis|vertigo|(?:can't|cannot|can not|cant|not able to)\s+(?:do\s+)?(?:anything\s+)?kneel(?:ing)?(?:\s+down)?|new\s+(?:hips?|knees?))\b", RegexOptions.IgnoreCase)]
     private static partial Regex SpokenNeed();
 
     private const string Joint = "(?:knees?|wrists?|backs?(?!\\s+(?:knees?|legs?|foot|feet|heels?|arms?)\\b)|shoulders?|hips?|necks?)";
@@ -452,7 +552,7 @@ internal sealed partial class CardHead
     [GeneratedRegex(@"\b(?:strength|class|circuits?|conditioning|session|workout|blast|burn|hour|day|super\s?sets?|sets|intervals?|ladders?|pyramids?|tabata|hiit|emom|amrap|(?:mon|tues|wednes|thurs|fri|satur|sun)days?)\b|\b\d+\s*x\s*\d+\b", RegexOptions.IgnoreCase)]
     private static partial Regex Topic();
 
-    [GeneratedRegex(@"^(?:the\s+)?(?:[a-z]+\s+){0,2}(?:hall|gym|studio|park|beach|centre|center|club|church|school|pavilion|green|field|playground)$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:the\s+)?(?:[a-z'.]+\s+){0,2}(?:hall|gym(?:\s+floor)?|studio(?:\s+\w)?|park|beach|centre|center|club|church|school|pavilion|green|field|playground|garden|loft|barn|terrace|lawn)$|^(?:outdoors?|outside|at\s+home|home|online|zoom|indoors|(?:room|hall|court)\s+\w)$", RegexOptions.IgnoreCase)]
     private static partial Regex SomePlace();
 
     /// <summary>What any plan is called.</summary>

@@ -37,6 +37,7 @@ internal static class CardInherit
         to.Work ??= from.Work;
         (to.Rest, to.RestHigh) = (to.Rest ?? from.Rest, to.RestHigh ?? from.RestHigh);
         to.Between ??= from.Between;
+        to.Pause ??= from.Pause;
         to.WaterBetween |= from.WaterBetween;
         if (!isLast)
             (to.After, to.Water) = (to.After ?? from.After, to.Water || from.Water);

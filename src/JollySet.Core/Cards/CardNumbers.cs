@@ -21,6 +21,10 @@ internal static partial class CardNumbers
         foreach (var at in filled)
             if (Tied().Split(lines[at]) is { Length: > 1 } tied)
                 said[at] = string.Join('\n', tied);
+        // A letter's line is its sentences.
+        foreach (var at in filled)
+            if (!said.ContainsKey(at) && filled.Count > 2 && lines[at].Length > LongSentence && !CardPhrases.BlockWord().IsMatch(lines[at]) && Spoken().Split(lines[at]) is { Length: > 1 } told)
+                said[at] = string.Join('\n', told);
         Clock(lines, filled, said);
         Spans(lines, filled, said);
         Running(lines, filled, said);
@@ -153,7 +157,7 @@ internal static partial class CardNumbers
     [GeneratedRegex(@"\b(?:challenge|flow|practice|workout|work|games?|finisher|block|circuit|set)\s*\d?\s*$", RegexOptions.IgnoreCase)]
     private static partial Regex PartOfClass();
 
-    [GeneratedRegex(@"^(?:the\s+)?(?:end|finish|done|home|close|over)\b(?:\s+of\s+class)?[.!\s]*$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:the\s+)?(?:end|finish|done|home|close|over|bye|goodbye)\b(?:\s+of\s+class)?[.!\s]*$", RegexOptions.IgnoreCase)]
     private static partial Regex TheEnd();
 
     [GeneratedRegex(@"^\s*(?:(?<word>min(?:ute)?|station|stn|exercise|move|no\.?)\s*#?(?<n>\d{1,2})\s*[-:.)]?\s+(?=\w)|(?<n>\d{1,2})\s*:\s+(?=[A-Za-z])|(?<n>\d{1,2})\s+(?=[A-Za-z])(?!(?:x|min(?:ute)?s?|m|h|hours?|s|secs?|seconds?|rounds?|rds?|sets?|laps?|times?|reps?|kgs?|lbs?|people|ppl|of|arm|leg)\b))", RegexOptions.IgnoreCase)]
@@ -164,6 +168,10 @@ internal static partial class CardNumbers
 
     [GeneratedRegex(@"(?<=[a-z\d]{2})\.\s+(?=[a-z\d])", RegexOptions.IgnoreCase)]
     private static partial Regex Sentences();
+
+    /// <summary>Where a sentence ends and the next begins.</summary>
+    [GeneratedRegex(@"(?<=[a-z\d)]{2}[.!?])\s+(?=[A-Z\d])")]
+    private static partial Regex Spoken();
 
     [GeneratedRegex(@"^\s*\d{1,3}\s*(?:x\s*)?(?:laps?|rounds?|rds?|sets?|times)\b|^\s*\d{1,3}\s*(?:s|secs?|seconds?|mins?)?\s*(?:on|work|stations?)\b|^\s*\d{2}\s*/\s*\d{2}\b", RegexOptions.IgnoreCase)]
     private static partial Regex HowItRuns();

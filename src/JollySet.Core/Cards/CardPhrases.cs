@@ -59,28 +59,35 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"^(?<a>\d{1,3})'-(?<b>\d{1,3})'\s+|^(?<a>\d{1,2})\s*-\s*(?<b>\d{1,3})\s*(?:minutes?|mins?|')?\s*[:.)-]?\s*(?=(?:warm|wu\b|w/u|cool|cd\b|stretch|circuit|main|block|part|strength|cardio|core|finisher|superset|ladder|e\d?mom|tabata|amrap|round|set\b|talk|intro|welcome|hiit|abs|legs|upper|lower|mobil))", RegexOptions.IgnoreCase)]
     public static partial Regex Margin();
 
-    [GeneratedRegex(@"^(?:the\s+)?w(?:/?u|/up|-up)\b|^(?:échauffement|echauffement|aufwärmen|calentamiento|riscaldamento)\b|\bwarm(?:ing)?[\s-]*up\b(?!\s+sets?)|^(?:mobili[sz](?:e|er|ation)|mobility|activation|pulse raiser|prep)\b(?!\s+(?:drill|flow))", RegexOptions.IgnoreCase)]
+    /// <summary>A day, a time of day or how many come: what only a first line says.</summary>
+    [GeneratedRegex(@"\b(?:mon|tues|wednes|thurs|fri|satur|sun)days?\b|\b\d{1,2}(?:[.:]\d\d)?\s*[ap]m\b|\b\d{1,3}\s*(?:people|ppl|pax|participants)\b", RegexOptions.IgnoreCase)]
+    public static partial Regex SaysWhen();
+
+    [GeneratedRegex(@"^(?:the\s+)?w(?:/?u|/up|-up)\b|^(?:échauffement|echauffement|aufwärmen|calentamiento|riscaldamento)\b|\bwarm(?:ing)?[\s-]*up\b(?!\s+sets?)|^(?:mobili[sz](?:e|er|ation)|mobility|activation|pulse raiser|prep|mob(?=\s*(?:[:-]|\d)))\b(?!\s+(?:drill|flow))", RegexOptions.IgnoreCase)]
     public static partial Regex WarmUp();
 
-    [GeneratedRegex(@"^c(?:/?d|/down)\b|^(?:retour au calme|étirements|abwärmen|dehnen|vuelta a la calma|estiramientos)\b|\bcool(?:ing)?[\s-]*down\b|\bfinish with (?:a )?stretch(?:es|ing)?\b|(?<=\bfinish(?:ing)?(?:\s+off)?\s+with\b.{0,24})\bstretch(?:es|ing)?\b|^(?:seated|final|gentle|full[\s-]body|floor|whole[\s-]body)\s+stretch(?:es|ing)?(?=\s*[-:(]?\s*\d{1,2}\s*(?:min|'))|^stretch(?:es|ing)?(?:\s+it)?(?:\s+out)?(?=\s*(?:$|[:.,\-(]|\d))|(?<=^\d{1,2}\s*(?:min(?:ute)?s?|')\s+(?:of\s+)?)stretch(?:es|ing)?\s*$|^wind down\b|^stretch(?:es)? to (?:finish|end)\b|^end stretch(?:es)?\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^c(?:/?d|/down)\b|^(?:retour au calme|étirements|abwärmen|dehnen|vuelta a la calma|estiramientos)\b|\bcool(?:ing)?[\s-]*down\b|\bfinish with (?:a )?stretch(?:es|ing)?\b|(?<=\bfinish(?:ing)?(?:\s+off)?\s+with\b.{0,24})\bstretch(?:es|ing)?\b|^(?:seated|final|gentle|full[\s-]body|floor|whole[\s-]body)\s+stretch(?:es|ing)?(?=\s*[-:(]?\s*\d{1,2}\s*(?:min|'))|^stretch(?:es|ing)?(?:\s+it)?(?:\s+out)?(?:\s+(?:after(?:wards)?|at\s+the\s+end|to\s+finish))?(?=\s*(?:$|[:.,!\-(]|\d))|(?<=^\d{1,2}\s*(?:min(?:ute)?s?|')\s+(?:of\s+)?)stretch(?:es|ing)?\s*$|^wind down\b|^stretch(?:es)? to (?:finish|end)\b|^end stretch(?:es)?\b", RegexOptions.IgnoreCase)]
     public static partial Regex CoolDown();
 
-    [GeneratedRegex(@"^(?:the\s+)?(?:(?:circuit|block|blk|part|round|set|section|station|interval|superset|super set|tri-?set|giant set|complex)s?(?:\s*(?:\d{1,2}|[a-h])\b(?!\s*(?:rounds?|rds?|laps?|tours?|runden|times|/|x\s*(?:$|[^\s\d]))))?|(?:first|second|third|fourth|fifth|last|final)\s+(?:block|circuit|round|set|part|section)|round\s+(?:one|two|three|four|five)\b|pairs?\s*\d{1,2}|finishers?|cash[\s-]?out|buy[\s-]?in|burn[\s-]?out|bonus|(?:start|end|finish|opener|closer)(?=\s*:)|main(?:\s+(?:set|part|block|workout))?|strength|cardio|core|abs|legs|upper(?:\s+body)?|lower(?:\s+body)?|emom|e\dmom|amrap|(?:ascending|descending)(?:\s+ladder)?|ladder|pyramid|tabata|hiit|metcon|burner|challenge|workout|intervals|every min(?:ute)?(?:\s+on\s+the\s+min(?:ute)?)?|[a-h](?=\s*[:)-]))(?=$|[\s:,;.()\[\]x\-!])", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:the\s+)?(?:(?:round|circuit|block|part|set|section)\s+(?:one|two|three|four|five)\b|(?:circuit|block|blk|part|round|set|section|station|interval|superset|super set|tri-?set|giant set|complex|strength|core|cardio|conditioning)s?(?:\s*(?:\d{1,2}|[a-h])\b(?!\s*(?:mins?\b|minutes?\b|'|rounds?|rds?|laps?|tours?|runden|times|/|x\s*(?:$|[^\s\d]))))?|(?:first|second|third|fourth|fifth|last|final)\s+(?:block|circuit|round|set|part|section)|pairs?\s*\d{1,2}|finishers?|cash[\s-]?out|buy[\s-]?in|burn[\s-]?out|bonus|(?:start|end|finish|opener|closer)(?=\s*:)|main(?:\s+(?:set|part|block|workout))?|strength|cardio|core|abs|legs|upper(?:\s+body)?|lower(?:\s+body)?|emom|e\dmom|amrap|(?:ascending|descending)(?:\s+ladder)?|ladder|pyramid|tabata|hiit|metcon|burner|challenge|workout|intervals|every min(?:ute)?(?:\s+on\s+the\s+min(?:ute)?)?|[a-h](?=\s*[:)-])|[i-z]\d{1,2}(?=:))(?=$|[\s:,;.()\[\]x\-!])", RegexOptions.IgnoreCase)]
     public static partial Regex BlockWord();
 
     [GeneratedRegex(@"\b(?:super\s?-?sets?|tri-?sets?|giant sets?|pairs?\s+\d|complex)\b", RegexOptions.IgnoreCase)]
     public static partial Regex Super();
 
-    [GeneratedRegex(@"^(?:strength|cardio|core|abs|legs|upper(?:\s+body)?|lower(?:\s+body)?|hiit|challenge|workout|intervals|stations|full\s+body)\b(?!\s+(?:\d(?!\d?\s*(?:min|'))|[a-h]\b|set|part|block))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:strength|cardio|core|abs|legs|upper(?:\s+body)?|lower(?:\s+body)?|hiit|challenge|workout|intervals|stations|full\s+body)\b(?!\s+(?:\d(?!\d?\s*(?:min|')|[05]\b)|[a-h]\b|set|part|block))", RegexOptions.IgnoreCase)]
     public static partial Regex Topic();
 
-    [GeneratedRegex(@"^(?:welcome|intro(?:duction)?|chat|talk|hello|briefing|announcements?|safety)\b.{0,30}\d", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:welcome|intro(?:duction)?|outro|chat|talk|hello|goodbye|briefing|announcements?|safety)\b.{0,30}\d", RegexOptions.IgnoreCase)]
     public static partial Regex Talk();
+
+    [GeneratedRegex(@"^(?:welcome|intro(?:duction)?|outro|chat|hello|goodbye|briefing|announcements?|notices)\b", RegexOptions.IgnoreCase)]
+    public static partial Regex TalkWord();
 
     [GeneratedRegex(@"^(?:time\s+)?cap\b|^total\b|^approx\b", RegexOptions.IgnoreCase)]
     public static partial Regex Cap();
 
-    [GeneratedRegex(@"^(?:kit|equipment|gear|bring|you need|you will need|kit needed|people|venue|place|focus|goal|level|needs|injuries|watch out|minutes|duration|class size|class|clients?|participants|total|total time|time|when|date|day)\s*(?:[:=]|\s-\s)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:kit|equipment|gear|bring|you need|you will need|kit needed|people|venue|place|where|location|focus|goal|level|needs|injuries|watch out|minutes|duration|class size|class|clients?|participants|total|total time|time|when|date|day)\s*(?:[:=]|\s-\s)", RegexOptions.IgnoreCase)]
     public static partial Regex HeadKey();
 
     [GeneratedRegex(@"^(?:(?:a\s+)?(?:(?:little|quick|short)\s+)?(?:water|drinks?|sip)(?:\s+(?:of\s+)?(?:water|break|stop|time|middle|half\s?way))*)$", RegexOptions.IgnoreCase)]
@@ -101,7 +108,7 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"\s+")]
     private static partial Regex Spaces();
 
-    [GeneratedRegex(@"^(?:about\s+|ca?\.?\s+)?(?<n>\d{2,3})\s*(?:mins?|minutes?)\s+(?:in\s+(?:total|all)|all\s+in|altogether|total)\s*[.!]?$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:about\s+|ca?\.?\s+)?(?<n>\d{2,3})\s*(?:mins?|minutes?)\s+(?:in\s+(?:total|all)|all\s+in|altogether|total)\s*(?:[.!]?$|[,;.]\s*(?<more>.+)$)", RegexOptions.IgnoreCase)]
     public static partial Regex InAll();
 
     [GeneratedRegex(@"(?<!\d)""")]
@@ -142,11 +149,37 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"\s+and\s+", RegexOptions.IgnoreCase)]
     public static partial Regex And();
 
+    [GeneratedRegex(@"\s+(?:and|&|\+)\s+", RegexOptions.IgnoreCase)]
+    public static partial Regex AndSign();
+
+    /// <summary>Before the next count of a list without commas: “5 burpees 10 sit-ups”.</summary>
+    [GeneratedRegex(@"(?<=[a-z)])\s+(?=\d{1,3}\s+[a-z])", RegexOptions.IgnoreCase)]
+    public static partial Regex NextCount();
+
+    /// <summary>A bare multiplier: how often all of it.</summary>
+    [GeneratedRegex(@"^x\s*\d{1,2}$", RegexOptions.IgnoreCase)]
+    public static partial Regex TimesOnly();
+
+    /// <summary>“… side plank R x2” behind a list whose moves have their own amounts: how often all of it.</summary>
+    [GeneratedRegex(@"(?<=[a-z)])\s+x\s*(?<n>\d{1,2})$", RegexOptions.IgnoreCase)]
+    public static partial Regex TimesAtEnd();
+
+    [GeneratedRegex(@"\s\d{1,2}\s*(?:mins?|minutes?|')$", RegexOptions.IgnoreCase)]
+    public static partial Regex Minutes();
+
+    /// <summary>A way of doing the move before it, alone.</summary>
+    [GeneratedRegex(@"^(?:hold|pulses?)$", RegexOptions.IgnoreCase)]
+    public static partial Regex OnlyHow();
+
+    /// <summary>A word that only says what comes next.</summary>
+    [GeneratedRegex(@"^(?:then|next|and|finally|to\s+finish)\b[,:]?\s+", RegexOptions.IgnoreCase)]
+    public static partial Regex NextWord();
+
     /// <summary>The way a ladder goes, before its moves.</summary>
     [GeneratedRegex(@"^(?:up|down)\b\s*[:-]?\s*", RegexOptions.IgnoreCase)]
     public static partial Regex UpOrDown();
 
-    [GeneratedRegex(@"^(?<head>stretch(?:es|ing)?)\s+(?<items>[a-z].*,.+)$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?<head>stretch(?:es|ing)?)\s+(?:out\s+)?(?:the\s+|your\s+)?(?<items>[a-z].+)$", RegexOptions.IgnoreCase)]
     public static partial Regex StretchOf();
 
     [GeneratedRegex(@"^(?<head>[^()]+)\((?<in>[^()]+)\)\.?$")]
@@ -171,7 +204,7 @@ internal static partial class CardPhrases
     public static partial Regex HalfEach();
 
     /// <summary>How a list's moves are done, behind a dash, a comma or in brackets after the last of them.</summary>
-    [GeneratedRegex(@"^(?<items>.+?)(?:,\s+(?<how>rest\s+\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?)|\d{1,2}\s*(?:rounds?|rds?|times))\.?|\s+-\s+(?<how>[^-()]*\d[^()]*)|\s*\((?<how>[^()]*\d[^()]*)\)\.?)$")]
+    [GeneratedRegex(@"^(?<items>.+?)(?:,\s+(?<how>rest\s+\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?)|\d{1,2}\s*(?:rounds?|rds?|times))\.?|\s+-\s+(?<how>(?:once|twice|[^-()]*\d[^()]*))|\s*\((?<how>[^()]*\d[^()]*)\)\.?)$")]
     public static partial Regex HowAtEnd();
 
     /// <summary>Two moves as often each, one after the other.</summary>
@@ -191,8 +224,52 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"^(?:[0-4]\s*-\s*){2,3}[0-4]$|\b0\b")]
     public static partial Regex LooksLikeTempo();
 
-    [GeneratedRegex(@"^(?<n>\d{1,2})\s*(?:x|rounds?(?:\s+of)?)\s*\((?<items>[^()]+,[^()]+)\)\.?$", RegexOptions.IgnoreCase)]
+    /// <summary>Rounds of what stands in brackets, and behind them how they go.</summary>
+    [GeneratedRegex(@"^(?:x\s*)?(?<n>\d{1,2})\s*(?:x|rounds?|sets?|times)?(?:\s+of)?\s*(?:\((?<items>[^()]+(?:,|\s/\s|\s\+\s)[^()]+)\)|\[(?<items>[^\[\]]+(?:,|\s/\s|\s\+\s)[^\[\]]+)\]|\{(?<items>[^{}]+(?:,|\s/\s|\s\+\s)[^{}]+)\})(?<how>(?:[\s,.;-]+[^()\[\]]*\d[^()\[\]]*)?)\.?$|^[(\[](?<items>[^()\[\]]+(?:,|\s/\s|\s\+\s)[^()\[\]]+)[)\]]\s*x\s*(?<n>\d{1,2})(?<how>(?:[\s,.;-]+[^()\[\]]*\d[^()\[\]]*)?)\.?$", RegexOptions.IgnoreCase)]
     public static partial Regex RoundsOfBracket();
+
+    [GeneratedRegex(@"^(?:on|from|with)\s+(?:the\s+|your\s+|an?\s+)?", RegexOptions.IgnoreCase)]
+    public static partial Regex OnTheir();
+
+    /// <summary>What is said over several parts.</summary>
+    [GeneratedRegex(@"^(?:the\s+)?(?:main|workout|class|programme|program)\b", RegexOptions.IgnoreCase)]
+    public static partial Regex OverOthers();
+
+    /// <summary>How a block runs between its name and its moves, after the colon: “block 1: ladder 1-2-3 cleans”.</summary>
+    [GeneratedRegex(@"^(?<head>[^:]{1,40}):\s*(?<how>(?:(?:ladder|pyramid|emom|amrap|tabata)\s*)?\d{1,3}(?:\s*-\s*\d{1,3}){2,}\s*(?:reps?|s|secs?)?|(?:emom|amrap|tabata)\s*\d{1,2}\s*(?:mins?|')?|\d{1,2}\s*(?:mins?|')\s*(?:emom|amrap|tabata))\s*[-,]?\s*(?<items>(?:of\s+)?[a-z][^:]*)$", RegexOptions.IgnoreCase)]
+    public static partial Regex HowBehindColon();
+
+    /// <summary>A word of one’s own before how a block runs: “partner AMRAP 10: …”.</summary>
+    [GeneratedRegex(@"^(?<w>[A-Z]{2,6}|partner|team|pairs?|group|big|quick|long|short|final|last|mini|kb|db|bodyweight|bw|core|leg|abs|upper|lower)\s+(?=(?:AMRAP|EMOM|TABATA|amrap|emom|tabata|Amrap|Emom|Tabata)\b.*\d)")]
+    public static partial Regex WordBefore();
+
+    /// <summary>Rounds before the moves they are of.</summary>
+    [GeneratedRegex(@"^\d{1,2}\s*(?:rounds?|rds?|sets?|laps?)(?:\s+of\s+|\s*:\s*)(?=\d{1,3}\s*(?:/\s*\d{1,3}\s*)?[a-z])", RegexOptions.IgnoreCase)]
+    public static partial Regex RoundsOf();
+
+    /// <summary>Stretches under the word for how one is placed.</summary>
+    [GeneratedRegex(@"^(?<pos>sit|sitting|seated|standing|stand|lying|on\s+the\s+(?:floor|mat))\s*[:-]\s*stretch(?:es)?\s*:?\s+(?<items>[a-z].+)$", RegexOptions.IgnoreCase)]
+    public static partial Regex StretchesPlaced();
+
+    /// <summary>A line that begins with its number.</summary>
+    [GeneratedRegex(@"^\s*\d{1,2}\s*[.)]")]
+    public static partial Regex Counted();
+
+    /// <summary>What parts a list in brackets.</summary>
+    [GeneratedRegex(@"\s*[,;]\s*|\s+[/+]\s+")]
+    public static partial Regex BracketItems();
+
+    /// <summary>A time and what is done in it; a time of rest.</summary>
+    [GeneratedRegex(@"^(?<t>\d{1,3})\s*(?:s|secs?|seconds?|"")?\s*(?:of\s+)?(?:(?<off>off|rest|break|easy|recover(?:y)?|pause)|(?:work\s+)?(?<name>[a-z][a-z' +-]*))$", RegexOptions.IgnoreCase)]
+    public static partial Regex TimedThing();
+
+    /// <summary>How a message says what comes first.</summary>
+    [GeneratedRegex(@"^(?:(?:we(?:'ll)?|I|please)\s+)?(?:usually\s+)?(?:start|begin|open|kick)(?:\s+off)?\s+with\s+(?:a\s+few\s+|some\s+|an?\s+(?=\d|warm))?(?:(?:about\s+)?(?<t>\d{1,2}\s*min(?:ute)?s?)\s+(?:of\s+)?)?(?<what>[a-z].*?)\.?$", RegexOptions.IgnoreCase)]
+    public static partial Regex StartsWith();
+
+    /// <summary>How a message says what comes last.</summary>
+    [GeneratedRegex(@"^(?:(?:then|and)\s+)?(?:finish|end|close)(?:\s+(?:off|it))?\s+with\s+(?:a\s+few\s+|some\s+)?(?<w>stretch(?:es|ing)?|stretching\s+out)\s*(?:\s-\s|[,(])\s*(?<what>[a-z].*?)\)?\.?$", RegexOptions.IgnoreCase)]
+    public static partial Regex FinishesWith();
 
     /// <summary>Rounds of what stands in brackets, the moves behind it.</summary>
     [GeneratedRegex(@"(?<n>\b\d{1,2})\s*(?:x|rounds?(?:\s+of)?)\s*\((?<how>[^()]*\d[^()]*)\)\s*[:,-]?\s*(?<items>[a-z].*)$", RegexOptions.IgnoreCase)]
@@ -240,7 +317,7 @@ internal static partial class CardPhrases
     public static partial Regex BetweenBlocks();
 
     /// <summary>Before the next of several keys on one line.</summary>
-    [GeneratedRegex(@"\s+(?=(?:kit|equipment|people|venue|place|focus|goal|level|duration|class(?:\s+(?:size|name))?|participants|time|date|day|instructor|teacher|numbers|needs|injuries|care|watch\s+out|mind|notes?)\s*:\s)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?:\s*[*|/;,])?\s+(?=(?:kit|equipment|people|venue|place|where|location|focus|goal|level|duration|class(?:\s+(?:size|name))?|participants|time|date|day|instructor|teacher|numbers|needs|injuries|care|watch\s+out|mind|notes?)\s*:\s)", RegexOptions.IgnoreCase)]
     public static partial Regex NextKey();
 
     [GeneratedRegex(@"^class\s*(?::|-\s)\s*(?<what>\S.*)$", RegexOptions.IgnoreCase)]
@@ -296,7 +373,7 @@ internal static partial class CardPhrases
     public static partial Regex RestsFreely();
 
     /// <summary>A load as it is called by its number: “8s”.</summary>
-    [GeneratedRegex(@"^\d{1,2}(?:\.5)?s$")]
+    [GeneratedRegex(@"^[12]?\d(?:\.5)?s$")]
     public static partial Regex Called();
 
     /// <summary>What is said of kit alone: “DBs only”.</summary>
@@ -327,7 +404,7 @@ internal static partial class CardPhrases
     public static partial Regex TitleParts();
 
     /// <summary>Every other minute: the order says as much.</summary>
-    [GeneratedRegex(@"(?:\b(?:on\s+)?(?:the\s+)?(?:odd|even)s?(?:\s+min(?:ute)?s?\b\s*[:-]?|\s*[:-])\s*)(?=[\da-z])", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?:\b(?:on\s+)?(?:the\s+)?(?:odd|even)s?(?:\s+min(?:ute)?s?\b\s*[:-]?|\s*[:-]|(?=\s+\d{1,2}\s+[a-z]))\s*)(?=[\da-z])", RegexOptions.IgnoreCase)]
     public static partial Regex OddOrEven();
 
     /// <summary>What holds for every round told of before.</summary>

@@ -72,6 +72,8 @@ public sealed partial class CardReader
                 blocks.Add(new CardBlock(line.Number, FreeName("A"), CardPart.Main));
             else if (isEmpty && (scan.SaysEachSide || scan.Sets is not null) && (Current is not { Stations.Count: 0 } || (text.EndsWith(':') && Current is { Part: not CardPart.Main, Length: not null })))
                 blocks.Add(new CardBlock(line.Number, FreeName("A"), CardPart.Main));
+            else if (isEmpty && Current is { } complete && IsWhole(complete, scan))
+                blocks.Add(new CardBlock(line.Number, FreeName("A"), CardPart.Main));
             else if (isName)
                 blocks.Add(new CardBlock(line.Number, NameOf(before, scan.Left, part, isEmpty), CardPart.Main));
             if (isName || (isEmpty && Current is not null && (scan.RepsLow is not null || scan.IsEach || scan.SaysEachSide || scan.Sets is not null)))
@@ -93,15 +95,26 @@ public sealed partial class CardReader
             return Applied(open, first, line);
         }
 
-        if (isEmpty && !isNamed && !goesOn && length is null && items is null && Current is { } current && ((current.Stations.Count == 0 && !(current.Part != CardPart.Main && current.Length is not null && (scan.Work is not null || scan.RoundsLow > 2 || text.EndsWith(':')))) || (current.Part == CardPart.Main && !current.HasSettings) || scan.Work is null && scan.Scheme is null && scan.Every is null && !scan.IsAmrap && current.RoundsLow is null) && Applied(current, scan, line))
+        if (isEmpty && !isNamed && !goesOn && length is null && items is null && Current is { } current && !IsWhole(current, scan) && ((current.Stations.Count == 0 && !(current.Part != CardPart.Main && current.Length is not null && (scan.Work is not null || scan.RoundsLow > 2 || text.EndsWith(':')))) || (current.Part == CardPart.Main && !current.HasSettings) || scan.Work is null && scan.Scheme is null && scan.Every is null && !scan.IsAmrap && current.RoundsLow is null) && Applied(current, scan, line))
             return true;
         // Words behind how it runs are no name: “40 s work, 10 s rest, all on the mat”.
         var isBehind = part == CardPart.Main && !isNamed && !isEmpty && items is null && (!text.EndsWith(':') || SaysHow().IsMatch(named)) && char.IsAsciiDigit(text[0]) && !line.IsHeading;
         var entitled = begins.Success && char.IsAsciiDigit(begins.Value[^1]) ? $"{begins.Value} {named}" : named;
-        var block = new CardBlock(line.Number, NameOf(before, entitled, part, isEmpty || isBehind || named.Length == 0), part) { Length = length ?? scan.Length, IsTalk = part == CardPart.Main && Talk().IsMatch(before), IsNamed = begins.Success, Begun = line.Text };
+        // “Hello + kit check (1 DB, mat)”: its name stands before the bracket, the kit in it is heard.
+        var isTalk = part == CardPart.Main && (Talk().IsMatch(before) || (length is not null && TalkWord().IsMatch(before)));
+        var asides = new List<string>();
+        if (isTalk && Brackets().Match(before) is { Success: true, Index: > 0 } told && Scan(told.Groups["in"].Value, isLine: false).Length is null)
+        {
+            head.AddKits(told.Groups["in"].Value);
+            asides.AddRange(new[] { told.Groups["in"].Value, before[(told.Index + told.Length)..].Trim(' ', ',', ';', '-', '.') }.Where(a => a.Any(char.IsLetterOrDigit)));
+            before = entitled = named = before[..told.Index].Trim();
+        }
+
+        var block = new CardBlock(line.Number, NameOf(before, entitled, part, isEmpty || isBehind || named.Length == 0), part) { Length = length ?? scan.Length, IsTalk = isTalk, IsNamed = begins.Success, Begun = line.Text };
         if (scan.IsEach || scan.SaysEachSide)
             block.Length = length;
         block.IsSuperset = Super().IsMatch(before);
+        block.Notes.AddRange(asides);
         blocks.Add(block);
         Applied(block, scan, line, isSetting: false);
         if (isSame)
@@ -132,6 +145,21 @@ public sealed partial class CardReader
                 items = end.Groups["items"].Value;
             }
 
+            // “Carry: farmers, suitcase, 40 s each, 20 s change”.
+            if (HowBehind(items) is { How: { Count: > 0 } behind } ended)
+            {
+                foreach (var said in behind)
+                    Applied(block, Scan(said, isLine: false), line, isSetting: false);
+                items = ended.Items;
+            }
+
+            // “Warm up: 2 rounds of 5 inchworms, 10 good mornings”.
+            if (RoundsOf().Match(items) is { Success: true } lead && block.RoundsLow is null && Parted(items[lead.Length..], isShort: true).Count > 1)
+            {
+                Applied(block, Scan(lead.Value, isLine: false), line, isSetting: false);
+                items = items[lead.Length..];
+            }
+
             // “Finisher: burpees 20 on 10 off x 8”.
             if (Scan(items, isLine: false) is { SaysBlock: true } within && Parted(items).Count == 1 && Understood(Scan(within.Left).Left) is not null)
             {
@@ -154,7 +182,7 @@ public sealed partial class CardReader
             }
 
             var each = Scan(items, isLine: false);
-            if (each.IsEach)
+            if (each.IsEach && Commas().Split(items).Count(i => Scan(i).Length is not null) < 2)
                 block.Work ??= each.Length;
             // “Finisher: 3 rounds 30/30 - plank, dead bug”: how it runs stands before the moves.
             if (items.IndexOf(" - ", StringComparison.Ordinal) is > 0 and var dash && Scan(items[..dash], isLine: false) is { SaysBlock: true } how && IsEmpty(how.Left))
@@ -169,9 +197,10 @@ public sealed partial class CardReader
         }
 
         // Words that are neither its name nor how it runs are kept beside it.
-        if ((items is null || entitled.StartsWith(block.Name, StringComparison.OrdinalIgnoreCase)) && Beside(entitled, block.Name) is { } beside)
+        if ((items is null || isEmpty || begins.Success || entitled.StartsWith(block.Name, StringComparison.OrdinalIgnoreCase)) && Beside(entitled, block.Name) is { } beside)
         {
             block.Notes.Add(beside);
+            head.HearPeople(beside);
             foreach (var piece in Commas().Split(beside))
                 if (OnlyThis().Match(piece) is { Success: true } only)
                     head.AddKit(only.Groups["k"].Value);
@@ -180,6 +209,10 @@ public sealed partial class CardReader
         Say(line, CardLineKind.Block, block.Name);
         return true;
     }
+
+    /// <summary>Whether a warm-up told on one line, moves and all, is not what a line about each move speaks of.</summary>
+    private static bool IsWhole(CardBlock block, CardScan scan) =>
+        block is { Part: not CardPart.Main, Length: not null, Stations.Count: > 1 } && block.Stations.TrueForAll(s => s.Line == block.Line) && (scan.IsEach || scan.SaysBlock);
 
     private bool IsBelowLists() => blocks.Count > 1 && blocks.TakeLast(2).All(b => b.Part == CardPart.Main && b.RoundsLow is null && b.Stations.Count > 1 && b.Stations.TrueForAll(s => s.Line == b.Line));
 
@@ -197,8 +230,13 @@ public sealed partial class CardReader
         left = GoesOn().Replace(left, "").TrimStart(' ', ',', ':');
         var rest = begins.Length > 0 && left.StartsWith(begins, StringComparison.OrdinalIgnoreCase) ? left[begins.Length..].Trim(' ', ':', '-', ',') : left;
         var parts = Parted(UpOrDown().Replace(rest, ""));
-        if (parts.Count == 1 && And().Split(parts[0]) is { Length: > 1 } both)
+        if (parts.Count == 1 && Understood(parts[0]) is null && InARow(parts[0]) is { } row)
+            parts = row;
+        if (parts.Count == 1 && AndSign().Split(parts[0]) is { Length: > 1 } both && Understood(parts[0]) is null)
             parts = [.. both];
+        // “… & burpees, cap 8'”: what is told behind the moves is kept beside the block.
+        while (parts.Count > 1 && Cap().IsMatch(parts[^1]))
+            parts.RemoveAt(parts.Count - 1);
         rest = string.Join(", ", parts);
         return rest.Length > 0 && (begins.Length > 0 || (severalOnly && parts.Count > 1)) && parts.TrueForAll(p => Understood(WithoutBrackets(Scan(p).Left)) is not null) ? rest : null;
     }
@@ -225,7 +263,7 @@ public sealed partial class CardReader
         if (scan.Load is not null || scan.Remark is not null || (!forAll && (scan.Sides is not null || scan.Tempo is not null)))
             block.Notes.Add(line.Text);
         // A ladder goes its rungs once.
-        if (block.Scheme is not null && scan.Scheme is null && scan.RoundsLow is not null)
+        if (block.Scheme is { } rungs && scan.Scheme is null && (scan.RoundsLow ?? (TimesOnly().IsMatch(line.Text) || scan.RepsLow is null ? null : scan.RepsLow)) is { } times && times != rungs.Numbers.Count && (scan.RoundsLow is not null || IsEmpty(scan.Left)))
             block.Notes.Add(line.Text);
         if (isSetting)
             settings[line.Number] = block;
@@ -239,6 +277,10 @@ public sealed partial class CardReader
             block.After = seconds;
         else if (block is { IsStraight: true, IsSuperset: false, Letter: null } && !onHead && gap == CardGap.Unsaid && block.ForAll is null)
             (block.Stations[^1].Rest, block.Stations[^1].RestHigh) = (seconds, high);
+        else if (block.Scheme is not null && gap == CardGap.Moves)
+            (block.Pause, block.Rest) = (seconds, block.Rest ?? seconds);
+        else if (block.Pause is not null && gap == CardGap.Rounds)
+            block.Rest = seconds;
         else if (block.Scheme is not null && block.Rest is { } inner && inner != seconds)
             block.Notes.Add(string.Create(CultureInfo.InvariantCulture, $"rest {seconds} s"));
         else if (isLinked || block.IsStraight || block.ForAll?.Sets is not null || gap == CardGap.Moves)

@@ -19,8 +19,8 @@ public sealed partial class CardReader
         if (taken.Over.Length > 0)
         {
             notes.Add(taken.Over.Contains('(', StringComparison.Ordinal) ? taken.Over : taken.Over.TrimEnd(')'));
-            if (mayTitle)
-                head.Overhear(taken.Over, kitOnly: true);
+            if (mayTitle || IsSpoken().IsMatch(line.Text) || IsSentence(line.Text))
+                head.Overhear(mayTitle ? taken.Over : line.Text, kitOnly: mayTitle);
         }
 
         Say(line, CardLineKind.Head, taken.Over.Length > 0 ? $"{taken.Read} · note: {taken.Over}" : taken.Read);

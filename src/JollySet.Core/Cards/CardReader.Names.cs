@@ -19,6 +19,8 @@ public sealed partial class CardReader
         var name = begins.Success && (isEmpty || !left.StartsWith(begins.Value.Trim(), StringComparison.OrdinalIgnoreCase) || left.Split(' ').Length > FewWords) ? begins.Value
             : isEmpty ? ""
             : WithoutStopsAround(left) is { } bare && bare.Split(' ').Length <= FewWords + 1 ? (begins.Success ? left : bare) : "";
+        if (begins.Success && part != CardPart.Main && left.Length > name.Length && left.Split(' ').Length < FewWords && left.EndsWith(begins.Value.Trim(), StringComparison.OrdinalIgnoreCase) && !left.Split(' ').Any(IsEmpty) && left.All(c => char.IsLetter(c) || c is ' ' or '-' or '&'))
+            name = left;
         name = Trailing().Replace(name, "").Trim(' ', '-', ':', ',', '.', '(', '[', ']');
         name = OneBell().Replace(name, "");
         if (!name.Contains('(', StringComparison.Ordinal))
@@ -66,20 +68,23 @@ public sealed partial class CardReader
             var items = text[(colon + 1)..].Trim();
             var isPart = PartOf(text[..colon]) != CardPart.Main;
             // “T1: squat jumps / plank”.
-            if (Strokes().Split(items) is { Length: > 1 and <= 6 } struck && (struck is { Length: 2 } && struck.All(t => Understood(Scan(t).Left) is not null)
+            if (Strokes().Split(HowBehind(items).Items) is { Length: > 1 and <= 6 } struck && (struck is { Length: 2 } && struck.All(t => Understood(Scan(t).Left) is not null)
                 || ((Super().IsMatch(text[..colon]) || BlockWord().IsMatch(text[..colon])) && struck.All(t => Scan(t).Left is var left && left.Any(char.IsLetter) && left.Split(' ').Length <= FewWords) && (Super().IsMatch(text[..colon]) || struck.Any(t => Understood(WithoutStopsAround(Scan(t).Left)) is not null)))))
-                items = string.Join(", ", struck);
+                items = string.Join(", ", struck.Concat(HowBehind(items).How));
             isPart |= !BriefWords.Focus(text[..colon]).IsEmpty || Scan(text[..colon], isLine: false).Work is not null;
-            var bare = HowAtEnd().Match(items) is { Success: true } how && Scan(how.Groups["how"].Value, isLine: false) is { Any: true } said && IsEmpty(said.Left) ? how.Groups["items"].Value : items;
+            var bare = HowAtEnd().Match(items) is { Success: true } how && Scan(how.Groups["how"].Value, isLine: false) is { Any: true } said && IsEmpty(said.Left) ? how.Groups["items"].Value : HowBehind(items).Items;
             var listed = Parted(bare, isShort: isPart || bare.Length < items.Length || Super().IsMatch(text[..colon])).Select(i => Scan(i).Left).ToList();
+            // “Finisher: wall sit - max hold x 2”.
+            if (listed.Count == 1 && BlockWord().IsMatch(text[..(colon + 1)]) && (IsMove(Dashes().Split(listed[0])[0].Trim()) || Or().Split(listed[0]) is [var one, _] && IsMove(one)))
+                return (text[..colon], items);
             var isCoolDown = PartOf(text[..colon]) == CardPart.CoolDown;
             if (listed.Count > 0 && listed.Exists(i => i.Length > 0 && ((listed.Count > 1 && Super().IsMatch(text[..colon])) || ((Scan(text[..colon], isLine: false).SaysBlock && (listed.Count > 1 || (BlockWord().IsMatch(text) && i.Split(' ').Length <= 3 && i.All(c => char.IsLetter(c) || c is ' ' or '-')))) || IsMove(WithoutBrackets(i)) || (isCoolDown && Understood(i + " stretch") is not null) || (isPart && listed.Count > 1 && i.Split(' ').Length <= 3)))) && (isPart || BlockWord().IsMatch(text[..(colon + 1)]) || listed.Count > 1 || Scan(text[..colon], isLine: false).SaysBlock))
                 return (text[..colon], items);
         }
 
         // “Stretch hips, hamstrings, lats”.
-        if (StretchOf().Match(text) is { Success: true } stretched && Commas().Split(stretched.Groups["items"].Value) is { Length: > 1 } all && all.All(i => i.Split(' ').Length <= 3) && all.Any(i => Understood(i + " stretch") is not null))
-            return (stretched.Groups["head"].Value, stretched.Groups["items"].Value);
+        if (StretchOf().Match(text) is { Success: true } stretched && Commas().Split(stretched.Groups["items"].Value).SelectMany(i => And().Split(i)).ToList() is { Count: > 0 } all && (all.Count > 1 || blocks.Count > 0) && all.All(i => i.Split(' ').Length <= 3) && all.Any(i => Understood(i + " stretch") is not null))
+            return (stretched.Groups["head"].Value, string.Join(", ", all));
 
         // “A warm-up (about 4 minutes, just marching and reaching)”.
         if (PartOf(text) != CardPart.Main && InBrackets().Match(text) is { Success: true } told && Commas().Split(told.Groups["in"].Value).SelectMany(i => And().Split(i)).Select(i => i.Trim()).ToList() is var pieces
@@ -91,11 +96,29 @@ public sealed partial class CardReader
         {
             var (before, items) = (text[..dash], text[(dash + 3)..].Trim());
             if ((PartOf(before) != CardPart.Main || BlockWord().IsMatch(before) || Super().IsMatch(before) || Scan(before, isLine: false).SaysBlock) && Understood(Scan(before).Left) is null
-                && Parted(items).ConvertAll(i => WithoutBrackets(Scan(i).Left)) is { Count: > 1 } moves && moves.Exists(i => Understood(i) is not null))
+                && Parted(items, isShort: PartOf(before) != CardPart.Main).ConvertAll(i => WithoutBrackets(Scan(i).Left)) is { Count: > 1 } moves && moves.Exists(i => Understood(i) is not null))
                 return (before, items);
         }
 
         return (text, null);
+    }
+
+    /// <summary>A list without what is said behind it of how its moves are done: “swings, pulldowns, 40 s each, 30 s rest”.</summary>
+    private (string Items, List<string> How) HowBehind(string items)
+    {
+        var how = new List<string>();
+        items = items.Replace("; ", ", ", StringComparison.Ordinal);
+        if (TimesAtEnd().Match(items) is { Success: true } all && Commas().Split(items[..all.Index]) is { Length: > 2 } own && own.All(i => Scan(i).Amount is not null))
+            (items, how) = (items[..all.Index], [$"x{all.Groups["n"].Value}"]);
+        for (var comma = items.LastIndexOf(", ", StringComparison.Ordinal); comma > 0 && (items.IndexOf(", ", StringComparison.Ordinal) < comma || TimesOnly().IsMatch(items[(comma + 2)..]) || Strokes().IsMatch(items[..comma])); comma = items.LastIndexOf(", ", StringComparison.Ordinal))
+        {
+            if (Scan(items[(comma + 2)..], isLine: false) is not { Sets: null, Sides: null, Load: null } scan || !(scan.SaysBlock || scan.IsEach || scan.Gaps.Count > 0 || TimesOnly().IsMatch(items[(comma + 2)..])) || !IsEmpty(scan.Left))
+                break;
+            how.Insert(0, items[(comma + 2)..]);
+            items = items[..comma];
+        }
+
+        return (items, how);
     }
 
     /// <summary>Whether words name what a class is about rather than a block of it: “lower body strength”.</summary>

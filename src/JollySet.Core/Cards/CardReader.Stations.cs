@@ -8,6 +8,10 @@ namespace JollySet.Core.Cards;
 /// <content>Lines of work: a move with its amount, load, sides and options, or several of them.</content>
 public sealed partial class CardReader
 {
+    private const int MostInARow = 24;
+
+    /// <summary>The names so far, as they came.</summary>
+    private readonly List<string> spoken = [];
     private static readonly HashSet<string> Adjustments = new(Enum.GetValues<Adjustment>().Select(a => Words.Of(a)), StringComparer.OrdinalIgnoreCase);
 
     /// <param name="isListed">Whether they stand behind a block's head: there a few words nobody knows are a move too.</param>
@@ -25,7 +29,11 @@ public sealed partial class CardReader
             return;
         }
 
-        var found = Parted(text, isListed).Select(part => StationOf(line, part) ?? (isListed && part.Split(' ').Length <= FewWords && part.All(c => char.IsLetter(c) || c is ' ' or '-' or '\'') ? Unknown(line, part) : null)).ToList();
+        // “Cat cow, thread the needle (1 min each)”: all of them.
+        CardScan? ofAll = null;
+        if (HowAtEnd().Match(text) is { Success: true } end && Scan(end.Groups["how"].Value, isLine: false) is { IsEach: true, Length: not null } each && IsEmpty(each.Left) && Parted(end.Groups["items"].Value, isListed).Count > 1)
+            (text, ofAll) = (end.Groups["items"].Value, each);
+        var found = Parted(text, isListed).Select(part => StationOf(line, part) ?? (isListed && part.Split(' ').Length <= FewWords && part.All(c => char.IsLetter(c) || c is ' ' or '-' or '\'' or '+' or '/' or '&') ? Unknown(line, part) : null)).ToList();
         if (found.Contains(null) && found.Count > 1)
         {
             // In a list what is no move by itself is told beside the one before it.
@@ -52,6 +60,7 @@ public sealed partial class CardReader
             }
 
             station.Take(Current!.ForAll);
+            station.Amount ??= ofAll?.Amount;
         }
 
         var unsure = questions.Exists(q => q.Line == line.Number);
@@ -120,7 +129,10 @@ public sealed partial class CardReader
         if (Current is null || Current.Letter is not null || Current.IsListed(line.Number, station) || Current.Pair is not null || Current.IsOver(station) || (GoesOn().IsMatch(line.Text) && Current.Line != line.Number && (Current.Part != CardPart.Main || (Current is { HasSettings: true, Stations.Count: > 0 } && (station.Sets > 1 || (Current.RoundsLow > 1 && station.Amount is { } own && !own.StartsWith('x')))))) || (Current is { IsStraight: true, IsRested: true } && station.Sets is not null))
             return new CardBlock(line.Number, FreeName("A"), CardPart.Main);
         if (Current is { Stations.Count: > 0, IsSuperset: false } current && (current.Stations[^1].Sets != (station.Sets ?? current.ForAll?.Sets)) && current.Part == CardPart.Main && (current.Stations[^1].Sets is not null || current.RoundsLow is null))
-            return new CardBlock(line.Number, FreeName(current.HasSettings ? "A" : current.Name), CardPart.Main);
+            return new CardBlock(line.Number, FreeName(current.HasSettings || (line.Number != current.Line && current.Stations.TrueForAll(s => s.Line == current.Line)) ? "A" : current.Name), CardPart.Main);
+        // “2. 3 rounds: swings, rows” and “3. 100 bridges”: a number each, a part each.
+        if (Current is { Part: CardPart.Main, Stations.Count: > 1, HasSettings: true } complete && complete.Line != line.Number && complete.Stations.TrueForAll(s => s.Line == complete.Line) && Counted().IsMatch(line.Raw) && Counted().IsMatch(LineAt(complete.Line).Raw))
+            return new CardBlock(line.Number, FreeName("A"), CardPart.Main);
         return null;
     }
 
@@ -226,8 +238,12 @@ public sealed partial class CardReader
             name = name[(label + 1)..].Trim();
         }
 
+        // “Squat pulses x20, hold 20 s”: the last of them is held.
+        if (OnlyHow().IsMatch(name) && spoken.TakeLast(3).Reverse().FirstOrDefault(n => Understood($"{n} {name}") is not null) is { } held)
+            name = $"{held} {name}";
         if (Named(line, name, scan) is not { } named)
             return null;
+        spoken.Add(named.Name);
         var station = new CardStation(line.Number, named.Name)
         {
             Move = named.Move,
@@ -238,8 +254,11 @@ public sealed partial class CardReader
             Sides = scan.Sides ?? (scan.IsEach && scan.Length is not null && named.Move?.Sides == MoveSides.OneSided ? "each side" : null),
             Sets = scan.Sets ?? (scan.RepsLow is not null || scan.Length is not null ? scan.RoundsLow : null),
         };
+        // “8 each way” of what has no sides: there and back.
+        if (scan.SaysEachWay && scan.RepsLow is { } ways && named.Move?.Sides == MoveSides.Both)
+            (station.Amount, station.Sides) = (string.Create(System.Globalization.CultureInfo.InvariantCulture, $"x{ways * 2}"), "reverse halfway");
         foreach (var (kind, way) in options)
-            station.Options.Add($"{kind}: {(Understood(way) is not null || Adjustments.Contains(way) ? CardNames.Written(way) : $"\"{way.Replace("\"", "\"\"", StringComparison.Ordinal)}\"")}");
+            AddOption(station, kind, way);
         foreach (var (seconds, high, _) in scan.Gaps)
             (station.Rest, station.RestHigh) = (seconds, high);
         // What is said of how a block runs has no place on a move's own line: it is kept beside it.
@@ -269,6 +288,22 @@ public sealed partial class CardReader
         Understood(word) is not null ? word
         : $"{word.TrimEnd('s')} {name}" is var joined && Understood(joined) is not null && Understood(name) is not null ? joined
         : null;
+
+    /// <summary>Another way to do a station's move; words that make a move only with its name are that move.</summary>
+    private void AddOption(CardStation station, string kind, string said)
+    {
+        var way = kind is "easier" or "harder" or "or" && Understood(said) is null && !Adjustments.Contains(said) ? WayOfMove(said, station.Name, kind) ?? said : said;
+        station.Options.Add($"{kind}: {(Understood(way) is not null || Adjustments.Contains(way) ? CardNames.Written(way) : $"\"{way.Replace("\"", "\"\"", StringComparison.Ordinal)}\"")}");
+    }
+
+    /// <summary>“On knees” beside a press-up, “to a chair” beside a squat: the move with those words, where there is such a move; else null.</summary>
+    private string? WayOfMove(string words, string name, string kind)
+    {
+        if (words.Split(' ').Length > FewWords || Understood(name) is not { } move)
+            return null;
+        var bare = OnTheir().Replace(words, "").Trim();
+        return new[] { $"{name} {words}", $"{bare.TrimEnd('s')} {name}", $"{bare} {name}" }.FirstOrDefault(w => Understood(w) is { } way && way.Name != move.Name && (kind == "or" || (kind == "easier" ? way.Tags.Rung <= move.Tags.Rung : way.Tags.Rung >= move.Tags.Rung)));
+    }
 
     /// <summary>The name of a station and its move; null where the words are no name at all.</summary>
     private (string Name, Move? Move)? Named(CardWords line, string name, CardScan scan)
@@ -303,6 +338,22 @@ public sealed partial class CardReader
     private static string Instead(CardWords line, string name, string other) =>
         line.Raw.Contains(name, StringComparison.Ordinal) ? line.Raw.Replace(name, other, StringComparison.Ordinal) : other;
 
+    /// <summary>Moves one after the other with nothing between their names, as they are dictated: “squats press ups plank”; null where they are not all known, or fewer than three.</summary>
+    private List<string>? InARow(string text)
+    {
+        var row = text.Split(' ');
+        if (row.Length is < 3 or > MostInARow || row.Any(w => !w.All(c => char.IsLetter(c) || c is '-' or '\'')))
+            return null;
+        // From the end: how long the first name of each rest is, where all of it can be read.
+        var first = new int[row.Length + 1];
+        for (var from = row.Length - 1; from >= 0; from--)
+            first[from] = Enumerable.Range(1, Math.Min(4, row.Length - from)).LastOrDefault(n => (from + n == row.Length || first[from + n] > 0) && Understood(string.Join(' ', row[from..(from + n)])) is not null);
+        var moves = new List<string>();
+        for (var from = 0; from < row.Length && first[from] > 0; from += first[from])
+            moves.Add(string.Join(' ', row[from..(from + first[from])]));
+        return moves.Count > 2 ? moves : null;
+    }
+
     /// <summary>The moves of a line that lists several, else the line.</summary>
     private List<string> Parted(string text, bool isShort = false)
     {
@@ -311,6 +362,8 @@ public sealed partial class CardReader
         parts = parts.SelectMany(p => And().Split(p) is { Length: 2 } both && both.All(b => Scan(b) is { Amount: not null }) ? both : new[] { p }).ToList();
         if (parts.Count < 2 && Strokes().Split(text) is { Length: > 2 } strokes)
             parts = [.. strokes.Select(p => p.Trim())];
+        if (parts.Count < 2 && NextCount().Split(text) is { Length: > 1 } counted && counted.All(c => Scan(c) is { RepsLow: not null, SaysBlock: false } each && Understood(WithoutBrackets(each.Left)) is not null))
+            return [.. counted];
         if (parts.Count < 2)
             return [text];
         if (parts.TrueForAll(p => char.IsAsciiDigit(p[0]) && Scan(p) is { RepsLow: not null }) || (isShort && parts.TrueForAll(p => char.IsAsciiDigit(p[0]) && Scan(p) is { Length: not null } timed && timed.Left.Split(' ').Length <= 3)))

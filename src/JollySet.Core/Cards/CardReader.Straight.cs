@@ -1,10 +1,14 @@
 using System.Globalization;
+using static JollySet.Core.Cards.CardPhrases;
 
 namespace JollySet.Core.Cards;
 
 /// <content>Sets of one move after another: what is said under a move is that move's, and each group with its own sets and rest is a block.</content>
 public sealed partial class CardReader
 {
+    /// <summary>No station of moves is as long, seconds.</summary>
+    private const int LongWay = 120;
+
     /// <summary>“3 sets of 8 each leg”, alone under a move that stands at the head of its paragraph: it is that move's.</summary>
     private bool TakesUnder(CardWords line, CardScan scan)
     {
@@ -44,10 +48,10 @@ public sealed partial class CardReader
             // A rest said under the last alone holds for all of them.
             var rests = block.Stations.ConvertAll(s => s.Rest);
             var differs = rests.Exists(r => r is not null) && rests.Take(rests.Count - 1).Any(r => r is not null);
-            var from = block.Stations.FindIndex(s => s.Sets != first.Sets || (differs && s.Rest != first.Rest));
+            var from = block.Stations.FindIndex(s => s.Sets != first.Sets || (differs && (s.Rest, s.RestHigh) != (first.Rest, first.RestHigh)));
             if (from < 1)
                 continue;
-            var rest = new CardBlock(block.Stations[from].Line, FreeName(block.IsUnnamed ? "A" : block.Name), CardPart.Main) { RoundsLow = block.Stations[from].Sets, Rest = differs ? null : block.Rest, RestHigh = differs ? null : block.RestHigh, Between = block.Between, After = block.After, Water = block.Water };
+            var rest = new CardBlock(block.Stations[from].Line, FreeName(block.IsUnnamed || block.Stations[from].Line != block.Line && block.Stations[0].Line == block.Line ? "A" : block.Name), CardPart.Main) { RoundsLow = block.Stations[from].Sets, Rest = differs ? null : block.Rest, RestHigh = differs ? null : block.RestHigh, Between = block.Between, After = block.After, Water = block.Water };
             rest.Stations.AddRange(block.Stations.Skip(from));
             block.Stations.RemoveRange(from, block.Stations.Count - from);
             (block.After, block.Water) = (null, false);
@@ -55,6 +59,39 @@ public sealed partial class CardReader
             Letters();
         }
     }
+
+    /// <summary>“Main section (30 minutes)” right above its first part: a heading over them, kept in words.</summary>
+    private void OverParts()
+    {
+        for (var at = blocks.Count - 2; at >= 0; at--)
+        {
+            var (over, part) = (blocks[at], blocks[at + 1]);
+            if (over is not { Part: CardPart.Main, Length: not null, HasSettings: false, Stations.Count: 0, IsTalk: false } || part.Part != CardPart.Main || !OverOthers().IsMatch(over.Name) || words.Find(w => w.Number > over.Line && w.Text.Length > 0)?.Number != part.Line)
+                continue;
+            blocks.RemoveAt(at);
+            settings.Remove(over.Line);
+            part.Notes.Insert(0, LineAt(over.Line).Text);
+            Say(LineAt(over.Line), CardLineKind.Head, "over the parts below");
+        }
+    }
+
+    /// <summary>“Walk to the trees (2 mins)” at the end of counted or short moves: a time of its own.</summary>
+    private void Ways()
+    {
+        for (var at = blocks.Count - 1; at >= 0 && blocks.Count < Plans.Limits.Blocks; at--)
+        {
+            var block = blocks[at];
+            if (block.Part != CardPart.Main || block.IsLinked || block.Stations.Count < 3 || block.Stations[^1] is not { Move: null, Sets: null, Amount: { } amount } last || last.Line == block.Line || last.Options.Count > 0 || SecondsOf(amount) < LongWay || block.Stations.SkipLast(1).Any(s => SecondsOf(s.Amount) >= LongWay))
+                continue;
+            block.Stations.RemoveAt(block.Stations.Count - 1);
+            var own = new CardBlock(last.Line, FreeName(last.Name), CardPart.Main) { Length = SecondsOf(amount) };
+            own.Notes.AddRange(last.Notes);
+            questions.RemoveAll(q => q.Line == last.Line);
+            blocks.Insert(at + 1, own);
+        }
+    }
+
+    private static int SecondsOf(string? amount) => amount is { Length: > 1 } && amount[^1] == 's' && int.TryParse(amount.AsSpan(0, amount.Length - 1), NumberStyles.None, CultureInfo.InvariantCulture, out var s) ? s : 0;
 
     /// <summary>“Warm up 5 min” above a class that has no other block: what is counted below it is the class.</summary>
     private void NoMain()

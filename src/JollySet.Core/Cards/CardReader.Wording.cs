@@ -6,7 +6,11 @@ namespace JollySet.Core.Cards;
 public sealed partial class CardReader
 {
     /// <summary>A line in the words the rest of the reader knows.</summary>
-    private string Reworded(string text) => AsTurns(AsRungs(AsInterval(AsMost(AsRounds(AsHow(AsSets(AsOneMove(AsPart(AsEach(AsPlan(WeDo().Replace(PlanIs().Replace(Plainer(text), ""), ""))))))))))));
+    private string Reworded(string text)
+    {
+        Func<string, string>[] ways = [Plainer, t => WeDo().Replace(PlanIs().Replace(t, ""), ""), AsFirstAndLast, AsNext, AsHead, AsPlan, AsEach, AsPart, AsOneMove, AsSets, AsHow, AsRounds, AsMost, AsInterval, AsRungs, AsTurns, AsCompleted];
+        return ways.Aggregate(text, (reworded, way) => way(reworded));
+    }
 
     /// <summary>“Rest - 30s” is a rest of 30 s, “SS2: …” a superset, “warm up x 5 mins” a warm-up of five minutes, 40" forty seconds where nothing is quoted.</summary>
     private static string Plainer(string text)
@@ -14,6 +18,30 @@ public sealed partial class CardReader
         text = TimesATime().Replace(ShortSuperset().Replace(RestIs().Replace(text, "rest "), "Superset "), "");
         return text.Contains('"', StringComparison.Ordinal) && !OpensQuote().IsMatch(text) ? SecondsSign().Replace(text, "s") : text;
     }
+
+    /// <summary>“Block 1: ladder 1-2-3 cleans” is a block that is a ladder, and its moves.</summary>
+    private string AsHead(string text) =>
+        HowBehindColon().Match(text) is { Success: true } m && BlockWord().IsMatch(m.Groups["head"].Value + ":") && Understood(Scan(m.Groups["items"].Value).Left) is not null ? $"{m.Groups["head"].Value} {m.Groups["how"].Value}: {m.Groups["items"].Value}"
+        : WordBefore().Match(text) is { Success: true } word ? $"{text[word.Length..]} ({word.Groups["w"].Value})" is var moved && text.IndexOf(':', StringComparison.Ordinal) is > 0 and var colon ? $"{text[word.Length..colon]} ({word.Groups["w"].Value}){text[colon..]}" : moved
+        : text;
+
+    /// <summary>“Carry: farmers, suitcase L” is a farmer's carry and a suitcase carry, “sit: stretch neck, chest” stretches done sitting.</summary>
+    private string AsCompleted(string text)
+    {
+        if (StretchesPlaced().Match(text) is { Success: true } placed)
+            return $"stretches ({placed.Groups["pos"].Value}): {placed.Groups["items"].Value}";
+        var colon = text.LastIndexOf(": ", StringComparison.Ordinal);
+        if (colon < 1 || PartOf(text[..colon]) != CardPart.Main || text[..colon].Split(' ')[^1].Trim('(', ')') is not { Length: > 3 } last || !last.All(char.IsLetter))
+            return text;
+        var (items, how) = HowBehind(text[(colon + 2)..]);
+        var pieces = (Commas().Split(items) is { Length: > 1 } listed ? listed : Strokes().Split(items)).Select(p => p.Trim()).ToList();
+        var whole = pieces.ConvertAll(p => Scan(p).Left is { Length: > 0 } left && Understood(left) is null && Understood($"{left} {last}") is not null ? p.Replace(left, $"{left} {last}", StringComparison.Ordinal) : p);
+        return pieces.Count > 1 && !whole.SequenceEqual(pieces) && whole.TrueForAll(p => Understood(Scan(p).Left) is not null) ? $"{text[..(colon + 2)]}{string.Join(", ", whole.Concat(how))}" : text;
+    }
+
+    /// <summary>“Then abs 5 mins” begins a block as “abs 5 mins” does.</summary>
+    private static string AsNext(string text) =>
+        NextWord().Match(text) is { Success: true } next && text[next.Length..] is var rest && BlockWord().IsMatch(rest) && !Super().IsMatch(rest) && rest.Any(char.IsAsciiDigit) && !rest.Contains(',', StringComparison.Ordinal) && Minutes().IsMatch(rest) ? rest : text;
 
     /// <summary>“R1 10 reps, R2 12 reps” are rungs.</summary>
     private static string AsRungs(string text) =>
@@ -41,9 +69,43 @@ public sealed partial class CardReader
         SetByDashes().Match(text) is { Success: true } sets && Understood(sets.Groups["name"].Value.Trim()) is not null && !LooksLikeTempo().IsMatch(sets.Groups["l"].Value)
             ? $"{sets.Groups["name"].Value.Trim()} {sets.Groups["l"].Value.Replace('-', ',').Replace('/', ',')}{(sets.Groups["more"].Value.Trim(' ', ',') is { Length: > 0 } more ? $" ({more})" : "")}" : text;
 
-    /// <summary>“3 x (10 squats, 10 rows)” is three rounds of them.</summary>
-    private static string AsRounds(string text) =>
-        RoundsOfBracket().Match(text) is { Success: true } rounds ? $"{rounds.Groups["n"].Value} rounds: {rounds.Groups["items"].Value}" : text;
+    /// <summary>“3 x (10 squats, 10 rows)” is three rounds of them; “3 x [40 s squat / 20 s off / 40 s row / 60 s off]” too, with work, rest and the rest between rounds.</summary>
+    private static string AsRounds(string text)
+    {
+        if (RoundsOfBracket().Match(text) is not { Success: true } rounds)
+            return text;
+        var (items, how) = (ItemsOf(rounds.Groups["items"].Value), rounds.Groups["how"].Value.Trim(' ', ',', '.', ';', '-'));
+        var (runs, moves) = Timed(items) ?? ("", items);
+        return $"{rounds.Groups["n"].Value} rounds{runs}{(how.Length > 0 ? $", {how}" : "")}: {string.Join(", ", moves)}";
+    }
+
+    private static List<string> ItemsOf(string list) => [.. BracketItems().Split(list).Select(i => i.Trim()).Where(i => i.Length > 0)];
+
+    /// <summary>Work and rest of a list where each move has its time and a time of rest after it; null where it is no such list.</summary>
+    private static (string Runs, List<string> Moves)? Timed(List<string> items)
+    {
+        var told = items.ConvertAll(i => TimedThing().Match(i));
+        if (told.Count < 2 || !told.TrueForAll(t => t.Success))
+            return null;
+        var (moves, rests) = (told.FindAll(t => t.Groups["name"].Success), told.FindAll(t => t.Groups["off"].Success));
+        if (rests.Count == 0 || moves.Count < 1 || moves.Select(t => t.Groups["t"].Value).Distinct().Count() != 1)
+            return null;
+        var last = told[^1].Groups["off"].Success ? told[^1].Groups["t"].Value : null;
+        var within = rests.SkipLast(last is null ? 0 : 1).Select(t => t.Groups["t"].Value).Distinct().ToList();
+        if (within.Count > 1 || told.Zip(told.Skip(1)).Any(t => t.First.Groups["off"].Success && t.Second.Groups["off"].Success))
+            return null;
+        var rest = within.Count == 1 ? within[0] : null;
+        var runs = rest is not null ? $" {moves[0].Groups["t"].Value}/{rest}" : $", {moves[0].Groups["t"].Value}s each";
+        return (runs + (last is not null && last != rest ? $", {last}s between rounds" : ""), moves.ConvertAll(t => t.Groups["name"].Value.Trim()));
+    }
+
+    /// <summary>“Start with five minutes of marching and toe taps” is the warm-up, “finish with stretches: calf, chest” the cool-down.</summary>
+    private string AsFirstAndLast(string text) =>
+        blocks.Count == 0 && PartOf(text) == CardPart.Main && StartsWith().Match(text) is { Success: true } first && ItemsOfMessage(first.Groups["what"].Value) is { Count: > 1 } items
+            ? $"Warm up{(first.Groups["t"].Success ? " " + first.Groups["t"].Value : "")}: {string.Join(", ", items)}"
+            : blocks.Count > 0 && FinishesWith().Match(text) is { Success: true } last ? $"{last.Groups["w"].Value}: {string.Join(", ", ItemsOfMessage(last.Groups["what"].Value))}" : text;
+
+    private static List<string> ItemsOfMessage(string list) => [.. Commas().Split(list).SelectMany(i => And().Split(i)).Select(i => i.Trim()).Where(i => i.Length > 0)];
 
     /// <summary>“3x (40s each, 20s off) squat, plank” is three rounds, how each goes, and the moves.</summary>
     private string AsHow(string text) =>

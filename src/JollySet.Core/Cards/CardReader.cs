@@ -118,6 +118,8 @@ public sealed partial class CardReader
 
         head.Minutes ??= lastMinute;
         NoMain();
+        OverParts();
+        Ways();
         Split();
         foreach (var (from, to) in CardInherit.HandDown(blocks))
         {
@@ -150,6 +152,8 @@ public sealed partial class CardReader
         {
             head.Minutes ??= int.Parse(all.Groups["n"].Value, System.Globalization.CultureInfo.InvariantCulture);
             Say(line, CardLineKind.Head, $"{all.Groups["n"].Value} minutes");
+            if (all.Groups["more"] is { Success: true } more && !TakesHead(line with { Text = more.Value }, mayTitle: false))
+                notes.Add(more.Value);
             return;
         }
 
@@ -176,7 +180,7 @@ public sealed partial class CardReader
             return;
         }
 
-        if (isFirst && ((line.IsHeading && PartOf(line.Text) == CardPart.Main) || !BeginsBlock(line.Text) || (TitleBesides().IsMatch(line.Text) && !Talk().IsMatch(line.Text)) || IsTopic(line.Text) || IsOverBlock(line) || IsTitled(line.Text)) && !IsStation(line.Text) && (Scan(line.Text) is { Sets: null } || !BriefWords.Focus(Scan(line.Text).Left).IsEmpty))
+        if (isFirst && ((SaysWhen().IsMatch(line.Text) && Listed(line.Text).Items is null) || (line.IsHeading && PartOf(line.Text) == CardPart.Main) || !BeginsBlock(line.Text) || (TitleBesides().IsMatch(line.Text) && !Talk().IsMatch(line.Text)) || IsTopic(line.Text) || IsOverBlock(line) || IsTitled(line.Text)) && !IsStation(line.Text) && (Scan(line.Text) is { Sets: null } || !BriefWords.Focus(Scan(line.Text).Left).IsEmpty))
         {
             if (IsSpoken().IsMatch(line.Text) && line.Text.Split(' ').Length > FewWords && !TitleBesides().IsMatch(line.Text))
             {
@@ -221,6 +225,14 @@ public sealed partial class CardReader
         if (GoesOn().IsMatch(line.Text) && IsEmpty(line.Text) && !Scan(line.Text, isLine: false).Any)
         {
             Say(line, CardLineKind.Setting, "goes on");
+            return;
+        }
+
+        // “Easier: squats” below a move: its way.
+        if (Current is { Stations.Count: > 0 } held && line.Text.Contains(':', StringComparison.Ordinal) && WayOf(line.Text) is { } way && way.Kind is "easier" or "harder" && held.Stations[^1].Options.Count < 6)
+        {
+            AddOption(held.Stations[^1], way.Kind, way.Text);
+            Say(line, CardLineKind.Setting, $"{way.Kind} than {held.Stations[^1].Name}: {way.Text}");
             return;
         }
 
@@ -290,6 +302,8 @@ public sealed partial class CardReader
         else
             notes.Add(text);
         questions.RemoveAll(q => q.Line == line.Number);
+        if (Current is null)
+            head.Overhear(text);
         var needs = CardHead.NeedsIn(text).Needs;
         foreach (var need in needs)
             head.AddNeed(need);

@@ -35,19 +35,19 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"(?<![\d/x.:-])(?:\d{1,3}\s*-\s*){2,}\d{1,3}(?:\s*-?\s*\.{2,}\s*-?\s*\d{1,3})?\s*(?:secs?|seconds?|s)?\b|(?<![\d/x.:-])\d{1,3}\s*-\s*\d{1,3}\s*-?\s*\.{2,}\s*-?\s*\d{1,3}(?:\s*(?:secs?|seconds?|s)\b)?|^\s*(?:\d{1,3}\s+){3,}\d{1,3}\s*$|(?<![\d/x.:-])(?:\d{2}\s+){3,}\d{2}\s*(?:secs?|seconds?|s)\b|^\s*(?:\d{1,3}\s*/\s*){2,}\d{1,3}\s*(?:secs?|seconds?|s|reps)?\s*$|(?<=\b(?:ladder|countdown|ascending|descending)\b[^\d]{0,12})\d{1,3}\s*(?:-|to|\.{2,}|down to|up to)\s*\d{1,3}|\b\d{1,3}\s*(?:-|to|\.{2,}|down to|up to)\s*\d{1,3}(?=\s*(?:ladder|countdown)\b)|^\s*\d{1,2}\s*(?:down\s+to|up\s+to|to)\s*\d{1,2}\s*(?:reps?)?\s*$", RegexOptions.IgnoreCase)]
     private static partial Regex Running();
 
-    [GeneratedRegex(@"(?<![\d/.])(?<w>\d{2,3})\s*(?:" + Seconds + @")?\s*(?:/\s*(?<r>\d{1,3})|(?<=[05]\s*(?:s\s*)?):\s*(?<r>\d{0,2}[05]))\s*(?:" + Seconds + @")?(?![\d/:.]|\s*[ap]m\b)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<![\d/.])(?!90\s*/\s*90\b)(?<w>\d{2,3})\s*(?:" + Seconds + @")?\s*(?:/\s*(?<r>\d{1,3})|(?<!\b(?:mon|tue|wed|thu|fri|sat|sun)(?:s|nes|rs|ur)?(?:day)?s?\b.*)(?<=[05]\s*(?:s\s*)?):\s*(?<r>\d{0,2}[05]))\s*(?:" + Seconds + @")?(?![\d/:.]|\s*[ap]m\b)", RegexOptions.IgnoreCase)]
     private static partial Regex WorkRest();
 
     [GeneratedRegex(@"\b(?:rest|break|recover(?:y)?|r[ée]cup(?:[ée]ration)?|pausa|descanso|breather|pause|off)\b\s*[:=]?\s*(?:for\s+|of\s+|about\s+)*(?<t>" + Time + @"|\d{1,3}\b(?!\s*[x/]))" + Between, RegexOptions.IgnoreCase)]
     private static partial Regex RestFirst();
 
-    [GeneratedRegex(@"(?:\b(?:take|then|with|and)\s+)?(?<t>" + Time + @")\s*(?:of\s+)?\b(?:rest|break|recover(?:y)?|r[ée]cup(?:[ée]ration)?|pausa|descanso|breather|pause|off|(?<water>(?:drinks?|water)(?:\s+(?:break|stop))?(?=\s+(?:in\s+)?(?:between|btw|b/w))))\b" + Between, RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?:\b(?:take|then|with|and)\s+)?(?<t>" + Time + @")\s*(?:(?:of|for)\s+)?(?:an?\s+)?\b(?:rest|break|recover(?:y)?|r[ée]cup(?:[ée]ration)?|pausa|descanso|breather|pause|off|(?<water>(?:drinks?|water)(?:\s+(?:break|stop))?(?=\s+(?:in\s+)?(?:between|btw|b/w))))\b" + Between, RegexOptions.IgnoreCase)]
     private static partial Regex RestLast();
 
     [GeneratedRegex(@"(?<t>" + Time + @")\s*(?<where>(?:in\s+)?(?:between|btw|b/w|after|to\s+change\s*over|(?:to\s+)?change(?:over)?(?!\s*(?:sides?|legs?|arms?|hands?|over\b|half|direction))|transition|to\s+(?:move(?:\s+on)?|swap|switch)(?!\s*(?:sides?|legs?|arms?|hands?)))\b\s*(?:each\s+|every\s+|all\s+)?(?:" + Rounds + "|" + Moves + @")?\b)", RegexOptions.IgnoreCase)]
     private static partial Regex BetweenOnly();
 
-    [GeneratedRegex(@"(?:\brest\s*[:=]?\s*)?\b(?<t>\d{1,3})\s*-\s*(?<h>\d{1,3})\s*(?<u>" + Seconds + "|" + Minutes + @")\s*(?:rest\b)?(?<where>)(?<=rest.*|rest)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?:\brest\s*[:=]?\s*)?\b(?<t>\d{1,3})\s*-\s*(?<h>\d{1,3})\s*(?<u>" + Seconds + "|" + Minutes + @")\s*(?:rest\b)?" + Between + @"(?<=rest.*|rest)", RegexOptions.IgnoreCase)]
     private static partial Regex RestRange();
 
     [GeneratedRegex(@"\bwork\s*[:=]?\s*(?:for\s+)?(?<t>" + Time + @"|\d{1,3}\b(?!\s*[/x:]))", RegexOptions.IgnoreCase)]
@@ -71,7 +71,7 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"\b(?:swap|switch|change)(?:\s+(?:sides?|legs?|arms?|over))?\s+(?:at\s+)?half(?:\s?-?(?:way|time))?\b", RegexOptions.IgnoreCase)]
     private static partial Regex Halfway();
 
-    [GeneratedRegex(@"(?:\b(?:on\s+)?(?:each|per|every|ea\.?|p/?|(?<=\d\s*(?:reps?\s+|secs?\s+|s\s+)?)a)|/|\be/)\s*(?:side|leg|arm|way|hand|s)\b|\b(?:p/s|e/s|ea\.?\s?s)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?:\b(?:on\s+)?(?:each|per|every|ea\.?|p/?|(?<=\d\s*(?:reps?\s+|secs?\s+|s\s+)?)a)|/(?!\s*(?:side|leg|arm|hand)\s+(?:curl|ext|press|raise|lift|swing|circle|plank|lunge|bend|step|release|walk|drop|lower|kick|tap|reach|drive))|\be/)\s*(?:side|leg|arm|way|hand|foot|ankle|s)\b|\b(?:p/s|e/s|ea\.?\s?s)\b", RegexOptions.IgnoreCase)]
     private static partial Regex EachSide();
 
     [GeneratedRegex(@"\b(?:both sides|right\s+side\s+then\s+(?:the\s+)?left(?:\s+side)?|left\s+side\s+then\s+(?:the\s+)?right(?:\s+side)?|l\s*[&/+]\s*r|r\s*[&/+]\s*l|left\s*(?:and|then|&|\+|/)\s*right|right\s*(?:and|then|&|\+|/)\s*left|l then r|r then l)\b", RegexOptions.IgnoreCase)]
@@ -80,7 +80,7 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"\balt(?:ernat(?:e|ing))?\.?\s+(?:sides?|legs?|arms?)\b|\balt(?:ernat(?:e|ing))?\.?\s*(?=$|,)|(?<=,\s*)alternating\b|\(alt(?:ernat(?:e|ing))?\.?\)", RegexOptions.IgnoreCase)]
     private static partial Regex InTurns();
 
-    [GeneratedRegex(@"\b(?:go(?:ing)?\s+(?:a?round|through)\s+(?:it\s+|them\s+)?)?(?:x\s*)?(?<n>\d{1,3})(?:\s*(?:-|to|\.\.)\s*(?<m>\d{1,3}))?\s*x?\s*(?:rounds?|ronds?|rnds?|rds?|laps?|rft\b|sets?(?!\s*(?:of|x|,)?\s*\d)|times(?:\s+(?:through|round))?|runden|circuits?|tours?|x through)\b(?:\s+of(?:\s+the following)?\b)?", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:go(?:ing)?\s+(?:a?round|through)\s+(?:it\s+|them\s+|that\s+|this\s+|everything\s+)?)?(?:x\s*)?(?<n>\d{1,3})(?:\s*(?:-|to|\.\.)\s*(?<m>\d{1,3}))?\s*x?\s*(?:rounds?|ronds?|rnds?|rds?|laps?|rft\b|sets?(?!\s*(?:of|x|,)?\s*\d)|times(?:\s+(?:through|round))?|runden|circuits?|tours?|x through)\b(?:\s+of(?:\s+the following)?\b)?", RegexOptions.IgnoreCase)]
     private static partial Regex RoundCount();
 
     [GeneratedRegex(@"\b(?:repeat|rpt|redo)\b(?:\s+(?:all|everything|the (?:circuit|block|lot)|(?:all\s+)?from the (?:top|start|beginning)))?\s*(?:x\s*)?(?<n>\d{1,2})?(?:\s*times)?\s*(?:x\b)?", RegexOptions.IgnoreCase)]
@@ -92,7 +92,7 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"(?:\bx\s*)?(?<![\d/])(?<l>\d{1,3}(?:\s*/\s*\d{1,3}){2,})(?:\s*reps?\b)?", RegexOptions.IgnoreCase)]
     private static partial Regex ByRound();
 
-    [GeneratedRegex(@"\b(?:each|every)\s+(?:one\s+|move\s+|exercise\s+)?for\s+(?<t>" + Time + @")|(?<t>" + Time + @")\s*(?:each(?!\s+(?:side|leg|arm|way|hand))|per (?:move|exercise|station)|a (?:move|station)|stations?)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:each|every)\s+(?:one\s+|move\s+|exercise\s+)?for\s+(?<t>" + Time + @")|(?<t>" + Time + @")\s*(?:(?:each|ea\b\.?)(?!\s+(?:side|leg|arm|way|hand|s\b))|per (?:move|exercise|station)|a (?:move|station)|stations?)\b", RegexOptions.IgnoreCase)]
     private static partial Regex EachLong();
 
     [GeneratedRegex(@"(?:\b(?:for\s+)?(?:about\s+|around\s+)?)(?<t>" + Time + ")", RegexOptions.IgnoreCase)]
@@ -109,6 +109,24 @@ internal sealed partial class CardScan
 
     [GeneratedRegex(@"(?<=[a-z)]\s*[-:,]?\s*)(?<n>\d{1,3})(?:\s*(?:-|to)\s*(?<m>\d{1,3}))?\s*$", RegexOptions.IgnoreCase)]
     private static partial Regex CountLast();
+
+    [GeneratedRegex(@"(?<tempo>@\s*\d[-./]?\d[-./]?[\dx](?:[-./]?[\dx])?)\s*/\s*(?=\d)", RegexOptions.IgnoreCase)]
+    private static partial Regex TempoThenStroke();
+
+    [GeneratedRegex(@"\d\s*times\b", RegexOptions.IgnoreCase)]
+    private static partial Regex TimesSaid();
+
+    /// <summary>“Circuit x 3” beside how often each is done.</summary>
+    [GeneratedRegex(@"\bx\s*(?<n>\d{1,2})\b(?!\s*[\dx/])", RegexOptions.IgnoreCase)]
+    private static partial Regex TimesAlone();
+
+    /// <summary>A weight behind all else: “deadlift 8 light”.</summary>
+    [GeneratedRegex(@"(?<=\d\s*(?:reps?|s|secs?)?\s*[,@(]?\s*)\b(?<w>heavy|light|moderate|medium|med)\b\)?\s*$", RegexOptions.IgnoreCase)]
+    private static partial Regex WeightAtEnd();
+
+    /// <summary>“Every 90 s x 4”, “every 2' on the 2'”: slots of that length.</summary>
+    [GeneratedRegex(@"(?<!\b(?:swap|switch|change|rotate|move|on)\s+)\b(?:every\s+|e(?=\d{2}\s?s\b))(?<t>\d{1,3}\s*(?:" + Seconds + @"|')|\d:[0-5]\d)(?:\s+on\s+the\s+(?:\d{1,3}\s*(?:" + Seconds + @"|')|\d:[0-5]\d|min(?:ute)?))?\s*(?:[-:,(]\s*)?(?:x\s*(?<x>\d{1,2})\b(?:\s*(?:rounds?|sets?|times)\b)?\)?|for\s+(?<x>\d{1,2})\s*(?:rounds?|rds?|sets?)\b|for\s+(?<total>" + Time + @"))?", RegexOptions.IgnoreCase)]
+    private static partial Regex EveryTime();
 
     [GeneratedRegex(@"\b(?<w>heavy|light|moderate|medium|med)\b(?!\s*-?balls?\b)(?:\s+(?:weights?|dbs?|dumbbells?|load))?", RegexOptions.IgnoreCase)]
     private static partial Regex Weight();
@@ -180,7 +198,7 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"(?<=(?:\d|amrap|max)\s*)\br(?<t>\d{1,3}(?:'|""|s|:\d\d)?)(?=$|[\s,;)])", RegexOptions.IgnoreCase)]
     private static partial Regex ShortRest();
 
-    [GeneratedRegex(@"\b(?<n>\d{1,3})(?:\s*(?:-|to)\s*(?<m>\d{1,3}))?\s*(?:reps?\s+)?(?:of|for|on)\s+(?:each|every|all)\b(?:\s+(?:moves?|exercises?|one|of\s+them))?", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?<n>\d{1,3})(?:\s*(?:-|to)\s*(?<m>\d{1,3}))?\s*(?:reps?\s+)?(?:(?:of|for|on)\s+(?:each|every|all)|(?<=reps?\s+)(?:each|per)(?=\s+(?:moves?|exercises?|station)))\b(?:\s+(?:moves?|exercises?|stations?|one|of\s+them))?", RegexOptions.IgnoreCase)]
     private static partial Regex EachOften();
 
     [GeneratedRegex(@"\b(?<n>\d{1,2})\s*sets?\s+(?:of\s+)?(?:each|every)\b(?!\s+(?:side|leg|arm))(?:\s+(?:moves?|exercises?|one))?", RegexOptions.IgnoreCase)]

@@ -16,6 +16,7 @@ internal sealed partial class CardScan
     private const string Moves = @"(?:exercises?|moves?|stations?|reps?|each|these|them|tabatas|blocks)";
     private const string Between = @"\s*(?<where>(?:each|every)\s+" + Rounds + @"\b|(?:in\s+)?(?:between|btw|b/w|after|entre)\s*(?:each\s+|every\s+|all\s+|the\s+|les\s+)?(?:" + Rounds + "|" + Moves + @")?)?";
     private const int MostGaps = 3;
+    private const int ShortestSlot = 20;
     private readonly bool hasFigures;
     private string left;
     private string? bare;
@@ -40,9 +41,11 @@ internal sealed partial class CardScan
         if (Has("rpe") || Has("%"))
             Count(Exertion(), m => Remark = m.Value.Trim());
         left = MinuteOff().Replace(left, "60s ${off}");
-        if (Has("min") || Has("mom"))
+        if (Has("every") || Has("e9"))
+            Count(EveryTime(), m => (Every, RoundsLow, Total) = (TimeOf(m.Groups["t"].Value), m.Groups["x"].Success ? Int(m, "x") : null, m.Groups["total"].Success ? TimeOf(m.Groups["total"].Value) : null));
+        if (Every is null && (Has("min") || Has("mom")))
             Take(EveryMinute(), m => (Every, RoundsLow, Total) = (m.Groups["n"].Success ? int.Parse(m.Groups["n"].Value, CultureInfo.InvariantCulture) * 60 : 60, m.Groups["x"].Success ? Int(m, "t") : null, m.Groups["t"].Success && !m.Groups["x"].Success ? int.Parse(m.Groups["t"].Value, CultureInfo.InvariantCulture) * 60 : null));
-        if (Every == 0)
+        if (Every < ShortestSlot)
             (Every, Total) = (null, null);
         if (Has("amrap") || Has("as many"))
             Take(Amrap(), m => (IsAmrap, Length) = (true, m.Groups["t"].Success ? int.TryParse(m.Groups["t"].Value, NumberStyles.None, CultureInfo.InvariantCulture, out var bare) ? bare * 60 : TimeOf(m.Groups["t"].Value) : Length));
@@ -55,6 +58,9 @@ internal sealed partial class CardScan
             Count(PiecesLoad(), m => Load = $"{m.Groups["n"].Value}x{Dot(m.Groups["w"].Value)}{Unit(m.Groups["u"].Value)}");
         if (hasMass)
             Count(Mass(), m => Load ??= Dot(m.Groups["w"].Value) + Unit(m.Groups["u"].Value));
+        // What stands before a tempo and what stands behind it are no numbers of one kind: “4x8 @3110 / 2 min”.
+        if (hasFigures)
+            left = TempoThenStroke().Replace(left, "${tempo}, ");
         Count(TempoDigits(), m => Tempo = string.Join('-', new[] { "a", "b", "c", "d" }.Select(g => m.Groups[g].Value).Where(v => v.Length > 0)));
         if (left.Contains('@', StringComparison.Ordinal))
             Count(LoadAt(), m => Load ??= Dot(m.Groups["w"].Value) + "kg");
@@ -95,7 +101,7 @@ internal sealed partial class CardScan
         Take(NoRest(), _ => SaysNoRest = true);
         Take(HalfwayTurn(), _ => Sides = "reverse halfway");
         Take(Halfway(), _ => Sides = "switch halfway");
-        Take(EachSide(), _ => (Sides, SaysEachSide) = ("each side", true));
+        Take(EachSide(), m => (Sides, SaysEachSide, SaysEachWay) = ("each side", true, m.Value.EndsWith("way", StringComparison.OrdinalIgnoreCase)));
         Take(BothInTurn(), _ => (Sides, SaysEachSide) = ("each side", true));
         Take(InTurns(), _ => Sides ??= "alternating");
         Count(SetsEach(), m => Sets = Int(m, "n"));
@@ -119,15 +125,18 @@ internal sealed partial class CardScan
         Count(LastingRange(), m => (Length, Remark) = (TimeOf(m.Groups["t"].Value + m.Groups["u"].Value), m.Value.Trim()));
         Count(Lasting(), m => Length ??= TimeOf(m.Groups["t"].Value));
         Count(EachOften(), m => (RepsLow, RepsHigh, IsOfAll) = (Int(m, "n"), m.Groups["m"].Success ? Int(m, "m") : null, true));
+        if (!isLine && IsOfAll && RoundsLow is null)
+            Count(TimesAlone(), m => RoundsLow = Int(m, "n") is > 1 and <= Plans.Limits.Rounds and var n ? n : null);
         Count(EachCount(), m => (RepsLow, RepsHigh, Sides) = (Int(m, "n"), m.Groups["m"].Success ? Int(m, "m") : null, "each side"));
         if (RepsLow is null)
             Count(Times(), m => (RepsLow, RepsHigh) = (Int(m, "n"), m.Groups["m"].Success ? Int(m, "m") : null));
+        Take(WeightAtEnd(), m => Load ??= WeightOf(m));
         if (isLine && RepsLow is null)
             Count(CountFirst(), m => (RepsLow, RepsHigh) = (Int(m, "n"), m.Groups["m"].Success ? Int(m, "m") : null));
         if (isLine && RepsLow is null)
             Count(CountLast(), m => (RepsLow, RepsHigh) = (Int(m, "n"), m.Groups["m"].Success ? Int(m, "m") : null));
         Take(NoWeight(), _ => Load ??= "none");
-        Take(Weight(), m => Load ??= m.Groups["w"].Value.ToLowerInvariant() switch { "med" or "medium" => "moderate", var said => said });
+        Take(Weight(), m => Load ??= WeightOf(m));
         Take(Side(), m => Sides ??= m.Groups["s"].Value.StartsWith("r", StringComparison.OrdinalIgnoreCase) ? "right" : "left");
         Take(Slowly(), _ => Tempo ??= "slow");
         // No work is said by nothing.
@@ -148,6 +157,9 @@ internal sealed partial class CardScan
     public bool IsEach { get; private set; }
     public string? Sides { get; private set; }
     public bool SaysEachSide { get; private set; }
+    /// <summary>Whether it is done so often in each direction.</summary>
+    public bool SaysEachWay { get; private set; }
+
     /// <summary>Whether every move is done as often.</summary>
     public bool IsOfAll { get; private set; }
     public bool SaysNoRest { get; private set; }
@@ -227,7 +239,7 @@ internal sealed partial class CardScan
             return;
         var where = m.Groups["where"].Value.ToLowerInvariant();
         // “40/20 each, 1 min between”, “no rest, 1 min in between”: the gap within is said, so this is the one around.
-        if (where.Length > 0 && (Rest is not null || NoRest().IsMatch(left) || (Work is null && RoundsSaid().IsMatch(left) && !EachLong().IsMatch(left))) && !WordOfMoves().IsMatch(where) && !where.StartsWith("after", StringComparison.Ordinal) && BetweenAlone().IsMatch(where))
+        if (where.Length > 0 && (Rest is not null || NoRest().IsMatch(left) || (Work is null && (RoundsSaid().IsMatch(left) || (m.Groups["water"].Success && TimesSaid().IsMatch(left))) && !EachLong().IsMatch(left))) && !WordOfMoves().IsMatch(where) && !where.StartsWith("after", StringComparison.Ordinal) && BetweenAlone().IsMatch(where))
             where = "between rounds";
         Gaps.Add((said, high, where.Length == 0 ? CardGap.Unsaid
             : WordOfRounds().IsMatch(where) ? CardGap.Rounds
@@ -252,6 +264,8 @@ internal sealed partial class CardScan
             return null;
         return (int)(unit.StartsWith('m') || unit == "'" ? number * 60 : number);
     }
+
+    private static string WeightOf(Match m) => m.Groups["w"].Value.ToLowerInvariant() switch { "med" or "medium" => "moderate", var said => said };
 
     private static int? Int(Match m, string group) => int.TryParse(m.Groups[group].Value, NumberStyles.None, CultureInfo.InvariantCulture, out var n) ? n : null;
 

@@ -49,8 +49,24 @@ internal static partial class CardTable
         ["cues"] = "note",
         ["comment"] = "note",
         ["block"] = "block",
+        ["no"] = "number",
+        ["no."] = "number",
+        ["nr"] = "number",
+        ["#"] = "number",
+        ["order"] = "number",
         ["easier"] = "easier",
         ["harder"] = "harder",
+        ["option"] = "easier",
+        ["options"] = "easier",
+        ["easy"] = "easier",
+        ["easier option"] = "easier",
+        ["low option"] = "easier",
+        ["modification"] = "easier",
+        ["regression"] = "easier",
+        ["hard"] = "harder",
+        ["harder option"] = "harder",
+        ["high option"] = "harder",
+        ["progression"] = "harder",
     };
 
     /// <summary>Rows of tables by the number of their line, from 0; a heading row says nothing of its own.</summary>
@@ -71,7 +87,7 @@ internal static partial class CardTable
                 var goes = heads.Contains("block") && heads.Contains("rounds") ? Goes(heads, cells) : "";
                 var (own, row) = Row(heads, cells, isBlocks: goes.Length > 0 && (goes == runs || Said(heads, cells, "block") is { Length: > 0 } next && next != block));
                 runs = own.Length > 0 && own != block ? goes : runs;
-                rows[at] = own.Length > 0 && own != block ? $"{own}:{goes}\n{row}" : row;
+                rows[at] = Lettered().IsMatch(own) ? $"{own} {row}" : own.Length > 0 && own != block ? $"{own}:{goes}\n{row}" : row;
                 block = own.Length > 0 ? own : block;
                 continue;
             }
@@ -154,7 +170,7 @@ internal static partial class CardTable
             return ("", "");
         // A column of names that holds numbers counts the lines beside another.
         var counts = heads.Count(h => h == "name") > 1;
-        bool IsCount(int i) => counts && i < heads.Length && heads[i] == "name" && cells[i].Trim().All(char.IsAsciiDigit);
+        bool IsCount(int i) => i < heads.Length && (heads[i] == "number" || (counts && heads[i] == "name")) && cells[i].Trim().TrimEnd('.', ')').All(char.IsAsciiDigit);
         string Said(string head) => string.Join(' ', cells.Where((c, i) => i < heads.Length && heads[i] == head && !IsCount(i)).Select(c => c.Trim())).Trim();
         var (sets, reps, time) = (Said("sets") is { Length: > 0 } own ? own : Said("rounds"), Said("reps"), Said("time"));
         var row = new StringBuilder();
@@ -210,6 +226,10 @@ internal static partial class CardTable
         cells.Add(cell.ToString());
         return cells;
     }
+
+    /// <summary>A1, A2: no block, a place in one.</summary>
+    [GeneratedRegex("^[A-Ha-h][1-9]$")]
+    private static partial Regex Lettered();
 
     [GeneratedRegex("[.;!?:0-9]")]
     private static partial Regex NoHeading();

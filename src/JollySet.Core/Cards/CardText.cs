@@ -45,9 +45,11 @@ internal static partial class CardText
     {
         if (raw.Length > LongestLine && row is null)
             return new CardWords(number, raw, Plain(raw[..LongestLine]), null, false);
-        var text = Plain(row ?? raw);
+        var text = Plain(Pictures(row ?? raw));
         var isHeading = text.StartsWith('#') || (text.StartsWith("**", StringComparison.Ordinal) && text.Contains("**", StringComparison.Ordinal)) || text.StartsWith("==", StringComparison.Ordinal);
         text = text.TrimStart('#', '=', ' ').Replace("**", "", StringComparison.Ordinal).Replace("__", "", StringComparison.Ordinal).TrimEnd('=', '*', ' ');
+        if (Framed().Match(text) is { Success: true } framed)
+            (text, isHeading) = (framed.Groups["more"].Value is { Length: > 0 } more ? $"{framed.Groups["name"].Value}: {more}" : framed.Groups["name"].Value, true);
         text = CardPhrases.OddOrEven().Replace(Boxed().Replace(text, "${n} "), "");
         var letter = (char?)null;
         if (Tied().Match(text) is { Success: true } tied)
@@ -64,10 +66,14 @@ internal static partial class CardText
         var arrow = text.IndexOf(" -> ", StringComparison.Ordinal);
         if (arrow > 0)
             text = text[..arrow] + ": " + text[(arrow + 4)..].Replace(" -> ", ", ", StringComparison.Ordinal);
-        var words = Rule().IsMatch(text) ? "" : text.Trim().TrimEnd(';').Trim();
+        var words = CardWording.Of(Rule().IsMatch(text) ? "" : text.Trim().TrimEnd(';').Trim());
         // What is all bullets is words after all.
         return new CardWords(number, raw, (row is null or { Length: > 0 }) && !words.Any(char.IsLetterOrDigit) && Plain(raw).Any(char.IsLetterOrDigit) ? Plain(raw) : words, letter, isHeading);
     }
+
+    /// <summary>Pictures that stand for a word: a drop is water, two arrows in a ring are again.</summary>
+    private static string Pictures(string text) =>
+        text.Any(char.IsSurrogate) ? text.Replace("💧", " water ", StringComparison.Ordinal).Replace("🚰", " water ", StringComparison.Ordinal).Replace("🥤", " water ", StringComparison.Ordinal).Replace("🔁", " repeat ", StringComparison.Ordinal) : text;
 
     /// <summary>The same words in the signs of one keyboard, without pictures.</summary>
     public static string Plain(string text)
@@ -108,6 +114,10 @@ internal static partial class CardText
 
     [GeneratedRegex(@"^(?:[-*+>~]+\s*|\[[ x]?\]\s*|\d{1,2}\s?[.)]+(?!\d)\s*|\d{1,2}\s+-\s+(?=[a-z])|[a-h][.)]\s+|\(?[a-z]\)\s+)+(?=\S)", RegexOptions.IgnoreCase)]
     private static partial Regex Bullet();
+
+    /// <summary>Words between two of the same signs: a heading, and what stands behind it.</summary>
+    [GeneratedRegex(@"^(?<s>[~_|=]|[~*_=|-]{2,5}|<{1,3})\s*(?<name>[A-Za-z][^~_=|<>*]{1,50}?)\s*(?:\k<s>|>{1,3})\s*(?<more>.*)$")]
+    private static partial Regex Framed();
 
     /// <summary>A count in a box of its own before a move.</summary>
     [GeneratedRegex(@"^\[(?<n>\d{1,3})\]\s*(?=[a-z])", RegexOptions.IgnoreCase)]

@@ -39,6 +39,8 @@ public sealed class CardTests(ITestOutputHelper output)
     [InlineData("thirteenth")]
     [InlineData("fourteenth")]
     [InlineData("fifteenth")]
+    [InlineData("sixteenth")]
+    [InlineData("seventeenth")]
     public void Nine_facts_in_ten_are_right(string file)
     {
         var (right, all) = (0, 0);

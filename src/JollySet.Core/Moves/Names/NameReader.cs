@@ -57,6 +57,9 @@ public sealed class NameReader
         // “Clean & press” is one name where it is one with “and”.
         if (text.Contains('&', StringComparison.Ordinal) && BaseOf(NameWords.Of(text.Replace("&", " and ", StringComparison.Ordinal))) is { } joined)
             return Told(text, joined, [], joined);
+        // “Cat/cow” is one name where it is one with nothing between.
+        if (text.Contains('/', StringComparison.Ordinal) && !text.Contains('&', StringComparison.Ordinal) && BaseOf(words) is { } stroked)
+            return Told(text, stroked, [], stroked);
         if (text.AsSpan().ContainsAny(Joints))
             return new NameReading(text, Sureness.Unknown, null, "", [], "several things stand in it", Near(words, Choices, ""));
         if (words.Count == 0)

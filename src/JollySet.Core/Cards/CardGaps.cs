@@ -14,6 +14,9 @@ internal static partial class CardGaps
     private const int SecondsARep = 3;
     private const int ShortOfAll = 90;
 
+    /// <summary>20 s of work and 10 s of rest.</summary>
+    private const int TabataSlot = 30;
+
     /// <summary>Closes what is open in every block.</summary>
     public static void Closed(List<CardBlock> blocks, List<CardQuestion> questions, List<CardWords> words)
     {
@@ -55,6 +58,9 @@ internal static partial class CardGaps
             InOneSlot(block, line, words, questions);
             Rests(block, block == blocks[^1]);
             Minutes(block, line, questions);
+            // Minutes of a warm-up whose moves have amounts of their own: no sheet says both, so they are kept in words.
+            if (block is { Part: not CardPart.Main, Length: >= 60 and var booked, Work: null } && block.Stations.TrueForAll(s => s.Amount is not null))
+                block.Notes.Add(string.Create(CultureInfo.InvariantCulture, $"{booked / 60m:0.#} min"));
             Amounts(block, line, words, questions);
             Between(block, line, questions);
             Sides(block, words, questions);
@@ -192,8 +198,10 @@ internal static partial class CardGaps
         string Each(int seconds) => string.Create(CultureInfo.InvariantCulture, $"{line.Raw.TrimEnd(':')} {seconds}s each{(line.Raw.TrimEnd().EndsWith(':') ? ":" : "")}");
         if (isTabata)
         {
-            (block.Work, block.Rest, block.RoundsLow) = (20, 10, block.RoundsLow ?? 8);
-            questions.Add(new CardQuestion(block.Line, 1, $"{block.Name}: how long, how often?", [new CardChoice("20 s on, 10 s off, 8 rounds", $"{line.Raw} 20/10 x 8"), new CardChoice("20 s on, 10 s off, 4 rounds", $"{line.Raw} 20/10 x 4")]));
+            // “4 min tabata: climbers, jumps”: as often as the minutes hold.
+            var slots = block.Length is { } said && said % (TabataSlot * block.Stations.Count) == 0 ? said / (TabataSlot * block.Stations.Count) : 8;
+            (block.Work, block.Rest, block.RoundsLow) = (20, 10, block.RoundsLow ?? slots);
+            questions.Add(new CardQuestion(block.Line, 1, $"{block.Name}: how long, how often?", [.. new[] { block.RoundsLow.Value, 8, 4 }.Distinct().Select(n => new CardChoice(string.Create(CultureInfo.InvariantCulture, $"20 s on, 10 s off, {n} rounds"), string.Create(CultureInfo.InvariantCulture, $"{line.Raw} 20/10 x {n}")))]));
         }
         else if (block.Part != CardPart.Main)
         {

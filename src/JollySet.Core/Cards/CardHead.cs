@@ -153,6 +153,12 @@ internal sealed partial class CardHead
 
     private void TakePiece(string piece, bool mayTitle, List<string> read, List<string> over)
     {
+        if (piece.Contains(':', StringComparison.Ordinal) && Key().Match(piece) is { Success: true } key && KeyOf(key.Groups["k"].Value) is { } named && named != "title" && Keyed(named, piece[key.Length..].Trim(), over) is { Count: > 0 } keyed)
+        {
+            read.AddRange(keyed);
+            return;
+        }
+
         var left = piece;
         if (Minutes is null && MinutesLong().Match(left) is { Success: true } minutes && Whole(minutes) is > 0 and <= 720 and var booked)
         {
@@ -213,9 +219,9 @@ internal sealed partial class CardHead
             return;
         }
 
-        if (Place is null && !mayName && SomePlace().IsMatch(left) && NeedsIn(left).Needs.IsEmpty)
+        if (Place is null && !mayName && SomePlace().IsMatch(left.TrimEnd('.')) && NeedsIn(left).Needs.IsEmpty)
         {
-            Place = left;
+            Place = left.TrimEnd('.');
             read.Add($"place: {Place}");
             return;
         }
@@ -238,7 +244,7 @@ internal sealed partial class CardHead
         {
             // What comes first is part of the name (“low impact Tuesday”), what comes after it is not (“bums and tums, no jumping”).
             left = Hollow().Replace(left, " ").Trim();
-            Title = Capped((left.EndsWith(others, StringComparison.Ordinal) ? left : others).TrimEnd('.', ' '));
+            Title = Capped((left.EndsWith(others, StringComparison.Ordinal) || !left.StartsWith(others, StringComparison.Ordinal) ? left : others).TrimEnd('.', ' '));
             read.Insert(0, Title);
             read.AddRange(Implied(others));
         }
@@ -283,7 +289,7 @@ internal sealed partial class CardHead
 
     private void Imply(string title)
     {
-        var topic = Topic().Replace(title, "").Trim();
+        var topic = Topic().Replace(Bracketed().Replace(title, ""), "").Trim();
         foreach (var region in BriefWords.Focus(topic) is { IsEmpty: false } whole ? whole : Joins().Split(topic).SelectMany(p => BriefWords.Focus(p.Trim())))
             Add("focus", region);
         foreach (var who in BriefWords.Audience(topic))
@@ -292,6 +298,9 @@ internal sealed partial class CardHead
         var ends = topic.Split(' ', StringSplitOptions.RemoveEmptyEntries);
         foreach (var thing in new[] { topic, ends.FirstOrDefault() ?? "", ends.LastOrDefault() ?? "" }.Select(BriefWords.Kit).OfType<string>().Distinct())
             Add("kit", thing);
+        if (ends.Length > 1 && BriefWords.Kit(ends[0]) is not null)
+            foreach (var region in BriefWords.Focus(string.Join(' ', ends[1..])))
+                Add("focus", region);
         if (ends.Length > 1 && BriefWords.Kit(ends[^1]) is not null)
             foreach (var region in BriefWords.Focus(string.Join(' ', ends[..^1])))
                 Add("focus", region);
@@ -480,10 +489,10 @@ internal sealed partial class CardHead
     [GeneratedRegex(@"(?<!\bx\s*)\b(?<n>\d{1,3})\s*-?\s*(?:minutes?|mins?\b\.?|minuten|'|(?<=(?<!\d)[1-9]\d)m\b)(?!\s+(?:of|warm|stretch|mobil|cool|rest|plank|water|drink|break|between)\w*)(?:\s+(?:class|total|session|long))?", RegexOptions.IgnoreCase)]
     private static partial Regex MinutesLong();
 
-    [GeneratedRegex(@"(?:\b(?:for|up to|about|max|group of|approx\.?)\s+)*\b(?<n>\d{1,4})\s*(?:people|ppl|pers(?:ons?)?\b\.?|participants|pax|booked|signed up|folks|heads|ladies|women|men|members|clients|adults|mums|dads|kids|runners|athletes|lads|girls|guys|lifters|attendees|bodies|teens|teenagers|seniors|folk|pensioners)\b(?:\s+max(?:imum)?\b)?|\b(?:group|class) of\s+(?<n>\d{1,4})\b|\b(?:max(?:imum)?|cap(?:ped\s+at|acity)?|limit(?:ed\s+to)?|up\s+to)\s*:?\s*(?<n>\d{1,3})(?=\s*(?:$|[,.;)]))|(?<=^|\s)~\s?(?<n>\d{1,3})(?=\s*(?:$|[,;(]))|\b(?:usually|about|around|normally|roughly)\s+(?:about\s+|around\s+)?(?<n>\d{1,3})\s+of\s+(?:them|you|us)\b|\b(?:usually|normally)\s+(?:about\s+|around\s+)?(?<n>\d{1,3})(?=\s*(?:,|$))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?:\b(?:for|up to|about|max|group of|approx\.?)\s+)*\b(?<n>\d{1,4})\s*(?:people|ppl|pers(?:ons?)?\b\.?|participants|pax|booked|signed up|folks|heads|ladies|women|men|members|clients|adults|mums|dads|kids|runners|athletes|lads|girls|guys|lifters|attendees|bodies|teens|teenagers|seniors|folk|pensioners)\b(?:\s+max(?:imum)?\b)?|\b(?:group|class) of\s+(?<n>\d{1,4})\b|\b(?:max(?:imum)?|cap(?:ped\s+at|acity)?|limit(?:ed\s+to)?|up\s+to)\s*:?\s*(?<n>\d{1,3})(?=\s*(?:$|[,.;)]))|(?<=^|\s)~\s?(?<n>\d{1,3})(?=\s*(?:$|[,;(]))|(?<=[a-z]\s)\((?<n>[4-9]|[1-5]\d)\)$|\b(?:usually|about|around|normally|roughly)\s+(?:about\s+|around\s+)?(?<n>\d{1,3})\s+of\s+(?:them|you|us)\b|\b(?:usually|normally)\s+(?:about\s+|around\s+)?(?<n>\d{1,3})(?=\s*(?:,|$))", RegexOptions.IgnoreCase)]
     private static partial Regex PeopleMany();
 
-    [GeneratedRegex(@"\s+-\s+|\s*[,;|]\s*|\s*//\s*|\s+/\s+|\s+\*\s+|\.\s+(?=[A-Z\d])|(?<=[a-z]{3}):\s+", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\s+-\s+|\s*[,;|]\s*|\s*//\s*|\s+/\s+|\s+\*\s+|\.\s+(?=[A-Z\d])|(?<!\b(?:goal|aim|focus|level|kit|equipment|people|place|venue|where|needs|time))(?<=[a-z]{3}):\s+", RegexOptions.IgnoreCase)]
     private static partial Regex Between();
 
     [GeneratedRegex(@"\s*[,;+&/]\s*|\s+and\s+|\s+-\s+", RegexOptions.IgnoreCase)]
@@ -527,11 +536,11 @@ internal sealed partial class CardHead
     private static partial Regex Bracketed();
 
     /// <summary>A place at the end of other words, told by its capital or by what stands before it.</summary>
-    [GeneratedRegex(@"(?<=\d\s*(?:[ap]m)?\s+|\bat\s+)(?<p>(?:[Tt]he\s+)?(?:(?:St\.?|[A-Z][\w']*)\s+){1,3}(?:[Hh]all|[Gg]ym|[Ss]tudio|[Pp]ark|[Cc]entre|[Cc]enter|[Cc]lub|[Cc]hurch|[Ss]chool|[Pp]avilion|[Gg]reen))\b")]
+    [GeneratedRegex(@"(?<=\d\s*(?:[ap]m)?\s+|\bat\s+)(?<p>(?<=[ap]m\s+)(?:the\s+)?(?:hall|gym|studio|park|beach|loft|club|church|school|field|garden)$|(?:[Tt]he\s+)?(?:(?:St\.?|[A-Z][\w']*)\s+){1,3}(?:[Hh]all|[Gg]ym|[Ss]tudio|[Pp]ark|[Cc]entre|[Cc]enter|[Cc]lub|[Cc]hurch|[Ss]chool|[Pp]avilion|[Gg]reen)\b)")]
     private static partial Regex PlaceWithin();
 
     /// <summary>“Upper 45”: a number of minutes that a class has.</summary>
-    [GeneratedRegex(@"(?<=^[A-Za-z][A-Za-z &+'-]{2,30}\s)(?<n>[2-9][05])$")]
+    [GeneratedRegex(@"(?<=^[A-Za-z][A-Za-z &+'-]{2,30}\s)(?<n>1[05]|[2-9][05])$")]
     private static partial Regex MinutesBare();
 
     /// <summary>“Light + medium dumbbells”.</summary>
@@ -549,7 +558,7 @@ internal sealed partial class CardHead
 
     private const string Joint = "(?:knees?|wrists?|backs?(?!\\s+(?:knees?|legs?|foot|feet|heels?|arms?)\\b)|shoulders?|hips?|necks?)";
 
-    [GeneratedRegex(@"\b(?:strength|class|circuits?|conditioning|session|workout|blast|burn|hour|day|super\s?sets?|sets|intervals?|ladders?|pyramids?|tabata|hiit|emom|amrap|(?:mon|tues|wednes|thurs|fri|satur|sun)days?)\b|\b\d+\s*x\s*\d+\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:strength|class|circuits?|conditioning|session|workout|blast|burn|hour|day|super\s?sets?|sets|intervals?|ladders?|pyramids?|tabata|hiit|emom|amrap|(?:mon|tues|wednes|thurs|fri|satur|sun)days?)\b|\b\d+\s*x\s*\d+\b|(?<=\w)\s+[a-d1-9]$", RegexOptions.IgnoreCase)]
     private static partial Regex Topic();
 
     [GeneratedRegex(@"^(?:the\s+)?(?:[a-z'.]+\s+){0,2}(?:hall|gym(?:\s+floor)?|studio(?:\s+\w)?|park|beach|centre|center|club|church|school|pavilion|green|field|playground|garden|loft|barn|terrace|lawn)$|^(?:outdoors?|outside|at\s+home|home|online|zoom|indoors|(?:room|hall|court)\s+\w)$", RegexOptions.IgnoreCase)]

@@ -23,7 +23,7 @@ internal static partial class CardNumbers
                 said[at] = string.Join('\n', tied);
         // A letter's line is its sentences.
         foreach (var at in filled)
-            if (!said.ContainsKey(at) && filled.Count > 2 && lines[at].Length > LongSentence && !CardPhrases.BlockWord().IsMatch(lines[at]) && Spoken().Split(lines[at]) is { Length: > 1 } told)
+            if (!said.ContainsKey(at) && filled.Count > 1 && lines[at].Length > LongSentence && !CardPhrases.BlockWord().IsMatch(lines[at]) && Spoken().Split(lines[at]).SelectMany(s => s.Length > LongSentence && !s.Contains(':', StringComparison.Ordinal) ? Steps().Split(s) : [s]).ToList() is { Count: > 1 } told)
                 said[at] = string.Join('\n', told);
         Clock(lines, filled, said);
         Spans(lines, filled, said);
@@ -163,11 +163,15 @@ internal static partial class CardNumbers
     [GeneratedRegex(@"^\s*(?:(?<word>min(?:ute)?|station|stn|exercise|move|no\.?)\s*#?(?<n>\d{1,2})\s*[-:.)]?\s+(?=\w)|(?<n>\d{1,2})\s*:\s+(?=[A-Za-z])|(?<n>\d{1,2})\s+(?=[A-Za-z])(?!(?:x|min(?:ute)?s?|m|h|hours?|s|secs?|seconds?|rounds?|rds?|sets?|laps?|times?|reps?|kgs?|lbs?|people|ppl|of|arm|leg)\b))", RegexOptions.IgnoreCase)]
     private static partial Regex Number();
 
-    [GeneratedRegex(@"\.\s+(?:then\s+)?|(?<=[!?])\s+(?=[A-Z\d])|\s+and\s+(?=stretch\b)|[,;]?\s+(?:and\s+)?then\s+(?=\d|core\b|stretch|cool|finish|abs\b)|;\s+|,\s+(?=\d{1,2}\s*(?:rounds?|rds?|sets?|x)\s+of\b)|(?<=^plan):\s+|(?<=^[^:\d]{1,16}):\s+(?=\d)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\.\s+(?:then\s+)?|(?<=[!?])\s+(?=[A-Z\d])|\s+and\s+(?=stretch\b)|[,;]?\s+(?:and\s+)?then\s+(?=\d|(?:an?|two|three|four|five|six)\s|core\b|stretch|cool|finish|abs\b)|,\s+and\s+(?=\d{1,2}\s*min(?:ute)?s?\s+(?:of\s+)?(?:stretch|cool|core|abs))|;\s+|,\s+(?=\d{1,2}\s*(?:rounds?|rds?|sets?|x)\s+of\b)|(?<=^plan):\s+|(?<=^[^:\d]{1,16}):\s+(?=\d)", RegexOptions.IgnoreCase)]
     private static partial Regex Breaths();
 
     [GeneratedRegex(@"(?<=[a-z\d]{2})\.\s+(?=[a-z\d])", RegexOptions.IgnoreCase)]
     private static partial Regex Sentences();
+
+    /// <summary>Where a long sentence goes on to the next part of a class.</summary>
+    [GeneratedRegex(@",?\s+(?:and\s+)?then\s+(?=(?:an?|\d{1,2}|two|three|four|five|six)\s)|,\s+and\s+(?=\d{1,2}\s*min(?:ute)?s?\s+(?:of\s+)?(?:stretch|cool|core|abs))", RegexOptions.IgnoreCase)]
+    private static partial Regex Steps();
 
     /// <summary>Where a sentence ends and the next begins.</summary>
     [GeneratedRegex(@"(?<=[a-z\d)]{2}[.!?])\s+(?=[A-Z\d])")]

@@ -66,10 +66,10 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"^(?:the\s+)?w(?:/?u|/up|-up)\b|^(?:échauffement|echauffement|aufwärmen|calentamiento|riscaldamento)\b|\bwarm(?:ing)?[\s-]*up\b(?!\s+sets?)|^(?:mobili[sz](?:e|er|ation)|mobility|activation|pulse raiser|prep|mob(?=\s*(?:[:-]|\d)))\b(?!\s+(?:drill|flow))", RegexOptions.IgnoreCase)]
     public static partial Regex WarmUp();
 
-    [GeneratedRegex(@"^c(?:/?d|/down)\b|^(?:retour au calme|étirements|abwärmen|dehnen|vuelta a la calma|estiramientos)\b|\bcool(?:ing)?[\s-]*down\b|\bfinish with (?:a )?stretch(?:es|ing)?\b|(?<=\bfinish(?:ing)?(?:\s+off)?\s+with\b.{0,24})\bstretch(?:es|ing)?\b|^(?:seated|final|gentle|full[\s-]body|floor|whole[\s-]body)\s+stretch(?:es|ing)?(?=\s*[-:(]?\s*\d{1,2}\s*(?:min|'))|^stretch(?:es|ing)?(?:\s+it)?(?:\s+out)?(?:\s+(?:after(?:wards)?|at\s+the\s+end|to\s+finish))?(?=\s*(?:$|[:.,!\-(]|\d))|(?<=^\d{1,2}\s*(?:min(?:ute)?s?|')\s+(?:of\s+)?)stretch(?:es|ing)?\s*$|^wind down\b|^stretch(?:es)? to (?:finish|end)\b|^end stretch(?:es)?\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^c(?:/?d|/down)\b|^(?:retour au calme|étirements|abwärmen|dehnen|vuelta a la calma|estiramientos)\b|\bcool(?:ing)?[\s-]*down\b|\bfinish with (?:a )?stretch(?:es|ing)?\b|(?<=\bfinish(?:ing)?(?:\s+off)?\s+with\b.{0,24})\bstretch(?:es|ing)?\b|^(?:seated|final|gentle|full[\s-]body|floor|whole[\s-]body)\s+stretch(?:es|ing)?(?=\s*[-:(]?\s*\d{1,2}\s*(?:min|'))|^stretch(?:es|ing)?(?:\s+it)?(?:\s+out)?(?:\s+(?:after(?:wards)?|at\s+the\s+end|to\s+finish))?(?=\s*(?:$|\+|[:.,!\-(]|\d))|(?<=^\d{1,2}\s*(?:min(?:ute)?s?|')\s+(?:of\s+)?)stretch(?:es|ing)?\s*$|^wind down\b|^stretch(?:es)? to (?:finish|end)\b|^end stretch(?:es)?\b", RegexOptions.IgnoreCase)]
     public static partial Regex CoolDown();
 
-    [GeneratedRegex(@"^(?:the\s+)?(?:(?:round|circuit|block|part|set|section)\s+(?:one|two|three|four|five)\b|(?:circuit|block|blk|part|round|set|section|station|interval|superset|super set|tri-?set|giant set|complex|strength|core|cardio|conditioning)s?(?:\s*(?:\d{1,2}|[a-h])\b(?!\s*(?:mins?\b|minutes?\b|'|rounds?|rds?|laps?|tours?|runden|times|/|x\s*(?:$|[^\s\d]))))?|(?:first|second|third|fourth|fifth|last|final)\s+(?:block|circuit|round|set|part|section)|pairs?\s*\d{1,2}|finishers?|cash[\s-]?out|buy[\s-]?in|burn[\s-]?out|bonus|(?:start|end|finish|opener|closer)(?=\s*:)|main(?:\s+(?:set|part|block|workout))?|strength|cardio|core|abs|legs|upper(?:\s+body)?|lower(?:\s+body)?|emom|e\dmom|amrap|(?:ascending|descending)(?:\s+ladder)?|ladder|pyramid|tabata|hiit|metcon|burner|challenge|workout|intervals|every min(?:ute)?(?:\s+on\s+the\s+min(?:ute)?)?|[a-h](?=\s*[:)-])|[i-z]\d{1,2}(?=:))(?=$|[\s:,;.()\[\]x\-!])", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:the\s+)?(?:(?:bloc|bloque|zirkel|circuito)\s*\d{1,2}\b|(?:round|circuit|block|part|set|section)\s+(?:one|two|three|four|five)\b|(?:circuit|block|blk|part|round|set|section|station|interval|superset|super set|tri-?set|giant set|complex|strength|core|cardio|conditioning)s?(?:\s*(?:\d{1,2}|[a-h])\b(?!\s*(?:mins?\b|minutes?\b|'|rounds?|rds?|laps?|tours?|runden|times|/|x\s*(?:$|[^\s\d]))))?|(?:first|second|third|fourth|fifth|last|final)\s+(?:block|circuit|round|set|part|section)|pairs?\s*\d{1,2}|finishers?|cash[\s-]?out|buy[\s-]?in|burn[\s-]?out|bonus|(?:start|end|finish|opener|closer)(?=\s*:)|main(?:\s+(?:set|part|block|workout))?|strength|cardio|core|abs|legs|upper(?:\s+body)?|lower(?:\s+body)?|emom|e\dmom|amrap|(?:ascending|descending)(?:\s+ladder)?|ladder|pyramid|tabata|hiit|metcon|burner|challenge|workout|intervals|every min(?:ute)?(?:\s+on\s+the\s+min(?:ute)?)?|[a-h](?=\s*[:)-])|[i-z]\d{1,2}(?=:))(?=$|[\s:,;.()\[\]x\-!])", RegexOptions.IgnoreCase)]
     public static partial Regex BlockWord();
 
     [GeneratedRegex(@"\b(?:super\s?-?sets?|tri-?sets?|giant sets?|pairs?\s+\d|complex)\b", RegexOptions.IgnoreCase)]
@@ -400,8 +400,20 @@ internal static partial class CardPhrases
     public static partial Regex PlanIs();
 
     /// <summary>Where a title line goes on with something else.</summary>
-    [GeneratedRegex(@"\s*[,;|]\s*|\s+-\s+")]
+    [GeneratedRegex(@"\s*[,;|]\s*|\s+-\s+|\s+/\s+")]
     public static partial Regex TitleParts();
+
+    /// <summary>A drink between rounds.</summary>
+    [GeneratedRegex(@"^(?:a\s+)?(?:quick\s+)?(?:water|drinks?)(?:\s+(?:break|stop))?\s+(?:in\s+)?between\s+(?:the\s+|each\s+|every\s+)?(?:rounds?|laps?|sets?|circuits?)[.!]?$", RegexOptions.IgnoreCase)]
+    public static partial Regex DrinkBetween();
+
+    /// <summary>How it runs and what is done, joined by a word: “three rounds of 45 s work and 15 s rest with squats, plank and jacks”.</summary>
+    [GeneratedRegex(@"^(?<how>[^:]*\d[^:]*?)\s+(?:with|of|doing)\s+(?<items>[a-z][^:]*(?:,|\s+and\s+)[^:]*?)\.?$", RegexOptions.IgnoreCase)]
+    public static partial Regex WithMoves();
+
+    /// <summary>A word that goes on, and an article behind it.</summary>
+    [GeneratedRegex(@"^(?:after\s+that|then|next|and|finally)\s*,?\s+(?:we\s+(?:do|have)\s+)?(?:an?\s+)?(?=\d)", RegexOptions.IgnoreCase)]
+    public static partial Regex AfterThat();
 
     /// <summary>Every other minute: the order says as much.</summary>
     [GeneratedRegex(@"(?:\b(?:on\s+)?(?:the\s+)?(?:odd|even)s?(?:\s+min(?:ute)?s?\b\s*[:-]?|\s*[:-]|(?=\s+\d{1,2}\s+[a-z]))\s*)(?=[\da-z])", RegexOptions.IgnoreCase)]

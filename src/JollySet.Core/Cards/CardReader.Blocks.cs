@@ -283,6 +283,8 @@ public sealed partial class CardReader
             block.Rest = seconds;
         else if (block.Scheme is not null && block.Rest is { } inner && inner != seconds)
             block.Notes.Add(string.Create(CultureInfo.InvariantCulture, $"rest {seconds} s"));
+        else if (gap == CardGap.Moves && !isLinked && block.RoundsLow > 1 && block.Stations.Count > 1 && block.Stations.TrueForAll(s => s.Rest is not null))
+            block.Between = seconds;
         else if (isLinked || block.IsStraight || block.ForAll?.Sets is not null || gap == CardGap.Moves)
             (block.Rest, block.RestHigh) = (seconds, high);
         else if (gap == CardGap.Rounds)

@@ -11,6 +11,14 @@ public sealed partial class CardReader
     {
         if (Current is not { } block)
             return false;
+        if (DrinkBetween().IsMatch(line.Text))
+        {
+            (block.Between, block.WaterBetween) = (block.Between ?? 60, true);
+            Say(line, CardLineKind.Setting, string.Create(CultureInfo.InvariantCulture, $"between rounds of {block.Name}: {block.Between} s, with water"));
+            Ask(line, "how long for the drink between rounds?", ("60 s, with water", $"60s {line.Text}"), ("30 s", $"30s {line.Text}"), ("90 s", $"90s {line.Text}"));
+            return true;
+        }
+
         var scan = Scan(line.Text, isLine: false);
         var drinks = scan.SaysWater || Drink().IsMatch(WithoutStops(scan.Left));
         if (scan.Gaps.Count > 0 && (IsEmpty(scan.Left) || drinks))

@@ -31,7 +31,7 @@ public sealed partial class CardReader
     private bool TakesTitle(CardWords line)
     {
         var pieces = TitleParts().Split(line.Text);
-        var runs = pieces.Where(p => Scan(p, isLine: false) is var scan && (scan.SaysBlock || scan.Gaps.Count > 0 || scan.IsEach) && IsEmpty(scan.Left)).ToList();
+        var runs = pieces.Where(p => Scan(p, isLine: false) is var scan && (scan.SaysBlock || scan.Gaps.Count > 0 || scan.IsEach || scan.SaysNoRest) && IsEmpty(scan.Left)).ToList();
         var water = pieces.FirstOrDefault(p => Scan(p, isLine: false) is { Length: not null } scan && Drink().IsMatch(WithoutStops(scan.Left)));
         if (runs.Count == 0 || runs.Count == pieces.Length)
             return TakesHead(line, mayTitle: true);

@@ -96,7 +96,7 @@ public sealed partial class CardReader
         {
             var (before, items) = (text[..dash], text[(dash + 3)..].Trim());
             if ((PartOf(before) != CardPart.Main || BlockWord().IsMatch(before) || Super().IsMatch(before) || Scan(before, isLine: false).SaysBlock) && Understood(Scan(before).Left) is null
-                && Parted(items, isShort: PartOf(before) != CardPart.Main).ConvertAll(i => WithoutBrackets(Scan(i).Left)) is { Count: > 1 } moves && moves.Exists(i => Understood(i) is not null))
+                && Parted(items, isShort: PartOf(before) != CardPart.Main || Scan(before, isLine: false).SaysBlock).ConvertAll(i => WithoutBrackets(Scan(i).Left)) is { Count: > 1 } moves && moves.Exists(i => Understood(i) is not null))
                 return (before, items);
         }
 

@@ -126,7 +126,7 @@ public sealed partial class CardReader
     {
         if (line.Letter is { } letter)
             return Current?.Letter == letter ? null : new CardBlock(line.Number, FreeName(letter.ToString()), CardPart.Main) { Letter = letter, RoundsLow = Current is { Stations.Count: 0, Letter: null } heading ? heading.RoundsLow : null };
-        if (Current is null || Current.Letter is not null || Current.IsListed(line.Number, station) || Current.Pair is not null || Current.IsOver(station) || (GoesOn().IsMatch(line.Text) && Current.Line != line.Number && (Current.Part != CardPart.Main || (Current is { HasSettings: true, Stations.Count: > 0 } && (station.Sets > 1 || (Current.RoundsLow > 1 && station.Amount is { } own && !own.StartsWith('x')))))) || (Current is { IsStraight: true, IsRested: true } && station.Sets is not null))
+        if (Current is null || Current.Letter is not null || Current.IsListed(line.Number, station) || Current.Pair is not null || Current.IsOver(station) || (station.Sets > 1 && Current is { Part: CardPart.Main, Stations.Count: > 0, HasSettings: true, ForAll: null } done && done.Line != line.Number && (done.Every is not null || done.IsAmrap || done.Scheme is not null || done.RoundsLow > 1) && done.Stations.TrueForAll(s => s.Line == done.Line)) || (GoesOn().IsMatch(line.Text) && Current.Line != line.Number && (Current.Part != CardPart.Main || (Current is { HasSettings: true, Stations.Count: > 0 } && (station.Sets > 1 || (Current.RoundsLow > 1 && station.Amount is { } own && !own.StartsWith('x')))))) || (Current is { IsStraight: true, IsRested: true } && station.Sets is not null))
             return new CardBlock(line.Number, FreeName("A"), CardPart.Main);
         if (Current is { Stations.Count: > 0, IsSuperset: false } current && (current.Stations[^1].Sets != (station.Sets ?? current.ForAll?.Sets)) && current.Part == CardPart.Main && (current.Stations[^1].Sets is not null || current.RoundsLow is null))
             return new CardBlock(line.Number, FreeName(current.HasSettings || (line.Number != current.Line && current.Stations.TrueForAll(s => s.Line == current.Line)) ? "A" : current.Name), CardPart.Main);
@@ -211,7 +211,13 @@ public sealed partial class CardReader
             options.Add(("easier", eased));
         }
 
-        if (Or().Split(name) is [var first, var second] && Understood(first) is not null && Understood(name) is null && (Understood(second) is not null || (second.Split(' ').Length <= 3 && second.All(c => char.IsLetter(c) || c is ' ' or '-'))))
+        var isBesideKnown = false;
+        if (Or().Split(name) is [var unknown, var known] && Understood(name) is null && Understood(unknown) is null && Understood(known) is not null && unknown.Split(' ').Length <= 3 && unknown.All(c => char.IsLetter(c) || c is ' ' or '-'))
+        {
+            (name, isBesideKnown) = (unknown, true);
+            options.Add(("or", known));
+        }
+        else if (Or().Split(name) is [var first, var second] && Understood(first) is not null && Understood(name) is null && (Understood(second) is not null || (second.Split(' ').Length <= 3 && second.All(c => char.IsLetter(c) || c is ' ' or '-'))))
         {
             name = first;
             options.Add(("or", second));
@@ -242,7 +248,13 @@ public sealed partial class CardReader
         if (OnlyHow().IsMatch(name) && spoken.TakeLast(3).Reverse().FirstOrDefault(n => Understood($"{n} {name}") is not null) is { } held)
             name = $"{held} {name}";
         if (Named(line, name, scan) is not { } named)
-            return null;
+        {
+            if (!isBesideKnown)
+                return null;
+            AskUnknown(line, name);
+            named = (name, null);
+        }
+
         spoken.Add(named.Name);
         var station = new CardStation(line.Number, named.Name)
         {

@@ -8,7 +8,7 @@ public sealed partial class CardReader
     /// <summary>A line in the words the rest of the reader knows.</summary>
     private string Reworded(string text)
     {
-        Func<string, string>[] ways = [Plainer, t => WeDo().Replace(PlanIs().Replace(t, ""), ""), AsFirstAndLast, AsNext, AsHead, AsPlan, AsEach, AsPart, AsOneMove, AsSets, AsHow, AsRounds, AsMost, AsInterval, AsRungs, AsTurns, AsCompleted];
+        Func<string, string>[] ways = [Plainer, t => WeDo().Replace(PlanIs().Replace(t, ""), ""), AsFirstAndLast, AsWith, AsNext, AsHead, AsPlan, AsEach, AsPart, AsOneMove, AsSets, AsHow, AsRounds, AsMost, AsInterval, AsRungs, AsTurns, AsCompleted];
         return ways.Aggregate(text, (reworded, way) => way(reworded));
     }
 
@@ -37,6 +37,13 @@ public sealed partial class CardReader
         var pieces = (Commas().Split(items) is { Length: > 1 } listed ? listed : Strokes().Split(items)).Select(p => p.Trim()).ToList();
         var whole = pieces.ConvertAll(p => Scan(p).Left is { Length: > 0 } left && Understood(left) is null && Understood($"{left} {last}") is not null ? p.Replace(left, $"{left} {last}", StringComparison.Ordinal) : p);
         return pieces.Count > 1 && !whole.SequenceEqual(pieces) && whole.TrueForAll(p => Understood(Scan(p).Left) is not null) ? $"{text[..(colon + 2)]}{string.Join(", ", whole.Concat(how))}" : text;
+    }
+
+    /// <summary>“3 rounds of 45 s work and 15 s rest with squats, plank and jacks” is a head and its list; what only goes on is left out.</summary>
+    private string AsWith(string text)
+    {
+        return WithMoves().Match(AfterThat().Replace(text, "")) is { Success: true } m && Scan(m.Groups["how"].Value, isLine: false) is var how && (how.SaysBlock || BlockWord().IsMatch(how.Left) || how.Left.Contains("tabata", StringComparison.OrdinalIgnoreCase)) && (IsEmpty(how.Left) || BlockWord().Match(how.Left).Length == how.Left.Length)
+            && ItemsOfMessage(m.Groups["items"].Value) is { Count: > 1 } items && items.TrueForAll(i => Understood(WithoutBrackets(Scan(i).Left)) is not null) ? $"{m.Groups["how"].Value}: {string.Join(", ", items)}" : text;
     }
 
     /// <summary>“Then abs 5 mins” begins a block as “abs 5 mins” does.</summary>

@@ -180,7 +180,7 @@ public sealed partial class CardReader
             return;
         }
 
-        if (isFirst && ((SaysWhen().IsMatch(line.Text) && Listed(line.Text).Items is null) || (line.IsHeading && PartOf(line.Text) == CardPart.Main) || !BeginsBlock(line.Text) || (TitleBesides().IsMatch(line.Text) && !Talk().IsMatch(line.Text)) || IsTopic(line.Text) || IsOverBlock(line) || IsTitled(line.Text)) && !IsStation(line.Text) && (Scan(line.Text) is { Sets: null } || !BriefWords.Focus(Scan(line.Text).Left).IsEmpty))
+        if (isFirst && (((SaysWhen().IsMatch(line.Text) || Strokes().Count(line.Text) > 1) && Listed(line.Text).Items is null) || (line.IsHeading && PartOf(line.Text) == CardPart.Main) || !BeginsBlock(line.Text) || (TitleBesides().IsMatch(line.Text) && !Talk().IsMatch(line.Text)) || IsTopic(line.Text) || IsOverBlock(line) || IsTitled(line.Text)) && !IsStation(line.Text) && (Scan(line.Text) is { Sets: null } || !BriefWords.Focus(Scan(line.Text).Left).IsEmpty))
         {
             if (IsSpoken().IsMatch(line.Text) && line.Text.Split(' ').Length > FewWords && !TitleBesides().IsMatch(line.Text))
             {

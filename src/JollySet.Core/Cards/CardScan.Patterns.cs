@@ -41,7 +41,7 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"\b(?:rest|break|recover(?:y)?|r[ée]cup(?:[ée]ration)?|pausa|descanso|breather|pause|off)\b\s*[:=]?\s*(?:for\s+|of\s+|about\s+)*(?<t>" + Time + @"|\d{1,3}\b(?!\s*[x/]))" + Between, RegexOptions.IgnoreCase)]
     private static partial Regex RestFirst();
 
-    [GeneratedRegex(@"(?:\b(?:take|then|with|and)\s+)?(?<t>" + Time + @")\s*(?:(?:of|for)\s+)?(?:an?\s+)?\b(?:rest|break|recover(?:y)?|r[ée]cup(?:[ée]ration)?|pausa|descanso|breather|pause|off|(?<water>(?:drinks?|water)(?:\s+(?:break|stop))?(?=\s+(?:in\s+)?(?:between|btw|b/w))))\b" + Between, RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?:\b(?:take|then|with|and)\s+)?(?<t>" + Time + @")\s*(?:(?:of|for|de)\s+)?(?:an?\s+)?\b(?:rest|break|recover(?:y)?|r[ée]cup(?:[ée]ration)?|pausa|descanso|breather|pause|off|(?<water>(?:drinks?|water)(?:\s+(?:break|stop))?(?=\s+(?:in\s+)?(?:between|btw|b/w))))\b" + Between, RegexOptions.IgnoreCase)]
     private static partial Regex RestLast();
 
     [GeneratedRegex(@"(?<t>" + Time + @")\s*(?<where>(?:in\s+)?(?:between|btw|b/w|after|to\s+change\s*over|(?:to\s+)?change(?:over)?(?!\s*(?:sides?|legs?|arms?|hands?|over\b|half|direction))|transition|to\s+(?:move(?:\s+on)?|swap|switch)(?!\s*(?:sides?|legs?|arms?|hands?)))\b\s*(?:each\s+|every\s+|all\s+)?(?:" + Rounds + "|" + Moves + @")?\b)", RegexOptions.IgnoreCase)]

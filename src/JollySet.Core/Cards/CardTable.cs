@@ -182,7 +182,7 @@ internal static partial class CardTable
             row.Append(' ').Append(amount);
         foreach (var head in new[] { "load", "tempo", "side" })
             if (Said(head) is { Length: > 0 } said)
-                row.Append(", ").Append(head == "tempo" ? "tempo " : "").Append(said);
+                row.Append(", ").Append(head == "tempo" ? "tempo " : "").Append(said).Append(head == "side" && EachAlone().IsMatch(said) ? " side" : "");
         if (Said("kit") is { Length: > 0 } kit)
         {
             var mass = Mass().Match(kit);
@@ -226,6 +226,9 @@ internal static partial class CardTable
         cells.Add(cell.ToString());
         return cells;
     }
+
+    [GeneratedRegex("^(?:each|ea|per)$", RegexOptions.IgnoreCase)]
+    private static partial Regex EachAlone();
 
     /// <summary>A1, A2: no block, a place in one.</summary>
     [GeneratedRegex("^[A-Ha-h][1-9]$")]

@@ -16,6 +16,9 @@ internal static partial class CardWording
         text = Repetitions().Replace(text, "reps");
         text = BothDirections().Replace(text, m => int.Parse(m.Groups["n"].Value, CultureInfo.InvariantCulture) is <= MostDoubled and var n ? string.Create(CultureInfo.InvariantCulture, $"{n * 2}{m.Groups["u"].Value} reverse halfway") : m.Value);
         text = ByTurnsOfTwo().Replace(text, m => $"{(m.Groups["n"].Success ? $"{m.Groups["n"].Value} rounds: " : "pairs: ")}{m.Groups["a"].Value}, {m.Groups["b"].Value}{(m.Groups["how"].Value.Trim(' ', ',', '-') is { Length: > 0 } how ? $" ({how})" : "")}");
+        text = Thru().Replace(text, "through");
+        text = StepsMany().Replace(text, "${n} (steps)");
+        text = AsNeeded().Replace(text, "rest ");
         text = FigureFour().Replace(text, "figure four");
         text = MovesOn().Replace(text, "");
         text = TwoHeads().Replace(text, "${head} - ${what}: ");
@@ -44,6 +47,17 @@ internal static partial class CardWording
     /// <summary>“Block 3: 5 min carry: …”: the list stands behind the last colon.</summary>
     [GeneratedRegex(@"^(?<head>(?:block|circuit|part|round|station|set|section)\s*\w{1,2})\s*:\s*(?<what>[^:,/]{2,30}):\s+(?=[^:]+[,/][^:]+$)", RegexOptions.IgnoreCase)]
     private static partial Regex TwoHeads();
+
+    [GeneratedRegex(@"\bthru\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Thru();
+
+    /// <summary>Lunges are counted in steps.</summary>
+    [GeneratedRegex(@"(?<=\bx\s*)(?<n>\d{1,3})\s+steps\b(?!\s*-?\s*ups?\b)", RegexOptions.IgnoreCase)]
+    private static partial Regex StepsMany();
+
+    /// <summary>“Rest as needed, 60-90 s”: that long.</summary>
+    [GeneratedRegex(@"\brest\s+as\s+(?:needed|required)\s*,?\s*(?:but\s+)?(?=\d)", RegexOptions.IgnoreCase)]
+    private static partial Regex AsNeeded();
 
     /// <summary>A number that is part of a name.</summary>
     [GeneratedRegex(@"\bfigure[\s-]?4\b", RegexOptions.IgnoreCase)]

@@ -56,7 +56,7 @@ public static class BriefWords
         "newcomer: beginner, beginners, newcomers, newbies, newbie, new, novice, novices, beginner level",
         "regular: regulars, intermediate, intermediates, improvers, regular level",
         "strong: advanced, strong ones, experienced, fit",
-        "older adults: older adult, over-sixties, over sixties, over 60s, over-60s, 60+, 65+, 70+, over 70, over 70s, over-70s, over seventies, over-seventies, over 60, over 65, over 65s, seniors, senior, over 50s, over-50s, over fifties, older people, silver",
+        "older adults: older adult, over-sixties, over sixties, over 60s, over-60s, 60+, 65+, 70+, over 70, over 70s, over-70s, over seventies, over-seventies, 50+, 55+, over 60, over 65, over 65s, seniors, senior, over 50s, over-50s, over fifties, older people, silver",
         "newcomer, regular: mixed, mixed level, mixed levels, mixed ability, mixed abilities, all levels, any level, everyone");
 
     private static readonly FrozenDictionary<string, string> Goals = Table(

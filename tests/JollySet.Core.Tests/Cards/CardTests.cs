@@ -41,6 +41,7 @@ public sealed class CardTests(ITestOutputHelper output)
     [InlineData("fifteenth")]
     [InlineData("sixteenth")]
     [InlineData("seventeenth")]
+    [InlineData("eighteenth")]
     public void Nine_facts_in_ten_are_right(string file)
     {
         var (right, all) = (0, 0);

@@ -273,7 +273,9 @@ internal static partial class CardGaps
             else if (station.Move!.Pattern != Pattern.Lunge)
                 ways.Reverse();
             station.Sides = ways[0].Sides;
-            questions.Add(new CardQuestion(station.Line, 1, $"which sides for {station.Name}?", [.. ways.Select(c => new CardChoice(c.Label, $"{raw}, {c.Sides}"))]));
+            // Where a line has several moves, the sides stand behind the one they are of.
+            var isOneOfSeveral = block.Stations.Exists(s => s != station && s.Line == station.Line) && raw.Contains(station.Name, StringComparison.Ordinal);
+            questions.Add(new CardQuestion(station.Line, 1, $"which sides for {station.Name}?", [.. ways.Select(c => new CardChoice(c.Label, isOneOfSeveral ? raw.Replace(station.Name, $"{station.Name} {c.Sides}", StringComparison.Ordinal) : $"{raw}, {c.Sides}"))]));
         }
     }
 }

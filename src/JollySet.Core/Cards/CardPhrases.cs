@@ -108,22 +108,11 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"\s+")]
     private static partial Regex Spaces();
 
-    [GeneratedRegex(@"^(?:about\s+|ca?\.?\s+)?(?<n>\d{2,3})\s*(?:mins?|minutes?)\s+(?:in\s+(?:total|all)|all\s+in|altogether|total)\s*(?:[.!]?$|[,;.]\s*(?<more>.+)$)", RegexOptions.IgnoreCase)]
-    public static partial Regex InAll();
-
     [GeneratedRegex(@"(?<!\d)""")]
     public static partial Regex OpensQuote();
 
     [GeneratedRegex(@"(?<=\d)""(?![\w""])")]
     public static partial Regex SecondsSign();
-
-    /// <summary>Who comes, on a line of its own behind the blocks.</summary>
-    [GeneratedRegex(@"^\d{1,3}\s+(?:people|ppl|participants)\b", RegexOptions.IgnoreCase)]
-    public static partial Regex WhoComes();
-
-    /// <summary>How many parts there will be.</summary>
-    [GeneratedRegex(@"^\d{1,2}\s+(?:circuits?|blocks?|parts?|supersets?|exercises|moves)\.?$", RegexOptions.IgnoreCase)]
-    public static partial Regex PartsToCome();
 
     [GeneratedRegex(@"^(?:rest|recovery|recover)\s*[-:]\s*(?=\d)", RegexOptions.IgnoreCase)]
     public static partial Regex RestIs();
@@ -137,10 +126,6 @@ internal static partial class CardPhrases
     /// <summary>A stroke with room on both sides parts what a list has.</summary>
     [GeneratedRegex(@"\s+/\s+")]
     public static partial Regex Strokes();
-
-    /// <summary>What goes on from a part before it: a part of its own.</summary>
-    [GeneratedRegex(@"^(?:then|next|now|after that|to finish|finally|lastly)\b", RegexOptions.IgnoreCase)]
-    public static partial Regex GoesOn();
 
     /// <summary>A bare number after a warm-up's or cool-down's word: minutes.</summary>
     [GeneratedRegex(@"\s(?<n>\d{1,2})$")]
@@ -170,10 +155,6 @@ internal static partial class CardPhrases
     /// <summary>A way of doing the move before it, alone.</summary>
     [GeneratedRegex(@"^(?:hold|pulses?)$", RegexOptions.IgnoreCase)]
     public static partial Regex OnlyHow();
-
-    /// <summary>A word that only says what comes next.</summary>
-    [GeneratedRegex(@"^(?:then|next|and|finally|to\s+finish)\b[,:]?\s+", RegexOptions.IgnoreCase)]
-    public static partial Regex NextWord();
 
     /// <summary>The way a ladder goes, before its moves.</summary>
     [GeneratedRegex(@"^(?:up|down)\b\s*[:-]?\s*", RegexOptions.IgnoreCase)]
@@ -263,14 +244,6 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"^(?<t>\d{1,3})\s*(?:s|secs?|seconds?|"")?\s*(?:of\s+)?(?:(?<off>off|rest|break|easy|recover(?:y)?|pause)|(?:work\s+)?(?<name>[a-z][a-z' +-]*))$", RegexOptions.IgnoreCase)]
     public static partial Regex TimedThing();
 
-    /// <summary>How a message says what comes first.</summary>
-    [GeneratedRegex(@"^(?:(?:we(?:'ll)?|I|please)\s+)?(?:usually\s+)?(?:start|begin|open|kick)(?:\s+off)?\s+with\s+(?:a\s+few\s+|some\s+|an?\s+(?=\d|warm))?(?:(?:about\s+)?(?<t>\d{1,2}\s*min(?:ute)?s?)\s+(?:of\s+)?)?(?<what>[a-z].*?)\.?$", RegexOptions.IgnoreCase)]
-    public static partial Regex StartsWith();
-
-    /// <summary>How a message says what comes last.</summary>
-    [GeneratedRegex(@"^(?:(?:then|and)\s+)?(?:finish|end|close)(?:\s+(?:off|it))?\s+with\s+(?:a\s+few\s+|some\s+)?(?<w>stretch(?:es|ing)?|stretching\s+out)\s*(?:\s-\s|[,(])\s*(?<what>[a-z].*?)\)?\.?$", RegexOptions.IgnoreCase)]
-    public static partial Regex FinishesWith();
-
     /// <summary>Rounds of what stands in brackets, the moves behind it.</summary>
     [GeneratedRegex(@"(?<n>\b\d{1,2})\s*(?:x|rounds?(?:\s+of)?)\s*\((?<how>[^()]*\d[^()]*)\)\s*[:,-]?\s*(?<items>[a-z].*)$", RegexOptions.IgnoreCase)]
     public static partial Regex RoundsOfHow();
@@ -286,10 +259,6 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"(?:[A-H]\s?\d|[1-8][A-H])\b", RegexOptions.IgnoreCase)]
     public static partial Regex LetterWord();
 
-    /// <summary>How somebody speaks before saying how a block runs.</summary>
-    [GeneratedRegex(@"^(?:so\s+)?(?:then\s+)?(?:we|I|let)(?:'ll|\s+will|'re\s+going\s+to|'s)\s+(?:then\s+)?(?:do|be\s+doing|have|go\s+for)\s+(?=(?:\d|an?\b|one|two|three|four|five|six|eight|ten|twenty|thirty|forty|sixty))", RegexOptions.IgnoreCase)]
-    public static partial Regex WeDo();
-
     /// <summary>The same as before, moves and all.</summary>
     [GeneratedRegex(@"\bsame(?:\s+(?:again|moves|exercises|thing|as\s+(?:above|before|(?:block|circuit|part|round)\s*\w)))?\)?[.!]?\s*$", RegexOptions.IgnoreCase)]
     public static partial Regex SaysSame();
@@ -297,13 +266,6 @@ internal static partial class CardPhrases
     /// <summary>The same from its end to its beginning.</summary>
     [GeneratedRegex(@"^(?:then\s+)?(?:repeat|do|go|back)\s+(?:it\s+|all\s+|that\s+)*(?:backwards|in\s+reverse|reverse|the\s+other\s+way)(?:\s+order)?(?=$|[\s.,;!(-])", RegexOptions.IgnoreCase)]
     public static partial Regex Backwards();
-
-    /// <summary>Minutes before what they are of.</summary>
-    [GeneratedRegex(@"^(?<n>[2-9]|[1-9]\d)\s*(?:min(?:ute)?s?|')\s+(?:of\s+)?(?!stations?\b|sets?\b|rounds?\b|blocks?\b|rest\b)(?<what>[a-z][^:,(\d]*?)(?<more>\s*(?:[:(,].*)?)$", RegexOptions.IgnoreCase)]
-    public static partial Regex MinutesOf();
-
-    [GeneratedRegex(@"\b(?:and|&)\s+stretch(?:es|ing)?\s*$", RegexOptions.IgnoreCase)]
-    public static partial Regex Ending();
 
     /// <summary>How long every station is.</summary>
     [GeneratedRegex(@"^(?:all|each|every)\s+(?:stations?|exercises?|moves?)(?:\s+(?:is|are|for|lasts?))?\s*[:-]?\s*(?<t>\d{1,3}\s*(?:secs?|seconds?|s|mins?|minutes?)\b)(?!\s*each|\s*,\s*\d{1,3}\s*(?:secs?|seconds?|s)\s*,)", RegexOptions.IgnoreCase)]
@@ -322,10 +284,6 @@ internal static partial class CardPhrases
 
     [GeneratedRegex(@"^class\s*(?::|-\s)\s*(?<what>\S.*)$", RegexOptions.IgnoreCase)]
     public static partial Regex ClassIs();
-
-    /// <summary>How a message ends.</summary>
-    [GeneratedRegex(@"^(?:(?:many\s+)?thanks|thank\s+you|cheers|ta|see\s+you|good\s+luck|have\s+fun|enjoy|love|best(?:\s+wishes)?|x{1,4})(?=$|[\s,!.])(?:(?!\d).){0,30}$", RegexOptions.IgnoreCase)]
-    public static partial Regex SignsOff();
 
     [GeneratedRegex(@"\s+\+\s+")]
     public static partial Regex Joined();
@@ -387,17 +345,9 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"\b(?:[1-9][05]|[1-9]\d)\s*-?\s*min", RegexOptions.IgnoreCase)]
     public static partial Regex ClassLong();
 
-    /// <summary>A sentence as it is spoken, no title.</summary>
-    [GeneratedRegex(@"\b(?:I|I'll|I'm|we|we'll|let's)\b|\b(?:is|are)\b.*[.:]\s*$", RegexOptions.IgnoreCase)]
-    public static partial Regex IsSpoken();
-
     /// <summary>Words that join a name to what comes after it.</summary>
     [GeneratedRegex(@"(?:\s+(?:is|are|of|for|each|with|-))+\s*$", RegexOptions.IgnoreCase)]
     public static partial Regex Trailing();
-
-    /// <summary>A word before what a message is about.</summary>
-    [GeneratedRegex(@"^(?:the\s+)?(?:plan|session|today|tonight|tomorrow|programme|program)\s*:\s*(?=\S)", RegexOptions.IgnoreCase)]
-    public static partial Regex PlanIs();
 
     /// <summary>Where a title line goes on with something else.</summary>
     [GeneratedRegex(@"\s*[,;|]\s*|\s+-\s+|\s+/\s+")]
@@ -406,14 +356,6 @@ internal static partial class CardPhrases
     /// <summary>A drink between rounds.</summary>
     [GeneratedRegex(@"^(?:a\s+)?(?:quick\s+)?(?:water|drinks?)(?:\s+(?:break|stop))?\s+(?:in\s+)?between\s+(?:the\s+|each\s+|every\s+)?(?:rounds?|laps?|sets?|circuits?)[.!]?$", RegexOptions.IgnoreCase)]
     public static partial Regex DrinkBetween();
-
-    /// <summary>How it runs and what is done, joined by a word: “three rounds of 45 s work and 15 s rest with squats, plank and jacks”.</summary>
-    [GeneratedRegex(@"^(?<how>[^:]*\d[^:]*?)\s+(?:with|of|doing)\s+(?<items>[a-z][^:]*(?:,|\s+and\s+)[^:]*?)\.?$", RegexOptions.IgnoreCase)]
-    public static partial Regex WithMoves();
-
-    /// <summary>A word that goes on, and an article behind it.</summary>
-    [GeneratedRegex(@"^(?:after\s+that|then|next|and|finally)\s*,?\s+(?:we\s+(?:do|have)\s+)?(?:an?\s+)?(?=\d)", RegexOptions.IgnoreCase)]
-    public static partial Regex AfterThat();
 
     /// <summary>Every other minute: the order says as much.</summary>
     [GeneratedRegex(@"(?:\b(?:on\s+)?(?:the\s+)?(?:odd|even)s?(?:\s+min(?:ute)?s?\b\s*[:-]?|\s*[:-]|(?=\s+\d{1,2}\s+[a-z]))\s*)(?=[\da-z])", RegexOptions.IgnoreCase)]

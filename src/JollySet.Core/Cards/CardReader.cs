@@ -31,7 +31,7 @@ public sealed partial class CardReader
     private readonly Dictionary<int, CardBlock> settings = [];
     private int? lastMinute;
 
-    /// <summary>Lines of the card that were parted into several.</summary>
+    /// <summary>Rows of a table that say a block and a move.</summary>
     private readonly HashSet<int> parted;
 
     private CardReader(List<CardWords> words, MoveLibrary library, HashSet<int> refused)
@@ -85,7 +85,7 @@ public sealed partial class CardReader
             reader.ReadLines();
             var (plan, wrong) = CardSheet.Plan(reader.head, reader.blocks, reader.notes);
             if (plan is not null)
-                return new CardReading(plan, [.. lines.Select(reader.LineOf)], [.. reader.questions.OrderBy(q => q.Line).ThenBy(q => q.Column)]);
+                return new CardReading(plan, [.. lines.GroupBy(l => l.Line).Select(reader.LineOf)], [.. reader.questions.OrderBy(q => q.Line).ThenBy(q => q.Column).Select(q => OfWhole(q, lines))]);
             // What no sheet can say is kept as a note; where that cannot be told, the later half is: a class too long is cut at its end.
             var told = wrong.Where(n => n > 0).ToList();
             var left = lines.Select(l => l.Number).Where(n => !refused.Contains(n)).Distinct().ToList();
@@ -95,7 +95,30 @@ public sealed partial class CardReader
         return null;
     }
 
-    private CardLine LineOf(CardWords line) => read.GetValueOrDefault(line.Number) ?? new CardLine(line.Number, line.Raw, CardLineKind.Blank, "", Sureness.Certain, []);
+    /// <summary>What is said of a line: of each of its sentences, where it has several.</summary>
+    private CardLine LineOf(IGrouping<int, CardWords> line)
+    {
+        var whole = line.First().Whole;
+        var said = line.DistinctBy(w => w.Number).Select(w => read.GetValueOrDefault(w.Number) ?? new CardLine(line.Key, whole, CardLineKind.Blank, "", Sureness.Certain, [])).ToList();
+        var chief = said.Find(s => s.Kind is CardLineKind.Block or CardLineKind.Station) ?? said.Find(s => s.Kind is not (CardLineKind.Note or CardLineKind.Blank)) ?? said[0];
+        return chief with
+        {
+            Line = line.Key,
+            Text = whole,
+            Read = string.Join("; ", said.Select(s => s.Read).Where(r => r.Length > 0)),
+            Sure = said.Exists(s => s.Sure == Sureness.Likely) ? Sureness.Likely : chief.Sure,
+            Moves = [.. said.SelectMany(s => s.Moves)],
+        };
+    }
+
+    /// <summary>A question of one of several sentences on a line: its answer puts each of them on a line of its own.</summary>
+    private static CardQuestion OfWhole(CardQuestion question, List<CardWords> lines)
+    {
+        var at = lines.Find(l => l.Number == question.Line)!.Line;
+        var parts = lines.Where(l => l.Line == at).DistinctBy(l => l.Number).ToList();
+        return parts.Count == 1 ? question with { Line = at }
+            : question with { Line = at, Choices = [.. question.Choices.Select(c => c with { Instead = string.Join('\n', parts.Select(p => p.Number == question.Line ? c.Instead : p.Raw)) })] };
+    }
 
     private void ReadLines()
     {

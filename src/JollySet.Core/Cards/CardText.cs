@@ -5,12 +5,19 @@ using System.Text.RegularExpressions;
 namespace JollySet.Core.Cards;
 
 /// <summary>A line of a card without what only adorns it.</summary>
-/// <param name="Number">From 1.</param>
+/// <param name="Number">From 1; a row of a table that says a block and a move has one number for both.</param>
 /// <param name="Raw">As it is written.</param>
 /// <param name="Text">Its words: no bullet, no number in front, no emphasis, signs of other keyboards put right.</param>
 /// <param name="Letter">The letter that ties it to others: A of A1, A2; none otherwise.</param>
 /// <param name="IsHeading">Whether it is set apart as a heading.</param>
-internal sealed record CardWords(int Number, string Raw, string Text, char? Letter, bool IsHeading);
+internal sealed record CardWords(int Number, string Raw, string Text, char? Letter, bool IsHeading)
+{
+    /// <summary>The card's own line it is of, from 1: several sentences may stand on one.</summary>
+    public int Line { get; init; } = Number;
+
+    /// <summary>That line as it is written.</summary>
+    public string Whole { get; init; } = Raw;
+}
 
 /// <summary>Takes a card apart into lines, whatever hand or program wrote it.</summary>
 internal static partial class CardText
@@ -26,7 +33,8 @@ internal static partial class CardText
     {
         var raw = text.ReplaceLineEndings("\n").Split('\n');
         var rows = CardTable.Rows(raw);
-        if (rows.Count == 0)
+        var isTable = rows.Count > 0;
+        if (!isTable)
         {
             // A card of one long paragraph is its sentences; any other long line is none of a card.
             var isParagraph = raw.Count(l => l.Any(char.IsLetterOrDigit)) <= 2 && raw.All(l => l.Length <= LongestParagraph);
@@ -38,7 +46,20 @@ internal static partial class CardText
             rows[last] = closing;
         }
 
-        return [.. raw.SelectMany((line, at) => rows.TryGetValue(at, out var row) ? row.Split('\n').Select(r => Of(at + 1, line, r)) : [Of(at + 1, line, null)])];
+        var lines = new List<CardWords>();
+        for (var at = 0; at < raw.Length; at++)
+        {
+            var number = (lines.Count > 0 ? lines[^1].Number : 0) + 1;
+            if (!rows.TryGetValue(at, out var row))
+                lines.Add(Of(number, raw[at], null) with { Line = at + 1 });
+            else if (isTable || !row.Contains('\n', StringComparison.Ordinal))
+                lines.AddRange(row.Split('\n').Select(r => Of(number, raw[at], r) with { Line = at + 1 }));
+            else
+                // Sentences on one line are lines of their own.
+                lines.AddRange(row.Split('\n').Select((part, i) => Of(number + i, part, part) with { Line = at + 1, Whole = raw[at] }));
+        }
+
+        return lines;
     }
 
     private static CardWords Of(int number, string raw, string? row)

@@ -113,4 +113,44 @@ public class CardKeepsTests
         var question = Assert.Single(reading.Questions, q => q.Text.Contains("15 min", StringComparison.Ordinal));
         Assert.Contains(question.Choices, c => c.Label == "7 rounds");
     }
+
+    [Fact]
+    public void Every_line_of_a_card_is_told_once()
+    {
+        foreach (var (_, name, card, _) in CardFiles.All)
+            Assert.True(card.Split('\n').SequenceEqual(CardReader.Read(card)!.Lines.Select(l => l.Text)), name);
+    }
+
+    [Fact]
+    public void An_answer_about_one_sentence_leaves_the_others()
+    {
+        const string Card = "Thursday lunchtime, 30 minutes, no kit.\nWe do a 3 minute warm up, then three rounds of 45 seconds work and 15 seconds rest with squats, reverse lunges and plank. One minute rest between rounds. After that a 4 minute tabata of high knees and mountain climbers, and 3 minutes of stretching.";
+        var reading = CardReader.Read(Card)!;
+        var answers = reading.Questions.Where(q => q.Line == 2).SelectMany(q => q.Choices.Skip(1)).Where(c => c.Label != "a note").ToList();
+        Assert.True(answers.Count > 2);
+        foreach (var choice in answers)
+        {
+            var again = CardReader.Read($"{Card.Split('\n')[0]}\n{choice.Instead}")!;
+            Assert.Equal(reading.Plan.Blocks.Select(b => b.Name), again.Plan.Blocks.Select(b => b.Name));
+            Assert.NotEqual(SheetWriter.Write(reading.Plan), SheetWriter.Write(again.Plan));
+        }
+
+        var noted = CardReader.Read($"{Card.Split('\n')[0]}\n{reading.Questions.First(q => q.Text.Contains("stretching", StringComparison.Ordinal)).Choices[1].Instead}")!;
+        Assert.Contains("high knees", SheetWriter.Write(noted.Plan), StringComparison.Ordinal);
+    }
+
+    [Theory]
+    [InlineData("Quay\nEMOM 6: 12 KB swings\nwall sit 3 x 45s (30s)", "straight, 3 rounds, rest 30", "minute, 6 rounds")]
+    [InlineData("Quay\n3 rounds 40/20\nsquat\nrow\nwater between rounds", "between 60 water", "work 40, rest 20")]
+    [InlineData("Quay\n18:00 hello (1 DB, mat). Odile has a hernia\n18:05 3 rounds 40/20 - squat, row, plank\n18:20 end", "kit: 1 dumbbell, mat", "hernia")]
+    [InlineData("Quay\n21-15-9, 15 s between moves, 1 min between rounds\nthruster\nburpee", "rest 60, pause 15", "ladder 21/15/9")]
+    [InlineData("Quay\nDL 3x8 @3110 / 2 min", "@3-1-1-0", "rest 120")]
+    [InlineData("Quay\n3 rounds\nsquat x10\nplank (as long as you can)\nrow x10", "plank 30s", "row x10")]
+    [InlineData("Quay\n4 min tabata: high knees, mountain climbers", "4 rounds, work 20, rest 10", "high knees")]
+    [InlineData("Quay\n2 rounds 40/20\npress up\n- easier: on knees\nrow", "easier: press up on knees", "row")]
+    public void What_goes_together_is_taken_together(string card, string one, string other)
+    {
+        Assert.Contains(one, Sheet(card), StringComparison.OrdinalIgnoreCase);
+        Assert.Contains(other, Sheet(card), StringComparison.OrdinalIgnoreCase);
+    }
 }

@@ -1,0 +1,102 @@
+using System.Text.RegularExpressions;
+
+namespace JollySet.Core.Cards;
+
+/// <content>The patterns of what a head says.</content>
+internal sealed partial class CardHead
+{
+    [GeneratedRegex(@"^(?<k>[a-z][a-z ]{1,18}?)\s*(?:[:=]|\s-\s)\s*(?=\S|$)", RegexOptions.IgnoreCase)]
+    private static partial Regex Key();
+
+    [GeneratedRegex(@"(?:\s|^)@\s*(?!rpe|tempo\b|max|bw\b|bodyweight|body\s?weight)(?<p>(?:the\s+)?[a-z][^,|;*]*?)(?=\s*(?:,|\||;|\*| - |$))", RegexOptions.IgnoreCase)]
+    private static partial Regex AtPlace();
+
+    [GeneratedRegex(@"(?<!\bx\s*)\b(?<n>\d{1,3})\s*-?\s*(?:minutes?|mins?\b\.?|minuten|'|(?<=(?<!\d)[1-9]\d)m\b)(?!\s+(?:of|warm|stretch|mobil|cool|rest|plank|water|drink|break|between)\w*)(?:\s+(?:class|total|session|long))?", RegexOptions.IgnoreCase)]
+    private static partial Regex MinutesLong();
+
+    [GeneratedRegex(@"(?:\b(?:for|up to|about|max|group of|approx\.?)\s+)*\b(?<n>\d{1,4})\s*(?:people|ppl|pers(?:ons?)?\b\.?|participants|pax|booked|signed up|folks|heads|ladies|women|men|members|clients|adults|mums|dads|kids|runners|athletes|lads|girls|guys|lifters|attendees|bodies|teens|teenagers|seniors|folk|pensioners)\b(?:\s+max(?:imum)?\b)?|\b(?:group|class) of\s+(?<n>\d{1,4})\b|\b(?:max(?:imum)?|cap(?:ped\s+at|acity)?|limit(?:ed\s+to)?|up\s+to)\s*:?\s*(?<n>\d{1,3})(?=\s*(?:$|[,.;)]))|(?<=^|\s)~\s?(?<n>\d{1,3})(?=\s*(?:$|[,;(]))|(?<=[a-z]\s)\((?<n>[4-9]|[1-5]\d)\)$|\b(?:usually|about|around|normally|roughly)\s+(?:about\s+|around\s+)?(?<n>\d{1,3})\s+of\s+(?:them|you|us)\b|\b(?:usually|normally)\s+(?:about\s+|around\s+)?(?<n>\d{1,3})(?=\s*(?:,|$))", RegexOptions.IgnoreCase)]
+    private static partial Regex PeopleMany();
+
+    [GeneratedRegex(@"\s+-\s+|\s*[,;|]\s*|\s*//\s*|\s+/\s+|\s+\*\s+|\.\s+(?=[A-Z\d])|(?<!\b(?:goal|aim|focus|level|kit|equipment|people|place|venue|where|needs|time))(?<=[a-z]{3}):\s+", RegexOptions.IgnoreCase)]
+    private static partial Regex Between();
+
+    [GeneratedRegex(@"\s*[,;+&/]\s*|\s+and\s+|\s+-\s+", RegexOptions.IgnoreCase)]
+    private static partial Regex Parts();
+
+    [GeneratedRegex(@"\s*[+&/]\s*|\s+and\s+|\s+with\s+", RegexOptions.IgnoreCase)]
+    private static partial Regex Joins();
+
+    [GeneratedRegex(@"^(?:everyone\s+|each\s+|all\s+)?(?<size>(?:\d{1,3}\s*x?\s*)|a\s+|some\s+)?(?:x\s*)?(?<set>(?:sets?|pairs?)\s+(?:of\s+)?)?(?<load>\d{1,3}(?:\.\d)?\s*(?:kg|lb)s?\s+|light(?:er)?\s+|heav(?:y|ier)\s+|moderate\s+|medium\s+)?(?<item>[a-z][a-z \-]+?)(?:\s*\(?optional\)?|\s+(?:each|per person|only|needed))?\.?$", RegexOptions.IgnoreCase)]
+    private static partial Regex KitSized();
+
+    [GeneratedRegex(@"(?<=^|\s)#[a-z]\w*", RegexOptions.IgnoreCase)]
+    private static partial Regex Hashed();
+
+    /// <summary>How somebody begins to speak.</summary>
+    [GeneratedRegex(@"^(?:(?:right|ok(?:ay)?|so|well|now|tonight|today|this\s+(?:evening|morning)|tomorrow|we(?:'ve|\s+have)\s+got|it'?s|for)\b[\s,:]*)+", RegexOptions.IgnoreCase)]
+    private static partial Regex Speaks();
+
+    [GeneratedRegex(@"\s+(?:(?:are\s+)?(?:very\s+|all\s+)?welcome|friendly|only)[!.]*$", RegexOptions.IgnoreCase)]
+    private static partial Regex Welcomed();
+
+    [GeneratedRegex(@"^(?:for|level|all|mostly|mainly|some|a few)\s+", RegexOptions.IgnoreCase)]
+    private static partial Regex Leading();
+
+    [GeneratedRegex(@"\s*[(\[]\s*[)\]]?\s*$|[(\[]\s*[)\]]")]
+    private static partial Regex Hollow();
+
+    [GeneratedRegex(@"^(?:please\s+)?bring\s+(?:your\s+(?:own\s+)?|an?\s+)?", RegexOptions.IgnoreCase)]
+    private static partial Regex Brings();
+
+    [GeneratedRegex(@"^(?:(?:hi|hiya|hello|hey|right|okay)(?=\s*[!,.]|\s+(?:all|there|everyone|team|folks)\b|$)|(?:hi|hiya|hello|hey)\s+[a-z]+$|(?:dear|thanks|thank you)\b)", RegexOptions.IgnoreCase)]
+    private static partial Regex Greets();
+
+    [GeneratedRegex(@"^(?:(?:mon|tues?|wed(?:s|nes)?|thu(?:rs?)?|fri|sat(?:ur)?|sun)(?:day)?s?\b[\s,]*|(?:lun|mar|mercre|jeu|vendre|same)di\b\s*|dimanche\b\s*|(?:mon|diens|donners|frei|sams|sonn)tag\b\s*|mittwoch\b\s*|(?:lunes|martes|miércoles|jueves|viernes|sábado|domingo)\b\s*)?(?:\d{1,2}(?:[.:]\d\d)?\s*(?:[ap]m)|\d{1,2}[.:]\d\d|morning|evening|lunch(?:time)?|(?:week|wk|part|session|lesson|day)\s*\d{1,2})?$", RegexOptions.IgnoreCase)]
+    private static partial Regex When();
+
+    [GeneratedRegex(@"\s*\((?<in>[^()]+)\)$")]
+    private static partial Regex BracketedEnd();
+
+    [GeneratedRegex(@"\s*[(\[](?<in>[^()\[\]]+)[)\]]")]
+    private static partial Regex Bracketed();
+
+    /// <summary>A place at the end of other words, told by its capital or by what stands before it.</summary>
+    [GeneratedRegex(@"(?<=\d\s*(?:[ap]m)?\s+|\bat\s+)(?<p>(?<=[ap]m\s+)(?:the\s+)?(?:hall|gym|studio|park|beach|loft|club|church|school|field|garden)$|(?:[Tt]he\s+)?(?:(?:St\.?|[A-Z][\w']*)\s+){1,3}(?:[Hh]all|[Gg]ym|[Ss]tudio|[Pp]ark|[Cc]entre|[Cc]enter|[Cc]lub|[Cc]hurch|[Ss]chool|[Pp]avilion|[Gg]reen)\b)")]
+    private static partial Regex PlaceWithin();
+
+    /// <summary>“Upper 45”: a number of minutes that a class has.</summary>
+    [GeneratedRegex(@"(?<=^[A-Za-z][A-Za-z &+'-]{2,30}\s)(?<n>1[05]|[2-9][05])$")]
+    private static partial Regex MinutesBare();
+
+    /// <summary>“Light + medium dumbbells”.</summary>
+    [GeneratedRegex(@"\b(?<a>light|medium|moderate|heavy)\s*(?:\+|&|/|and|-)\s*(?<b>light|medium|moderate|heavy)\s+(?<thing>[a-z]+)|\b(?<thing>[a-z]+)\s*\((?<a>light|medium|moderate|heavy)\s*(?:\+|&|/|and|-|,)\s*(?<b>light|medium|moderate|heavy)\)|\b(?<a>light(?:er)?)\s+(?<thing>dbs?|dumb\s?bells?|weights)\s*(?:\+|&|/|and|,)\s*(?:1\s+)?(?:an?other\s+)?(?:(?:sets?|pairs?)\s+(?:of\s+)?)?(?<b>heavier|heavy)(?=\s*(?:$|[,;.]))", RegexOptions.IgnoreCase)]
+    private static partial Regex TwoSizes();
+
+    [GeneratedRegex(@"^(?:goal|aim)\s+(?<g>.+)$", RegexOptions.IgnoreCase)]
+    private static partial Regex GoalSaid();
+
+    [GeneratedRegex(@"^(?:focus(?:\s+on)?|target)\s+|\s+(?:focus|day)$", RegexOptions.IgnoreCase)]
+    private static partial Regex FocusWord();
+
+    [GeneratedRegex(@"\b(?:(?:small|little|tight) space|(?:nothing|nobody|no\s+one|not)\s+on\s+the\s+floor|dizzy|(?:post|ante|pre)[\s-]?natal|no (?:jump(?:s|ing)?|impact|floor(?: work)?|kit|equipment|kneeling)|low impact|can(?:'t|not|t) (?:get|go) (?:down|to the floor|on the floor)|(?:bad|sore|dodgy|painful|stiff|weak|wonky|injured)\s+(?:(?:left|right|lower)\s+)?(?<part>" + Joint + @")|(?:mind|watch|protect|spare|remember|careful\s+(?:with|of)|easy\s+on|look\s+after)\s+(?:[a-z]+'s|her|his)\s+(?:(?:left|right|lower)\s+)?(?<part>" + Joint + @")|(?<part>" + Joint + @")\s+(?:injur(?:y|ies)|problems?|issues?|pain|trouble|replacements?|surgery|ops?|operations?)|pregnant|pregnancy|(?:high\s+)?blood\s+pressure|hypertension|osteoporosis|vertigo|(?:can't|cannot|can not|cant|not able to)\s+(?:do\s+)?(?:anything\s+)?kneel(?:ing)?(?:\s+down)?|new\s+(?:hips?|knees?))\b", RegexOptions.IgnoreCase)]
+    private static partial Regex SpokenNeed();
+
+    private const string Joint = "(?:knees?|wrists?|backs?(?!\\s+(?:knees?|legs?|foot|feet|heels?|arms?)\\b)|shoulders?|hips?|necks?)";
+
+    [GeneratedRegex(@"\b(?:strength|class|circuits?|conditioning|session|workout|blast|burn|hour|day|super\s?sets?|sets|intervals?|ladders?|pyramids?|tabata|hiit|emom|amrap|(?:mon|tues|wednes|thurs|fri|satur|sun)days?)\b|\b\d+\s*x\s*\d+\b|(?<=\w)\s+[a-d1-9]$", RegexOptions.IgnoreCase)]
+    private static partial Regex Topic();
+
+    [GeneratedRegex(@"^(?:the\s+)?(?:[a-z'.]+\s+){0,2}(?:hall|gym(?:\s+floor)?|studio(?:\s+\w)?|park|beach|centre|center|club|church|school|pavilion|green|field|playground|garden|loft|barn|terrace|lawn)$|^(?:outdoors?|outside|at\s+home|home|online|zoom|indoors|(?:room|hall|court)\s+\w)$", RegexOptions.IgnoreCase)]
+    private static partial Regex SomePlace();
+
+    /// <summary>What any plan is called.</summary>
+    [GeneratedRegex(@"^(?:lesson|session|class)\s+plan$|^plan$", RegexOptions.IgnoreCase)]
+    private static partial Regex Generic();
+
+    /// <summary>What joined words to a need that has been taken out of them.</summary>
+    [GeneratedRegex(@"^(?:\s|[,;:.!+&/()-]|\band\b|\bwith\b)+|(?:\s|[,;:+&/()-]|\band\b|\bwith\b)+$", RegexOptions.IgnoreCase)]
+    private static partial Regex LooseEnds();
+
+    [GeneratedRegex(@"^(?:up to|about|max|approx\.?)?\s*(?<n>\d{1,4})\s*(?:minutes?|mins?|'|people|ppl)?\.?$", RegexOptions.IgnoreCase)]
+    private static partial Regex OnlyNumber();
+}

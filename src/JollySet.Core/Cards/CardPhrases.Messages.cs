@@ -1,0 +1,65 @@
+using System.Text.RegularExpressions;
+
+namespace JollySet.Core.Cards;
+
+/// <content>How people speak of a class in a message: what comes first, what then, who comes, how it ends.</content>
+internal static partial class CardPhrases
+{
+    /// <summary>How a message says what comes first.</summary>
+    [GeneratedRegex(@"^(?:(?:we(?:'ll)?|I|please)\s+)?(?:usually\s+)?(?:start|begin|open|kick)(?:\s+off)?\s+with\s+(?:a\s+few\s+|some\s+|an?\s+(?=\d|warm))?(?:(?:about\s+)?(?<t>\d{1,2}\s*min(?:ute)?s?)\s+(?:of\s+)?)?(?<what>[a-z].*?)\.?$", RegexOptions.IgnoreCase)]
+    public static partial Regex StartsWith();
+
+    /// <summary>How a message says what comes last.</summary>
+    [GeneratedRegex(@"^(?:(?:then|and)\s+)?(?:finish|end|close)(?:\s+(?:off|it))?\s+with\s+(?:a\s+few\s+|some\s+)?(?<w>stretch(?:es|ing)?|stretching\s+out)\s*(?:\s-\s|[,(])\s*(?<what>[a-z].*?)\)?\.?$", RegexOptions.IgnoreCase)]
+    public static partial Regex FinishesWith();
+
+    /// <summary>How it runs and what is done, joined by a word: “three rounds of 45 s work and 15 s rest with squats, plank and jacks”.</summary>
+    [GeneratedRegex(@"^(?<how>[^:]*\d[^:]*?)\s+(?:with|of|doing)\s+(?<items>[a-z][^:]*(?:,|\s+and\s+)[^:]*?)\.?$", RegexOptions.IgnoreCase)]
+    public static partial Regex WithMoves();
+
+    /// <summary>A word that goes on, and an article behind it.</summary>
+    [GeneratedRegex(@"^(?:after\s+that|then|next|and|finally)\s*,?\s+(?:we\s+(?:do|have)\s+)?(?:an?\s+)?(?=\d)", RegexOptions.IgnoreCase)]
+    public static partial Regex AfterThat();
+
+    /// <summary>How a message ends.</summary>
+    [GeneratedRegex(@"^(?:(?:many\s+)?thanks|thank\s+you|cheers|ta|see\s+you|good\s+luck|have\s+fun|enjoy|love|best(?:\s+wishes)?|x{1,4})(?=$|[\s,!.])(?:(?!\d).){0,30}$", RegexOptions.IgnoreCase)]
+    public static partial Regex SignsOff();
+
+    /// <summary>How somebody speaks before saying how a block runs.</summary>
+    [GeneratedRegex(@"^(?:so\s+)?(?:then\s+)?(?:we|I|let)(?:'ll|\s+will|'re\s+going\s+to|'s)\s+(?:then\s+)?(?:do|be\s+doing|have|go\s+for)\s+(?=(?:\d|an?\b|one|two|three|four|five|six|eight|ten|twenty|thirty|forty|sixty))", RegexOptions.IgnoreCase)]
+    public static partial Regex WeDo();
+
+    /// <summary>A word before what a message is about.</summary>
+    [GeneratedRegex(@"^(?:the\s+)?(?:plan|session|today|tonight|tomorrow|programme|program)\s*:\s*(?=\S)", RegexOptions.IgnoreCase)]
+    public static partial Regex PlanIs();
+
+    /// <summary>A sentence as it is spoken, no title.</summary>
+    [GeneratedRegex(@"\b(?:I|I'll|I'm|we|we'll|let's)\b|\b(?:is|are)\b.*[.:]\s*$", RegexOptions.IgnoreCase)]
+    public static partial Regex IsSpoken();
+
+    /// <summary>A word that only says what comes next.</summary>
+    [GeneratedRegex(@"^(?:then|next|and|finally|to\s+finish)\b[,:]?\s+", RegexOptions.IgnoreCase)]
+    public static partial Regex NextWord();
+
+    /// <summary>What goes on from a part before it: a part of its own.</summary>
+    [GeneratedRegex(@"^(?:then|next|now|after that|to finish|finally|lastly)\b", RegexOptions.IgnoreCase)]
+    public static partial Regex GoesOn();
+
+    /// <summary>Who comes, on a line of its own behind the blocks.</summary>
+    [GeneratedRegex(@"^\d{1,3}\s+(?:people|ppl|participants)\b", RegexOptions.IgnoreCase)]
+    public static partial Regex WhoComes();
+
+    /// <summary>How many parts there will be.</summary>
+    [GeneratedRegex(@"^\d{1,2}\s+(?:circuits?|blocks?|parts?|supersets?|exercises|moves)\.?$", RegexOptions.IgnoreCase)]
+    public static partial Regex PartsToCome();
+
+    [GeneratedRegex(@"^(?:about\s+|ca?\.?\s+)?(?<n>\d{2,3})\s*(?:mins?|minutes?)\s+(?:in\s+(?:total|all)|all\s+in|altogether|total)\s*(?:[.!]?$|[,;.]\s*(?<more>.+)$)", RegexOptions.IgnoreCase)]
+    public static partial Regex InAll();
+
+    /// <summary>Minutes before what they are of.</summary>
+    [GeneratedRegex(@"^(?<n>[2-9]|[1-9]\d)\s*(?:min(?:ute)?s?|')\s+(?:of\s+)?(?!stations?\b|sets?\b|rounds?\b|blocks?\b|rest\b)(?<what>[a-z][^:,(\d]*?)(?<more>\s*(?:[:(,].*)?)$", RegexOptions.IgnoreCase)]
+    public static partial Regex MinutesOf();
+
+    [GeneratedRegex(@"\b(?:and|&)\s+stretch(?:es|ing)?\s*$", RegexOptions.IgnoreCase)]
+    public static partial Regex Ending();
+}

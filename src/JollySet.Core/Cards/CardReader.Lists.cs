@@ -1,0 +1,119 @@
+using JollySet.Core.Moves;
+using JollySet.Core.Moves.Names;
+using static JollySet.Core.Cards.CardPhrases;
+
+namespace JollySet.Core.Cards;
+
+/// <content>Several moves on one line: a head and its list, what is said behind it, and where one move ends and the next begins.</content>
+public sealed partial class CardReader
+{
+    /// <summary>Moves one after the other with nothing between their names, as they are dictated: “squats press ups plank”; null where they are not all known, or fewer than three.</summary>
+    private List<string>? InARow(string text)
+    {
+        var row = text.Split(' ');
+        if (row.Length is < 3 or > MostInARow || row.Any(w => !w.All(c => char.IsLetter(c) || c is '-' or '\'')))
+            return null;
+        // From the end: how long the first name of each rest is, where all of it can be read.
+        var first = new int[row.Length + 1];
+        for (var from = row.Length - 1; from >= 0; from--)
+            first[from] = Enumerable.Range(1, Math.Min(4, row.Length - from)).LastOrDefault(n => (from + n == row.Length || first[from + n] > 0) && Understood(string.Join(' ', row[from..(from + n)])) is not null);
+        var moves = new List<string>();
+        for (var from = 0; from < row.Length && first[from] > 0; from += first[from])
+            moves.Add(string.Join(' ', row[from..(from + first[from])]));
+        return moves.Count > 2 ? moves : null;
+    }
+
+    /// <summary>The moves of a line that lists several, else the line.</summary>
+    private List<string> Parted(string text, bool isShort = false)
+    {
+        var parts = Commas().Split(text).Select(p => p.Trim().TrimEnd('.')).Where(p => p.Length > 0).ToList();
+        // “40 s of squats and 40 s of rows”: two, where each says its own amount.
+        parts = parts.SelectMany(p => And().Split(p) is { Length: 2 } both && both.All(b => Scan(b) is { Amount: not null }) ? both : new[] { p }).ToList();
+        if (parts.Count < 2 && Strokes().Split(text) is { Length: > 2 } strokes)
+            parts = [.. strokes.Select(p => p.Trim())];
+        if (parts.Count < 2 && NextCount().Split(text) is { Length: > 1 } counted && counted.All(c => Scan(c) is { RepsLow: not null, SaysBlock: false } each && Understood(WithoutBrackets(each.Left)) is not null))
+            return [.. counted];
+        if (parts.Count < 2)
+            return [text];
+        if (parts.TrueForAll(p => char.IsAsciiDigit(p[0]) && Scan(p) is { RepsLow: not null }) || (isShort && parts.TrueForAll(p => char.IsAsciiDigit(p[0]) && Scan(p) is { Length: not null } timed && timed.Left.Split(' ').Length <= 3)))
+            return parts;
+        // What has sets and reps of its own is a thing of its own, whether its name is known or not.
+        if (parts.TrueForAll(p => Scan(p) is { Sets: not null, RepsLow: not null } own && own.Left.Any(char.IsLetter) && own.Left.Split(' ').Length <= FewWords))
+            return parts;
+        var names = parts.ConvertAll(p => Scan(p) is var scan && WithoutStopsAround(WithoutBrackets(scan.Left)) is { Length: > 0 } left && (Understood(left) is not null || Understood(left + " stretch") is not null || library.Reader.Read(left).Known == Sureness.Likely));
+        return names.Count(n => n) >= 2 && names.Count(n => n) * 2 > names.Count || (isShort && parts.TrueForAll(p => p.Split(' ').Length <= 3 && !p.Any(char.IsAsciiDigit))) ? parts : [text];
+    }
+
+    /// <summary>Head and list of a line that has both: “warm-up: jog, hip circles”.</summary>
+    private (string Head, string? Items) Listed(string text)
+    {
+        if (!lists.TryGetValue(text, out var listed))
+            lists[text] = listed = ListOf(text);
+        return listed;
+    }
+
+    private (string Head, string? Items) ListOf(string text)
+    {
+        // “5 rounds: 1 min fast, 1 min walk”: times and a word each.
+        if (TimesAndWords().Match(text) is { Success: true } timed && Scan(timed.Groups["head"].Value, isLine: false) is { RoundsLow: not null } round && IsEmpty(round.Left))
+            return (timed.Groups["head"].Value, timed.Groups["items"].Value);
+        for (var colon = text.IndexOf(':', StringComparison.Ordinal); colon > 0 && colon < text.Length - 1; colon = text.IndexOf(':', colon + 1))
+        {
+            if (char.IsAsciiDigit(text[colon - 1]) && char.IsAsciiDigit(text[colon + 1]))
+                continue;
+            var items = text[(colon + 1)..].Trim();
+            var isPart = PartOf(text[..colon]) != CardPart.Main;
+            // “T1: squat jumps / plank”.
+            if (Strokes().Split(HowBehind(items).Items) is { Length: > 1 and <= 6 } struck && (struck is { Length: 2 } && struck.All(t => Understood(Scan(t).Left) is not null)
+                || ((Super().IsMatch(text[..colon]) || BlockWord().IsMatch(text[..colon])) && struck.All(t => Scan(t).Left is var left && left.Any(char.IsLetter) && left.Split(' ').Length <= FewWords) && (Super().IsMatch(text[..colon]) || struck.Any(t => Understood(WithoutStopsAround(Scan(t).Left)) is not null)))))
+                items = string.Join(", ", struck.Concat(HowBehind(items).How));
+            isPart |= !BriefWords.Focus(text[..colon]).IsEmpty || Scan(text[..colon], isLine: false).Work is not null;
+            var bare = HowAtEnd().Match(items) is { Success: true } how && Scan(how.Groups["how"].Value, isLine: false) is { Any: true } said && IsEmpty(said.Left) ? how.Groups["items"].Value : HowBehind(items).Items;
+            var listed = Parted(bare, isShort: isPart || bare.Length < items.Length || Super().IsMatch(text[..colon])).Select(i => Scan(i).Left).ToList();
+            // “Finisher: wall sit - max hold x 2”.
+            if (listed.Count == 1 && BlockWord().IsMatch(text[..(colon + 1)]) && (IsMove(Dashes().Split(listed[0])[0].Trim()) || Or().Split(listed[0]) is [var one, _] && IsMove(one)))
+                return (text[..colon], items);
+            var isCoolDown = PartOf(text[..colon]) == CardPart.CoolDown;
+            if (listed.Count > 0 && listed.Exists(i => i.Length > 0 && ((listed.Count > 1 && Super().IsMatch(text[..colon])) || ((Scan(text[..colon], isLine: false).SaysBlock && (listed.Count > 1 || (BlockWord().IsMatch(text) && i.Split(' ').Length <= 3 && i.All(c => char.IsLetter(c) || c is ' ' or '-')))) || IsMove(WithoutBrackets(i)) || (isCoolDown && Understood(i + " stretch") is not null) || (isPart && listed.Count > 1 && i.Split(' ').Length <= 3)))) && (isPart || BlockWord().IsMatch(text[..(colon + 1)]) || listed.Count > 1 || Scan(text[..colon], isLine: false).SaysBlock))
+                return (text[..colon], items);
+        }
+
+        // “Stretch hips, hamstrings, lats”.
+        if (StretchOf().Match(text) is { Success: true } stretched && Commas().Split(stretched.Groups["items"].Value).SelectMany(i => And().Split(i)).ToList() is { Count: > 0 } all && (all.Count > 1 || blocks.Count > 0) && all.All(i => i.Split(' ').Length <= 3) && all.Any(i => Understood(i + " stretch") is not null))
+            return (stretched.Groups["head"].Value, string.Join(", ", all));
+
+        // “A warm-up (about 4 minutes, just marching and reaching)”.
+        if (PartOf(text) != CardPart.Main && InBrackets().Match(text) is { Success: true } told && Commas().Split(told.Groups["in"].Value).SelectMany(i => And().Split(i)).Select(i => i.Trim()).ToList() is var pieces
+            && pieces.FindAll(i => !IsEmpty(Scan(i, isLine: false).Left)) is { Count: > 0 } named && named.Exists(i => Understood(WithoutStopsAround(Scan(i).Left)) is not null) && named.TrueForAll(i => i.Split(' ').Length <= 3 && !i.Any(char.IsAsciiDigit)))
+            return ($"{told.Groups["head"].Value} {string.Join(' ', pieces.Except(named))}", string.Join(", ", named.Select(WithoutStopsAround)));
+
+        // “Warm up - 6 mins - jog, arm circles”: the last dash before a list, on a line that begins a block.
+        for (var dash = text.LastIndexOf(" - ", StringComparison.Ordinal); dash > 0; dash = text.LastIndexOf(" - ", dash, StringComparison.Ordinal))
+        {
+            var (before, items) = (text[..dash], text[(dash + 3)..].Trim());
+            if ((PartOf(before) != CardPart.Main || BlockWord().IsMatch(before) || Super().IsMatch(before) || Scan(before, isLine: false).SaysBlock) && Understood(Scan(before).Left) is null
+                && Parted(items, isShort: PartOf(before) != CardPart.Main || Scan(before, isLine: false).SaysBlock).ConvertAll(i => WithoutBrackets(Scan(i).Left)) is { Count: > 1 } moves && moves.Exists(i => Understood(i) is not null))
+                return (before, items);
+        }
+
+        return (text, null);
+    }
+
+    /// <summary>A list without what is said behind it of how its moves are done: “swings, pulldowns, 40 s each, 30 s rest”.</summary>
+    private (string Items, List<string> How) HowBehind(string items)
+    {
+        var how = new List<string>();
+        items = items.Replace("; ", ", ", StringComparison.Ordinal);
+        if (TimesAtEnd().Match(items) is { Success: true } all && Commas().Split(items[..all.Index]) is { Length: > 2 } own && own.All(i => Scan(i).Amount is not null))
+            (items, how) = (items[..all.Index], [$"x{all.Groups["n"].Value}"]);
+        for (var comma = items.LastIndexOf(", ", StringComparison.Ordinal); comma > 0 && (items.IndexOf(", ", StringComparison.Ordinal) < comma || TimesOnly().IsMatch(items[(comma + 2)..]) || Strokes().IsMatch(items[..comma])); comma = items.LastIndexOf(", ", StringComparison.Ordinal))
+        {
+            if (Scan(items[(comma + 2)..], isLine: false) is not { Sets: null, Sides: null, Load: null } scan || !(scan.SaysBlock || scan.IsEach || scan.Gaps.Count > 0 || TimesOnly().IsMatch(items[(comma + 2)..])) || !IsEmpty(scan.Left))
+                break;
+            how.Insert(0, items[(comma + 2)..]);
+            items = items[..comma];
+        }
+
+        return (items, how);
+    }
+}

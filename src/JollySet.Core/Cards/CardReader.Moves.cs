@@ -1,0 +1,65 @@
+using JollySet.Core.Moves;
+using JollySet.Core.Moves.Names;
+using JollySet.Core.Plans;
+using static JollySet.Core.Cards.CardPhrases;
+
+namespace JollySet.Core.Cards;
+
+/// <content>The move a line names, and the other ways to do it.</content>
+public sealed partial class CardReader
+{
+    /// <summary>The move that a word allowed beside another means: knees beside push-ups, a knee push-up.</summary>
+    private string? EasierWay(string word, string name) =>
+        Understood(word) is not null ? word
+        : $"{word.TrimEnd('s')} {name}" is var joined && Understood(joined) is not null && Understood(name) is not null ? joined
+        : null;
+
+    /// <summary>Another way to do a station's move; words that make a move only with its name are that move.</summary>
+    private void AddOption(CardStation station, string kind, string said)
+    {
+        var way = kind is "easier" or "harder" or "or" && Understood(said) is null && !Adjustments.Contains(said) ? WayOfMove(said, station.Name, kind) ?? said : said;
+        station.Options.Add($"{kind}: {(Understood(way) is not null || Adjustments.Contains(way) ? CardNames.Written(way) : $"\"{way.Replace("\"", "\"\"", StringComparison.Ordinal)}\"")}");
+    }
+
+    /// <summary>“On knees” beside a press-up, “to a chair” beside a squat: the move with those words, where there is such a move; else null.</summary>
+    private string? WayOfMove(string words, string name, string kind)
+    {
+        if (words.Split(' ').Length > FewWords || Understood(name) is not { } move)
+            return null;
+        var bare = OnTheir().Replace(words, "").Trim();
+        return new[] { $"{name} {words}", $"{bare.TrimEnd('s')} {name}", $"{bare} {name}" }.FirstOrDefault(w => Understood(w) is { } way && way.Name != move.Name && (kind == "or" || (kind == "easier" ? way.Tags.Rung <= move.Tags.Rung : way.Tags.Rung >= move.Tags.Rung)));
+    }
+
+    /// <summary>The name of a station and its move; null where the words are no name at all.</summary>
+    private (string Name, Move? Move)? Named(CardWords line, string name, CardScan scan)
+    {
+        if (name.Length is 0 or > 120)
+            return null;
+        if (Understood(name) is { } sure)
+            return (name, sure);
+        if (Current?.Part == CardPart.CoolDown && Understood(name + " stretch") is { } stretch)
+            return (name + " stretch", stretch);
+        var parts = Plus().Split(name).Select(p => p.Trim()).Where(p => p.Length > 0).ToList();
+        if (parts.Count is > 1 and <= 4 && parts.TrueForAll(p => Understood(p) is not null))
+            return (string.Join(" + ", parts), Understood(parts[0]));
+        if (name.Split(' ').Length > 8)
+            return null;
+        var reading = library.Reader.Read(name);
+        if (reading.Known == Sureness.Likely)
+        {
+            Ask(line, $"is {reading.Meant} meant?", [(reading.Meant, Instead(line, name, reading.Meant)), .. reading.Nearest.Where(n => n != reading.Base).Select(n => (n, Instead(line, name, n))), ("a note", $"note: {line.Text}")]);
+            return (reading.Meant, reading.Move);
+        }
+
+        var isShort = Current is { Part: CardPart.Main } && name.Split(' ').Length <= 2 && !IsSentence(line.Text) && line.Text.Length == name.Length;
+        var isMove = isShort || scan.SaysStation || scan.Length is not null || (Current is not null && name.Split(' ').Length <= FewWords && !IsSentence(line.Text) && (reading.Shared * 2 >= name.Split(' ').Length || (reading.Shared > 0 && name.Split(' ').Length <= 4 && Current is { Part: CardPart.Main, HasSettings: true })));
+        if (!isMove || Cap().IsMatch(name) || name.StartsWith("note:", StringComparison.OrdinalIgnoreCase) || !name.Any(char.IsLetter))
+            return null;
+        AskUnknown(line, name);
+        return (name, null);
+    }
+
+    /// <summary>The line with another name in it.</summary>
+    private static string Instead(CardWords line, string name, string other) =>
+        line.Raw.Contains(name, StringComparison.Ordinal) ? line.Raw.Replace(name, other, StringComparison.Ordinal) : other;
+}

@@ -111,8 +111,10 @@ internal sealed partial class CardHead
 
     /// <summary>What a spoken sentence says of the class: its regions and kit, wherever they stand in it.</summary>
     /// <param name="kitOnly">Whether regions are left alone.</param>
-    public void Overhear(string sentence, bool kitOnly = false)
+    /// <returns>What of it was new, told.</returns>
+    public List<string> Overhear(string sentence, bool kitOnly = false)
     {
+        var before = ImpliedKeys.ToDictionary(key => key, key => List(key).Count);
         var words = sentence.Split([' ', ',', '.', '!', '?', ':', ';'], StringSplitOptions.RemoveEmptyEntries);
         for (var from = 0; from < words.Length; from++)
             for (var length = Math.Min(3, words.Length - from); length > 0; length--)
@@ -125,6 +127,8 @@ internal sealed partial class CardHead
                 if ((length > 1 || phrase.Length > 4) && !(from > 0 && words[from - 1].ToLowerInvariant() is "no" or "without") && BriefWords.Kit(phrase) is { } thing)
                     Add("kit", thing);
             }
+
+        return Added(before);
     }
 
     /// <summary>Notes kit of the class, where the words are known.</summary>
@@ -284,8 +288,12 @@ internal sealed partial class CardHead
     {
         var before = ImpliedKeys.ToDictionary(key => key, key => List(key).Count);
         Imply(title);
-        return [.. ImpliedKeys.Where(key => List(key).Count > before[key]).Select(key => $"{key}: {string.Join(", ", List(key).Skip(before[key]))}")];
+        return Added(before);
     }
+
+    /// <summary>What has come to the lists since, told.</summary>
+    private List<string> Added(Dictionary<string, int> before) =>
+        [.. ImpliedKeys.Where(key => List(key).Count > before[key]).Select(key => $"{key}: {string.Join(", ", List(key).Skip(before[key]))}")];
 
     private void Imply(string title)
     {

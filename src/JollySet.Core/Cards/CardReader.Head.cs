@@ -20,7 +20,7 @@ public sealed partial class CardReader
         {
             notes.Add(taken.Over.Contains('(', StringComparison.Ordinal) ? taken.Over : taken.Over.TrimEnd(')'));
             if (mayTitle || IsSpoken().IsMatch(line.Text) || IsSentence(line.Text))
-                head.Overhear(mayTitle ? taken.Over : line.Text, kitOnly: mayTitle);
+                taken.Read = string.Join(" · ", head.Overhear(mayTitle ? taken.Over : line.Text, kitOnly: mayTitle).Prepend(taken.Read));
         }
 
         Say(line, CardLineKind.Head, taken.Over.Length > 0 ? $"{taken.Read} · note: {taken.Over}" : taken.Read);

@@ -42,7 +42,7 @@ public sealed partial class CardReader
     /// <summary>“3 rounds of 45 s work and 15 s rest with squats, plank and jacks” is a head and its list; what only goes on is left out.</summary>
     private string AsWith(string text)
     {
-        return WithMoves().Match(AfterThat().Replace(text, "")) is { Success: true } m && Scan(m.Groups["how"].Value, isLine: false) is var how && (how.SaysBlock || BlockWord().IsMatch(how.Left) || how.Left.Contains("tabata", StringComparison.OrdinalIgnoreCase)) && (IsEmpty(how.Left) || BlockWord().Match(how.Left).Length == how.Left.Length)
+        return (text.Contains(" with ", StringComparison.OrdinalIgnoreCase) || text.Contains(" of ", StringComparison.OrdinalIgnoreCase) || text.Contains(" doing ", StringComparison.OrdinalIgnoreCase)) && WithMoves().Match(AfterThat().Replace(text, "")) is { Success: true } m && Scan(m.Groups["how"].Value, isLine: false) is var how && (how.SaysBlock || BlockWord().IsMatch(how.Left) || how.Left.Contains("tabata", StringComparison.OrdinalIgnoreCase)) && (IsEmpty(how.Left) || BlockWord().Match(how.Left).Length == how.Left.Length)
             && ItemsOfMessage(m.Groups["items"].Value) is { Count: > 1 } items && items.TrueForAll(i => Understood(WithoutBrackets(Scan(i).Left)) is not null) ? $"{m.Groups["how"].Value}: {string.Join(", ", items)}" : text;
     }
 

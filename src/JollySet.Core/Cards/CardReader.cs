@@ -105,7 +105,7 @@ public sealed partial class CardReader
         {
             Line = line.Key,
             Text = whole,
-            Read = string.Join("; ", said.Select(s => s.Read).Where(r => r.Length > 0)),
+            Read = string.Join("; ", said.Select(s => s.Read).Where(r => r.Length > 0).Distinct()),
             Sure = said.Exists(s => s.Sure == Sureness.Likely) ? Sureness.Likely : chief.Sure,
             Moves = [.. said.SelectMany(s => s.Moves)],
         };
@@ -325,12 +325,11 @@ public sealed partial class CardReader
         else
             notes.Add(text);
         questions.RemoveAll(q => q.Line == line.Number);
-        if (Current is null)
-            head.Overhear(text);
+        var heard = Current is null ? head.Overhear(text) : [];
         var needs = CardHead.NeedsIn(text).Needs;
         foreach (var need in needs)
             head.AddNeed(need);
-        read[line.Number] = new CardLine(line.Number, line.Raw, CardLineKind.Note, needs.IsEmpty ? "note, kept here" : $"note, kept here · needs: {string.Join(", ", needs)}", Sureness.Certain, []);
+        read[line.Number] = new CardLine(line.Number, line.Raw, CardLineKind.Note, string.Join(" · ", ["note, kept here", .. needs.IsEmpty ? [] : new[] { $"needs: {string.Join(", ", needs)}" }, .. heard]), Sureness.Certain, []);
     }
 
     private void Say(CardWords line, CardLineKind kind, string text) =>

@@ -1,3 +1,4 @@
+using System.Buffers;
 using System.Globalization;
 using System.Text.RegularExpressions;
 
@@ -17,6 +18,11 @@ internal sealed partial class CardScan
     private const string Between = @"\s*(?<where>(?:each|every)\s+" + Rounds + @"\b|(?:in\s+)?(?:between|btw|b/w|after|entre)\s*(?:each\s+|every\s+|all\s+|the\s+|les\s+)?(?:" + Rounds + "|" + Moves + @")?)?";
     private const int MostGaps = 3;
     private const int ShortestSlot = 20;
+
+    // One of them is in everything that says a rest, a gap, a load: looked for before the patterns.
+    private static readonly SearchValues<string> RestWords = SearchValues.Create(["rest", "break", "recover", "cup", "paus", "descanso", "breather", "off", "drink", "water"], StringComparison.OrdinalIgnoreCase);
+    private static readonly SearchValues<string> GapWords = SearchValues.Create(["between", "btw", "b/w", "after", "change", "transition", "to move", "to swap", "to switch"], StringComparison.OrdinalIgnoreCase);
+    private static readonly SearchValues<string> LoadWords = SearchValues.Create(["heavy", "light", "moderate", "med"], StringComparison.OrdinalIgnoreCase);
     private readonly bool hasFigures;
     private string left;
     private string? bare;
@@ -59,7 +65,7 @@ internal sealed partial class CardScan
         if (hasMass)
             Count(Mass(), m => Load ??= Dot(m.Groups["w"].Value) + Unit(m.Groups["u"].Value));
         // What stands before a tempo and what stands behind it are no numbers of one kind: “4x8 @3110 / 2 min”.
-        if (hasFigures)
+        if (left.Contains('@', StringComparison.Ordinal))
             left = TempoThenStroke().Replace(left, "${tempo}, ");
         Count(TempoDigits(), m => Tempo = string.Join('-', new[] { "a", "b", "c", "d" }.Select(g => m.Groups[g].Value).Where(v => v.Length > 0)));
         if (left.Contains('@', StringComparison.Ordinal))
@@ -81,7 +87,8 @@ internal sealed partial class CardScan
         if (isLine)
             Count(SameOnBoth(), m => (RepsLow, Sides, SaysEachSide) = (Int(m, "n"), "each side", true));
         Count(WorkRest(), m => (Work, Rest) = (Int(m, "w"), Int(m, "r")));
-        for (var n = 0; n < MostGaps; n++)
+        var (rests, gaps) = (left.AsSpan().ContainsAny(RestWords), left.AsSpan().ContainsAny(GapWords));
+        for (var n = 0; n < MostGaps && (rests || gaps) && Gaps.Count >= n; n++)
         {
             if (Has("rest"))
                 Count(RestRange(), m => Gap(TimeOf(m.Groups["t"].Value + m.Groups["u"].Value), m, TimeOf(m.Groups["h"].Value + m.Groups["u"].Value)));
@@ -98,17 +105,24 @@ internal sealed partial class CardScan
             Count(RestBare(), m => Gap(Int(m, "t"), m));
 
         Count(TimeCap(), m => Remark = m.Value.Trim(' ', ',', '(', ')'));
-        Take(NoRest(), _ => SaysNoRest = true);
-        Take(HalfwayTurn(), _ => Sides = "reverse halfway");
-        Take(Halfway(), _ => Sides = "switch halfway");
+        if (rests)
+            Take(NoRest(), _ => SaysNoRest = true);
+        if (Has("half"))
+        {
+            Take(HalfwayTurn(), _ => Sides = "reverse halfway");
+            Take(Halfway(), _ => Sides = "switch halfway");
+        }
+
         Take(EachSide(), m => (Sides, SaysEachSide, SaysEachWay) = ("each side", true, m.Value.EndsWith("way", StringComparison.OrdinalIgnoreCase)));
         Take(BothInTurn(), _ => (Sides, SaysEachSide) = ("each side", true));
-        Take(InTurns(), _ => Sides ??= "alternating");
+        if (Has("alt"))
+            Take(InTurns(), _ => Sides ??= "alternating");
         Count(SetsEach(), m => Sets = Int(m, "n"));
         Count(RoundCount(), m => (RoundsLow, RoundsHigh) = (Int(m, "n"), m.Groups["m"].Success ? Int(m, "m") : null));
         if (RoundsLow is 0 or > Plans.Limits.Rounds)
             (RoundsLow, RoundsHigh) = (null, null);
-        Take(Repeat(), m => RoundsLow ??= Int(m, "n") is > 1 and var times ? times : 2);
+        if (Has("rep") || Has("rpt") || Has("redo"))
+            Take(Repeat(), m => RoundsLow ??= Int(m, "n") is > 1 and var times ? times : 2);
         Count(SetsOfMost(), m => (Sets, Remark) = (Int(m, "n"), m.Groups["most"].Value));
         if (left.Contains(',', StringComparison.Ordinal))
             Count(SetByCommas(), TakeListed);
@@ -130,15 +144,18 @@ internal sealed partial class CardScan
         Count(EachCount(), m => (RepsLow, RepsHigh, Sides) = (Int(m, "n"), m.Groups["m"].Success ? Int(m, "m") : null, "each side"));
         if (RepsLow is null)
             Count(Times(), m => (RepsLow, RepsHigh) = (Int(m, "n"), m.Groups["m"].Success ? Int(m, "m") : null));
-        Take(WeightAtEnd(), m => Load ??= WeightOf(m));
+        Count(WeightAtEnd(), m => Load ??= WeightOf(m));
         if (isLine && RepsLow is null)
             Count(CountFirst(), m => (RepsLow, RepsHigh) = (Int(m, "n"), m.Groups["m"].Success ? Int(m, "m") : null));
         if (isLine && RepsLow is null)
             Count(CountLast(), m => (RepsLow, RepsHigh) = (Int(m, "n"), m.Groups["m"].Success ? Int(m, "m") : null));
-        Take(NoWeight(), _ => Load ??= "none");
-        Take(Weight(), m => Load ??= WeightOf(m));
+        if (Has("weight"))
+            Take(NoWeight(), _ => Load ??= "none");
+        if (left.AsSpan().ContainsAny(LoadWords))
+            Take(Weight(), m => Load ??= WeightOf(m));
         Take(Side(), m => Sides ??= m.Groups["s"].Value.StartsWith("r", StringComparison.OrdinalIgnoreCase) ? "right" : "left");
-        Take(Slowly(), _ => Tempo ??= "slow");
+        if (Has("slow"))
+            Take(Slowly(), _ => Tempo ??= "slow");
         // No work is said by nothing.
         if (Work == 0)
             (Work, Rest) = (null, null);

@@ -11,19 +11,31 @@ internal static partial class CardWording
     /// <summary>A line in the words the rest of the reader knows.</summary>
     public static string Of(string text)
     {
-        text = InBracketsWhole().Replace(text, "${in}");
-        text = NumberOf().Replace(text, "${n} ${what}");
-        text = Repetitions().Replace(text, "reps");
-        text = BothDirections().Replace(text, m => int.Parse(m.Groups["n"].Value, CultureInfo.InvariantCulture) is <= MostDoubled and var n ? string.Create(CultureInfo.InvariantCulture, $"{n * 2}{m.Groups["u"].Value} reverse halfway") : m.Value);
-        text = ByTurnsOfTwo().Replace(text, m => $"{(m.Groups["n"].Success ? $"{m.Groups["n"].Value} rounds: " : "pairs: ")}{m.Groups["a"].Value}, {m.Groups["b"].Value}{(m.Groups["how"].Value.Trim(' ', ',', '-') is { Length: > 0 } how ? $" ({how})" : "")}");
-        text = Thru().Replace(text, "through");
-        text = StepsMany().Replace(text, "${n} (steps)");
-        text = AsNeeded().Replace(text, "rest ");
-        text = FigureFour().Replace(text, "figure four");
-        text = MovesOn().Replace(text, "");
-        text = TwoHeads().Replace(text, "${head} - ${what}: ");
-        text = LetteredList().Replace(text, "${n}: ");
-        return BringThem().Replace(text, "kit: ");
+        // What no line without a certain word can say is not looked for in it.
+        bool Has(string word) => text.Contains(word, StringComparison.OrdinalIgnoreCase);
+        if (text.StartsWith('('))
+            text = InBracketsWhole().Replace(text, "${in}");
+        if (Has(" of "))
+            text = NumberOf().Replace(text, "${n} ${what}");
+        if (Has("repetition"))
+            text = Repetitions().Replace(text, "reps");
+        if (Has("direction"))
+            text = BothDirections().Replace(text, m => int.Parse(m.Groups["n"].Value, CultureInfo.InvariantCulture) is <= MostDoubled and var n ? string.Create(CultureInfo.InvariantCulture, $"{n * 2}{m.Groups["u"].Value} reverse halfway") : m.Value);
+        if (Has("p1") || Has("p 1") || Has("partner"))
+            text = ByTurnsOfTwo().Replace(text, m => $"{(m.Groups["n"].Success ? $"{m.Groups["n"].Value} rounds: " : "pairs: ")}{m.Groups["a"].Value}, {m.Groups["b"].Value}{(m.Groups["how"].Value.Trim(' ', ',', '-') is { Length: > 0 } how ? $" ({how})" : "")}");
+        if (Has("thru"))
+            text = Thru().Replace(text, "through");
+        if (Has(" steps"))
+            text = StepsMany().Replace(text, "${n} (steps)");
+        if (Has("rest as"))
+            text = AsNeeded().Replace(text, "rest ");
+        if (Has("figure"))
+            text = FigureFour().Replace(text, "figure four");
+        if (Has(" on"))
+            text = MovesOn().Replace(text, "");
+        if (text.Contains(':', StringComparison.Ordinal))
+            text = TwoHeads().Replace(text, "${head} - ${what}: ");
+        return BringThem().Replace(LetteredList().Replace(text, "${n}: "), "kit: ");
     }
 
     /// <summary>A line that stands in brackets as a whole.</summary>

@@ -47,7 +47,7 @@ internal sealed partial class CardHead
         var asides = new List<string>();
         line = Bracketed().Replace(line, m =>
         {
-            if (NeedsIn(m.Groups["in"].Value).Needs is { IsEmpty: false } needs && m.Groups["in"].Value.Contains(' ', StringComparison.Ordinal) && !IsAside(m.Groups["in"].Value))
+            if (NeedsIn(m.Groups["in"].Value).Needs is { IsEmpty: false } needs && m.Groups["in"].Value.Contains(' ', StringComparison.Ordinal) && !IsAside(m.Groups["in"].Value, wholly: true))
             {
                 foreach (var need in needs)
                     AddNeed(need);
@@ -56,7 +56,7 @@ internal sealed partial class CardHead
                 return " ";
             }
 
-            if (!IsAside(m.Groups["in"].Value))
+            if (!IsAside(m.Groups["in"].Value, wholly: false))
                 return m.Value;
             asides.Add(m.Groups["in"].Value);
             return m.Index == 0 ? "" : ", ";
@@ -79,14 +79,16 @@ internal sealed partial class CardHead
         return read.Count == 0 ? null : (string.Join(" · ", read.Distinct()), string.Join(", ", over));
     }
 
-    /// <summary>Whether all that stands in brackets is something the head has a place for.</summary>
-    private static bool IsAside(string inside)
+    /// <summary>Whether what stands in brackets is something the head has a place for.</summary>
+    /// <param name="wholly">Whether all of it has to be; else one word of a list is enough.</param>
+    private static bool IsAside(string inside, bool wholly)
     {
         var trial = new CardHead();
         var (read, over) = (new List<string>(), new List<string>());
         foreach (var piece in Pieces(inside))
             trial.TakePiece(piece, mayTitle: false, read, over);
-        return read.Count > 0 && over.Count == 0;
+        // A list one of whose words is the class's is told word for word; what is not understood of it is kept.
+        return read.Count > 0 && (over.Count == 0 || (!wholly && inside.Contains(", ", StringComparison.Ordinal)));
     }
 
     // One of them is in everything a need is spoken in: looked for before the pattern.

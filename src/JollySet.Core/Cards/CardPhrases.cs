@@ -152,6 +152,9 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"\s\d{1,2}\s*(?:mins?|minutes?|')$", RegexOptions.IgnoreCase)]
     public static partial Regex Minutes();
 
+    [GeneratedRegex(@"^(?:\d{2,3}\s*(?:s|secs?|seconds?)|\d\s*(?:mins?|minutes?)|\d:\d\d)$", RegexOptions.IgnoreCase)]
+    public static partial Regex TimeAlone();
+
     /// <summary>A way of doing the move before it, alone.</summary>
     [GeneratedRegex(@"^(?:hold|pulses?)$", RegexOptions.IgnoreCase)]
     public static partial Regex OnlyHow();

@@ -6,7 +6,7 @@ namespace JollySet.Core.Cards;
 public sealed partial class CardReader
 {
     /// <summary>A first line that says nothing of how it runs, with a block's head next below it, is the title.</summary>
-    private bool IsOverBlock(CardWords line) => PartOf(line.Text) == CardPart.Main && !line.Text.EndsWith(':') && Scan(line.Text, isLine: false) is { Any: false } or { Load: not null, SaysBlock: false, Amount: null, Gaps.Count: 0 }
+    private bool IsOverBlock(CardWords line) => PartOf(line.Text) == CardPart.Main && Listed(line.Text).Items is null && !line.Text.EndsWith(':') && Scan(line.Text, isLine: false) is { Any: false } or { Load: not null, SaysBlock: false, Amount: null, Gaps.Count: 0 }
         && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } next && BeginsBlock(next.Text);
 
     /// <summary>“Upper 20 min no kit:”: minutes of a whole class, and nothing of how it runs.</summary>

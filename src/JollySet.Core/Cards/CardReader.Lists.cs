@@ -106,6 +106,13 @@ public sealed partial class CardReader
         items = items.Replace("; ", ", ", StringComparison.Ordinal);
         if (TimesAtEnd().Match(items) is { Success: true } all && Commas().Split(items[..all.Index]) is { Length: > 2 } own && own.All(i => Scan(i).Amount is not null))
             (items, how) = (items[..all.Index], [$"x{all.Groups["n"].Value}"]);
+        // “8 bench press / 8 ring rows, 90s”: a time behind moves that are counted is the rest.
+        if (items.LastIndexOf(", ", StringComparison.Ordinal) is > 0 and var lone && TimeAlone().IsMatch(items[(lone + 2)..]) && Strokes().Split(items[..lone]) is { Length: > 1 } counted && counted.All(i => Scan(i) is { RepsLow: not null, Length: null }))
+        {
+            how.Insert(0, $"rest {items[(lone + 2)..]}");
+            items = items[..lone];
+        }
+
         for (var comma = items.LastIndexOf(", ", StringComparison.Ordinal); comma > 0 && (items.IndexOf(", ", StringComparison.Ordinal) < comma || TimesOnly().IsMatch(items[(comma + 2)..]) || Strokes().IsMatch(items[..comma])); comma = items.LastIndexOf(", ", StringComparison.Ordinal))
         {
             if (Scan(items[(comma + 2)..], isLine: false) is not { Sets: null, Sides: null, Load: null } scan || !(scan.SaysBlock || scan.IsEach || scan.Gaps.Count > 0 || TimesOnly().IsMatch(items[(comma + 2)..])) || !IsEmpty(scan.Left))

@@ -72,7 +72,13 @@ public sealed partial class CardReader
             ? $"{text[..both.Index]}{both.Groups["a"].Value} + {both.Groups["b"].Value} x{both.Groups["n"].Value}" : text;
 
     /// <summary>“Deadlift: 5-5-5, build up” is three sets of it.</summary>
-    private string AsSets(string text) =>
+    private string AsSets(string text)
+    {
+        var head = text.IndexOf(": ", StringComparison.Ordinal) is > 0 and var colon && BlockWord().IsMatch(text[..(colon + 1)]) ? text[..(colon + 2)] : "";
+        return head + OfSets(text[head.Length..]);
+    }
+
+    private string OfSets(string text) =>
         SetByDashes().Match(text) is { Success: true } sets && Understood(sets.Groups["name"].Value.Trim()) is not null && !LooksLikeTempo().IsMatch(sets.Groups["l"].Value)
             ? $"{sets.Groups["name"].Value.Trim()} {sets.Groups["l"].Value.Replace('-', ',').Replace('/', ',')}{(sets.Groups["more"].Value.Trim(' ', ',') is { Length: > 0 } more ? $" ({more})" : "")}" : text;
 

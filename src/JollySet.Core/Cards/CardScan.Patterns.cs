@@ -128,7 +128,7 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"(?<!\b(?:swap|switch|change|rotate|move|on)\s+)\b(?:every\s+|e(?=\d{2}\s?s\b))(?<t>\d{1,3}\s*(?:" + Seconds + @"|')|\d:[0-5]\d)(?:\s+on\s+the\s+(?:\d{1,3}\s*(?:" + Seconds + @"|')|\d:[0-5]\d|min(?:ute)?))?\s*(?:[-:,(]\s*)?(?:x\s*(?<x>\d{1,2})\b(?:\s*(?:rounds?|sets?|times)\b)?\)?|for\s+(?<x>\d{1,2})\s*(?:rounds?|rds?|sets?)\b|for\s+(?<total>" + Time + @"))?", RegexOptions.IgnoreCase)]
     private static partial Regex EveryTime();
 
-    [GeneratedRegex(@"\b(?<w>heavy|light|moderate|medium|med)\b(?!\s*-?balls?\b)(?:\s+(?:weights?|dbs?|dumbbells?|load))?", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?<w>heavy|light|moderate|medium|med)\b(?!\s*-?balls?\b)(?:\s+(?:weights?|dbs?|dumbbells?|load))?!*", RegexOptions.IgnoreCase)]
     private static partial Regex Weight();
 
     [GeneratedRegex(@"^\s*\d\s*x\s*tabatas?\b", RegexOptions.IgnoreCase)]
@@ -155,7 +155,7 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"\b(?<n>\d{1,2})\s*(?:sets?\s*(?:x|of|to|at)?|x)\s*(?<most>max(?:imum)?(?:\s+reps?)?|amrap|(?:to\s+)?failure|amap|to fail)\b", RegexOptions.IgnoreCase)]
     private static partial Regex SetsOfMost();
 
-    [GeneratedRegex(@"(?<=[a-z)]\s*[-:]?\s*)(?<l>\d{1,2}(?:\s*,\s*\d{1,2}){2,})(?:\s*reps?)?\s*$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<=[a-z)]\s*[-:]?\s*)(?<l>\d{1,2}(?:\s*,\s*\d{1,2}){2,})(?:\s*reps?)?[\s,]*$", RegexOptions.IgnoreCase)]
     private static partial Regex SetByCommas();
 
     /// <summary>How many moves there are: whoever counts the lines knows.</summary>

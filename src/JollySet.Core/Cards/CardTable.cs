@@ -174,7 +174,7 @@ internal static partial class CardTable
         string Said(string head) => string.Join(' ', cells.Where((c, i) => i < heads.Length && heads[i] == head && !IsCount(i)).Select(c => c.Trim())).Trim();
         var (sets, reps, time) = (Said("sets") is { Length: > 0 } own ? own : Said("rounds"), Said("reps"), Said("time"));
         var row = new StringBuilder();
-        var amount = reps.Length > 0 ? (char.IsAsciiDigit(reps[^1]) && !reps.Contains('x', StringComparison.OrdinalIgnoreCase) && char.IsAsciiDigit(reps[0]) ? $"x{reps}" : reps) : time.Length > 0 && char.IsAsciiDigit(time[^1]) ? $"{time}s" : time;
+        var amount = reps.Length > 0 ? (char.IsAsciiDigit(reps[^1]) && !reps.Contains('x', StringComparison.OrdinalIgnoreCase) && char.IsAsciiDigit(reps[0]) ? $"x{reps}" : reps) : time.Length > 0 && char.IsAsciiDigit(time[^1]) ? $"{time}s" : OnEach().IsMatch(time) ? $"x{time}" : time;
         if (sets.Length > 0 && sets.All(char.IsAsciiDigit) && amount.Length > 0)
             row.Append(System.Globalization.CultureInfo.InvariantCulture, $"{sets} x {amount.TrimStart('x')} ");
         row.Append(Said("name"));
@@ -226,6 +226,10 @@ internal static partial class CardTable
         cells.Add(cell.ToString());
         return cells;
     }
+
+    /// <summary>How often on each side, in a column of times.</summary>
+    [GeneratedRegex(@"^\d{1,3}\s*(?:each|per|ea|/)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex OnEach();
 
     [GeneratedRegex("^(?:each|ea|per)$", RegexOptions.IgnoreCase)]
     private static partial Regex EachAlone();

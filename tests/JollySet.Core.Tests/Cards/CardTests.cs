@@ -42,6 +42,7 @@ public sealed class CardTests(ITestOutputHelper output)
     [InlineData("sixteenth")]
     [InlineData("seventeenth")]
     [InlineData("eighteenth")]
+    [InlineData("nineteenth")]
     public void Nine_facts_in_ten_are_right(string file)
     {
         var (right, all) = (0, 0);

@@ -65,7 +65,7 @@ internal sealed partial class CardHead
     private static partial Regex PlaceWithin();
 
     /// <summary>“Upper 45”: a number of minutes that a class has.</summary>
-    [GeneratedRegex(@"(?<=^[A-Za-z][A-Za-z &+'-]{2,30}\s)(?<n>1[05]|[2-9][05])$")]
+    [GeneratedRegex(@"(?<=^[A-Za-z][A-Za-z &+'-]{2,30}\s)(?<!\b(?:over|after|past|under|plus|of|at|the|level|week|wk|part|day|no|top|room|studio|session|zone|hall|club|for)\s)(?<n>1[05]|[2-9][05])$")]
     private static partial Regex MinutesBare();
 
     /// <summary>“Light + medium dumbbells”.</summary>

@@ -48,6 +48,8 @@ internal sealed partial class CardHead
             case "focus":
                 return Each("focus", BriefWords.Focus(value) is { IsEmpty: false } ? [value] : parts, p => BriefWords.Focus(p) is { IsEmpty: false } known ? known : [p], over);
             case "kit":
+                foreach (var need in parts.Where(p => KitOf(p) is null).SelectMany(p => NeedsIn(p).Needs))
+                    AddNeed(need);
                 return Each("kit", parts, p => [KitOf(p) ?? p], over);
             default:
                 return [];
@@ -78,7 +80,6 @@ internal sealed partial class CardHead
     private List<string> Known(string piece)
     {
         var said = new List<string>();
-        piece = Hashed().Replace(piece, "").Trim();
         var stripped = Welcomed().Replace(Leading().Replace(piece, ""), "");
         if (Words(piece, BriefWords.Need) is { Count: > 0 } needs)
         {

@@ -209,7 +209,7 @@ internal static partial class CardPhrases
     public static partial Regex LooksLikeTempo();
 
     /// <summary>Rounds of what stands in brackets, and behind them how they go.</summary>
-    [GeneratedRegex(@"^(?:x\s*)?(?<n>\d{1,2})\s*(?:x|rounds?|sets?|times)?(?:\s+of)?\s*(?:\((?<items>[^()]+(?:,|\s/\s|\s\+\s)[^()]+)\)|\[(?<items>[^\[\]]+(?:,|\s/\s|\s\+\s)[^\[\]]+)\]|\{(?<items>[^{}]+(?:,|\s/\s|\s\+\s)[^{}]+)\})(?<how>(?:[\s,.;-]+[^()\[\]]*\d[^()\[\]]*)?)\.?$|^[(\[](?<items>[^()\[\]]+(?:,|\s/\s|\s\+\s)[^()\[\]]+)[)\]]\s*x\s*(?<n>\d{1,2})(?<how>(?:[\s,.;-]+[^()\[\]]*\d[^()\[\]]*)?)\.?$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:x\s*(?<n>\d{1,2})|(?<n>\d{1,2})\s*(?:x|rounds?|sets?|times))(?:\s+of)?\s*(?:\((?<items>[^()]+(?:,|\s/\s|\s\+\s)[^()]+)\)|\[(?<items>[^\[\]]+(?:,|\s/\s|\s\+\s)[^\[\]]+)\]|\{(?<items>[^{}]+(?:,|\s/\s|\s\+\s)[^{}]+)\})(?<how>(?:[\s,.;-]+[^()\[\]]*\d[^()\[\]]*)?)\.?$|^[(\[](?<items>[^()\[\]]+(?:,|\s/\s|\s\+\s)[^()\[\]]+)[)\]]\s*x\s*(?<n>\d{1,2})(?<how>(?:[\s,.;-]+[^()\[\]]*\d[^()\[\]]*)?)\.?$", RegexOptions.IgnoreCase)]
     public static partial Regex RoundsOfBracket();
 
     [GeneratedRegex(@"^(?:on|from|with)\s+(?:the\s+|your\s+|an?\s+)?", RegexOptions.IgnoreCase)]

@@ -235,7 +235,7 @@ public sealed partial class CardReader
         if (parts.Count == 1 && AndSign().Split(parts[0]) is { Length: > 1 } both && Understood(parts[0]) is null)
             parts = [.. both];
         // “… & burpees, cap 8'”: what is told behind the moves is kept beside the block.
-        while (parts.Count > 1 && Cap().IsMatch(parts[^1]))
+        while (parts.Count > 1 && Cap().IsMatch(parts[^1]) && IsEmpty(Scan(parts[^1], isLine: false).Left))
             parts.RemoveAt(parts.Count - 1);
         rest = string.Join(", ", parts);
         return rest.Length > 0 && (begins.Length > 0 || (severalOnly && parts.Count > 1)) && parts.TrueForAll(p => Understood(WithoutBrackets(Scan(p).Left)) is not null) ? rest : null;

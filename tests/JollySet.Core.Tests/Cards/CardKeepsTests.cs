@@ -148,6 +148,11 @@ public class CardKeepsTests
     [InlineData("Quay\n3 rounds\nsquat x10\nplank (as long as you can)\nrow x10", "plank 30s", "row x10")]
     [InlineData("Quay\n4 min tabata: high knees, mountain climbers", "4 rounds, work 20, rest 10", "high knees")]
     [InlineData("Quay\n2 rounds 40/20\npress up\n- easier: on knees\nrow", "easier: press up on knees", "row")]
+    [InlineData("Fit over 60\n3 rounds 40/20\nsquat", "Fit over 60", "audience: older adults")]
+    [InlineData("Quay\nBring a mat if you have bad knees\n40/20\nsquat", "needs: knees", "mat if you have bad knees")]
+    [InlineData("Quay\nmats #hernia\n40/20\nsquat", "hernia", "work 40")]
+    [InlineData("Quay\n21-15-9 thrusters, burpees, cap Odile has a hernia", "hernia", "cap Odile")]
+    [InlineData("Quay\n21-15-9 thrusters, burpees, cap 8'", "ladder 21/15/9", "cap 8'")]
     public void What_goes_together_is_taken_together(string card, string one, string other)
     {
         Assert.Contains(one, Sheet(card), StringComparison.OrdinalIgnoreCase);

@@ -98,11 +98,14 @@ internal static partial class CardGaps
     {
         var stations = block.Stations;
         var last = stations[^1];
+        // Sets one after another have no rounds of their own to rest between.
+        if (block is { IsStraight: true, Rest: null, Between: { } said, WaterBetween: false })
+            (block.Rest, block.Between) = (said, null);
         if (block.IsStraight || block.IsLinked || block.Scheme is not null)
         {
-            if (stations.Select(s => s.Rest).OfType<int>().ToList() is { Count: > 0 } said && said.Distinct().Count() == 1 && (block.Rest ?? said[0]) == said[0])
+            if (stations.Select(s => s.Rest).OfType<int>().ToList() is { Count: > 0 } rests && rests.Distinct().Count() == 1 && (block.Rest ?? rests[0]) == rests[0])
             {
-                block.Rest = said[0];
+                block.Rest = rests[0];
                 block.RestHigh ??= stations.Find(s => s.RestHigh is not null)?.RestHigh;
                 stations.ForEach(s => (s.Rest, s.RestHigh) = (null, null));
             }

@@ -53,7 +53,8 @@ internal static partial class CardNumbers
         {
             var run = filled.Skip(from).Where(at => !said.ContainsKey(at)).Select(at => (at, match: Number().Match(lines[at])))
                 .TakeWhile((line, i) => line.match.Success && line.match.Groups["n"].Value == (i + 1).ToString(CultureInfo.InvariantCulture)).ToList();
-            if (run.Count < (run.Count == 2 && run.TrueForAll(r => r.match.Groups["word"].Success) ? 2 : FewestNumbered))
+            // Two are enough where each says so, or has another number of its own.
+            if (run.Count < (run.Count == 2 && (run.TrueForAll(r => r.match.Groups["word"].Success) || run.TrueForAll(r => HasCount().IsMatch(lines[r.at][r.match.Length..]))) ? 2 : FewestNumbered))
                 continue;
             foreach (var (at, match) in run)
                 said[at] = lines[at][match.Length..];
@@ -154,13 +155,16 @@ internal static partial class CardNumbers
     [GeneratedRegex(@"^(?:round|rd|r)\s*(?<n>\d)\s*[-:=.]?\s*(?<t>\d{2,3})\s*(?:s|secs?|seconds?)(?:\s*(?:each|on|work|per (?:move|exercise|station)))?\s*$", RegexOptions.IgnoreCase)]
     private static partial Regex RoundLong();
 
+    [GeneratedRegex(@"^\s*\d{1,3}\s*x?\s*[a-z]|\d\s*(?:reps?|s|secs?)?\s*$", RegexOptions.IgnoreCase)]
+    private static partial Regex HasCount();
+
     [GeneratedRegex(@"\b(?:challenge|flow|practice|workout|work|games?|finisher|block|circuit|set)\s*\d?\s*$", RegexOptions.IgnoreCase)]
     private static partial Regex PartOfClass();
 
     [GeneratedRegex(@"^(?:the\s+)?(?:end|finish|done|home|close|over|bye|goodbye)\b(?:\s+of\s+class)?[.!\s]*$", RegexOptions.IgnoreCase)]
     private static partial Regex TheEnd();
 
-    [GeneratedRegex(@"^\s*(?:(?<word>min(?:ute)?|station|stn|exercise|move|no\.?)\s*#?(?<n>\d{1,2})\s*[-:.)]?\s+(?=\w)|(?<n>\d{1,2})\s*:\s+(?=[A-Za-z])|(?<n>\d{1,2})\s+(?=[A-Za-z])(?!(?:x|min(?:ute)?s?|m|h|hours?|s|secs?|seconds?|rounds?|rds?|sets?|laps?|times?|reps?|kgs?|lbs?|people|ppl|of|arm|leg)\b))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^\s*(?:(?<word>min(?:ute)?|station|stn|exercise|move|no\.?)\s*#?(?<n>\d{1,2})\s*[-:.)]?\s+(?=\w)|(?<n>\d{1,2})\s*:\s+(?=[A-Za-z])|(?<n>\d{1,2})[.)](?=\d{1,3}\s*(?:x|[a-z]|sets?\b))|(?<n>\d{1,2})\s+(?=\d{1,3}\s*x?\s*[a-z])|(?<n>\d{1,2})\s+(?=[A-Za-z])(?!(?:x|min(?:ute)?s?|m|h|hours?|s|secs?|seconds?|rounds?|rds?|sets?|laps?|times?|reps?|kgs?|lbs?|people|ppl|of)\b))", RegexOptions.IgnoreCase)]
     private static partial Regex Number();
 
     [GeneratedRegex(@"\.\s+(?:then\s+)?|(?<=[!?])\s+(?=[A-Z\d])|\s+and\s+(?=stretch\b)|[,;]?\s+(?:and\s+)?then\s+(?=\d|(?:an?|two|three|four|five|six)\s|core\b|stretch|cool|finish|abs\b)|,\s+and\s+(?=\d{1,2}\s*min(?:ute)?s?\s+(?:of\s+)?(?:stretch|cool|core|abs))|;\s+|,\s+(?=\d{1,2}\s*(?:rounds?|rds?|sets?|x)\s+of\b)|(?<=^plan):\s+|(?<=^[^:\d]{1,16}):\s+(?=\d)", RegexOptions.IgnoreCase)]

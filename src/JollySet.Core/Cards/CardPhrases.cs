@@ -18,6 +18,7 @@ internal static partial class CardPhrases
     /// <summary>Another way to do a move, as it stands in brackets: easier, harder, or, for a need.</summary>
     public static (string Kind, string Text)? WayOf(string text) =>
         ForNeed().Match(text) is { Success: true } spared && BriefWords.Need(spared.Groups["n"].Value) is { } need ? ($"for {need}", spared.Groups["w"].Value.Trim())
+        : WayLast().Match(text) is { Success: true } last ? (last.Groups["k"].Value.StartsWith("hard", StringComparison.OrdinalIgnoreCase) ? "harder" : "easier", last.Groups["w"].Value.Trim())
         : AsOption().Match(text) is { Success: true } option ? ("easier", option.Groups["w"].Value)
         : Way().Match(text) is not { Success: true } m ? null
         : (m.Groups["k"].Value.ToLowerInvariant() switch
@@ -69,7 +70,7 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"^c(?:/?d|/down)\b|^(?:retour au calme|étirements|abwärmen|dehnen|vuelta a la calma|estiramientos)\b|\bcool(?:ing)?[\s-]*down\b|\bfinish with (?:a )?stretch(?:es|ing)?\b|(?<=\bfinish(?:ing)?(?:\s+off)?\s+with\b.{0,24})\bstretch(?:es|ing)?\b|^(?:seated|final|gentle|full[\s-]body|floor|whole[\s-]body)\s+stretch(?:es|ing)?(?=\s*[-:(]?\s*\d{1,2}\s*(?:min|'))|^stretch(?:es|ing)?(?:\s+it)?(?:\s+out)?(?:\s+(?:after(?:wards)?|at\s+the\s+end|to\s+finish))?(?=\s*(?:$|\+|[:.,!\-(]|\d))|(?<=^\d{1,2}\s*(?:min(?:ute)?s?|')\s+(?:of\s+)?)stretch(?:es|ing)?\s*$|^wind down\b|^stretch(?:es)? to (?:finish|end)\b|^end stretch(?:es)?\b", RegexOptions.IgnoreCase)]
     public static partial Regex CoolDown();
 
-    [GeneratedRegex(@"^(?:the\s+)?(?:(?:bloc|bloque|zirkel|circuito)\s*\d{1,2}\b|(?:round|circuit|block|part|set|section)\s+(?:one|two|three|four|five)\b|(?:circuit|block|blk|part|round|set|section|station|interval|superset|super set|tri-?set|giant set|complex|strength|core|cardio|conditioning)s?(?:\s*(?:\d{1,2}|[a-h])\b(?!\s*(?:mins?\b|minutes?\b|'|rounds?|rds?|laps?|tours?|runden|times|/|x\s*(?:$|[^\s\d]))))?|(?:first|second|third|fourth|fifth|last|final)\s+(?:block|circuit|round|set|part|section)|pairs?\s*\d{1,2}|finishers?|cash[\s-]?out|buy[\s-]?in|burn[\s-]?out|bonus|(?:start|end|finish|opener|closer)(?=\s*:)|main(?:\s+(?:set|part|block|workout))?|strength|cardio|core|abs|legs|upper(?:\s+body)?|lower(?:\s+body)?|emom|e\dmom|amrap|(?:ascending|descending)(?:\s+ladder)?|ladder|pyramid|tabata|hiit|metcon|burner|challenge|workout|intervals|every min(?:ute)?(?:\s+on\s+the\s+min(?:ute)?)?|[a-h](?=\s*[:)-])|[i-z]\d{1,2}(?=:))(?=$|[\s:,;.()\[\]x\-!])", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:the\s+)?(?:(?:bloc|bloque|zirkel|circuito)\s*\d{1,2}\b|(?:round|circuit|block|part|set|section)\s+(?:one|two|three|four|five)\b|(?:circuit|block|blk|part|round|set|section|station|interval|superset|super set|tri-?set|giant set|complex|strength|core|cardio|conditioning)s?(?:\s*(?:\d{1,2}|[a-h])\b(?!\s*(?:mins?\b|minutes?\b|'|secs?\b|seconds?\b|s\b|on\b|work\b|rounds?|rds?|laps?|circuits?\b|sets?\b|tours?|runden|times|/|:\d\d|-\d\d|x\s*(?:$|[^\s\d]))))?|(?:first|second|third|fourth|fifth|last|final)\s+(?:block|circuit|round|set|part|section)|pairs?\s*\d{1,2}|finishers?|cash[\s-]?out|buy[\s-]?in|burn[\s-]?out|bonus|(?:start|end|finish|opener|closer)(?=\s*:)|main(?:\s+(?:set|part|block|workout))?|strength|cardio|core|abs|legs|upper(?:\s+body)?|lower(?:\s+body)?|emom|e\dmom|amrap|(?:ascending|descending)(?:\s+ladder)?|ladder|pyramid|tabata|hiit|metcon|burner|challenge|workout|intervals|every min(?:ute)?(?:\s+on\s+the\s+min(?:ute)?)?|[a-h](?=\s*[:)-])|[i-z]\d{1,2}(?=:))(?=$|[\s:,;.()\[\]x\-!])", RegexOptions.IgnoreCase)]
     public static partial Regex BlockWord();
 
     [GeneratedRegex(@"\b(?:super\s?-?sets?|tri-?sets?|giant sets?|pairs?\s+\d|complex)\b", RegexOptions.IgnoreCase)]
@@ -117,7 +118,7 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"^(?:rest|recovery|recover)\s*[-:]\s*(?=\d)", RegexOptions.IgnoreCase)]
     public static partial Regex RestIs();
 
-    [GeneratedRegex(@"^ss\s?(?=\d{0,2}\s*[:)-])", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^s/?s(?:\s?(?=\d{0,2}\s*[:)-])|\s+(?=\w))", RegexOptions.IgnoreCase)]
     public static partial Regex ShortSuperset();
 
     [GeneratedRegex(@"(?<=^[a-z][a-z -]*\s)x\s+(?=\d{1,3}\s*(?:mins?|minutes?|secs?|seconds?)\b)", RegexOptions.IgnoreCase)]
@@ -275,7 +276,7 @@ internal static partial class CardPhrases
     public static partial Regex AllLast();
 
     /// <summary>“Seated option”.</summary>
-    [GeneratedRegex(@"^(?<w>seated|kneeling|knees?|wall|supported|standing|chair|lighter|slower|no\s+jump)\s+(?:option|version)$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?<w>seated|kneeling|knees?|wall|supported|standing|chair|lighter|slower|no\s+jump)\s+(?:option|version)$|^beginners?\s+(?:do\s+|can\s+)?(?<w>[a-z][a-z' -]{3,40})$", RegexOptions.IgnoreCase)]
     public static partial Regex AsOption();
 
     [GeneratedRegex(@"\b(?:between|after)\s+(?:each\s+|the\s+|all\s+(?:the\s+)?)?(?:blocks?|parts?|sections?)\b", RegexOptions.IgnoreCase)]
@@ -322,7 +323,7 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"\b(?<w>\d{2,3})\s*(?:s|secs?|seconds?)\s+(?:of\s+)?(?!(?:per|each|every|on|work|working|for)\b)(?<name>[a-z][a-z' -]{2,40}?)\s*[/,]\s*(?<r>\d{1,3})\s*(?:s|secs?|seconds?)\s+(?:easy|slow|walk|rest|recover(?:y)?|off|jog)(?:\s+(?:pace|walk|jog))?\s*$", RegexOptions.IgnoreCase)]
     public static partial Regex WorkAndEasy();
 
-    [GeneratedRegex(@"\b(?:max(?:imum)?(?:\s+(?:reps|number))?(?:\s+of)?|as many)\s+(?<name>[a-z][a-z' -]{2,40}?)\s+(?:as\s+(?:you\s+can|possible)\s+)?in\s+(?<t>\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?))\s*$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:max(?:imum)?(?:\s+(?:reps|number))?(?:\s+of)?|as many)\s+(?!rounds\b|reps\b)(?<name>[a-z][a-z' -]{2,40}?)\s+(?:as\s+(?:you\s+can|possible)\s+)?in\s+(?<t>\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?))\s*$", RegexOptions.IgnoreCase)]
     public static partial Regex MostIn();
 
     /// <summary>A block that runs as the one before it.</summary>
@@ -347,6 +348,17 @@ internal static partial class CardPhrases
 
     [GeneratedRegex(@"\b(?:[1-9][05]|[1-9]\d)\s*-?\s*min", RegexOptions.IgnoreCase)]
     public static partial Regex ClassLong();
+
+    /// <summary>A number in brackets right behind words.</summary>
+    [GeneratedRegex(@"(?<=^|[,;/+&:]\s*|-\s+|\b(?:and|into|with|then)\s+)(?<name>[a-z]+(?:[\s'-][a-z]+)*)\s*\((?<n>\d{1,3})\)", RegexOptions.IgnoreCase)]
+    public static partial Regex CountInBrackets();
+
+    [GeneratedRegex(@"(?<=\s|\()R\s?(?<n>[2-9])(?=$|[\s,)])(?!\s*[:=-])")]
+    public static partial Regex ShortRounds();
+
+    /// <summary>A superset told on its head's line, with how often behind it.</summary>
+    [GeneratedRegex(@"^(?<head>(?:super\s?-?set|ss|s/s|tri-?set|giant set)s?(?:\s*\d{1,2}(?=\s*[:-]))?\s*(?:[:-]\s*|\s))(?<moves>[^:]+?)(?:\s*[-,]?\s*\(?(?:x\s*(?<n>\d{1,2})|(?<=[a-z)]\s*[-,(]?\s*|\d\s*(?:reps|[-,(]|\s)\s*)(?<n>\d{1,2})\s*(?:rounds?|sets?|rds?|times|x))\)?)?$", RegexOptions.IgnoreCase)]
+    public static partial Regex PairOnLine();
 
     /// <summary>Words that join a name to what comes after it.</summary>
     [GeneratedRegex(@"(?:\s+(?:is|are|of|for|each|with|-))+\s*$", RegexOptions.IgnoreCase)]
@@ -376,6 +388,10 @@ internal static partial class CardPhrases
 
     [GeneratedRegex(@"\s+or\s+", RegexOptions.IgnoreCase)]
     public static partial Regex Or();
+
+    /// <summary>“Knee push-up = easier”.</summary>
+    [GeneratedRegex(@"^(?<w>[a-z][a-z' -]{2,40}?)\s*(?:=|:|\bis)\s*(?<k>easier|harder)(?:\s+(?:option|version|way))?$", RegexOptions.IgnoreCase)]
+    public static partial Regex WayLast();
 
     [GeneratedRegex(@"^(?<k>easier|easy|easy option|mod|modification|modified|regression|regress|beginners?|low(?: option)?|option|harder|hard|advanced|adv|progression|progress|or)\s*(?:[:=-]\s*|(?<=\bor)\s+)(?<w>.+)$", RegexOptions.IgnoreCase)]
     public static partial Regex Way();

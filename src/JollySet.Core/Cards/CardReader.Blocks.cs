@@ -95,7 +95,11 @@ public sealed partial class CardReader
             return Applied(open, first, line);
         }
 
-        if (isEmpty && !isNamed && !goesOn && length is null && items is null && Current is { } current && !IsWhole(current, scan) && ((current.Stations.Count == 0 && !(current.Part != CardPart.Main && current.Length is not null && (scan.Work is not null || scan.RoundsLow > 2 || text.EndsWith(':')))) || (current.Part == CardPart.Main && !current.HasSettings) || scan.Work is null && scan.Scheme is null && scan.Every is null && !scan.IsAmrap && current.RoundsLow is null) && Applied(current, scan, line))
+        // Below a list how it runs may stand on several lines.
+        if (isEmpty && !isNamed && !goesOn && length is null && items is null && Current is { Part: CardPart.Main, Stations.Count: > 0 } listed && settings.GetValueOrDefault(LineAbove(line)) == listed && LineAbove(line) > listed.Stations[^1].Line
+            && (scan.Work is null || listed.Work is null) && (scan.RoundsLow is null || listed.RoundsLow is null) && scan is { Scheme: null, Every: null, IsAmrap: false } && (words.Find(w => w.Number > line.Number && w.Text.Length > 0) is not { } after || after.Letter is not null || !IsStation(after.Text)))
+            return Applied(listed, scan, line);
+        if (isEmpty && !isNamed && !goesOn && length is null && items is null && Current is { } current && !IsWhole(current, scan) && ((current.Stations.Count == 0 && !(current.Part != CardPart.Main && current.Length is not null && (scan.Work is not null || scan.RoundsLow > 2 || text.EndsWith(':')))) || (current.Part == CardPart.Main && !current.HasSettings && !((scan.Scheme is not null || scan.IsAmrap) && current.Stations.Count > 0 && current.Stations.TrueForAll(s => s.Amount is not null))) || scan.Work is null && scan.Scheme is null && scan.Every is null && !scan.IsAmrap && current.RoundsLow is null) && Applied(current, scan, line))
             return true;
         // Words behind how it runs are no name: “40 s work, 10 s rest, all on the mat”.
         var isBehind = part == CardPart.Main && !isNamed && !isEmpty && items is null && (!text.EndsWith(':') || SaysHow().IsMatch(named)) && char.IsAsciiDigit(text[0]) && !line.IsHeading;
@@ -220,7 +224,7 @@ public sealed partial class CardReader
     private static string? Beside(string left, string name)
     {
         var words = name.Length <= 1 ? left : left.StartsWith(name, StringComparison.OrdinalIgnoreCase) ? left[name.Length..] : !left.Contains(name, StringComparison.OrdinalIgnoreCase) ? left : left.Remove(left.IndexOf(name, StringComparison.OrdinalIgnoreCase), name.Length);
-        words = words.Trim(' ', ',', '.', ':', ';', '-', '!', '(', ')', '[', ']', '/', '+');
+        words = words.Trim(' ', ',', '.', ':', ';', '-', '!', '(', ')', '[', ']', '/', '+', '|');
         return WithoutStops(words) is { Length: > 2 } said && said.Any(char.IsLetter) && BlockWord().Match(words).Length < words.Length ? words : null;
     }
 

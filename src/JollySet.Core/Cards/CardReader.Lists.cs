@@ -31,6 +31,11 @@ public sealed partial class CardReader
         parts = parts.SelectMany(p => And().Split(p) is { Length: 2 } both && both.All(b => Scan(b) is { Amount: not null }) ? both : new[] { p }).ToList();
         if (parts.Count < 2 && Strokes().Split(text) is { Length: > 2 } strokes)
             parts = [.. strokes.Select(p => p.Trim())];
+        // “Rows x8 / presses x8”: each has its own.
+        if (parts.Count < 2 && Strokes().Split(text) is { Length: 2 } pair && Array.TrueForAll(pair, p => Scan(p) is { Amount: not null, SaysBlock: false } one && Understood(WithoutBrackets(one.Left)) is not null))
+            return [.. pair];
+        if (parts.Count < 2 && Current is { Scheme: not null, Stations.Count: 0 } && Strokes().Split(text) is { Length: 2 } rung && Array.TrueForAll(rung, p => Understood(p) is not null))
+            return [.. rung];
         if (parts.Count < 2 && NextCount().Split(text) is { Length: > 1 } counted && counted.All(c => Scan(c) is { RepsLow: not null, SaysBlock: false } each && Understood(WithoutBrackets(each.Left)) is not null))
             return [.. counted];
         if (parts.Count < 2)

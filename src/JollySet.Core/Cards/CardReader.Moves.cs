@@ -30,6 +30,11 @@ public sealed partial class CardReader
         return new[] { $"{name} {words}", $"{bare.TrimEnd('s')} {name}", $"{bare} {name}" }.FirstOrDefault(w => Understood(w) is { } way && way.Name != move.Name && (kind == "or" || (kind == "easier" ? way.Tags.Rung <= move.Tags.Rung : way.Tags.Rung >= move.Tags.Rung)));
     }
 
+    /// <summary>Which way of the one move the other is, by the library's ladder; null where it is another move.</summary>
+    private static string? WayKind(Move move, Move other) =>
+        move.Name == other.Name || move.Pattern != other.Pattern || !move.Muscles.Where(m => m.Share == 1).Any(m => other.Muscles.Any(o => o.Muscle == m.Muscle && o.Share == 1)) ? null
+        : other.Tags.Rung < move.Tags.Rung || move.Easier == other.Name ? "easier" : null;
+
     /// <summary>The name of a station and its move; null where the words are no name at all.</summary>
     private (string Name, Move? Move)? Named(CardWords line, string name, CardScan scan)
     {

@@ -21,7 +21,7 @@ public sealed partial class CardReader
             : WithoutStopsAround(left) is { } bare && bare.Split(' ').Length <= FewWords + 1 ? (begins.Success ? left : bare) : "";
         if (begins.Success && part != CardPart.Main && left.Length > name.Length && left.Split(' ').Length < FewWords && left.EndsWith(begins.Value.Trim(), StringComparison.OrdinalIgnoreCase) && !left.Split(' ').Any(IsEmpty) && left.All(c => char.IsLetter(c) || c is ' ' or '-' or '&'))
             name = left;
-        name = Trailing().Replace(name, "").Trim(' ', '-', ':', ',', '.', '(', '[', ']');
+        name = Trailing().Replace(name.TrimEnd('|', ' '), "").Trim(' ', '-', ':', ',', '.', '(', '[', ']', '|');
         name = OneBell().Replace(name, "");
         if (!name.Contains('(', StringComparison.Ordinal))
             name = name.Trim(')');
@@ -52,7 +52,7 @@ public sealed partial class CardReader
     private bool IsTopic(string text) => Topic().IsMatch(text) && !Scan(text, isLine: false).SaysBlock && !text.EndsWith(':') && Scan(text, isLine: false).RepsLow is null && Scan(text, isLine: false).Sets is null;
 
     /// <summary>A few words with nothing said but how it runs in the next line are a block's name.</summary>
-    private bool IsName(CardWords line) => line.Text.Split(' ').Length <= 4 && !Scan(line.Text).Any && Understood(line.Text) is null
+    private bool IsName(CardWords line) => line.Text.Split(' ').Length <= 4 && !Scan(line.Text).Any && Understood(WithoutBrackets(line.Text)) is null
         && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } next
         && ((Scan(next.Text, isLine: false) is { SaysBlock: true } scan && IsEmpty(scan.Left) && !BlockWord().IsMatch(next.Text)) || IsAfterDrink(next) || IsOverSets(line, next));
 

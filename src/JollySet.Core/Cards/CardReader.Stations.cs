@@ -10,6 +10,9 @@ public sealed partial class CardReader
 {
     private const int MostInARow = 24;
 
+    /// <summary>No more moves are done as one.</summary>
+    private const int MostAsOne = 4;
+
     /// <summary>The names so far, as they came.</summary>
     private readonly List<string> spoken = [];
     private static readonly HashSet<string> Adjustments = new(Enum.GetValues<Adjustment>().Select(a => Words.Of(a)), StringComparer.OrdinalIgnoreCase);
@@ -17,6 +20,12 @@ public sealed partial class CardReader
     /// <param name="isListed">Whether they stand behind a block's head: there a few words nobody knows are a move too.</param>
     private void TakeStations(CardWords line, string text, bool isListed = false)
     {
+        if (!isListed && Joined().Split(text) is { Length: > 1 } round && IsRound(line, round))
+        {
+            TakeStations(line, string.Join(", ", round), isListed: true);
+            return;
+        }
+
         if (!isListed && Joined().Split(text) is { Length: > 1 and <= 4 } joined && Array.TrueForAll(joined, p => Scan(p) is { Amount: not null, SaysBlock: false } part && Understood(WithoutBrackets(part.Left)) is not null))
         {
             TakePair(line, joined);
@@ -65,6 +74,18 @@ public sealed partial class CardReader
 
         var unsure = questions.Exists(q => q.Line == line.Number);
         read[line.Number] = new CardLine(line.Number, line.Raw, CardLineKind.Station, "", unsure ? Sureness.Likely : Sureness.Certain, [.. stations.Select(s => s.Name)]);
+    }
+
+    /// <summary>Whether moves joined by + are a list, not moves done as one nor a superset: in a warm-up, or all there is below a head that says how it runs.</summary>
+    private bool IsRound(CardWords line, string[] moves)
+    {
+        if (Current is not { Stations.Count: 0, IsSuperset: false, Letter: null } block || Array.Exists(moves, m => Scan(m).SaysBlock || Understood(WithoutBrackets(Scan(m).Left)) is null))
+            return false;
+        var areCounted = Array.TrueForAll(moves, m => Scan(m).Amount is not null);
+        if (block.Part != CardPart.Main)
+            return moves.Length > 2 || areCounted;
+        var isAlone = words.Find(w => w.Number > line.Number && w.Text.Length > 0) is not { } next || !IsStation(next.Text);
+        return moves.Length > MostAsOne || (areCounted ? block.HasSettings && (moves.Length > 2 || block.IsAmrap || block.Every is not null) : moves.Length > 2 && isAlone && (block.HasSettings || (words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } below && Scan(below.Text, isLine: false) is { SaysBlock: true } says && IsEmpty(says.Left))));
     }
 
     /// <summary>“Squat x12 + press x10”, each with its own amount: a superset of its own, as its head says.</summary>
@@ -209,6 +230,13 @@ public sealed partial class CardReader
         {
             name = whole;
             options.Add(("easier", eased));
+        }
+
+        // “Press-up / knee press-up”: the same move, lighter.
+        if (Strokes().Split(name) is [var full, var eased2] && Understood(full) is { } fully && Understood(eased2) is { } lower && WayKind(fully, lower) is { } kind2)
+        {
+            name = full;
+            options.Add((kind2, eased2));
         }
 
         var isBesideKnown = false;

@@ -8,7 +8,7 @@ public sealed partial class CardReader
     /// <summary>A line in the words the rest of the reader knows.</summary>
     private string Reworded(string text)
     {
-        Func<string, string>[] ways = [Plainer, t => WeDo().Replace(PlanIs().Replace(t, ""), ""), AsFirstAndLast, AsWith, AsNext, AsHead, AsPlan, AsEach, AsPart, AsOneMove, AsSets, AsHow, AsRounds, AsMost, AsInterval, AsRungs, AsTurns, AsCompleted];
+        Func<string, string>[] ways = [Plainer, t => WeDo().Replace(PlanIs().Replace(t, ""), ""), AsCounted, AsShortRounds, AsPair, AsFirstAndLast, AsWith, AsNext, AsHead, AsPlan, AsEach, AsPart, AsOneMove, AsSets, AsHow, AsRounds, AsMost, AsInterval, AsRungs, AsTurns, AsCompleted];
         return ways.Aggregate(text, (reworded, way) => way(reworded));
     }
 
@@ -17,6 +17,23 @@ public sealed partial class CardReader
     {
         text = TimesATime().Replace(ShortSuperset().Replace(RestIs().Replace(text, "rest "), "Superset "), "");
         return text.Contains('"', StringComparison.Ordinal) && !OpensQuote().IsMatch(text) ? SecondsSign().Replace(text, "s") : text;
+    }
+
+    /// <summary>“Squat (15)” is fifteen of them.</summary>
+    private string AsCounted(string text) =>
+        text.Contains('(', StringComparison.Ordinal) && (Current is not { Work: not null, Part: CardPart.Main } || BlockWord().IsMatch(text) || Super().IsMatch(text)) ? CountInBrackets().Replace(text, m => Understood(Super().Replace(m.Groups["name"].Value, "").Trim()) is not null ? $"{m.Groups["name"].Value} x{m.Groups["n"].Value}" : m.Value) : text;
+
+    /// <summary>“Circuit R3” is three rounds, where no other R is counted beside it.</summary>
+    private static string AsShortRounds(string text) =>
+        BlockWord().Match(text) is { Success: true } && ShortRounds().Matches(text) is [{ } m] ? $"{text[..m.Index]}{m.Groups["n"].Value} rounds{text[(m.Index + m.Length)..]}" : text;
+
+    /// <summary>“Superset: rows x10 & presses x8 x3” is a superset of three rounds, and its moves.</summary>
+    private string AsPair(string text)
+    {
+        if (PairOnLine().Match(text) is not { Success: true } m || Plus().Split(m.Groups["moves"].Value) is not { Length: > 1 and <= 4 } moves || !Array.TrueForAll(moves, p => Scan(p) is { Amount: not null, SaysBlock: false, Sets: null } part && Understood(part.Left) is not null))
+            return text;
+        var times = m.Groups["n"].Success ? $" {m.Groups["n"].Value} rounds" : "";
+        return $"{m.Groups["head"].Value.TrimEnd(' ', ':', '-')}{times}: {string.Join(", ", moves.Select(p => p.Replace(", ", " ", StringComparison.Ordinal)))}";
     }
 
     /// <summary>“Block 1: ladder 1-2-3 cleans” is a block that is a ladder, and its moves.</summary>

@@ -17,10 +17,10 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"(?:(?<t>" + Time + @")\s*)?\b(?:amrap|as many (?:rounds|reps)(?: and reps)? as (?:possible|you can))\b\s*(?:in|for|[-:,])?\s*(?<t>" + Time + @"|\d{1,2}\b(?!\s*[a-z]))?", RegexOptions.IgnoreCase)]
     private static partial Regex Amrap();
 
-    [GeneratedRegex(@"@?\s*\b(?<n>[12])\s*x\s*(?<w>\d{1,3}(?:[.,]\d)?)\s*(?<u>kgs?|lbs?|kilos?)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?:@|\bw/|\bwith\b)?\s*\b(?<n>[12])\s*x\s*(?<w>\d{1,3}(?:[.,]\d)?)\s*(?<u>kgs?|lbs?|kilos?)\b", RegexOptions.IgnoreCase)]
     private static partial Regex PiecesLoad();
 
-    [GeneratedRegex(@"@?\s*\b(?<w>\d{1,3}(?:[.,]\d{1,2})?)\s*(?<u>kgs?|lbs?|kilos?)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?:@|\bw/|\bwith\b)?\s*\b(?<w>\d{1,3}(?:[.,]\d{1,2})?)\s*(?<u>kgs?|lbs?|kilos?)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Mass();
 
     [GeneratedRegex(@"(?:\btempo\s*:?\s*|@\s*)(?<a>\d)\s*[-./]?\s*(?<b>\d)\s*[-./]?\s*(?<c>[\dx])(?:\s*[-./]?\s*(?<d>[\dx]))?(?!\d)", RegexOptions.IgnoreCase)]
@@ -32,13 +32,13 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"\b(?<w>\d{1,3})\s*(?:" + Seconds + @")?\s*(?:of\s+)?(?:on|work|working|arbeit)\b[\s,;/&+-]*(?:and\s+|then\s+|with\s+)?(?<r>\d{1,3})\s*(?:" + Seconds + @")?\s*(?:of\s+)?(?:off|rest|pause|recovery)\b(?:\s*,?\s*x\s*(?<n>\d{1,2})\b(?!\s*\d))?", RegexOptions.IgnoreCase)]
     private static partial Regex OnOff();
 
-    [GeneratedRegex(@"(?<![\d/x.:-])(?:\d{1,3}\s*-\s*){2,}\d{1,3}(?:\s*-?\s*\.{2,}\s*-?\s*\d{1,3})?\s*(?:secs?|seconds?|s)?\b|(?<![\d/x.:-])\d{1,3}\s*-\s*\d{1,3}\s*-?\s*\.{2,}\s*-?\s*\d{1,3}(?:\s*(?:secs?|seconds?|s)\b)?|^\s*(?:\d{1,3}\s+){3,}\d{1,3}\s*$|(?<![\d/x.:-])(?:\d{2}\s+){3,}\d{2}\s*(?:secs?|seconds?|s)\b|^\s*(?:\d{1,3}\s*/\s*){2,}\d{1,3}\s*(?:secs?|seconds?|s|reps)?\s*$|(?<=\b(?:ladder|countdown|ascending|descending)\b[^\d]{0,12})\d{1,3}\s*(?:-|to|\.{2,}|down to|up to)\s*\d{1,3}|\b\d{1,3}\s*(?:-|to|\.{2,}|down to|up to)\s*\d{1,3}(?=\s*(?:ladder|countdown)\b)|^\s*\d{1,2}\s*(?:down\s+to|up\s+to|to)\s*\d{1,2}\s*(?:reps?)?\s*$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<![\d/x.:-])(?:\d{1,3}\s*-\s*){2,}\d{1,3}(?:\s*-?\s*\.{2,}\s*-?\s*\d{1,3})?\s*(?:secs?|seconds?|s)?\b|(?<![\d/x.:-])\d{1,3}\s*-\s*\d{1,3}\s*-?\s*\.{2,}\s*-?\s*\d{1,3}(?:\s*(?:secs?|seconds?|s)\b)?|^\s*(?:\d{1,3}\s+){3,}\d{1,3}\s*$|(?<![\d/x.:-])(?:\d{2}\s+){3,}\d{2}\s*(?:secs?|seconds?|s)\b|^\s*(?:\d{1,3}\s*/\s*){2,}\d{1,3}\s*(?:secs?|seconds?|s|reps)?\s*$|(?<=\b(?:ladder|countdown|count\s+down|ascending|descending)\b[^\d]{0,12})\d{1,3}\s*(?:-|to|\.{2,}|down to|up to)\s*\d{1,3}|\b\d{1,3}\s*(?:-|to|\.{2,}|down to|up to)\s*\d{1,3}(?=\s*(?:ladder|countdown)\b)|^\s*\d{1,2}\s*(?:down\s+to|up\s+to|to)\s*\d{1,2}\s*(?:reps?)?\s*(?:of)?\s*:?\s*$|(?<=^\s*|\bfinishers?\b\W{0,4})(?:[5-9]|1\d|20)\s*(?:-|down\s+to|to)\s*1(?![\d.,/x-]|:\d)(?!\s*(?:of\s+\w|min|leg|arm|side|set|round|time|kg)\w*)", RegexOptions.IgnoreCase)]
     private static partial Regex Running();
 
     [GeneratedRegex(@"(?<![\d/.])(?!90\s*/\s*90\b)(?<w>\d{2,3})\s*(?:" + Seconds + @")?\s*(?:/\s*(?<r>\d{1,3})|(?<!\b(?:mon|tue|wed|thu|fri|sat|sun)(?:s|nes|rs|ur)?(?:day)?s?\b.*)(?<=[05]\s*(?:s\s*)?):\s*(?<r>\d{0,2}[05]))\s*(?:" + Seconds + @")?(?![\d/:.]|\s*[ap]m\b)", RegexOptions.IgnoreCase)]
     private static partial Regex WorkRest();
 
-    [GeneratedRegex(@"\b(?:rest|break|recover(?:y)?|r[ée]cup(?:[ée]ration)?|pausa|descanso|breather|pause|off)\b\s*[:=]?\s*(?:for\s+|of\s+|about\s+)*(?<t>" + Time + @"|\d{1,3}\b(?!\s*[x/]))" + Between, RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:rest|break|recover(?:y)?|r[ée]cup(?:[ée]ration)?|pausa|descanso|breather|pause|off)\b\s*[:=]?\s*(?:for\s+|of\s+|about\s+)*(?<t>" + Time + @"|\d{1,3}\b(?!\s*(?:[x/]|times|rounds?|rds?|sets?|laps?)))" + Between, RegexOptions.IgnoreCase)]
     private static partial Regex RestFirst();
 
     [GeneratedRegex(@"(?:\b(?:take|then|with|and)\s+)?(?<t>" + Time + @")\s*(?:(?:of|for|de)\s+)?(?:an?\s+)?\b(?:rest|break|recover(?:y)?|r[ée]cup(?:[ée]ration)?|pausa|descanso|breather|pause|off|(?<water>(?:drinks?|water)(?:\s+(?:break|stop))?(?=\s+(?:in\s+)?(?:between|btw|b/w))))\b" + Between, RegexOptions.IgnoreCase)]
@@ -50,11 +50,19 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"(?:\brest\s*[:=]?\s*)?\b(?<t>\d{1,3})\s*-\s*(?<h>\d{1,3})\s*(?<u>" + Seconds + "|" + Minutes + @")\s*(?:rest\b)?" + Between + @"(?<=rest.*|rest)", RegexOptions.IgnoreCase)]
     private static partial Regex RestRange();
 
+    /// <summary>“40-20” on a head.</summary>
+    [GeneratedRegex(@"(?<!\d\s?[/x.'-]\s?)(?<!\d:|[/x.-])\b(?<w>30|40|45|50|60)\s*(?:" + Seconds + @")?\s*-\s*(?<r>10|15|20|30)\b\s*(?:" + Seconds + @")?(?<!\b30.*30.*)(?!\d|\s*(?:[-.:/%]|x(?!\s*\d)|reps?\b|kgs?|mins?|minutes?|'|rest(?!\s*\d)|down|people))", RegexOptions.IgnoreCase)]
+    private static partial Regex WorkDashRest();
+
     [GeneratedRegex(@"\bwork\s*[:=]?\s*(?:for\s+)?(?<t>" + Time + @"|\d{1,3}\b(?!\s*[/x:]))", RegexOptions.IgnoreCase)]
     private static partial Regex WorkSaid();
 
     [GeneratedRegex(@"(?<![\d:/.-])\b(?<w>\d{2,3})\s*" + Seconds + @"\s*(?:on|of\s+work|work)\b(?!\s+(?:the|each|your)\b)", RegexOptions.IgnoreCase)]
     private static partial Regex WorkOnly();
+
+    /// <summary>“2 sets, 50 s each” on a head: two rounds.</summary>
+    [GeneratedRegex(@"\b(?<n>\d{1,2})\s*sets?\s*,?\s*(?=" + Time + @"\s*(?:each(?!\s+(?:side|leg|arm|way))|ea\b|on\b|work\b)|\d{2,3}\s*s?\s*(?:[/:-]\s*\d|on\b|work\b))", RegexOptions.IgnoreCase)]
+    private static partial Regex SetsAsRounds();
 
     [GeneratedRegex(@"(?<![\d:]):(?<n>[0-5]\d)\b")]
     private static partial Regex BareSeconds();
@@ -71,10 +79,10 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"\b(?:swap|switch|change)(?:\s+(?:sides?|legs?|arms?|over))?\s+(?:at\s+)?half(?:\s?-?(?:way|time))?\b", RegexOptions.IgnoreCase)]
     private static partial Regex Halfway();
 
-    [GeneratedRegex(@"(?:\b(?:on\s+)?(?:each|per|every|ea\.?|p/?|(?<=\d\s*(?:reps?\s+|secs?\s+|s\s+)?)a)|/(?!\s*(?:side|leg|arm|hand)\s+(?:curl|ext|press|raise|lift|swing|circle|plank|lunge|bend|step|release|walk|drop|lower|kick|tap|reach|drive))|\be/)\s*(?:side|leg|arm|way|hand|foot|ankle|s)\b|\b(?:p/s|e/s|ea\.?\s?s)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?:\b(?:on\s+)?(?:each|per|every|ea\.?|p/?|(?<=\d\s*(?:reps?\s+|secs?\s+|s\s+)?|^\s*(?:x\s*)?\d{1,3}\s(?:.*\s)?)a(?!s\b))|/(?!\s*(?:side|leg|arm|hand)\s+(?:curl|ext|press|raise|lift|swing|circle|plank|lunge|bend|step|release|walk|drop|lower|kick|tap|reach|drive))|\be/)\s*(?:side|leg|arm|way|hand|foot|ankle|s)\b|\b(?:p/s|e/s|ea\.?\s?s)\b", RegexOptions.IgnoreCase)]
     private static partial Regex EachSide();
 
-    [GeneratedRegex(@"\b(?:both sides|right\s+side\s+then\s+(?:the\s+)?left(?:\s+side)?|left\s+side\s+then\s+(?:the\s+)?right(?:\s+side)?|l\s*[&/+]\s*r|r\s*[&/+]\s*l|left\s*(?:and|then|&|\+|/)\s*right|right\s*(?:and|then|&|\+|/)\s*left|l then r|r then l)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:both sides|right\s+side\s+then\s+(?:the\s+)?left(?:\s+side)?|left\s+side\s+then\s+(?:the\s+)?right(?:\s+side)?|l\s*[&/+]\s*r|r\s*[&/+]\s*l|left\s*(?:and|then|&|\+|/)\s*right|right\s*(?:and|then|&|\+|/)\s*left|l then r|r\s+(?:then|and)\s+l|l\s+and\s+r)\b", RegexOptions.IgnoreCase)]
     private static partial Regex BothInTurn();
 
     [GeneratedRegex(@"\balt(?:ernat(?:e|ing))?\.?\s+(?:sides?|legs?|arms?)\b|\balt(?:ernat(?:e|ing))?\.?\s*(?=$|,)|(?<=,\s*)alternating\b|\(alt(?:ernat(?:e|ing))?\.?\)", RegexOptions.IgnoreCase)]
@@ -104,7 +112,7 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"\b(?:x\s*)?(?<n>\d{1,3})(?:\s*(?:-|to|\.\.)\s*(?<m>\d{1,3}))?\s*(?:(?:reps?|x)\s*)?(?:each|ea)\b\.?", RegexOptions.IgnoreCase)]
     private static partial Regex EachCount();
 
-    [GeneratedRegex(@"^\s*(?<n>\d{1,3})(?:\s*(?:-|to)\s*(?<m>\d{1,3}))?\s+(?=[a-z])(?!(?:arm|leg|kg|lb|kilo|and a half|handed|legged|armed|people|ppl)\b)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^\s*(?<n>\d{1,3})(?:\s*(?:-|to)\s*(?<m>\d{1,3}))?\s+(?=[a-z])(?!(?<=^\s*[12]\s+)(?:arm|leg)\b)(?!(?:kg|lb|kilo|and a half|handed|legged|armed|people|ppl)\b)", RegexOptions.IgnoreCase)]
     private static partial Regex CountFirst();
 
     [GeneratedRegex(@"(?<=[a-z)]\s*[-:,]?\s*)(?<n>\d{1,3})(?:\s*(?:-|to)\s*(?<m>\d{1,3}))?\s*$", RegexOptions.IgnoreCase)]

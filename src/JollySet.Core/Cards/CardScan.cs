@@ -41,6 +41,8 @@ internal sealed partial class CardScan
         left = TimesListed().Replace(left, m => string.Join('-', Digits().Matches(m.Value).Select(d => d.Value)) + "s");
         left = CommasOn().Replace(left, m => m.Value.Replace(',', '-').Replace(" ", "", StringComparison.Ordinal));
         // “Warm up 10m”: minutes of a block; of a move metres.
+        if (!isLine && Has("set"))
+            left = SetsAsRounds().Replace(left, "${n} rounds, ");
         if (!isLine)
             left = MinutesShort().Replace(left, "${n} min");
         hasFigures = text.Any(char.IsAsciiDigit) || left.Any(char.IsAsciiDigit) || MinuteOff().IsMatch(left);
@@ -50,7 +52,7 @@ internal sealed partial class CardScan
         if (Has("every") || Has("e9"))
             Count(EveryTime(), m => (Every, RoundsLow, Total) = (TimeOf(m.Groups["t"].Value), m.Groups["x"].Success ? Int(m, "x") : null, m.Groups["total"].Success ? TimeOf(m.Groups["total"].Value) : null));
         if (Every is null && (Has("min") || Has("mom")))
-            Take(EveryMinute(), m => (Every, RoundsLow, Total) = (m.Groups["n"].Success ? int.Parse(m.Groups["n"].Value, CultureInfo.InvariantCulture) * 60 : 60, m.Groups["x"].Success ? Int(m, "t") : null, m.Groups["t"].Success && !m.Groups["x"].Success ? int.Parse(m.Groups["t"].Value, CultureInfo.InvariantCulture) * 60 : null));
+            Take(EveryMinute(), m => (Every, RoundsLow, Total) = (m.Groups["n"].Success ? int.Parse(m.Groups["n"].Value, CultureInfo.InvariantCulture) * 60 : 60, m.Groups["x"].Success && !IsInMinutes(m) ? Int(m, "t") : null, m.Groups["t"].Success && (!m.Groups["x"].Success || IsInMinutes(m)) ? int.Parse(m.Groups["t"].Value, CultureInfo.InvariantCulture) * 60 : null));
         if (Every < ShortestSlot)
             (Every, Total) = (null, null);
         if (Has("amrap") || Has("as many"))
@@ -78,6 +80,8 @@ internal sealed partial class CardScan
         Count(OnOff(), m => (Work, Rest, RoundsLow) = (Int(m, "w"), Int(m, "r"), m.Groups["n"].Success ? Int(m, "n") : RoundsLow));
         Count(WorkOnly(), m => Work = Int(m, "w"));
         Count(WorkSaid(), m => Work = TimeOr(m.Groups["t"].Value));
+        if (!isLine && Work is null)
+            Count(WorkDashRest(), m => (Work, Rest) = (Int(m, "w"), Int(m, "r")));
         var runs = 0;
         if (HasNumbers())
             Count(Running(), m => (Scheme, runs) = (SchemeOf(m.Value), m.Index));
@@ -212,6 +216,9 @@ internal sealed partial class CardScan
         if (hasFigures)
             Take(regex, taken);
     }
+
+    /// <summary>“EMOM x 10” is ten minutes, whatever is done in them; “E2MOM x 5” and a few of them are rounds.</summary>
+    private static bool IsInMinutes(Match m) => !m.Groups["n"].Success && m.Groups["t"].Value is not ([_] and not ("6" or "8" or "9"));
 
     private bool Has(string word) => left.Contains(word, StringComparison.OrdinalIgnoreCase);
 

@@ -83,6 +83,8 @@ internal static partial class CardText
             text = text[bullet.Length..];
         }
 
+        // From a number to a number is a ladder's way.
+        text = FromTo().Replace(text, " to ");
         // Arrows list what belongs to what stands before the first.
         var arrow = text.IndexOf(" -> ", StringComparison.Ordinal);
         if (arrow > 0)
@@ -133,7 +135,7 @@ internal static partial class CardText
     [GeneratedRegex(@"^(?:(?<a>[A-Ha-h])\s?\d\s?[.):\-]?\s+|(?<b>[1-8])[a-hA-H]\s?[.):]?\s+)(?=\S)")]
     private static partial Regex Tied();
 
-    [GeneratedRegex(@"^(?:[-*+>~]+\s*|\[[ x]?\]\s*|\d{1,2}\s?[.)]+(?!\d)\s*|\d{1,2}\s+-\s+(?=[a-z])|[a-h][.)]\s+|\(?[a-z]\)\s+)+(?=\S)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:[-*+>~]+\s*|\[[ x]?\]\s*|\d{1,2}\s?[.)]+(?!\d)\s*|\d{1,2}\s+-\s+(?=[a-z])|[a-h][.)]\s+|\(?[a-z]\)\s+|\(\d{1,2}\)\s+)+(?=\S)", RegexOptions.IgnoreCase)]
     private static partial Regex Bullet();
 
     /// <summary>Words between two of the same signs: a heading, and what stands behind it.</summary>
@@ -143,6 +145,9 @@ internal static partial class CardText
     /// <summary>A count in a box of its own before a move.</summary>
     [GeneratedRegex(@"^\[(?<n>\d{1,3})\]\s*(?=[a-z])", RegexOptions.IgnoreCase)]
     private static partial Regex Boxed();
+
+    [GeneratedRegex(@"(?<=(?:^|\b(?:ladder|countdown|count\s+down|finisher|from)\W{0,3})\d{1,2})\s*->\s*(?=\d{1,2}\s*(?:$|[:,;)]|reps|of\b))", RegexOptions.IgnoreCase)]
+    private static partial Regex FromTo();
 
     [GeneratedRegex(@"^[-=_*~.\s|:+]*$")]
     private static partial Regex Rule();

@@ -14,7 +14,7 @@ internal sealed partial class CardHead
     [GeneratedRegex(@"(?<!\bx\s*)\b(?<n>\d{1,3})\s*-?\s*(?:minutes?|mins?\b\.?|minuten|'|(?<=(?<!\d)[1-9]\d)m\b)(?!\s+(?:of|warm|stretch|mobil|cool|rest|plank|water|drink|break|between)\w*)(?:\s+(?:class|total|session|long))?", RegexOptions.IgnoreCase)]
     private static partial Regex MinutesLong();
 
-    [GeneratedRegex(@"(?:\b(?:for|up to|about|max|group of|approx\.?)\s+)*\b(?<n>\d{1,4})\s*(?:people|ppl|pers(?:ons?)?\b\.?|participants|pax|booked|signed up|folks|heads|ladies|women|men|members|clients|adults|mums|dads|kids|runners|athletes|lads|girls|guys|lifters|attendees|bodies|teens|teenagers|seniors|folk|pensioners)\b(?:\s+max(?:imum)?\b)?|\b(?:group|class) of\s+(?<n>\d{1,4})\b|\b(?:max(?:imum)?|cap(?:ped\s+at|acity)?|limit(?:ed\s+to)?|up\s+to)\s*:?\s*(?<n>\d{1,3})(?=\s*(?:$|[,.;)]))|(?<=^|[,;]\s*)(?<n>\d{1,3})\s+max(?:imum)?(?=\s*(?:$|[,.;)]))|(?<=^|\s)~\s?(?<n>\d{1,3})(?=\s*(?:$|[,;(]))|(?<=[a-z]\s)\((?<n>[4-9]|[1-5]\d)\)$|^(?:[-/]\s*)?for\s+(?<n>[4-9]|[12]\d)$|\b(?:usually|about|around|normally|roughly)\s+(?:about\s+|around\s+)?(?<n>\d{1,3})\s+of\s+(?:them|you|us)\b|\b(?:usually|normally)\s+(?:about\s+|around\s+)?(?<n>\d{1,3})(?=\s*(?:,|$))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?:\b(?:for|up to|about|max|group of|approx\.?|expecting)\s+)*\b(?<n>\d{1,4})\s*(?:people|ppl|pers(?:ons?)?\b\.?|participants|pax|booked|signed up|folks|heads|ladies|women|men|members|clients|adults|mums|dads|kids|runners|athletes|lads|girls|guys|lifters|attendees|bodies|teens|teenagers|seniors|folk|pensioners)\b(?:\s+max(?:imum)?\b)?|\b(?:group|class) of\s+(?<n>\d{1,4})\b|\b(?:max(?:imum)?|cap(?:ped\s+at|acity)?|limit(?:ed\s+to)?|up\s+to)\s*:?\s*(?<n>\d{1,3})(?=\s*(?:$|[,.;)]))|(?<=^|[,;]\s*)(?<n>\d{1,3})\s+max(?:imum)?(?=\s*(?:$|[,.;)]))|(?<=^|\s)~\s?(?<n>\d{1,3})(?=\s*(?:$|[,;(]))|(?<=[a-z]\s)\((?<n>[4-9]|[1-5]\d)\)$|\bexpect(?:ing)?\s+(?:about\s+|around\s+)?(?<n>\d{1,3})(?=\s*(?:$|[,.;)]))|^(?:[-/]\s*)?for\s+(?<n>[4-9]|[12]\d)$|\b(?:usually|about|around|normally|roughly)\s+(?:about\s+|around\s+)?(?<n>\d{1,3})\s+of\s+(?:them|you|us)\b|\b(?:usually|normally)\s+(?:about\s+|around\s+)?(?<n>\d{1,3})(?=\s*(?:,|$))", RegexOptions.IgnoreCase)]
     private static partial Regex PeopleMany();
 
     [GeneratedRegex(@"\s+-\s+|\s*[,;|]\s*|\s*//\s*|\s+/\s+|\s+\*\s+|\.\s+(?=[A-Z\d])|(?<!\b(?:goal|aim|focus|level|kit|equipment|people|place|venue|where|needs|time))(?<=[a-z]{3}):\s+", RegexOptions.IgnoreCase)]
@@ -45,7 +45,7 @@ internal sealed partial class CardHead
     [GeneratedRegex(@"\s*[(\[]\s*[)\]]?\s*$|[(\[]\s*[)\]]")]
     private static partial Regex Hollow();
 
-    [GeneratedRegex(@"^(?:please\s+)?bring\s+(?:your\s+(?:own\s+)?|an?\s+)?", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:(?:please\s+)?bring\s+|w/\s*|with\s+|uses?\s*:?\s+|using\s+)(?:your\s+(?:own\s+)?|an?\s+)?", RegexOptions.IgnoreCase)]
     private static partial Regex Brings();
 
     [GeneratedRegex(@"^(?:(?:hi|hiya|hello|hey|right|okay)(?=\s*[!,.]|\s+(?:all|there|everyone|team|folks)\b|$)|(?:hi|hiya|hello|hey)\s+[a-z]+$|(?:dear|thanks|thank you)\b)", RegexOptions.IgnoreCase)]

@@ -254,7 +254,7 @@ internal sealed partial class CardHead
             read.Insert(0, Title);
             read.AddRange(Implied(others));
         }
-        else if (others.Length > 0 && (needs.IsEmpty || Known(others).Count == 0) && KeyOf(left.TrimEnd(':')) != "kit")
+        else if (others.Length > 0 && (needs.IsEmpty || Known(others).Count == 0) && KeyOf(left.TrimEnd(':')) != "kit" && left.Any(char.IsLetterOrDigit))
         {
             over.Add(left);
         }

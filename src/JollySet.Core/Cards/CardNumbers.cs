@@ -52,9 +52,9 @@ internal static partial class CardNumbers
         for (var from = 0; from < filled.Count; from++)
         {
             var run = filled.Skip(from).Where(at => !said.ContainsKey(at)).Select(at => (at, match: Number().Match(lines[at])))
-                .TakeWhile((line, i) => line.match.Success && line.match.Groups["n"].Value == (i + 1).ToString(CultureInfo.InvariantCulture)).ToList();
+                .TakeWhile((line, i) => line.match.Success && line.match.Groups["n"].Value.TrimStart('0') == (i + 1).ToString(CultureInfo.InvariantCulture)).ToList();
             // Two are enough where each says so, or has another number of its own.
-            if (run.Count < (run.Count == 2 && (run.TrueForAll(r => r.match.Groups["word"].Success) || run.TrueForAll(r => HasCount().IsMatch(lines[r.at][r.match.Length..]))) ? 2 : FewestNumbered))
+            if (run.Count < (run.Count == 2 && (run.TrueForAll(r => r.match.Groups["word"].Success) || run.TrueForAll(r => HasCount().IsMatch(lines[r.at][r.match.Length..]))) ? 2 : run.Count == 1 && AlwaysCounts().IsMatch(lines[run[0].at]) ? 1 : FewestNumbered))
                 continue;
             foreach (var (at, match) in run)
                 said[at] = lines[at][match.Length..];
@@ -155,7 +155,11 @@ internal static partial class CardNumbers
     [GeneratedRegex(@"^(?:round|rd|r)\s*(?<n>\d)\s*[-:=.]?\s*(?<t>\d{2,3})\s*(?:s|secs?|seconds?)(?:\s*(?:each|on|work|per (?:move|exercise|station)))?\s*$", RegexOptions.IgnoreCase)]
     private static partial Regex RoundLong();
 
-    [GeneratedRegex(@"^\s*\d{1,3}\s*x?\s*[a-z]|\d\s*(?:reps?|s|secs?)?\s*$", RegexOptions.IgnoreCase)]
+    /// <summary>What can only be one of a list.</summary>
+    [GeneratedRegex(@"^\s*(?:ex(?:ercise)?|move|stn)\s*#?1\b", RegexOptions.IgnoreCase)]
+    private static partial Regex AlwaysCounts();
+
+    [GeneratedRegex(@"^\s*\d{1,3}\s*x?\s*[a-z]|\d\s*(?:reps?|s|secs?)?\)?\s*$", RegexOptions.IgnoreCase)]
     private static partial Regex HasCount();
 
     [GeneratedRegex(@"\b(?:challenge|flow|practice|workout|work|games?|finisher|block|circuit|set)\s*\d?\s*$", RegexOptions.IgnoreCase)]
@@ -164,7 +168,7 @@ internal static partial class CardNumbers
     [GeneratedRegex(@"^(?:the\s+)?(?:end|finish|done|home|close|over|bye|goodbye)\b(?:\s+of\s+class)?[.!\s]*$", RegexOptions.IgnoreCase)]
     private static partial Regex TheEnd();
 
-    [GeneratedRegex(@"^\s*(?:(?<word>min(?:ute)?|station|stn|exercise|move|no\.?)\s*#?(?<n>\d{1,2})\s*[-:.)]?\s+(?=\w)|(?<n>\d{1,2})\s*:\s+(?=[A-Za-z])|(?<n>\d{1,2})[.)](?=\d{1,3}\s*(?:x|[a-z]|sets?\b))|(?<n>\d{1,2})\s+(?=\d{1,3}\s*x?\s*[a-z])|(?<n>\d{1,2})\s+(?=[A-Za-z])(?!(?:x|min(?:ute)?s?|m|h|hours?|s|secs?|seconds?|rounds?|rds?|sets?|laps?|times?|reps?|kgs?|lbs?|people|ppl|of)\b))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^\s*(?:(?<word>min(?:ute)?|station|stn|exercise|ex|move|no\.?|[ms](?=\d))\s*#?(?<n>\d{1,2})\s*[-:.)]?\s+(?=\w)|(?<n>\d{1,2})\s*:\s+(?=[A-Za-z])|(?<n>\d{1,2})\s?[-/]\s+(?=\w)|(?<n>\d{1,2})[.)](?=\d{1,3}\s*(?:x|[a-z]|sets?\b))|(?<n>\d{1,2})\s+(?=\d{1,3}\s*x?\s*[a-z])|(?<n>\d{1,2})\s+(?=[A-Za-z])(?!(?:x|min(?:ute)?s?|m|h|hours?|s|secs?|seconds?|rounds?|rds?|sets?|laps?|times?|reps?|kgs?|lbs?|people|ppl|of)\b))", RegexOptions.IgnoreCase)]
     private static partial Regex Number();
 
     [GeneratedRegex(@"\.\s+(?:then\s+)?|(?<=[!?])\s+(?=[A-Z\d])|\s+and\s+(?=stretch\b)|[,;]?\s+(?:and\s+)?then\s+(?=\d|(?:an?|two|three|four|five|six)\s|core\b|stretch|cool|finish|abs\b)|,\s+and\s+(?=\d{1,2}\s*min(?:ute)?s?\s+(?:of\s+)?(?:stretch|cool|core|abs))|;\s+|,\s+(?=\d{1,2}\s*(?:rounds?|rds?|sets?|x)\s+of\b)|(?<=^plan):\s+|(?<=^[^:\d]{1,16}):\s+(?=\d)", RegexOptions.IgnoreCase)]

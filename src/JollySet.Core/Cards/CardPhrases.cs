@@ -7,11 +7,14 @@ namespace JollySet.Core.Cards;
 /// <summary>The words by which a card says what a line is: a warm-up, a block, a way, a drink; and those that say nothing.</summary>
 internal static partial class CardPhrases
 {
+    /// <summary>Stands where an arrow may lead from a head to its list, or from one move to the next: who knows the moves tells which.</summary>
+    public const string Arrow = " -> ";
+
     /// <summary>A name of a block or move has no more words.</summary>
     public const int FewWords = 5;
 
     // Looked for before the patterns that are dear.
-    private static readonly SearchValues<string> Cools = SearchValues.Create(["cool", "cd", "c/d", "stretch", "wind", "retour", "tirements", "abwärmen", "dehnen", "vuelta", "estiramientos"], StringComparison.OrdinalIgnoreCase);
+    private static readonly SearchValues<string> Cools = SearchValues.Create(["cool", "cd", "c/d", "c-d", "stretch", "wind", "retour", "tirements", "abwärmen", "dehnen", "vuelta", "estiramientos"], StringComparison.OrdinalIgnoreCase);
 
     public static CardPart PartOf(string text) => WarmUp().IsMatch(text) ? CardPart.WarmUp : text.AsSpan().ContainsAny(Cools) && CoolDown().IsMatch(text) ? CardPart.CoolDown : CardPart.Main;
 
@@ -57,7 +60,7 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"(?:[,|;*]|\s-\s)\s*(?:\d{1,3}\s*(?:minutes|mins?|')|(?:up to\s+)?\d{1,3}\s*(?:people|ppl))\b(?!\s*(?:each|rest|between))", RegexOptions.IgnoreCase)]
     public static partial Regex TitleBesides();
 
-    [GeneratedRegex(@"^(?<a>\d{1,3})'-(?<b>\d{1,3})'\s+|^(?<a>\d{1,2})\s*-\s*(?<b>\d{1,3})\s*(?:minutes?|mins?|')?\s*[:.)-]?\s*(?=(?:warm|wu\b|w/u|cool|cd\b|stretch|circuit|main|block|part|strength|cardio|core|finisher|superset|ladder|e\d?mom|tabata|amrap|round|set\b|talk|intro|welcome|hiit|abs|legs|upper|lower|mobil))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?<a>\d{1,3})'-(?<b>\d{1,3})'\s+|^(?!1\s*-\s*\d{1,2}\s+ladder)(?<a>\d{1,2})\s*-\s*(?<b>\d{1,3})\s*(?:minutes?|mins?|')?\s*[:.)-]?\s*(?=(?:warm|wu\b|w/u|cool|cd\b|stretch|circuit|main|block|part|strength|cardio|core|finisher|superset|ladder|e\d?mom|tabata|amrap|round|set\b|talk|intro|welcome|hiit|abs|legs|upper|lower|mobil))", RegexOptions.IgnoreCase)]
     public static partial Regex Margin();
 
     /// <summary>A day, a time of day or how many come: what only a first line says.</summary>
@@ -67,10 +70,10 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"^(?:the\s+)?w(?:/?u|/up|-up)\b|^(?:échauffement|echauffement|aufwärmen|calentamiento|riscaldamento)\b|\bwarm(?:ing)?[\s-]*up\b(?!\s+sets?)|^(?:mobili[sz](?:e|er|ation)|mobility|activation|pulse raiser|prep|mob(?=\s*(?:[:-]|\d)))\b(?!\s+(?:drill|flow))", RegexOptions.IgnoreCase)]
     public static partial Regex WarmUp();
 
-    [GeneratedRegex(@"^c(?:/?d|/down)\b|^(?:retour au calme|étirements|abwärmen|dehnen|vuelta a la calma|estiramientos)\b|\bcool(?:ing)?[\s-]*down\b|\bfinish with (?:a )?stretch(?:es|ing)?\b|(?<=\bfinish(?:ing)?(?:\s+off)?\s+with\b.{0,24})\bstretch(?:es|ing)?\b|^(?:seated|final|gentle|full[\s-]body|floor|whole[\s-]body)\s+stretch(?:es|ing)?(?=\s*[-:(]?\s*\d{1,2}\s*(?:min|'))|^stretch(?:es|ing)?(?:\s+it)?(?:\s+out)?(?:\s+(?:after(?:wards)?|at\s+the\s+end|to\s+finish))?(?=\s*(?:$|\+|[:.,!\-(]|\d))|(?<=^\d{1,2}\s*(?:min(?:ute)?s?|')\s+(?:of\s+)?)stretch(?:es|ing)?\s*$|^wind down\b|^stretch(?:es)? to (?:finish|end)\b|^end stretch(?:es)?\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^c(?:/?d|[/-]down)\b|^(?:retour au calme|étirements|abwärmen|dehnen|vuelta a la calma|estiramientos)\b|\bcool(?:ing)?[\s-]*down\b|\bfinish with (?:a )?stretch(?:es|ing)?\b|(?<=\bfinish(?:ing)?(?:\s+off)?\s+with\b.{0,24})\bstretch(?:es|ing)?\b|^(?:seated|final|gentle|full[\s-]body|floor|whole[\s-]body)\s+stretch(?:es|ing)?(?=\s*[-:(]?\s*\d{1,2}\s*(?:min|'))|^(?:final|end|closing)\s+stretch(?:es|ing)?(?=\s*(?:$|[:(-]))|^stretch(?:es|ing)?(?:\s+it)?(?:\s+(?:out|off|down))?(?:\s*(?:&|\+|\band)\s*(?:relax(?:ation)?|breathe|cool[\s-]?down))?(?:\s+(?:after(?:wards)?|at\s+the\s+end|to\s+finish))?(?=\s*(?:$|\+|[:.,!\-(]|\d))|(?<=^\d{1,2}\s*(?:min(?:ute)?s?|')\s+(?:of\s+)?)stretch(?:es|ing)?\s*$|^wind down\b|^stretch(?:es)? to (?:finish|end)\b|^end stretch(?:es)?\b", RegexOptions.IgnoreCase)]
     public static partial Regex CoolDown();
 
-    [GeneratedRegex(@"^(?:the\s+)?(?:(?:bloc|bloque|zirkel|circuito)\s*\d{1,2}\b|(?:round|circuit|block|part|set|section)\s+(?:one|two|three|four|five)\b|(?:circuit|block|blk|part|round|set|section|station|interval|superset|super set|tri-?set|giant set|complex|strength|core|cardio|conditioning)s?(?:\s*(?:\d{1,2}|[a-h])\b(?!\s*(?:mins?\b|minutes?\b|'|secs?\b|seconds?\b|s\b|on\b|work\b|rounds?|rds?|laps?|circuits?\b|sets?\b|tours?|runden|times|/|:\d\d|-\d\d|x\s*(?:$|[^\s\d]))))?|(?:first|second|third|fourth|fifth|last|final)\s+(?:block|circuit|round|set|part|section)|pairs?\s*\d{1,2}|finishers?|cash[\s-]?out|buy[\s-]?in|burn[\s-]?out|bonus|(?:start|end|finish|opener|closer)(?=\s*:)|main(?:\s+(?:set|part|block|workout))?|strength|cardio|core|abs|legs|upper(?:\s+body)?|lower(?:\s+body)?|emom|e\dmom|amrap|(?:ascending|descending)(?:\s+ladder)?|ladder|pyramid|tabata|hiit|metcon|burner|challenge|workout|intervals|every min(?:ute)?(?:\s+on\s+the\s+min(?:ute)?)?|[a-h](?=\s*[:)-])|[i-z]\d{1,2}(?=:))(?=$|[\s:,;.()\[\]x\-!])", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:the\s+)?(?:(?:bloc|bloque|zirkel|circuito)\s*\d{1,2}\b|(?:round|circuit|block|part|set|section)\s+(?:one|two|three|four|five)\b|(?:circuit|block|blk|part|round|set|section|station|interval|segment|superset|super set|tri-?set|giant set|complex|strength|core|cardio|conditioning)s?(?:\s*(?:\d{1,2}|[a-h])\b(?!\s*(?:mins?\b|minutes?\b|'|secs?\b|seconds?\b|s\b|on\b|work\b|rounds?|rds?|laps?|circuits?\b|sets?\b|tours?|runden|times|/|:\d\d|-\d\d|x\s*(?:$|[^\s\d]))))?|(?:first|second|third|fourth|fifth|last|final)\s+(?:block|circuit|round|set|part|section|superset|strength|half)|pairs?\s*\d{1,2}|finishers?|cash[\s-]?out|buy[\s-]?in|burn[\s-]?out|bonus|(?:start|end|finish|opener|closer)(?=\s*:)|main(?:\s+(?:set|part|block|workout))?|strength|cardio|core|abs|legs|upper(?:\s+body)?|lower(?:\s+body)?|emom|e\dmom|amrap|(?:ascending|descending)(?:\s+ladder)?|count\s?down|ladder|pyramid|tabata|hiit|metcon|burner|challenge|workout|intervals|every min(?:ute)?(?:\s+on\s+the\s+min(?:ute)?)?|[a-h](?=\s*[:)-])|[i-z]\d{1,2}(?=:))(?=$|[\s:,;.()\[\]x\-!])", RegexOptions.IgnoreCase)]
     public static partial Regex BlockWord();
 
     [GeneratedRegex(@"\b(?:super\s?-?sets?|tri-?sets?|giant sets?|pairs?\s+\d|complex)\b", RegexOptions.IgnoreCase)]
@@ -353,6 +356,14 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"(?<=^|[,;/+&:]\s*|-\s+|\b(?:and|into|with|then)\s+)(?<name>[a-z]+(?:[\s'-][a-z]+)*)\s*\((?<n>\d{1,3})\)", RegexOptions.IgnoreCase)]
     public static partial Regex CountInBrackets();
 
+    /// <summary>“Rows x10 superset with presses x10”.</summary>
+    [GeneratedRegex(@"^(?<a>[^:]*[a-z][^:]*?\d?)\s+(?:super\s?-?set(?:ted|s)?\s+(?:with|into|to|w/)|s/s(?:\s+with)?|ss\s+with)\s+(?<b>[^:]*[a-z][^:]*)$", RegexOptions.IgnoreCase)]
+    public static partial Regex SupersetWith();
+
+    /// <summary>A letter that stands before how a block runs.</summary>
+    [GeneratedRegex(@"^\s*\(?(?<n>[A-H])\s*[.)]\s*\W*(?=[\w])")]
+    public static partial Regex LetterAlone();
+
     [GeneratedRegex(@"(?<=\s|\()R\s?(?<n>[2-9])(?=$|[\s,)])(?!\s*[:=-])")]
     public static partial Regex ShortRounds();
 
@@ -363,6 +374,9 @@ internal static partial class CardPhrases
     /// <summary>Words that join a name to what comes after it.</summary>
     [GeneratedRegex(@"(?:\s+(?:is|are|of|for|each|with|-))+\s*$", RegexOptions.IgnoreCase)]
     public static partial Regex Trailing();
+
+    [GeneratedRegex(@"(?<=\w)(?:[\s,:=(-]+(?:complete|perform|go|do|through|approx|all|total|in|then|with|and|=))+$", RegexOptions.IgnoreCase)]
+    public static partial Regex LeadsOn();
 
     /// <summary>Where a title line goes on with something else.</summary>
     [GeneratedRegex(@"\s*[,;|]\s*|\s+-\s+|\s+/\s+")]
@@ -393,9 +407,9 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"^(?<w>[a-z][a-z' -]{2,40}?)\s*(?:=|:|\bis)\s*(?<k>easier|harder)(?:\s+(?:option|version|way))?$", RegexOptions.IgnoreCase)]
     public static partial Regex WayLast();
 
-    [GeneratedRegex(@"^(?<k>easier|easy|easy option|mod|modification|modified|regression|regress|beginners?|low(?: option)?|option|harder|hard|advanced|adv|progression|progress|or)\s*(?:[:=-]\s*|(?<=\bor)\s+)(?<w>.+)$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?<k>easier option|easier way|easier version|easier|easy|easy option|mod|modification|modified|regression|regress|beginners?|low(?: option)?|option|harder|hard|advanced|adv|progression|progress|or)\s*(?:[:=-]\s*|(?<=\bor)\s+)(?<w>.+)$", RegexOptions.IgnoreCase)]
     public static partial Regex Way();
 
-    [GeneratedRegex(@"\b(?:(?:not\s+)?for\s+time|so|begin|then|it'?s|its|it|of|for|we|we'll|start|starts|with|an?|the|and|do|doing|is|this|thru|together|turns|about|around|take|now|next|go|through|all|in|on|to|finish|have|repeat|everything|at|each|as|x|times?|that|your|you|follow(?:ing|ed)?|by|work|resting|secs?|approx|total|here|below|reps|hold(?=\s+an?\b)|perform|get|just|after that)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:(?:not\s+)?for\s+time|so|begin|then|it'?s|its|it|of|for|we|we'll|start|starts|with|an?|the|and|do|doing|is|this|thru|together|turns|about|around|take|now|next|go|through|all|in|on|to|finish|have|repeat|everything|at|each|as|x|times?|that|your|you|follow(?:ing|ed)?|by|work|resting|secs?|approx|total|complete|perform|here|below|reps|hold(?=\s+an?\b)|perform|get|just|after that)\b", RegexOptions.IgnoreCase)]
     public static partial Regex Stops();
 }

@@ -22,6 +22,9 @@ public sealed partial class CardReader
         if (begins.Success && part != CardPart.Main && left.Length > name.Length && left.Split(' ').Length < FewWords && left.EndsWith(begins.Value.Trim(), StringComparison.OrdinalIgnoreCase) && !left.Split(' ').Any(IsEmpty) && left.All(c => char.IsLetter(c) || c is ' ' or '-' or '&'))
             name = left;
         name = Trailing().Replace(name.TrimEnd('|', ' '), "").Trim(' ', '-', ':', ',', '.', '(', '[', ']', '|');
+        // What only leads to how it runs is no part of a block's name.
+        if (begins.Success)
+            name = LeadsOn().Replace(name, "");
         name = OneBell().Replace(name, "");
         if (!name.Contains('(', StringComparison.Ordinal))
             name = name.Trim(')');

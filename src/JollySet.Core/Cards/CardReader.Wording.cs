@@ -8,7 +8,7 @@ public sealed partial class CardReader
     /// <summary>A line in the words the rest of the reader knows.</summary>
     private string Reworded(string text)
     {
-        Func<string, string>[] ways = [Plainer, t => WeDo().Replace(PlanIs().Replace(t, ""), ""), AsCounted, AsShortRounds, AsPair, AsFirstAndLast, AsWith, AsNext, AsHead, AsPlan, AsEach, AsPart, AsOneMove, AsSets, AsHow, AsRounds, AsMost, AsInterval, AsRungs, AsTurns, AsCompleted];
+        Func<string, string>[] ways = [Plainer, t => WeDo().Replace(PlanIs().Replace(t, ""), ""), AsListed, AsCounted, AsShortRounds, AsPair, AsFirstAndLast, AsWith, AsNext, AsHead, AsPlan, AsEach, AsPart, AsOneMove, AsSets, AsHow, AsRounds, AsMost, AsInterval, AsRungs, AsTurns, AsCompleted];
         return ways.Aggregate(text, (reworded, way) => way(reworded));
     }
 
@@ -23,6 +23,25 @@ public sealed partial class CardReader
     private string AsCounted(string text) =>
         text.Contains('(', StringComparison.Ordinal) && (Current is not { Work: not null, Part: CardPart.Main } || BlockWord().IsMatch(text) || Super().IsMatch(text)) ? CountInBrackets().Replace(text, m => Understood(Super().Replace(m.Groups["name"].Value, "").Trim()) is not null ? $"{m.Groups["name"].Value} x{m.Groups["n"].Value}" : m.Value) : text;
 
+    /// <summary>“Squat - row - plank” and “squat -> row, plank” are lists, where all of them are moves.</summary>
+    private string AsListed(string text)
+    {
+        if (text.IndexOf(Arrow, StringComparison.Ordinal) is > 0 and var arrow)
+            return $"{text[..arrow]}{(Understood(WithoutBrackets(Scan(text[..arrow]).Left)) is not null ? ", " : ": ")}{text[(arrow + Arrow.Length)..]}";
+        if (!text.Contains(" - ", StringComparison.Ordinal))
+            return text;
+        // What is only an amount is of the name before it.
+        var parts = text.Split(" - ").Aggregate(new List<string>(), (list, piece) =>
+        {
+            if (list.Count > 0 && Scan(piece) is { Amount: not null } amount && IsEmpty(amount.Left))
+                list[^1] += " " + piece;
+            else
+                list.Add(piece);
+            return list;
+        });
+        return parts.Count > 1 && parts.TrueForAll(p => p.Length > 2 && Scan(p) is { SaysBlock: false } part && Understood(WithoutBrackets(part.Left)) is not null && (parts.Count > 2 || part.Amount is not null)) ? string.Join(", ", parts) : text;
+    }
+
     /// <summary>“Circuit R3” is three rounds, where no other R is counted beside it.</summary>
     private static string AsShortRounds(string text) =>
         BlockWord().Match(text) is { Success: true } && ShortRounds().Matches(text) is [{ } m] ? $"{text[..m.Index]}{m.Groups["n"].Value} rounds{text[(m.Index + m.Length)..]}" : text;
@@ -30,6 +49,7 @@ public sealed partial class CardReader
     /// <summary>“Superset: rows x10 & presses x8 x3” is a superset of three rounds, and its moves.</summary>
     private string AsPair(string text)
     {
+        text = SupersetWith().Match(text) is { Success: true } joined ? $"Superset: {joined.Groups["a"].Value} / {joined.Groups["b"].Value}" : text;
         if (PairOnLine().Match(text) is not { Success: true } m || Plus().Split(m.Groups["moves"].Value) is not { Length: > 1 and <= 4 } moves || !Array.TrueForAll(moves, p => Scan(p) is { Amount: not null, SaysBlock: false, Sets: null } part && Understood(part.Left) is not null))
             return text;
         var times = m.Groups["n"].Success ? $" {m.Groups["n"].Value} rounds" : "";

@@ -17,10 +17,10 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"(?:(?<t>" + Time + @")\s*)?\b(?:amrap|as many (?:rounds|reps)(?: and reps)? as (?:possible|you can))\b\s*(?:in|for|[-:,])?\s*(?<t>" + Time + @"|\d{1,2}\b(?!\s*[a-z]))?", RegexOptions.IgnoreCase)]
     private static partial Regex Amrap();
 
-    [GeneratedRegex(@"(?:@|\bw/|\bwith\b)?\s*\b(?<n>[12])\s*x\s*(?<w>\d{1,3}(?:[.,]\d)?)\s*(?<u>kgs?|lbs?|kilos?)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?:@|\bw/|\bwith\b)?\s*\b(?<n>[12])\s*x\s*(?<w>\d{1,3}(?:[.,]\d)?)\s*(?<u>kgs?|lbs?|kilos?)\b(?:\s*(?:kbs?|dbs?|dumbbells?|kettlebells?|each)(?=\s*(?:$|[),;])))?", RegexOptions.IgnoreCase)]
     private static partial Regex PiecesLoad();
 
-    [GeneratedRegex(@"(?:@|\bw/|\bwith\b)?\s*\b(?<w>\d{1,3}(?:[.,]\d{1,2})?)\s*(?<u>kgs?|lbs?|kilos?)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?:@|\bw/|\bwith\b)?\s*\b(?<w>\d{1,3}(?:[.,]\d{1,2})?)\s*(?<u>kgs?|lbs?|kilos?)\b(?:\s*(?:kbs?|dbs?|dumbbells?|kettlebells?|each)(?=\s*(?:$|[),;])))?", RegexOptions.IgnoreCase)]
     private static partial Regex Mass();
 
     [GeneratedRegex(@"(?:\btempo\s*:?\s*|@\s*)(?<a>\d)\s*[-./]?\s*(?<b>\d)\s*[-./]?\s*(?<c>[\dx])(?:\s*[-./]?\s*(?<d>[\dx]))?(?!\d)", RegexOptions.IgnoreCase)]
@@ -29,10 +29,10 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"\b(?<n>\d{1,2})\s*x\s*(?<w>\d{1,3})\s*s?\s*[/:]\s*(?<r>\d{1,3})\s*s?\b", RegexOptions.IgnoreCase)]
     private static partial Regex TimesWorkRest();
 
-    [GeneratedRegex(@"\b(?<w>\d{1,3})\s*(?:" + Seconds + @")?\s*(?:of\s+)?(?:on|work|working|arbeit)\b[\s,;/&+-]*(?:and\s+|then\s+|with\s+)?(?<r>\d{1,3})\s*(?:" + Seconds + @")?\s*(?:of\s+)?(?:off|rest|pause|recovery)\b(?:\s*,?\s*x\s*(?<n>\d{1,2})\b(?!\s*\d))?", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?<w>\d{1,3})\s*(?:" + Seconds + @")?\s*(?:of\s+)?(?:on|work|working|arbeit)\b[\s,;:/&+-]*(?:and\s+|then\s+|with\s+)?(?<r>\d{1,3})\s*(?:" + Seconds + @")?\s*(?:of\s+)?(?:off|rest|pause|recovery)\b(?:\s*,?\s*x\s*(?<n>\d{1,2})\b(?!\s*\d))?", RegexOptions.IgnoreCase)]
     private static partial Regex OnOff();
 
-    [GeneratedRegex(@"(?<![\d/x.:-])(?:\d{1,3}\s*-\s*){2,}\d{1,3}(?:\s*-?\s*\.{2,}\s*-?\s*\d{1,3})?\s*(?:secs?|seconds?|s)?\b|(?<![\d/x.:-])\d{1,3}\s*-\s*\d{1,3}\s*-?\s*\.{2,}\s*-?\s*\d{1,3}(?:\s*(?:secs?|seconds?|s)\b)?|^\s*(?:\d{1,3}\s+){3,}\d{1,3}\s*$|(?<![\d/x.:-])(?:\d{2}\s+){3,}\d{2}\s*(?:secs?|seconds?|s)\b|^\s*(?:\d{1,3}\s*/\s*){2,}\d{1,3}\s*(?:secs?|seconds?|s|reps)?\s*$|(?<=\b(?:ladder|countdown|count\s+down|ascending|descending)\b[^\d]{0,12})\d{1,3}\s*(?:-|to|\.{2,}|down to|up to)\s*\d{1,3}|\b\d{1,3}\s*(?:-|to|\.{2,}|down to|up to)\s*\d{1,3}(?=\s*(?:ladder|countdown)\b)|^\s*\d{1,2}\s*(?:down\s+to|up\s+to|to)\s*\d{1,2}\s*(?:reps?)?\s*(?:of)?\s*:?\s*$|(?<=^\s*|\bfinishers?\b\W{0,4})(?:[5-9]|1\d|20)\s*(?:-|down\s+to|to)\s*1(?![\d.,/x-]|:\d)(?!\s*(?:of\s+\w|min|leg|arm|side|set|round|time|kg)\w*)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<![\d/x.:-])(?:\d{1,3}\s*-\s*){2,}\d{1,3}(?:\s*-?\s*\.{2,}\s*-?\s*\d{1,3})?\s*(?:secs?|seconds?|s)?\b|(?<![\d/x.:-])\d{1,3}\s*-\s*\d{1,3}\s*-?\s*\.{2,}\s*-?\s*\d{1,3}(?:\s*(?:secs?|seconds?|s)\b)?|^\s*(?:\d{1,3}\s+){3,}\d{1,3}\s*$|(?<![\d/x.:-])(?:\d{2}\s+){3,}\d{2}\s*(?:secs?|seconds?|s)\b|^\s*(?:\d{1,3}\s*/\s*){2,}\d{1,3}\s*(?:secs?|seconds?|s|reps)?(?:\s*of)?\s*:?\s*$|(?<=\b(?:ladder|countdown|count\s+down|pyramid|finisher)\W{0,3})\d{1,3}(?:(?:\s*[/,]\s*\d{1,3}){2,}|(?:\s+\d{1,3}){2,}(?=\s*(?:$|[:)]|reps)))|^\s*(?:\d{1,3}\s+){2,}\d{1,3}\s*(?:reps)?(?:\s*of)?\s*:?\s*$|^\s*(?:\d{1,3}\s*,\s*){2,}\d{1,3}\s*(?:reps)?(?:\s*of)?\s*:?\s*$|(?<=\b(?:ladder|countdown|count\s+down|ascending|descending)\b[^\d]{0,12})\d{1,3}\s*(?:-|to|\.{2,}|down to|up to)\s*\d{1,3}|\b\d{1,3}\s*(?:-|to|\.{2,}|down to|up to)\s*\d{1,3}(?=\s*(?:ladder|countdown)\b)|^\s*\d{1,2}\s*(?:down\s+to|up\s+to|to)\s*\d{1,2}\s*(?:reps?)?\s*(?:of)?\s*:?\s*$|(?<=^\s*|\bfinishers?\b\W{0,4})(?:[5-9]|1\d|20)\s*(?:-|down\s+to|to)\s*1(?![\d.,/x-]|:\d)(?!\s*(?:of\s+\w|min|leg|arm|side|set|round|time|kg)\w*)", RegexOptions.IgnoreCase)]
     private static partial Regex Running();
 
     [GeneratedRegex(@"(?<![\d/.])(?!90\s*/\s*90\b)(?<w>\d{2,3})\s*(?:" + Seconds + @")?\s*(?:/\s*(?<r>\d{1,3})|(?<!\b(?:mon|tue|wed|thu|fri|sat|sun)(?:s|nes|rs|ur)?(?:day)?s?\b.*)(?<=[05]\s*(?:s\s*)?):\s*(?<r>\d{0,2}[05]))\s*(?:" + Seconds + @")?(?![\d/:.]|\s*[ap]m\b)", RegexOptions.IgnoreCase)]
@@ -88,7 +88,7 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"\balt(?:ernat(?:e|ing))?\.?\s+(?:sides?|legs?|arms?)\b|\balt(?:ernat(?:e|ing))?\.?\s*(?=$|,)|(?<=,\s*)alternating\b|\(alt(?:ernat(?:e|ing))?\.?\)", RegexOptions.IgnoreCase)]
     private static partial Regex InTurns();
 
-    [GeneratedRegex(@"\b(?:go(?:ing)?\s+(?:a?round|through)\s+(?:it\s+|them\s+|that\s+|this\s+|everything\s+)?)?(?:x\s*)?(?<n>\d{1,3})(?:\s*(?:-|to|\.\.)\s*(?<m>\d{1,3}))?\s*x?\s*(?:rounds?|ronds?|rnds?|rds?|laps?|rft\b|sets?(?!\s*(?:of|x|,)?\s*\d)|times(?:\s+(?:through|round))?|runden|circuits?|tours?|x through)\b(?:\s+of(?:\s+the following)?\b)?", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:go(?:ing)?\s+(?:a?round|through)\s+(?:it\s+|them\s+|that\s+|this\s+|everything\s+)?)?(?:x\s*)?(?<n>\d{1,3})(?:\s*(?:-|to|\.\.)\s*(?<m>\d{1,3}))?\s*x?\s*(?:rounds?|ronds?|rnds?|rds?|laps?|rft\b|sets?(?!\s*(?:of|x|,)?\s*\d)|times(?:\s+(?:through|round))?|runden|circuits?|tours?|x through)\b(?:\s+(?:through|in\s+total|total)\b)?(?:\s+of(?:\s+the following)?\b)?", RegexOptions.IgnoreCase)]
     private static partial Regex RoundCount();
 
     [GeneratedRegex(@"\b(?:repeat|rpt|redo)\b(?:\s+(?:all|everything|the (?:circuit|block|lot)|(?:all\s+)?from the (?:top|start|beginning)))?\s*(?:x\s*)?(?<n>\d{1,2})?(?:\s*times)?\s*(?:x\b)?", RegexOptions.IgnoreCase)]
@@ -100,7 +100,7 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"(?:\bx\s*)?(?<![\d/])(?<l>\d{1,3}(?:\s*/\s*\d{1,3}){2,})(?:\s*reps?\b)?", RegexOptions.IgnoreCase)]
     private static partial Regex ByRound();
 
-    [GeneratedRegex(@"\b(?:each|every)\s+(?:one\s+|move\s+|exercise\s+)?for\s+(?<t>" + Time + @")|(?<t>" + Time + @")\s*(?:(?:each|ea\b\.?)(?!\s+(?:side|leg|arm|way|hand|s\b))|per (?:move|exercise|station)|a (?:move|station)|stations?)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:each|every)\s+(?:one\s+|move\s+|exercise\s+)?for\s+(?<t>" + Time + @")|(?<t>" + Time + @")\s*(?:(?:each|ea\b\.?)(?:\s+(?:exercise|move|station|stretch|one)\b)?(?!\s+(?:side|leg|arm|way|hand|s\b))|per (?:move|exercise|station)|a (?:move|station)|stations?)\b", RegexOptions.IgnoreCase)]
     private static partial Regex EachLong();
 
     [GeneratedRegex(@"(?:\b(?:for\s+)?(?:about\s+|around\s+)?)(?<t>" + Time + ")", RegexOptions.IgnoreCase)]
@@ -136,7 +136,7 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"(?<!\b(?:swap|switch|change|rotate|move|on)\s+)\b(?:every\s+|e(?=\d{2}\s?s\b))(?<t>\d{1,3}\s*(?:" + Seconds + @"|')|\d:[0-5]\d)(?:\s+on\s+the\s+(?:\d{1,3}\s*(?:" + Seconds + @"|')|\d:[0-5]\d|min(?:ute)?))?\s*(?:[-:,(]\s*)?(?:x\s*(?<x>\d{1,2})\b(?:\s*(?:rounds?|sets?|times)\b)?\)?|for\s+(?<x>\d{1,2})\s*(?:rounds?|rds?|sets?)\b|for\s+(?<total>" + Time + @"))?", RegexOptions.IgnoreCase)]
     private static partial Regex EveryTime();
 
-    [GeneratedRegex(@"\b(?<w>heavy|light|moderate|medium|med)\b(?!\s*-?balls?\b)(?:\s+(?:weights?|dbs?|dumbbells?|load))?!*", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?:\bw(?:ith|/)\s+(?:an?\s+)?)?\b(?<w>heavy|light|moderate|medium|med)\b(?!\s*-?balls?\b)(?:\s+(?:weights?|dbs?|dumbbells?|load))?!*", RegexOptions.IgnoreCase)]
     private static partial Regex Weight();
 
     [GeneratedRegex(@"^\s*\d\s*x\s*tabatas?\b", RegexOptions.IgnoreCase)]

@@ -10,7 +10,7 @@ internal enum CardGap { Unsaid, Moves, Rounds, After }
 /// <summary>Picks out of a stretch of words what says how long, how often, how heavy and on which side; what is left is a name or a note. All times in seconds.</summary>
 internal sealed partial class CardScan
 {
-    private const string Seconds = @"(?:seconds?|secs?|sek(?:unden)?|s|"")(?![a-z])";
+    private const string Seconds = @"(?:seconds?|secs?|sek(?:unden)?|s|"")(?![a-z])\.?";
     private const string Minutes = @"(?:minutes?|mins?|minuten|'|(?<=\b[1-9]\s?)m)(?![a-z])\.?";
     private const string Time = @"(?:\d{1,2}:\d\d|\d+(?:[.,]\d+)?\s*(?:" + Seconds + "|" + Minutes + "))";
     private const string Rounds = @"(?:rounds?|ronds?|rnds?|rds?|sets?|laps?|circuits?|supersets?|pairs?|runden|tours?|times?\s+(?:through|round))";

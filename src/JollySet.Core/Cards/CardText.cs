@@ -86,9 +86,10 @@ internal static partial class CardText
         // From a number to a number is a ladder's way.
         text = FromTo().Replace(text, " to ");
         // Arrows list what belongs to what stands before the first.
+        text = LedTo().Replace(text, " x");
         var arrow = text.IndexOf(" -> ", StringComparison.Ordinal);
         if (arrow > 0)
-            text = text[..arrow] + ": " + text[(arrow + 4)..].Replace(" -> ", ", ", StringComparison.Ordinal);
+            text = text[..arrow] + (text.IndexOf(" -> ", arrow + 4, StringComparison.Ordinal) > 0 && !CardPhrases.BlockWord().IsMatch(text) && CardPhrases.PartOf(text[..arrow]) == CardPart.Main ? CardPhrases.Arrow : ": ") + text[(arrow + 4)..].Replace(" -> ", ", ", StringComparison.Ordinal);
         var words = CardWording.Of(Rule().IsMatch(text) ? "" : text.Trim().TrimEnd(';').Trim());
         // What is all bullets is words after all.
         return new CardWords(number, raw, (row is null or { Length: > 0 }) && !words.Any(char.IsLetterOrDigit) && Plain(raw).Any(char.IsLetterOrDigit) ? Plain(raw) : words, letter, isHeading);
@@ -121,7 +122,7 @@ internal static partial class CardText
 
     private static string Normal(string text)
     {
-        var put = text.Replace('×', 'x').Replace('–', '-').Replace('—', '-').Replace('−', '-').Replace('’', '\'').Replace('‘', '\'').Replace('“', '"').Replace('”', '"').Replace('″', '"').Replace('′', '\'').Replace('•', '*').Replace('·', '*').Replace("→", " -> ", StringComparison.Ordinal).Replace("=>", " -> ", StringComparison.Ordinal).Replace("½", ".5", StringComparison.Ordinal);
+        var put = text.Replace('×', 'x').Replace('–', '-').Replace('—', '-').Replace('−', '-').Replace('’', '\'').Replace('‘', '\'').Replace('“', '"').Replace('”', '"').Replace('″', '"').Replace('′', '\'').Replace("''", "\"", StringComparison.Ordinal).Replace('•', '*').Replace('·', '*').Replace("→", " -> ", StringComparison.Ordinal).Replace("=>", " -> ", StringComparison.Ordinal).Replace("½", ".5", StringComparison.Ordinal);
         try
         {
             return put.Normalize(NormalizationForm.FormKC);
@@ -135,16 +136,20 @@ internal static partial class CardText
     [GeneratedRegex(@"^(?:(?<a>[A-Ha-h])\s?\d\s?[.):\-]?\s+|(?<b>[1-8])[a-hA-H]\s?[.):]?\s+)(?=\S)")]
     private static partial Regex Tied();
 
-    [GeneratedRegex(@"^(?:[-*+>~]+\s*|\[[ x]?\]\s*|\d{1,2}\s?[.)]+(?!\d)\s*|\d{1,2}\s+-\s+(?=[a-z])|[a-h][.)]\s+|\(?[a-z]\)\s+|\(\d{1,2}\)\s+)+(?=\S)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:[-*+>~]+\s*|\[[ x]?\]\s*|\d{1,2}\s?[.)]+(?!\d)\s*|[1-4]\s*[-/]\s+(?=[a-z])|0\d\s+(?=[a-z])|[a-h][.)]\s+|\(?[a-z]\)\s+|\(\d{1,2}\)\s+)+(?=\S)", RegexOptions.IgnoreCase)]
     private static partial Regex Bullet();
 
     /// <summary>Words between two of the same signs: a heading, and what stands behind it.</summary>
-    [GeneratedRegex(@"^(?<s>[~_|=]|[~*_=|-]{2,5}|<{1,3})\s*(?<name>[A-Za-z][^~_=|<>*]{1,50}?)\s*(?:\k<s>|>{1,3})\s*(?<more>.*)$")]
+    [GeneratedRegex(@"^(?:(?<s>[~_|=]|[~*_=|-]{2,5})\s*(?<name>[A-Za-z][^~_=|<>*]{1,50}?)\s*\k<s>|<{1,3}\s*(?<name>[A-Za-z][^~_=|<>*]{1,50}?)\s*>{1,3})\s*(?<more>.*)$")]
     private static partial Regex Framed();
 
     /// <summary>A count in a box of its own before a move.</summary>
     [GeneratedRegex(@"^\[(?<n>\d{1,3})\]\s*(?=[a-z])", RegexOptions.IgnoreCase)]
     private static partial Regex Boxed();
+
+    /// <summary>An arrow to a count alone.</summary>
+    [GeneratedRegex(@"(?<=[a-z)])\s*->\s*(?=\d{1,3}\s*(?:reps?)?\s*(?:$|,))", RegexOptions.IgnoreCase)]
+    private static partial Regex LedTo();
 
     [GeneratedRegex(@"(?<=(?:^|\b(?:ladder|countdown|count\s+down|finisher|from)\W{0,3})\d{1,2})\s*->\s*(?=\d{1,2}\s*(?:$|[:,;)]|reps|of\b))", RegexOptions.IgnoreCase)]
     private static partial Regex FromTo();

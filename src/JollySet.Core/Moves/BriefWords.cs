@@ -31,7 +31,7 @@ public static class BriefWords
         "broom: broomstick, broom stick, pole, stick, dowel");
 
     private static readonly FrozenDictionary<string, string> NeedWords = Table(
-        "knees: knee, bad knees, sore knees, bad knee, sore knee, dodgy knees, dodgy knee, knee pain, knee issues, knee injury, no kneeling, can't kneel, cannot kneel, can't kneel down, can't do anything kneeling, cannot do anything kneeling, new knee, new knees",
+        "knees: knee, bad knees, sore knees, bad knee, sore knee, dodgy knees, dodgy knee, knee pain, knee issues, knee injury, no kneeling, avoid kneeling, knee-friendly, knee friendly, can't kneel, cannot kneel, can't kneel down, can't do anything kneeling, cannot do anything kneeling, new knee, new knees",
         "wrists: wrist, sore wrists, bad wrists, sore wrist, bad wrist, dodgy wrists, wrist pain",
         "shoulders: shoulder, sore shoulders, bad shoulders, bad shoulder, sore shoulder, dodgy shoulder, frozen shoulder",
         "low back: back, bad back, sore back, bad backs, lower back, back pain, dodgy back, sore backs",

@@ -159,7 +159,7 @@ internal static partial class CardNumbers
     [GeneratedRegex(@"^\s*(?:ex(?:ercise)?|move|stn)\s*#?1\b", RegexOptions.IgnoreCase)]
     private static partial Regex AlwaysCounts();
 
-    [GeneratedRegex(@"^\s*\d{1,3}\s*x?\s*[a-z]|\d\s*(?:reps?|s|secs?)?\)?\s*$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^\s*\d{1,3}\s*[x-]?\s*[a-z]|\d\s*(?:reps?|s|secs?)?\)?\s*$", RegexOptions.IgnoreCase)]
     private static partial Regex HasCount();
 
     [GeneratedRegex(@"\b(?:challenge|flow|practice|workout|work|games?|finisher|block|circuit|set)\s*\d?\s*$", RegexOptions.IgnoreCase)]

@@ -361,7 +361,7 @@ internal static partial class CardPhrases
     public static partial Regex SupersetWith();
 
     /// <summary>A letter that stands before how a block runs.</summary>
-    [GeneratedRegex(@"^\s*\(?(?<n>[A-H])\s*[.)]\s*\W*(?=[\w])")]
+    [GeneratedRegex(@"^\s*\(?(?<n>[A-Ha-h])\s*[.)]\s")]
     public static partial Regex LetterAlone();
 
     [GeneratedRegex(@"(?<=\s|\()R\s?(?<n>[2-9])(?=$|[\s,)])(?!\s*[:=-])")]

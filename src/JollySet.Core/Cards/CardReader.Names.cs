@@ -23,6 +23,8 @@ public sealed partial class CardReader
             name = left;
         name = Trailing().Replace(name.TrimEnd('|', ' '), "").Trim(' ', '-', ':', ',', '.', '(', '[', ']', '|');
         // What only leads to how it runs is no part of a block's name.
+        if (begins.Success && name.Length > begins.Length && IsEmpty(name[begins.Length..]) && name[begins.Length] == ':')
+            name = begins.Value;
         if (begins.Success)
             name = LeadsOn().Replace(name, "");
         name = OneBell().Replace(name, "");

@@ -33,14 +33,16 @@ public sealed partial class CardReader
         // What is only an amount is of the name before it.
         var parts = text.Split(" - ").Aggregate(new List<string>(), (list, piece) =>
         {
-            if (list.Count > 0 && Scan(piece) is { Amount: not null } amount && IsEmpty(amount.Left))
+            if (list.Count > 0 && (OnlyAmount(list[0]) ? OnlyAmount(list[^1]) : OnlyAmount(piece)))
                 list[^1] += " " + piece;
             else
                 list.Add(piece);
             return list;
         });
-        return parts.Count > 1 && parts.TrueForAll(p => p.Length > 2 && Scan(p) is { SaysBlock: false } part && Understood(WithoutBrackets(part.Left)) is not null && (parts.Count > 2 || part.Amount is not null)) ? string.Join(", ", parts) : text;
+        return parts.Count > 1 && parts.TrueForAll(p => p.Length > 2 && Scan(p) is { SaysBlock: false } part && Understood(WithoutBrackets(part.Left)) is not null && (parts.Count > 2 || part.Amount is not null || Current is { Scheme: not null, Stations.Count: 0 })) ? string.Join(", ", parts) : text;
     }
+
+    private bool OnlyAmount(string piece) => Scan(piece) is { } scan && (scan.Amount ?? scan.RepsByRound) is not null && IsEmpty(scan.Left);
 
     /// <summary>“Circuit R3” is three rounds, where no other R is counted beside it.</summary>
     private static string AsShortRounds(string text) =>

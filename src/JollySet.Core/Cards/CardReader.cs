@@ -169,8 +169,8 @@ public sealed partial class CardReader
     {
         line = line with { Text = Reworded(line.Text) };
         // “B) 40/20 x3”: a block of that name, no bullet.
-        if (LetterAlone().Match(line.Raw) is { Success: true } lettered && Scan(line.Text, isLine: false) is var alone && (alone.SaysBlock || TimesOnly().IsMatch(line.Text)) && IsEmpty(alone.Left))
-            line = line with { Text = $"{lettered.Groups["n"].Value}: {line.Text}" };
+        if (LetterAlone().Match(line.Raw) is { Success: true } lettered && Scan(line.Text, isLine: false) is var alone && (alone.SaysBlock || alone.Gaps.Count > 0 || TimesOnly().IsMatch(line.Text)) && IsEmpty(alone.Left.Trim('/', '|', '~', '=')))
+            line = line with { Text = $"{lettered.Groups["n"].Value.ToUpperInvariant()}: {line.Text.TrimStart('/', '|', '~', '=', ' ', ',', '-')}" };
         // “B1 40/20 x3: squat, row”: a block of that name, no half of a pair.
         if (line.Letter is not null && Listed(line.Text) is { Items: not null } listed && Scan(listed.Head, isLine: false) is { SaysBlock: true } runs && IsEmpty(runs.Left))
             line = line with { Letter = null, Text = $"{LetterWord().Match(line.Raw).Value} {line.Text}" };

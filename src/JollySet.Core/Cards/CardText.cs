@@ -89,7 +89,7 @@ internal static partial class CardText
         text = LedTo().Replace(text, " x");
         var arrow = text.IndexOf(" -> ", StringComparison.Ordinal);
         if (arrow > 0)
-            text = text[..arrow] + (text.IndexOf(" -> ", arrow + 4, StringComparison.Ordinal) > 0 && !CardPhrases.BlockWord().IsMatch(text) && CardPhrases.PartOf(text[..arrow]) == CardPart.Main ? CardPhrases.Arrow : ": ") + text[(arrow + 4)..].Replace(" -> ", ", ", StringComparison.Ordinal);
+            text = text[..arrow] + (!CardPhrases.BlockWord().IsMatch(text) && CardPhrases.PartOf(text[..arrow]) == CardPart.Main ? CardPhrases.Arrow : ": ") + text[(arrow + 4)..].Replace(" -> ", ", ", StringComparison.Ordinal);
         var words = CardWording.Of(Rule().IsMatch(text) ? "" : text.Trim().TrimEnd(';').Trim());
         // What is all bullets is words after all.
         return new CardWords(number, raw, (row is null or { Length: > 0 }) && !words.Any(char.IsLetterOrDigit) && Plain(raw).Any(char.IsLetterOrDigit) ? Plain(raw) : words, letter, isHeading);
@@ -136,7 +136,7 @@ internal static partial class CardText
     [GeneratedRegex(@"^(?:(?<a>[A-Ha-h])\s?\d\s?[.):\-]?\s+|(?<b>[1-8])[a-hA-H]\s?[.):]?\s+)(?=\S)")]
     private static partial Regex Tied();
 
-    [GeneratedRegex(@"^(?:[-*+>~]+\s*|\[[ x]?\]\s*|\d{1,2}\s?[.)]+(?!\d)\s*|[1-4]\s*[-/]\s+(?=[a-z])|0\d\s+(?=[a-z])|[a-h][.)]\s+|\(?[a-z]\)\s+|\(\d{1,2}\)\s+)+(?=\S)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:[-*+>~]+\s*|\[[ x]?\]\s*|\d{1,2}\s?(?:\.\)|[.)])(?![\d.])\s*|[1-4]\s*[-/]\s+(?=[a-z])|0\d\s+(?=[a-z])|[a-h][.)]\s+|\(?[a-z]\)\s+|\(\d{1,2}\)\s+)+(?=\S)", RegexOptions.IgnoreCase)]
     private static partial Regex Bullet();
 
     /// <summary>Words between two of the same signs: a heading, and what stands behind it.</summary>

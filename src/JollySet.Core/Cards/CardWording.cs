@@ -76,6 +76,8 @@ internal static partial class CardWording
             text = WayByStroke().Replace(text, " (${k}: ${w})");
         if (text.IndexOf(" | ", StringComparison.Ordinal) is > 0 and var stroke && (CardPhrases.BlockWord().IsMatch(text[..stroke]) || CardPhrases.PartOf(text[..stroke]) != CardPart.Main))
             text = text.Replace(" | ", " - ", StringComparison.Ordinal);
+        if (Has("e.s"))
+            text = EachSideDotted().Replace(text, "e/s");
         if (Has(" of each"))
             text = OfEach().Replace(text, "${t} each");
         if (Has("end of"))
@@ -138,7 +140,7 @@ internal static partial class CardWording
     [GeneratedRegex(@"\[(?<in>[^\[\]]+)\]")]
     private static partial Regex Square();
 
-    [GeneratedRegex(@"(?<=[a-z\d).])\s>\s(?=[a-z]|\d+\s*x?\s*[a-z])", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<=[a-z\d).""])\s>\s(?=[a-z]|\d+\s*x?\s*[a-z])", RegexOptions.IgnoreCase)]
     private static partial Regex Greater();
 
     /// <summary>“EMOM10”.</summary>
@@ -164,7 +166,7 @@ internal static partial class CardWording
     private static partial Regex ShortParts();
 
     /// <summary>“Rows = 12”, “rows * 12”, “rows x12r”.</summary>
-    [GeneratedRegex(@"(?<=[a-z)])\s*(?:=|\s\*|(?<!\b(?:amrap|emom|tabata|circuit|stations?|class|workout|block|session|set|plank|hold|sit))\sfor\s)(?<!\b(?:countdown|ladder|pyramid|finisher)\s*=\s*)\s*(?=\d{1,3}\s*(?:reps?)?\s*(?:$|[,;/(]|->))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<=[a-z)])\s*(?:=|\s\*|(?<!\b(?:amrap|emom|tabata|circuit|stations?|class|workout|block|session|set|plank|hold|sit))\sfor\s)(?<!\b(?:countdown|ladder|pyramid|finisher)\s*=\s*)\s*(?=\d{1,3}\s*(?:reps?)?\s*(?:$|[,;/(]|->|-\s))", RegexOptions.IgnoreCase)]
     private static partial Regex CountIs();
 
     /// <summary>“12 - rows”.</summary>
@@ -188,7 +190,7 @@ internal static partial class CardWording
     private static partial Regex RepsThenSets();
 
     /// <summary>“Rows, 10 reps, presses, 8 reps”: the count is of the name before it.</summary>
-    [GeneratedRegex(@"(?<=[a-z)]),\s*(?=(?:x\s*\d{1,3}(?:\s*reps?)?|\d{1,3}(?:\s*reps?|\s*x\s*\d{1,3}(?:\s*reps?)?))(?:\s*(?:/|each|per|ea|a|both|e/s|p/s|[rl]\s+and)\s?[a-z]{0,5})?\s*(?:$|[,/;+&]))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<=[a-z)]),\s*(?=(?:x\s*\d{1,3}(?:\s*reps?)?|\d{1,3}(?:\s*reps?|\s*x\s*\d{1,3}(?:\s*reps?)?))(?:\s*(?:/|each|per|ea|a|both|e/s|p/s|[rl]\s+and)\s?[a-z]{0,5})?\s*(?:$|[,/;+&]|->))", RegexOptions.IgnoreCase)]
     private static partial Regex CountBehindComma();
 
     /// <summary>“Rows: 10, presses: 8”.</summary>
@@ -241,6 +243,9 @@ internal static partial class CardWording
     [GeneratedRegex(@"\s\|\s(?=\d{1,3}\s*(?:x|reps?)\s*[a-z])", RegexOptions.IgnoreCase)]
     private static partial Regex CountedStroke();
 
+    [GeneratedRegex(@"\be\.\s?s\b\.?", RegexOptions.IgnoreCase)]
+    private static partial Regex EachSideDotted();
+
     /// <summary>“30 s of each”.</summary>
     [GeneratedRegex(@"(?<t>\b\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?|"")\.?)\s+of\s+each\b(?!\s+side)", RegexOptions.IgnoreCase)]
     private static partial Regex OfEach();
@@ -271,7 +276,7 @@ internal static partial class CardWording
     private static partial Regex WhichMinute();
 
     /// <summary>“Row 10 ES”.</summary>
-    [GeneratedRegex(@"(?<=[A-Za-z\d)])\s*\bES\b(?=\s*(?:$|[,;)/]|\s[-x\d(]))|(?<=\d)es\b")]
+    [GeneratedRegex(@"(?<=[A-Za-z\d)(])\s*\bES\b(?=\s*(?:$|[,;)/]|\s[-x\d(]))|(?<=\d)es\b")]
     private static partial Regex EachSideShort();
 
     /// <summary>“40w/20r”.</summary>

@@ -26,7 +26,7 @@ internal static partial class CardPhrases
         : Way().Match(text) is not { Success: true } m ? null
         : (m.Groups["k"].Value.ToLowerInvariant() switch
         {
-            "or" => "or",
+            "or" or "alt" or "alternative" => "or",
             "harder" or "hard" or "advanced" or "adv" or "progression" or "progress" => "harder",
             _ => "easier",
         }, m.Groups["w"].Value.Trim());
@@ -407,7 +407,7 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"^(?<w>[a-z][a-z' -]{2,40}?)\s*(?:=|:|\bis)\s*(?<k>easier|harder)(?:\s+(?:option|version|way))?$", RegexOptions.IgnoreCase)]
     public static partial Regex WayLast();
 
-    [GeneratedRegex(@"^(?<k>easier option|easier way|easier version|easier|easy|easy option|mod|modification|modified|regression|regress|beginners?|low(?: option)?|option|harder|hard|advanced|adv|progression|progress|or)\s*(?:[:=-]\s*|(?<=\bor)\s+)(?<w>.+)$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?<k>easier option|easier way|easier version|easier|easy|easy option|mod|modification|modified|regression|regress|beginners?|low(?: option)?|option|harder|hard|advanced|adv|progression|progress|alt|alternative|or)\s*(?:[:=-]\s*|(?<=\bor)\s+)(?<w>.+)$", RegexOptions.IgnoreCase)]
     public static partial Regex Way();
 
     [GeneratedRegex(@"\b(?:(?:not\s+)?for\s+time|so|begin|then|it'?s|its|it|of|for|we|we'll|start|starts|with|an?|the|and|do|doing|is|this|thru|together|turns|about|around|take|now|next|go|through|all|in|on|to|finish|have|repeat|everything|at|each|as|x|times?|that|your|you|follow(?:ing|ed)?|by|work|resting|secs?|approx|total|complete|perform|here|below|reps|hold(?=\s+an?\b)|perform|get|just|after that)\b", RegexOptions.IgnoreCase)]

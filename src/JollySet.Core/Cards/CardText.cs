@@ -122,7 +122,7 @@ internal static partial class CardText
 
     private static string Normal(string text)
     {
-        var put = text.Replace('×', 'x').Replace('–', '-').Replace('—', '-').Replace('−', '-').Replace('’', '\'').Replace('‘', '\'').Replace('“', '"').Replace('”', '"').Replace('″', '"').Replace('′', '\'').Replace("''", "\"", StringComparison.Ordinal).Replace('•', '*').Replace('·', '*').Replace("→", " -> ", StringComparison.Ordinal).Replace("=>", " -> ", StringComparison.Ordinal).Replace("½", ".5", StringComparison.Ordinal);
+        var put = text.Replace('×', 'x').Replace('–', '-').Replace('—', '-').Replace('−', '-').Replace('’', '\'').Replace('‘', '\'').Replace('“', '"').Replace('”', '"').Replace('″', '"').Replace('′', '\'').Replace("''", "\"", StringComparison.Ordinal).Replace("…", "...", StringComparison.Ordinal).Replace('•', '*').Replace('·', '*').Replace("→", " -> ", StringComparison.Ordinal).Replace("=>", " -> ", StringComparison.Ordinal).Replace("½", ".5", StringComparison.Ordinal);
         try
         {
             return put.Normalize(NormalizationForm.FormKC);

@@ -51,6 +51,8 @@ internal static partial class CardWording
             text = HyphenTime().Replace(text, "${n} ${u}");
         if (Has("w.u") || Has("c.d"))
             text = ShortParts().Replace(text, m => m.Value.Replace(".", "", StringComparison.Ordinal));
+        if (Has(" * "))
+            text = Dots().Replace(text, ", ");
         text = CountIs().Replace(CountThenName().Replace(text, "${n} "), " x");
         if (Has("s'"))
             text = Possessive().Replace(text, "${u}");
@@ -58,8 +60,6 @@ internal static partial class CardWording
             text = Dotted().Replace(text, m => m.Value.Replace(".", "", StringComparison.Ordinal) + " ");
         if (Has(".."))
             text = Leaders().Replace(text, " - ");
-        if (Has(" * "))
-            text = Dots().Replace(text, ", ");
         if (Has(" reps"))
             text = SetsThenReps().Replace(text, "${s}x${r}");
         if (Has(" set"))
@@ -114,7 +114,7 @@ internal static partial class CardWording
             text = $"{text[..equals]} - {text[(equals + 3)..]}";
         if (Has("1st") || Has("2nd") || Has("minute"))
             text = WhichMinute().Replace(text, "");
-        if (Has(" es") || Has("0es") || Has("2es"))
+        if (Has(" es") || Has("(es") || Has("0es") || Has("2es"))
             text = EachSideShort().Replace(text, " each side");
         if (Has("w/") || Has("w /"))
             text = WorkAndRest().Replace(text, "${w}/${r}");
@@ -140,7 +140,7 @@ internal static partial class CardWording
     [GeneratedRegex(@"\[(?<in>[^\[\]]+)\]")]
     private static partial Regex Square();
 
-    [GeneratedRegex(@"(?<=[a-z\d).""])\s>\s(?=[a-z]|\d+\s*x?\s*[a-z])", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<=[a-z\d).""])\s>\s(?=[a-z]|\d+\s*[x-]?\s*[a-z])", RegexOptions.IgnoreCase)]
     private static partial Regex Greater();
 
     /// <summary>“EMOM10”.</summary>
@@ -166,7 +166,7 @@ internal static partial class CardWording
     private static partial Regex ShortParts();
 
     /// <summary>“Rows = 12”, “rows * 12”, “rows x12r”.</summary>
-    [GeneratedRegex(@"(?<=[a-z)])\s*(?:=|\s\*|(?<!\b(?:amrap|emom|tabata|circuit|stations?|class|workout|block|session|set|plank|hold|sit))\sfor\s)(?<!\b(?:countdown|ladder|pyramid|finisher)\s*=\s*)\s*(?=\d{1,3}\s*(?:reps?)?\s*(?:$|[,;/(]|->|-\s))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<=[a-z)])(?<!\b(?:countdown|ladder|pyramid|finisher|rounds|sets|laps|minutes|mins|people|time|total|class|numbers?))\s*(?:=|\s\*)\s*(?=\d{1,3}\b(?!\s*(?:kg|secs?\b|s\b|mins?\b|minutes|people|ppl|pax|booked|members|max\b|'|x\s*\d|[.:/-]\s?\d)))|(?<=[a-z)])(?<!\b(?:amrap|emom|tabata|circuit|stations?|class|workout|block|session|set|plank|hold|sit))\s+for\s+(?=\d{1,3}\s*(?:reps?)?\s*(?:$|[,;/(]|->|-\s))", RegexOptions.IgnoreCase)]
     private static partial Regex CountIs();
 
     /// <summary>“12 - rows”.</summary>
@@ -240,7 +240,7 @@ internal static partial class CardWording
     [GeneratedRegex(@"(?:\b(?:up|down|go(?:ing)?)\s+)?\b(?:from|start(?:ing)?\s+(?:at|from))\s+(?<a>\d{1,2})\s*,?\s*(?:and\s+)?(?:go(?:ing)?\s+|work(?:ing)?\s+)?(?:down\s+to|up\s+to|to)\s+(?<b>\d{1,2})(?=\s*(?:reps?|of|$|[:,;)]))", RegexOptions.IgnoreCase)]
     private static partial Regex UpOrDown();
 
-    [GeneratedRegex(@"\s\|\s(?=\d{1,3}\s*(?:x|reps?)\s*[a-z])", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\s\|\s(?=\d{1,3}\s*(?:x|reps?)\s*[a-z])|(?<=\d\s*(?:reps?)?\)?)\s\|\s(?=[a-z][^|]*\d)", RegexOptions.IgnoreCase)]
     private static partial Regex CountedStroke();
 
     [GeneratedRegex(@"\be\.\s?s\b\.?", RegexOptions.IgnoreCase)]

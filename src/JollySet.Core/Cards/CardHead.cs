@@ -165,7 +165,7 @@ internal sealed partial class CardHead
             return;
         }
 
-        var left = piece;
+        var left = piece.TrimStart('/', '|', '~', ' ');
         if (Minutes is null && MinutesLong().Match(left) is { Success: true } minutes && Whole(minutes) is > 0 and <= 720 and var booked)
         {
             Minutes = booked;

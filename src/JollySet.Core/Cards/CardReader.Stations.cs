@@ -142,11 +142,14 @@ public sealed partial class CardReader
     /// <summary>The number of the line with words before another; 0 where there is none.</summary>
     private int LineAbove(CardWords line) => words.FindLast(w => w.Number < line.Number && w.Text.Length > 0)?.Number ?? 0;
 
+    /// <summary>Whether A1 comes a second time.</summary>
+    private bool IsBegunAgain(CardWords line) => Current is { Stations.Count: > 1 } block && LetterWord().Match(line.Raw) is { Success: true } label && LetterWord().Match(LineAt(block.Stations[0].Line).Raw).Value.Equals(label.Value, StringComparison.OrdinalIgnoreCase) && label.Value.Any(char.IsAsciiDigit);
+
     /// <summary>The block that a station begins; null where it goes on with the one before it.</summary>
     private CardBlock? Begun(CardWords line, CardStation station)
     {
         if (line.Letter is { } letter)
-            return Current?.Letter == letter ? null : new CardBlock(line.Number, FreeName(letter.ToString()), CardPart.Main) { Letter = letter, RoundsLow = Current is { Stations.Count: 0, Letter: null } heading ? heading.RoundsLow : null };
+            return Current?.Letter == letter && !IsBegunAgain(line) ? null : new CardBlock(line.Number, FreeName(letter.ToString()), CardPart.Main) { Letter = letter, RoundsLow = Current is { Stations.Count: 0, Letter: null } heading ? heading.RoundsLow : null };
         if (Current is null || Current.Letter is not null || Current.IsListed(line.Number, station) || Current.Pair is not null || Current.IsOver(station) || (station.Sets > 1 && Current is { Part: CardPart.Main, Stations.Count: > 0, HasSettings: true, ForAll: null } done && done.Line != line.Number && (done.Every is not null || done.IsAmrap || done.Scheme is not null || done.RoundsLow > 1) && done.Stations.TrueForAll(s => s.Line == done.Line)) || (GoesOn().IsMatch(line.Text) && Current.Line != line.Number && (Current.Part != CardPart.Main || (Current is { HasSettings: true, Stations.Count: > 0 } && (station.Sets > 1 || (Current.RoundsLow > 1 && station.Amount is { } own && !own.StartsWith('x')))))) || (Current is { IsStraight: true, IsRested: true } && station.Sets is not null))
             return new CardBlock(line.Number, FreeName("A"), CardPart.Main);
         if (Current is { Stations.Count: > 0, IsSuperset: false } current && (current.Stations[^1].Sets != (station.Sets ?? current.ForAll?.Sets)) && current.Part == CardPart.Main && (current.Stations[^1].Sets is not null || current.RoundsLow is null))

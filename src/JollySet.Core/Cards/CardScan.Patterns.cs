@@ -115,7 +115,7 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"^\s*(?<n>\d{1,3})(?:\s*(?:-|to)\s*(?<m>\d{1,3}))?\s+(?=[a-z])(?!(?<=^\s*[12]\s+)(?:arm|leg)\b)(?!(?:kg|lb|kilo|and a half|handed|legged|armed|people|ppl)\b)", RegexOptions.IgnoreCase)]
     private static partial Regex CountFirst();
 
-    [GeneratedRegex(@"(?<=[a-z)]\s*[-:,]?\s*)(?<n>\d{1,3})(?:\s*(?:-|to)\s*(?<m>\d{1,3}))?\s*$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<=[a-z)]\s*[-:,]?\s*)(?<n>\d{1,3})(?:\s*(?:-|to)\s*(?<m>\d{1,3}))?[\s,]*$", RegexOptions.IgnoreCase)]
     private static partial Regex CountLast();
 
     [GeneratedRegex(@"(?<tempo>@\s*\d[-./]?\d[-./]?[\dx](?:[-./]?[\dx])?)\s*/\s*(?=\d)", RegexOptions.IgnoreCase)]

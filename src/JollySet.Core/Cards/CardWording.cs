@@ -60,6 +60,10 @@ internal static partial class CardWording
             text = Dotted().Replace(text, m => m.Value.Replace(".", "", StringComparison.Ordinal) + " ");
         if (Has(".."))
             text = Leaders().Replace(text, " - ");
+        if (Has(", then"))
+            text = CommaThen().Replace(text, ", ");
+        if (Has("reps of"))
+            text = RepsOf().Replace(text, "${n} ");
         if (Has(" reps"))
             text = SetsThenReps().Replace(text, "${s}x${r}");
         if (Has(" set"))
@@ -178,8 +182,15 @@ internal static partial class CardWording
     private static partial Regex Possessive();
 
     /// <summary>Dots between the things of a list.</summary>
-    [GeneratedRegex(@"(?<=\S)\s\*\s(?=[(a-z]|\d{1,3}\s*(?:x\s*)?[a-z])", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<=\S)\s\*\s(?!\d{1,3}\s*(?:each|per|ea|both|a\s+side|[rl]\s*(?:and|[+/&]))\b)(?=[(a-z]|\d{1,3}\s*(?:x\s*)?[a-z])", RegexOptions.IgnoreCase)]
     private static partial Regex Dots();
+
+    [GeneratedRegex(@",\s*then\s+(?=\d{1,3}\s*(?:x\s*)?[a-z])(?!\d{1,3}\s*(?:rounds?|rds?|sets?|mins?|minutes?|secs?|seconds?|s|x)\b)", RegexOptions.IgnoreCase)]
+    private static partial Regex CommaThen();
+
+    /// <summary>“12 reps of rows”.</summary>
+    [GeneratedRegex(@"\b(?<n>\d{1,3})\s*reps\s+of\s+(?=[a-z])(?!each|all|every|the\b|it\b|them\b)", RegexOptions.IgnoreCase)]
+    private static partial Regex RepsOf();
 
     /// <summary>“3 sets, 8 reps”.</summary>
     [GeneratedRegex(@"\b(?<s>\d{1,2})\s*sets?\s*(?:,|x|of|/)?\s*(?<r>\d{1,3}(?:\s*-\s*\d{1,3})?)\s*reps?\b(?!\s+(?:each|of|per)\b)", RegexOptions.IgnoreCase)]

@@ -14,7 +14,7 @@ internal sealed class Hand(IReadOnlyDictionary<string, string> ways)
     public static Hand Any(Random random)
     {
         var ways = HandWays.All.ToDictionary(w => w.Key, w => random.Next(3) == 0 ? w.Value[0] : w.Value[random.Next(w.Value.Length)]);
-        if (ways["listed"] is " → " or " > " && ways["reps"].Contains('→', StringComparison.Ordinal))
+        if (ways["listed"].Length > 0 && ways["reps"].Contains('→', StringComparison.Ordinal))
             ways["reps"] = "N - # reps";
         if (ways["listed"] == " + " || (ways["listed"] == " / " && ways["way"].StartsWith('/')))
             ways["listed"] = ", ";

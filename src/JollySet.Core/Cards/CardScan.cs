@@ -75,8 +75,11 @@ internal sealed partial class CardScan
         if (Tempo is { Length: 5 })
             Tempo += "-0";
         Count(ManyTabatas(), m => Remark = m.Value.Trim());
-        Count(WorkRestTimes(), m => (RoundsLow, Work, Rest) = (Int(m, "n"), Int(m, "w"), Int(m, "r")));
-        Count(TimesWorkRest(), m => (RoundsLow, Work, Rest) = (Int(m, "n"), Int(m, "w"), Int(m, "r")));
+        var hasStroke = left.AsSpan().ContainsAny('/', ':');
+        if (hasStroke)
+            Count(WorkRestTimes(), m => (RoundsLow, Work, Rest) = (Int(m, "n"), Int(m, "w"), Int(m, "r")));
+        if (hasStroke)
+            Count(TimesWorkRest(), m => (RoundsLow, Work, Rest) = (Int(m, "n"), Int(m, "w"), Int(m, "r")));
         Count(OnOff(), m => (Work, Rest, RoundsLow) = (Int(m, "w"), Int(m, "r"), m.Groups["n"].Success ? Int(m, "n") : RoundsLow));
         Count(WorkOnly(), m => Work = Int(m, "w"));
         Count(WorkSaid(), m => Work = TimeOr(m.Groups["t"].Value));
@@ -90,7 +93,8 @@ internal sealed partial class CardScan
         // 45:15 is work and rest; 18:37 is the time of day.
         if (isLine)
             Count(SameOnBoth(), m => (RepsLow, Sides, SaysEachSide) = (Int(m, "n"), "each side", true));
-        Count(WorkRest(), m => (Work, Rest) = (Int(m, "w"), Int(m, "r")));
+        if (hasStroke)
+            Count(WorkRest(), m => (Work, Rest) = (Int(m, "w"), Int(m, "r")));
         var (rests, gaps) = (left.AsSpan().ContainsAny(RestWords), left.AsSpan().ContainsAny(GapWords));
         for (var n = 0; n < MostGaps && (rests || gaps) && Gaps.Count >= n; n++)
         {

@@ -1,0 +1,80 @@
+using System.Text.RegularExpressions;
+
+namespace JollySet.Core.Cards;
+
+/// <content>The patterns of how often, how many sets, how heavy, on which side.</content>
+internal static partial class CardWording
+{
+    [GeneratedRegex(@"\b(?:no\.?|nr\.?|number|#)\s*of\s+(?<what>rounds|sets|laps|people|participants)\s*[:=]?\s*(?:up\s+to\s+)?(?<n>\d{1,3})\b", RegexOptions.IgnoreCase)]
+    private static partial Regex NumberOf();
+
+    [GeneratedRegex(@"\brepetitions?\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Repetitions();
+
+    /// <summary>“30 s each direction”: a minute, turned round at half of it.</summary>
+    [GeneratedRegex(@"\b(?<n>\d{1,3})(?<u>\s*(?:s|secs?|seconds?|reps?)?)\s*(?:in\s+)?(?:each|per|every)\s+direction\b", RegexOptions.IgnoreCase)]
+    private static partial Regex BothDirections();
+
+    /// <summary>Lunges are counted in steps.</summary>
+    [GeneratedRegex(@"(?<=\bx\s*)(?<n>\d{1,3})\s+steps\b(?!\s*-?\s*ups?\b)", RegexOptions.IgnoreCase)]
+    private static partial Regex StepsMany();
+
+    /// <summary>“12 - rows”.</summary>
+    [GeneratedRegex(@"(?<=^|[,;]\s*|/\s+|:\s+)(?<n>[5-9]|\d\d)\s+-\s+(?=[a-z])", RegexOptions.IgnoreCase)]
+    private static partial Regex CountThenName();
+
+    /// <summary>“Rows = 12”, “rows * 12”, “rows x12r”.</summary>
+    [GeneratedRegex(@"(?<=[a-z)])(?<!\b(?:countdown|ladder|pyramid|finisher|rounds|sets|laps|minutes|mins|people|time|total|class|numbers?))\s*(?:=|\s\*)\s*(?=\d{1,3}\b(?!\s*(?:kg|secs?\b|s\b|mins?\b|minutes|people|ppl|pax|booked|members|max\b|'|x\s*\d|[.:/-]\s?\d)))|(?<=[a-z)])(?<!\b(?:amrap|emom|tabata|circuit|stations?|class|workout|block|session|set|plank|hold|sit))\s+for\s+(?=\d{1,3}\s*(?:reps?)?\s*(?:$|[,;/(]|->|-\s))", RegexOptions.IgnoreCase)]
+    private static partial Regex CountIs();
+
+    /// <summary>“12 reps of rows”.</summary>
+    [GeneratedRegex(@"\b(?<n>\d{1,3})\s*reps\s+of\s+(?=[a-z])(?!each|all|every|the\b|it\b|them\b)", RegexOptions.IgnoreCase)]
+    private static partial Regex RepsOf();
+
+    /// <summary>“3 sets, 8 reps”.</summary>
+    [GeneratedRegex(@"\b(?<s>\d{1,2})\s*sets?\s*(?:,|x|of|/)?\s*(?<r>\d{1,3}(?:\s*-\s*\d{1,3})?)\s*reps?\b(?!\s+(?:each|of|per)\b)", RegexOptions.IgnoreCase)]
+    private static partial Regex SetsThenReps();
+
+    /// <summary>“10 x 3 sets”, “10 reps (3 sets)”.</summary>
+    [GeneratedRegex(@"\b(?<r>\d{1,3})\s*(?:(?:reps?)?\s*x\s*(?<s>\d)\s*sets?\b|reps?\s*\(\s*(?<s>\d)\s*sets?\s*\))", RegexOptions.IgnoreCase)]
+    private static partial Regex RepsThenSets();
+
+    /// <summary>“Rows, 10 reps, presses, 8 reps”: the count is of the name before it.</summary>
+    [GeneratedRegex(@"(?<=[a-z)]),\s*(?=(?:x\s*\d{1,3}(?:\s*reps?)?|\d{1,3}(?:\s*reps?|\s*x\s*\d{1,3}(?:\s*reps?)?))(?:\s*(?:/|each|per|ea|a|both|e/s|p/s|[rl]\s+and)\s?[a-z]{0,5})?\s*(?:$|[,/;+&]|->))", RegexOptions.IgnoreCase)]
+    private static partial Regex CountBehindComma();
+
+    /// <summary>“Rows: 10, presses: 8”.</summary>
+    [GeneratedRegex(@"(?<=[a-z]):\s+(?=\d{1,3}(?:\s*(?:x|sets?\s+of)\s*\d{1,3})?(?:\s*reps?)?(?:\s+(?:each|per)\s+[a-z]{3,4})?\s*(?:$|[,/;+&(]|->|-\s|(?:and|with|into|x\s*\d)\b))", RegexOptions.IgnoreCase)]
+    private static partial Regex CountBehindColon();
+
+    /// <summary>“x12r”, “12r”.</summary>
+    [GeneratedRegex(@"\bx\s?(?<n>\d{1,3})r\b", RegexOptions.IgnoreCase)]
+    private static partial Regex CountShort();
+
+    /// <summary>“Rounds: 3”.</summary>
+    [GeneratedRegex(@"(?<!\d\s*|of\s+)\b(?:rounds|laps)\s*[:=]\s*(?<n>\d{1,2})\b(?!\s*(?:[-/:]|min|sec|s\b))", RegexOptions.IgnoreCase)]
+    private static partial Regex RoundsAre();
+
+    /// <summary>“Rows 3 rounds of 12”: sets of it.</summary>
+    [GeneratedRegex(@"(?<=[a-z)]\s+)(?<s>\d)\s+rounds\s+of\s+(?<r>\d{1,3})(?=\s*(?:reps?\s*)?(?:$|[,;/]))", RegexOptions.IgnoreCase)]
+    private static partial Regex RoundsAsSets();
+
+    /// <summary>“Rows (x12)”, “rows (12 reps)”.</summary>
+    [GeneratedRegex(@"(?<=[a-z])\s*\((?:x\s*(?<n>\d{1,3})|(?<n>\d{1,3})\s*(?:x|reps?))\)", RegexOptions.IgnoreCase)]
+    private static partial Regex CountInBrackets();
+
+    /// <summary>“From 10 down to 1”, “start at 10, down to 1”.</summary>
+    [GeneratedRegex(@"(?:\b(?:up|down|go(?:ing)?)\s+)?\b(?:from|start(?:ing)?\s+(?:at|from))\s+(?<a>\d{1,2})\s*,?\s*(?:and\s+)?(?:go(?:ing)?\s+|work(?:ing)?\s+)?(?:down\s+to|up\s+to|to)\s+(?<b>\d{1,2})(?=\s*(?:reps?|of|$|[:,;)]))", RegexOptions.IgnoreCase)]
+    private static partial Regex FromTo();
+
+    /// <summary>“Row 10 ES”.</summary>
+    [GeneratedRegex(@"(?<=[A-Za-z\d)(])\s*\bES\b(?=\s*(?:$|[,;)/]|\s[-x\d(]))|(?<=\d)es\b")]
+    private static partial Regex EachSideShort();
+
+    [GeneratedRegex(@"\be\.\s?s\b\.?", RegexOptions.IgnoreCase)]
+    private static partial Regex EachSideDotted();
+
+    /// <summary>“Press 12k” is twelve kilograms; what is run or rowed has metres.</summary>
+    [GeneratedRegex(@"(?<=[a-z)]\s*[,@(x-]?\s*(?:2\s*x\s*)?)(?<!(?:^|[,;/+:]\s*)(?:run|jog|row|ride|bike|cycle|walk|ski)(?:ning|ging|ing)?\s*[,@(x-]?\s*)\b(?<n>[4-9]|[1-9]\d)k\b", RegexOptions.IgnoreCase)]
+    private static partial Regex ShortKilos();
+}

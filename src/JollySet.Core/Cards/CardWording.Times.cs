@@ -1,0 +1,91 @@
+using System.Text.RegularExpressions;
+
+namespace JollySet.Core.Cards;
+
+/// <content>The patterns of how long, and the rests.</content>
+internal static partial class CardWording
+{
+    [GeneratedRegex(@"\bthru\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Thru();
+
+    /// <summary>“Rest as needed, 60-90 s”: that long.</summary>
+    [GeneratedRegex(@"\brest\s+as\s+(?:needed|required)\s*,?\s*(?:but\s+)?(?=\d)", RegexOptions.IgnoreCase)]
+    private static partial Regex AsNeeded();
+
+    /// <summary>“AMRAP: 8 mins: …”.</summary>
+    [GeneratedRegex(@"\b(?<w>amrap|emom|tabata)\s*:\s*(?=\d{1,2}\s*(?:mins?|minutes?|')?\s*:)", RegexOptions.IgnoreCase)]
+    private static partial Regex TimedColon();
+
+    /// <summary>“EMOM10”.</summary>
+    [GeneratedRegex(@"\b(?<w>amrap|emom|tabata)(?:(?=\d)|(?<!\d\s*(?:mins?|minutes?|')?\s*\w+)\s*\((?<n>\d{1,2})\))", RegexOptions.IgnoreCase)]
+    private static partial Regex Stuck();
+
+    /// <summary>“8:00 AMRAP”.</summary>
+    [GeneratedRegex(@"\b(?<n>\d{1,2}):00\s+(?=(?:amrap|emom|tabata)\b)", RegexOptions.IgnoreCase)]
+    private static partial Regex FullMinutes();
+
+    [GeneratedRegex(@"(?<=\bamrap\W{1,3}\d{1,2}\s*(?:mins?|minutes?|'))\s+cap\b", RegexOptions.IgnoreCase)]
+    private static partial Regex CapOf();
+
+    /// <summary>“30-sec”, “8-minute”.</summary>
+    [GeneratedRegex(@"\b(?<n>\d{1,3})-(?<u>min(?:ute)?s?|sec(?:ond)?s?)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex HyphenTime();
+
+    /// <summary>“60 seconds' rest”.</summary>
+    [GeneratedRegex(@"\b(?<u>seconds|secs|minutes|mins)'(?=\s)", RegexOptions.IgnoreCase)]
+    private static partial Regex Possessive();
+
+    /// <summary>“20 s rest 4 rounds”: the rest is the time before it.</summary>
+    [GeneratedRegex(@"(?<rest>\b\d{1,3}\s*(?:s|secs?|seconds?)\s+rest)\s+(?=\d)", RegexOptions.IgnoreCase)]
+    private static partial Regex RestThenMore();
+
+    /// <summary>“Work 40 rest 20”.</summary>
+    [GeneratedRegex(@"(?<!\d\s*(?:s|secs?|seconds?)\s*)(?<!\b\d{2,3}\s*)\bwork\s*:?\s*(?<w>\d{2,3})\s*(?:s|secs?|seconds?)?\s*(?:[,;/+&-]|and|then)?\s*rest\s*:?\s*(?<r>\d{1,3})(?:\s*(?:s|secs?|seconds?)\b|\b(?!\s*m))", RegexOptions.IgnoreCase)]
+    private static partial Regex WorkThenRest();
+
+    /// <summary>“30 s of each”.</summary>
+    [GeneratedRegex(@"(?<t>\b\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?|"")\.?)\s+of\s+each\b(?!\s+side)", RegexOptions.IgnoreCase)]
+    private static partial Regex OfEach();
+
+    [GeneratedRegex(@"\bat\s+(?:the\s+)?end\s+of\s+(?:each\s+|every\s+|the\s+|a\s+)?(?=round|circuit|lap|set)", RegexOptions.IgnoreCase)]
+    private static partial Regex EndOfRound();
+
+    [GeneratedRegex(@"\b(?:btwn|b/t)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Btwn();
+
+    /// <summary>“40 s intervals, 20 s rest”.</summary>
+    [GeneratedRegex(@"(?<=\b\d{1,3}\s*(?:s|secs?|seconds?)\s+)(?:intervals?|stations?)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex LongIntervals();
+
+    /// <summary>“40 s ex / 20 s rest”.</summary>
+    [GeneratedRegex(@"(?<=\d\s*(?:s|secs?|seconds?)?\s+)ex(?:ercise)?\b(?=\s*[/,&+-]?\s*\d{1,3}\s*[a-z]{0,7}\s*(?:rest|off)\b)", RegexOptions.IgnoreCase)]
+    private static partial Regex ExerciseThenRest();
+
+    /// <summary>“Hold each 30 s”.</summary>
+    [GeneratedRegex(@"\bhold(?:ing)?\s+(?:each|all)\s+(?:stretch\s+|one\s+)?(?:for\s+)?(?=\d)", RegexOptions.IgnoreCase)]
+    private static partial Regex HoldEach();
+
+    /// <summary>“40:20 work:rest”.</summary>
+    [GeneratedRegex(@"(?<=\d{2}\s*[:/]\s*\d{1,2})\s+\(?work\s*[:/]\s*rest\)?", RegexOptions.IgnoreCase)]
+    private static partial Regex WorkToRest();
+
+    /// <summary>“1st: …”, “2nd: …”: the order says as much.</summary>
+    [GeneratedRegex(@"^(?:(?:1st|2nd|3rd|4th|first|second|third|fourth)(?:\s+min(?:ute)?)?|min(?:ute)?\s+(?:one|two|three|four|five|[a-e]))\s*[:-]\s*(?=[\da-z])", RegexOptions.IgnoreCase)]
+    private static partial Regex WhichMinute();
+
+    /// <summary>“40w/20r”.</summary>
+    [GeneratedRegex(@"\b(?<w>\d{2,3})\s*s?\s*w\s*[/,+-]\s*(?<r>\d{1,3})\s*s?\s*r\b", RegexOptions.IgnoreCase)]
+    private static partial Regex WorkAndRest();
+
+    /// <summary>“Round rest 60”, “90 sec round break”.</summary>
+    [GeneratedRegex(@"\b(?:round|lap|circuit)\s+(?:rest|break|recovery)\s*[:=-]?\s*(?<t>\d{1,3}(?:\s*(?:s|secs?|seconds?|mins?|minutes?|'|"")(?![a-z]))?)|\b(?<t>\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?|'|""))\s+(?:round|lap|circuit)\s+(?:rest|break|recovery)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex RestOfRound();
+
+    /// <summary>“Rest 60 s then repeat”.</summary>
+    [GeneratedRegex(@"(?<=^|[,;\s]\s*)(?:rest|break|recover)\s+(?:for\s+)?(?<t>\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?|'|"")?)\s*[,;&+]?\s*(?:and\s+|then\s+)+(?:repeat|go\s+again|again)\.?$", RegexOptions.IgnoreCase)]
+    private static partial Regex RestThenRepeat();
+
+    /// <summary>“Max rounds in 8 min”.</summary>
+    [GeneratedRegex(@"\bmax(?:imum)?\s+rounds\s+(?:in|for)\s+(?=\d)", RegexOptions.IgnoreCase)]
+    private static partial Regex MostRounds();
+}

@@ -37,7 +37,7 @@ internal sealed class CardStation(int line, string name)
     public CardStation At(int line) => new(line, Name) { Move = Move, Load = Load, Sides = Sides, Tempo = Tempo, Amount = Amount, Sets = Sets };
 
     /// <summary>The same on another line, on the other side.</summary>
-    public CardStation Turned(int line, string side)
+    public CardStation Turned(int line, string? side)
     {
         var turned = new CardStation(line, Name) { Move = Move, Load = Load, Sides = side, Tempo = Tempo, Amount = Amount, Sets = Sets, Rest = Rest, RestHigh = RestHigh };
         turned.Options.AddRange(Options);

@@ -32,6 +32,8 @@ internal static partial class CardNumbers
         // A card in one breath: its sentences are its lines.
         if (filled.Count is 1 or 2 && lines[filled[^1]].Length > LongSentence)
             said[filled[^1]] = string.Join('\n', Breaths().Split(lines[filled[^1]]).Where(b => b.Trim().Length > 0));
+        if (filled.Count > 1 && !said.ContainsKey(filled[^1]) && WithThanks().Match(lines[filled[^1]]) is { Success: true } thanked)
+            said[filled[^1]] = $"{thanked.Groups["said"].Value}\n{thanked.Groups["thanks"].Value}";
         if (filled.Count > 1 && Closing(lines[filled[^1]]) is { } closing && !said.ContainsKey(filled[^1]))
             said[filled[^1]] = closing;
         if (filled.Count > 0 && !said.ContainsKey(filled[0]) && Sentences().Split(lines[filled[0]]) is { Length: > 1 } parts && parts.Skip(1).Any(p => HowItRuns().IsMatch(p) || Moves.BriefWords.Need(p) is not null || CardPhrases.PartsToCome().IsMatch(p.TrimEnd('.'))))
@@ -58,6 +60,9 @@ internal static partial class CardNumbers
                 continue;
             foreach (var (at, match) in run)
                 said[at] = lines[at][match.Length..];
+            // Minutes counted below a head that does not say so: one a minute.
+            if (from > 0 && run.TrueForAll(r => ByMinute().IsMatch(lines[r.at])) && !said.ContainsKey(filled[from - 1]) && SaysRounds().IsMatch(lines[filled[from - 1]]))
+                said[filled[from - 1]] = $"{lines[filled[from - 1]]}, every minute";
             from += run.Count - 1;
         }
     }
@@ -154,6 +159,15 @@ internal static partial class CardNumbers
 
     [GeneratedRegex(@"^(?:round|rd|r)\s*(?<n>\d)\s*[-:=.]?\s*(?<t>\d{2,3})\s*(?:s|secs?|seconds?)(?:\s*(?:each|on|work|per (?:move|exercise|station)))?\s*$", RegexOptions.IgnoreCase)]
     private static partial Regex RoundLong();
+
+    [GeneratedRegex(@"^(?<said>.*\w)[.!]\s+(?<thanks>(?:many\s+)?(?:thanks|thank\s+you|cheers|enjoy|have\s+fun)\b.{0,30})$", RegexOptions.IgnoreCase)]
+    private static partial Regex WithThanks();
+
+    [GeneratedRegex(@"^\s*min(?:ute)?\s*\d", RegexOptions.IgnoreCase)]
+    private static partial Regex ByMinute();
+
+    [GeneratedRegex(@"^(?!.*\b(?:e\d?mom|every|minute)\b).*(?:\b\d{1,2}\s*(?:rounds?|rds?|sets?)\b|\bx\s*\d{1,2}\b)", RegexOptions.IgnoreCase)]
+    private static partial Regex SaysRounds();
 
     /// <summary>What can only be one of a list.</summary>
     [GeneratedRegex(@"^\s*(?:ex(?:ercise)?|move|stn)\s*#?1\b", RegexOptions.IgnoreCase)]

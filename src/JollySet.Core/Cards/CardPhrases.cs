@@ -79,7 +79,7 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"\b(?:super\s?-?sets?|tri-?sets?|giant sets?|pairs?\s+\d|complex)\b", RegexOptions.IgnoreCase)]
     public static partial Regex Super();
 
-    [GeneratedRegex(@"^(?:strength|cardio|core|abs|legs|upper(?:\s+body)?|lower(?:\s+body)?|hiit|challenge|workout|intervals|stations|full\s+body)\b(?!\s+(?:\d(?!\d?\s*(?:min|')|[05]\b)|[a-h]\b|set|part|block))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:strength|cardio|core|abs|legs|upper(?:\s+body)?|lower(?:\s+body)?|hiit|challenge|workout|intervals|stations|full\s+body|(?:pyramid|ladder|tabata|emom|amrap|circuit|stations?|interval)s?\s+(?:class|session|night|express|(?:mon|tues|wednes|thurs|fri|satur|sun)days?))\b(?!\s+(?:\d(?!\d?\s*(?:min|')|[05]\b)|[a-h]\b|set|part|block))", RegexOptions.IgnoreCase)]
     public static partial Regex Topic();
 
     [GeneratedRegex(@"^(?:welcome|intro(?:duction)?|outro|chat|talk|hello|goodbye|briefing|announcements?|safety)\b.{0,30}\d", RegexOptions.IgnoreCase)]
@@ -296,7 +296,7 @@ internal static partial class CardPhrases
     public static partial Regex Joined();
 
     /// <summary>What was done on one side comes again on the other.</summary>
-    [GeneratedRegex(@"^(?:(?:then|and|now|repeat)\s+)*(?:on\s+)?(?:the\s+)?(?<s>right|left|other)\s+(?:side|leg|arm)(?:\s+too)?$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:(?:then|and|now|repeat)\s+)*(?:on\s+)?(?:the\s+)?(?<s>right|left|other)\s+(?:side|leg|arm)(?:\s+too)?$|^(?:(?:then|and|now)\s+)*(?:swap|switch|change)\s+(?:sides|legs|arms|hands|over)(?:\s+and\s+repeat)?\.?$", RegexOptions.IgnoreCase)]
     public static partial Regex OtherSide();
 
     /// <summary>How many of a thing are held, beside a block's name.</summary>
@@ -359,6 +359,17 @@ internal static partial class CardPhrases
     /// <summary>“Rows x10 superset with presses x10”.</summary>
     [GeneratedRegex(@"^(?<a>[^:]*[a-z][^:]*?\d?)\s+(?:super\s?-?set(?:ted|s)?\s+(?:with|into|to|w/)|s/s(?:\s+with)?|ss\s+with)\s+(?<b>[^:]*[a-z][^:]*)$", RegexOptions.IgnoreCase)]
     public static partial Regex SupersetWith();
+
+    /// <summary>What a list of moves may be headed by.</summary>
+    [GeneratedRegex(@"^(?:the\s+)?(?:moves|exercises|stations)\s*:\s*(?=[a-z])", RegexOptions.IgnoreCase)]
+    public static partial Regex MovesAre();
+
+    [GeneratedRegex(@"\bafter\s+(?:the\s+)?(?:(?:lap|round|circuit)\s+(?:1|one)|first\s+(?:lap|round|circuit))\b", RegexOptions.IgnoreCase)]
+    public static partial Regex AfterFirst();
+
+    /// <summary>From so long to so long.</summary>
+    [GeneratedRegex(@"^\d{1,3}\s*-\s*\d{1,3}\s*(?:mins?|minutes?|'|s|secs?|seconds?)$", RegexOptions.IgnoreCase)]
+    public static partial Regex RangeAlone();
 
     /// <summary>A letter that stands before how a block runs.</summary>
     [GeneratedRegex(@"^\s*\(?(?<n>[A-Ha-h])\s*[.)]\s")]

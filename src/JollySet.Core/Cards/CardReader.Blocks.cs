@@ -99,7 +99,7 @@ public sealed partial class CardReader
         if (isEmpty && !isNamed && !goesOn && length is null && items is null && Current is { Part: CardPart.Main, Stations.Count: > 0 } listed && settings.GetValueOrDefault(LineAbove(line)) == listed && LineAbove(line) > listed.Stations[^1].Line
             && (scan.Work is null || listed.Work is null) && (scan.RoundsLow is null || listed.RoundsLow is null) && scan is { Scheme: null, Every: null, IsAmrap: false } && (words.Find(w => w.Number > line.Number && w.Text.Length > 0) is not { } after || after.Letter is not null || !IsStation(after.Text)))
             return Applied(listed, scan, line);
-        if (isEmpty && !isNamed && !goesOn && length is null && items is null && Current is { } current && !IsWhole(current, scan) && ((current.Stations.Count == 0 && !(current.Part != CardPart.Main && current.Length is not null && (scan.Work is not null || scan.RoundsLow > 2 || text.EndsWith(':')))) || (current.Part == CardPart.Main && !current.HasSettings && !((scan.Scheme is not null || scan.IsAmrap || (scan.Every is not null && current.Stations.Exists(s => s.Sets > 1))) && current.Stations.Count > 0 && current.Stations.TrueForAll(s => s.Amount is not null))) || scan.Work is null && scan.Scheme is null && scan.Every is null && !scan.IsAmrap && current.RoundsLow is null) && Applied(current, scan, line))
+        if (isEmpty && !isNamed && !goesOn && length is null && items is null && Current is { } current && !IsWhole(current, scan) && ((current.Stations.Count == 0 && !(current.Part != CardPart.Main && current.Length is not null && (scan.Work is not null || scan.RoundsLow > 2 || text.EndsWith(':')))) || (current.Part == CardPart.Main && !current.HasSettings && !((scan.Scheme is not null || scan.IsAmrap || (scan.Every is not null && current.Stations.Exists(s => s.Sets > 1))) && current.Stations.Count > 0 && current.Stations.TrueForAll(s => s.Amount is not null))) || scan.Work is null && scan.Scheme is null && scan.Every is null && !scan.IsAmrap && current.RoundsLow is null && current is not { Part: not CardPart.Main, Length: not null, Stations.Count: 0 }) && Applied(current, scan, line))
             return true;
         // Words behind how it runs are no name: “40 s work, 10 s rest, all on the mat”.
         var isBehind = part == CardPart.Main && !isNamed && !isEmpty && items is null && (!text.EndsWith(':') || SaysHow().IsMatch(named)) && char.IsAsciiDigit(text[0]) && !line.IsHeading;
@@ -186,7 +186,7 @@ public sealed partial class CardReader
             }
 
             var each = Scan(items, isLine: false);
-            if (each.IsEach && Commas().Split(items).Count(i => Scan(i).Length is not null) < 2)
+            if (each.IsEach && Commas().Split(items) is var own && own.Count(i => Scan(i).Length is not null) < 2 && !Array.Exists(own, i => Scan(i) is { RepsLow: not null, Length: null }))
                 block.Work ??= each.Length;
             // “Finisher: 3 rounds 30/30 - plank, dead bug”: how it runs stands before the moves.
             if (items.IndexOf(" - ", StringComparison.Ordinal) is > 0 and var dash && Scan(items[..dash], isLine: false) is { SaysBlock: true } how && IsEmpty(how.Left))

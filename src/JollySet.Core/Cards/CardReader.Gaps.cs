@@ -19,6 +19,18 @@ public sealed partial class CardReader
             return true;
         }
 
+        // “2 min break after lap 1” of two laps is between them.
+        if (block.RoundsLow == 2 && AfterFirst().IsMatch(line.Text))
+            line = line with { Text = AfterFirst().Replace(line.Text, "between rounds") };
+        // “60s” alone below a pair or sets is their rest.
+        if (TimeAlone().IsMatch(line.Text) && block is { Part: CardPart.Main, Stations.Count: > 0, Rest: null } && (block.Letter is not null || block.IsSuperset || block.IsStraight) && Scan(line.Text, isLine: false).Length is { } alone)
+        {
+            Gap(block, alone, CardGap.Unsaid, onHead: false);
+            block.IsRested = block.IsStraight;
+            Say(line, CardLineKind.Setting, string.Create(CultureInfo.InvariantCulture, $"rest {alone} s"));
+            return true;
+        }
+
         var scan = Scan(line.Text, isLine: false);
         var drinks = scan.SaysWater || Drink().IsMatch(WithoutStops(scan.Left));
         if (scan.Gaps.Count > 0 && (IsEmpty(scan.Left) || drinks))

@@ -97,12 +97,16 @@ public sealed partial class CardReader
         {
             var (before, items) = (text[..dash], text[(dash + 3)..].Trim());
             if ((PartOf(before) != CardPart.Main || BlockWord().IsMatch(before) || Super().IsMatch(before) || Scan(before, isLine: false).SaysBlock) && Understood(Scan(before).Left) is null
-                && Parted(items, isShort: PartOf(before) != CardPart.Main || Scan(before, isLine: false).SaysBlock).ConvertAll(i => WithoutBrackets(Scan(i).Left)) is { Count: > 1 } moves && moves.Exists(i => Understood(i) is not null))
+                && Parted(items = AllOf(items), isShort: PartOf(before) != CardPart.Main || Scan(before, isLine: false).SaysBlock).ConvertAll(i => WithoutBrackets(Scan(i).Left)) is { Count: > 1 } moves && moves.Exists(i => Understood(i) is not null))
                 return (before, items);
         }
 
         return (text, null);
     }
+
+    /// <summary>“Squat jumps & climbers” is a list of both, where both are moves and not one by that name.</summary>
+    private string AllOf(string items) =>
+        AndSign().Split(items) is [var one, var other] && Understood(items) is null && Understood(one) is not null && Understood(other) is not null ? $"{one}, {other}" : items;
 
     /// <summary>A list without what is said behind it of how its moves are done: “swings, pulldowns, 40 s each, 30 s rest”.</summary>
     private (string Items, List<string> How) HowBehind(string items)

@@ -14,6 +14,10 @@ public sealed partial class CardReader
         : $"{word.TrimEnd('s')} {name}" is var joined && Understood(joined) is not null && Understood(name) is not null ? joined
         : null;
 
+    /// <summary>“(Knees)” beside a press-up: the move with that word, where it is an easier one.</summary>
+    private string? EasierByWord(string word, string name) =>
+        !word.Contains(' ', StringComparison.Ordinal) && Understood(word) is null && Understood(name) is { } move && EasierWay(word, name) is { } joined && Understood(joined) is { } way && WayKind(move, way) == "easier" ? joined : null;
+
     /// <summary>Another way to do a station's move; words that make a move only with its name are that move.</summary>
     private void AddOption(CardStation station, string kind, string said)
     {

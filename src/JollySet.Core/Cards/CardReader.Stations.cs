@@ -49,6 +49,8 @@ public sealed partial class CardReader
             if (isListed && found[0] is not null && found.Count(f => f is null) * 2 < found.Count)
                 foreach (var at in Enumerable.Range(1, found.Count - 1).Where(i => found[i] is null))
                     found.Take(at).Last(f => f is not null)!.Notes.Add(Parted(text, isShort: true)[at]);
+            else if (isListed && found[0] is null && found.Count > 2 && found.Count(f => f is not null) == found.Count - 1)
+                Current!.Notes.Add(Parted(text, isShort: true)[0]);
             else
                 found = [StationOf(line, text)];
         }
@@ -167,6 +169,8 @@ public sealed partial class CardReader
         var bare = Brackets().Replace(text, m =>
         {
             var inside = m.Groups["in"].Value.Trim();
+            if (RangeAlone().IsMatch(inside) && Scan(text[..m.Index]) is { Sets: not null })
+                return $", rest {inside}";
             if (TempoAlone().IsMatch(inside))
                 return $", tempo {inside}";
             if (HalfEach().Match(inside) is { Success: true } half)
@@ -185,7 +189,7 @@ public sealed partial class CardReader
             else if (BriefWords.Kit(inside) is not null && Understood($"{Scan(text[..m.Index]).Left} {inside}") is not null)
                 return $" {inside} ";
             else if (Understood(inside) is { } other && Understood(Scan(text[..m.Index]).Left) is { } one && other.Name != one.Name)
-                options.Add(("or", inside));
+                options.Add((WayKind(one, other) ?? "or", inside));
             else if (inside.Length > 0)
                 own.Add(inside);
             return " ";
@@ -236,10 +240,10 @@ public sealed partial class CardReader
         }
 
         // “Press-up / knee press-up”: the same move, lighter.
-        if (Strokes().Split(name) is [var full, var eased2] && Understood(full) is { } fully && Understood(eased2) is { } lower && WayKind(fully, lower) is { } kind2)
+        if (Strokes().Split(name) is [var full, var other] && Understood(full) is { } fully && Understood(other) is { } beside)
         {
             name = full;
-            options.Add((kind2, eased2));
+            options.Add((WayKind(fully, beside) ?? "or", other));
         }
 
         var isBesideKnown = false;
@@ -262,7 +266,7 @@ public sealed partial class CardReader
 
         // “Push-ups (knees ok)”: the way is the move with that word; where there is none it stays a note.
         for (var i = own.Count - 1; i >= 0; i--)
-            if (Allowed().Match(own[i]) is { Success: true } allowed && EasierWay(allowed.Groups["w"].Value, name) is { } easier)
+            if ((Allowed().Match(own[i]) is { Success: true } allowed ? EasierWay(allowed.Groups["w"].Value, name) : EasierByWord(own[i], name)) is { } easier)
             {
                 options.Add(("easier", easier));
                 own.RemoveAt(i);

@@ -5,11 +5,20 @@ namespace JollySet.Core.Cards;
 /// <content>Ways of writing that say the same as another: the other is read.</content>
 public sealed partial class CardReader
 {
+    // In this order: what a later one looks for may be what an earlier one has put.
+    private static readonly Func<CardReader, string, string>[] Rewordings =
+    [
+        (_, t) => Plainer(t), (_, t) => WeDo().Replace(PlanIs().Replace(t, ""), ""), (r, t) => r.AsListed(t), (r, t) => r.AsCounted(t), (_, t) => AsShortRounds(t), (r, t) => r.AsPair(t),
+        (r, t) => r.AsFirstAndLast(t), (r, t) => r.AsWith(t), (_, t) => AsNext(t), (r, t) => r.AsHead(t), (r, t) => r.AsPlan(t), (_, t) => AsEach(t), (r, t) => r.AsPart(t), (r, t) => r.AsOneMove(t), (r, t) => r.AsSets(t),
+        (r, t) => r.AsHow(t), (_, t) => AsRounds(t), (_, t) => AsMost(t), (_, t) => AsInterval(t), (_, t) => AsRungs(t), (r, t) => r.AsTurns(t), (r, t) => r.AsCompleted(t),
+    ];
+
     /// <summary>A line in the words the rest of the reader knows.</summary>
     private string Reworded(string text)
     {
-        Func<string, string>[] ways = [Plainer, t => WeDo().Replace(PlanIs().Replace(t, ""), ""), AsListed, AsCounted, AsShortRounds, AsPair, AsFirstAndLast, AsWith, AsNext, AsHead, AsPlan, AsEach, AsPart, AsOneMove, AsSets, AsHow, AsRounds, AsMost, AsInterval, AsRungs, AsTurns, AsCompleted];
-        return ways.Aggregate(text, (reworded, way) => way(reworded));
+        foreach (var way in Rewordings)
+            text = way(this, text);
+        return text;
     }
 
     /// <summary>“Rest - 30s” is a rest of 30 s, “SS2: …” a superset, “warm up x 5 mins” a warm-up of five minutes, 40" forty seconds where nothing is quoted.</summary>

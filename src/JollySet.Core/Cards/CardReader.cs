@@ -168,6 +168,8 @@ public sealed partial class CardReader
     private void Take(CardWords line, bool isFirst)
     {
         line = line with { Text = Reworded(line.Text) };
+        if (Current is { HasSettings: true, Stations.Count: 0 } && MovesAre().Match(line.Text) is { Success: true } are)
+            line = line with { Text = line.Text[are.Length..] };
         // “B) 40/20 x3”: a block of that name, no bullet.
         if (LetterAlone().Match(line.Raw) is { Success: true } lettered && Scan(line.Text, isLine: false) is var alone && (alone.SaysBlock || alone.Gaps.Count > 0 || TimesOnly().IsMatch(line.Text)) && IsEmpty(alone.Left.Trim('/', '|', '~', '=')))
             line = line with { Text = $"{lettered.Groups["n"].Value.ToUpperInvariant()}: {line.Text.TrimStart('/', '|', '~', '=', ' ', ',', '-')}" };
@@ -262,10 +264,10 @@ public sealed partial class CardReader
             return;
         }
 
-        if (OtherSide().Match(line.Text) is { Success: true } other && Current is { Stations.Count: > 0 } sided && sided.Stations.TrueForAll(s => s.Sides is "left" or "right" && s.Sides == sided.Stations[0].Sides && !s.Sides.Equals(other.Groups["s"].Value, StringComparison.OrdinalIgnoreCase)))
+        if (OtherSide().Match(line.Text) is { Success: true } other && Current is { Stations.Count: > 0 } sided && sided.Stations.Where(s => s.Sides is not null).Select(s => s.Sides).Distinct().ToList() is [("left" or "right") and var side] && !side.Equals(other.Groups["s"].Value, StringComparison.OrdinalIgnoreCase))
         {
-            var turned = sided.Stations[0].Sides == "left" ? "right" : "left";
-            sided.Stations.AddRange(sided.Stations.ConvertAll(s => s.Turned(line.Number, turned)));
+            var turned = side == "left" ? "right" : "left";
+            sided.Stations.AddRange(sided.Stations.ConvertAll(s => s.Turned(line.Number, s.Sides is null ? null : turned)));
             Say(line, CardLineKind.Station, $"the same on the {turned}");
             return;
         }

@@ -29,7 +29,7 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"\b(?<n>\d{1,2})\s*x\s*(?<w>\d{1,3})\s*s?\s*[/:]\s*(?<r>\d{1,3})\s*s?\b", RegexOptions.IgnoreCase)]
     private static partial Regex TimesWorkRest();
 
-    [GeneratedRegex(@"\b(?<w>\d{1,3})\s*(?:" + Seconds + @")?\s*(?:of\s+)?(?:on|work|working|arbeit)\b[\s,;:/&+-]*(?:and\s+|then\s+|with\s+)?(?<r>\d{1,3})\s*(?:" + Seconds + @")?\s*(?:of\s+)?(?:off|rest|pause|recovery)\b(?:\s*,?\s*x\s*(?<n>\d{1,2})\b(?!\s*\d))?", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?<w>\d{1,3})\s*(?:" + Seconds + @")?\s*(?:of\s+)?(?:on|work|working|arbeit)\b[\s,;:/&+-]*(?:and\s+|then\s+|with\s+)?(?<r>\d{1,3})\s*(?:" + Seconds + @")?\s*(?:of\s+)?(?:off|rest|pause|recovery)\b(?:\s*,?\s*x\s*(?<n>\d{1,2})\b(?!\s*\d)(?:\s*(?:rounds?|rds?|sets?|times)\b)?)?", RegexOptions.IgnoreCase)]
     private static partial Regex OnOff();
 
     [GeneratedRegex(@"(?<![\d/x.:-])(?:\d{1,3}\s*-\s*){2,}\d{1,3}(?:\s*-?\s*\.{2,}\s*-?\s*\d{1,3})?\s*(?:secs?|seconds?|s)?\b|(?<![\d/x.:-])\d{1,3}\s*-\s*\d{1,3}\s*-?\s*\.{2,}\s*-?\s*\d{1,3}(?:\s*(?:secs?|seconds?|s)\b)?|^\s*(?:\d{1,3}\s+){3,}\d{1,3}\s*$|(?<![\d/x.:-])(?:\d{2}\s+){3,}\d{2}\s*(?:secs?|seconds?|s)\b|^\s*(?:\d{1,3}\s*/\s*){2,}\d{1,3}\s*(?:secs?|seconds?|s|reps)?(?:\s*of)?\s*:?\s*$|(?<=\b(?:ladder|countdown|count\s+down|pyramid|finisher)\W{0,3})\d{1,3}(?:(?:\s*[/,]\s*\d{1,3}){2,}|(?:\s+\d{1,3}){2,}(?=\s*(?:$|[:)]|reps)))|^\s*(?:\d{1,3}\s+){2,}\d{1,3}\s*(?:reps)?(?:\s*of)?\s*:?\s*$|^\s*(?:\d{1,3}\s*,\s*){2,}\d{1,3}\s*(?:reps)?(?:\s*of)?\s*:?\s*$|(?<=\b(?:ladder|countdown|count\s+down|ascending|descending)\b[^\d]{0,12})\d{1,3}\s*(?:-|to|\.{2,}|down to|up to)\s*\d{1,3}|\b\d{1,3}\s*(?:-|to|\.{2,}|down to|up to)\s*\d{1,3}(?=\s*(?:ladder|countdown)\b)|^\s*\d{1,2}\s*(?:down\s+to|up\s+to|to)\s*\d{1,2}\s*(?:reps?)?\s*(?:of)?\s*:?\s*$|(?<=^\s*|\bfinishers?\b\W{0,4})(?:[5-9]|1\d|20)\s*(?:-|\.{2,}|down\s+to|to)\s*1(?![\d.,/x-]|:\d)(?!\s*(?:of\s+\w|min|leg|arm|side|set|round|time|kg)\w*)|(?:(?<=\bfinishers?\b\W{0,4})1\s*(?:-|\.{2,}|up\s+to|to)|(?<=^\s*)1\s*(?:\.{2,}|up\s+to|to))\s*(?:[5-9]|1[025]|20)(?=\s*(?:reps?\s*)?(?:of\s*)?(?:$|[:)]))", RegexOptions.IgnoreCase)]
@@ -61,7 +61,7 @@ internal sealed partial class CardScan
     private static partial Regex WorkOnly();
 
     /// <summary>“2 sets, 50 s each” on a head: two rounds.</summary>
-    [GeneratedRegex(@"\b(?<n>\d{1,2})\s*sets?\s*,?\s*(?=" + Time + @"\s*(?:each(?!\s+(?:side|leg|arm|way))|ea\b|on\b|work\b)|\d{2,3}\s*s?\s*(?:[/:-]\s*\d|on\b|work\b))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?<n>\d{1,2})\s*(?:sets?\s*,?|x(?=\s*" + Time + @"\s*(?:each|on|work)\s*[,/;-]\s*" + Time + @"\s*(?:change|rest|off|between|to\s)))\s*(?=" + Time + @"\s*(?:each(?!\s+(?:side|leg|arm|way))|ea\b|on\b|work\b)|\d{2,3}\s*s?\s*(?:[/:-]\s*\d|on\b|work\b))", RegexOptions.IgnoreCase)]
     private static partial Regex SetsAsRounds();
 
     [GeneratedRegex(@"(?<![\d:]):(?<n>[0-5]\d)\b")]

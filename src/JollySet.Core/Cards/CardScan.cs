@@ -41,7 +41,7 @@ internal sealed partial class CardScan
         left = TimesListed().Replace(left, m => string.Join('-', Digits().Matches(m.Value).Select(d => d.Value)) + "s");
         left = CommasOn().Replace(left, m => m.Value.Replace(',', '-').Replace(" ", "", StringComparison.Ordinal));
         // “Warm up 10m”: minutes of a block; of a move metres.
-        if (!isLine && Has("set"))
+        if (!isLine && (Has("set") || Has("x")))
             left = SetsAsRounds().Replace(left, "${n} rounds, ");
         if (!isLine)
             left = MinutesShort().Replace(left, "${n} min");

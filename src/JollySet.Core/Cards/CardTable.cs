@@ -77,6 +77,7 @@ internal static partial class CardTable
         string[]? heads = null;
         var (block, runs) = ("", "");
         var sign = '\0';
+        var isOneCircuit = false;
         for (var at = 0; at < lines.Length; at++)
         {
             var line = lines[at];
@@ -85,7 +86,7 @@ internal static partial class CardTable
                 var cells = Cells(line, sign);
                 // Rounds, work and rest beside a block's name are the block's.
                 var goes = heads.Contains("block") && heads.Contains("rounds") ? Goes(heads, cells) : "";
-                var (own, row) = Row(heads, cells, isBlocks: goes.Length > 0 && (goes == runs || Said(heads, cells, "block") is { Length: > 0 } next && next != block));
+                var (own, row) = Row(heads, cells, isBlocks: isOneCircuit || goes.Length > 0 && (goes == runs || Said(heads, cells, "block") is { Length: > 0 } next && next != block));
                 runs = own.Length > 0 && own != block ? goes : runs;
                 rows[at] = Lettered().IsMatch(own) ? $"{own} {row}" : own.Length > 0 && own != block ? $"{own}:{goes}\n{row}" : row;
                 block = own.Length > 0 ? own : block;
@@ -111,6 +112,11 @@ internal static partial class CardTable
                     (heads, sign) = (known, mark);
                     // A heading of several words, or one that somebody must be spared, is no heading.
                     rows[at] = string.Join(", ", cells.Where((c, i) => known[i].Length == 0 && (c.Trim().Split(' ').Length > 2 || NoHeading().IsMatch(c) || Moves.BriefWords.Need(c) is not null || CardHead.NeedsIn(c).Needs is { IsEmpty: false })).Select(c => c.Trim()));
+                    // The same rounds, work and rest in every row: one circuit.
+                    var goes = lines.Skip(at + 1).TakeWhile(l => l.Contains(mark, StringComparison.Ordinal)).Select(l => Goes(known, Cells(l, mark))).Distinct().ToList();
+                    isOneCircuit = goes is [{ Length: > 0 }] && known.Contains("time") && !known.Contains("block");
+                    if (isOneCircuit)
+                        rows[at] = rows[at].Length > 0 ? $"{rows[at]}\n{goes[0].Trim()}" : goes[0].Trim();
                     break;
                 }
             }

@@ -60,7 +60,7 @@ internal static partial class CardWording
     private static partial Regex RoundsAsSets();
 
     /// <summary>“Rows (x12)”, “rows (12 reps)”.</summary>
-    [GeneratedRegex(@"(?<=[a-z])\s*\((?:x\s*(?<n>\d{1,3})|(?<n>\d{1,3})\s*(?:x|reps?))\)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<=[a-z])\s*\((?:x\s*(?<n>[4-9]|\d{2,3})|(?<n>[4-9]|\d{2,3})\s*x|(?<n>\d{1,3})\s*reps?)\)", RegexOptions.IgnoreCase)]
     private static partial Regex CountInBrackets();
 
     /// <summary>“From 10 down to 1”, “start at 10, down to 1”.</summary>
@@ -77,4 +77,7 @@ internal static partial class CardWording
     /// <summary>“Press 12k” is twelve kilograms; what is run or rowed has metres.</summary>
     [GeneratedRegex(@"(?<=[a-z)]\s*[,@(x-]?\s*(?:2\s*x\s*)?)(?<!(?:^|[,;/+:]\s*)(?:run|jog|row|ride|bike|cycle|walk|ski)(?:ning|ging|ing)?\s*[,@(x-]?\s*)\b(?<n>[4-9]|[1-9]\d)k\b", RegexOptions.IgnoreCase)]
     private static partial Regex ShortKilos();
+
+    [GeneratedRegex(@"\be/w\b", RegexOptions.IgnoreCase)]
+    private static partial Regex EachWayShort();
 }

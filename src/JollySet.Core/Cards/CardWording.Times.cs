@@ -88,4 +88,16 @@ internal static partial class CardWording
     /// <summary>“Max rounds in 8 min”.</summary>
     [GeneratedRegex(@"\bmax(?:imum)?\s+rounds\s+(?:in|for)\s+(?=\d)", RegexOptions.IgnoreCase)]
     private static partial Regex MostRounds();
+
+    /// <summary>“Warm up (6)”: minutes.</summary>
+    [GeneratedRegex(@"^(?<h>[a-z][a-z &/-]{1,24}?)\s*\((?<n>\d{1,2})\)(?=\s*(?:[:-]|$))", RegexOptions.IgnoreCase)]
+    private static partial Regex PartMinutes();
+
+    /// <summary>“Stretch 3-4 mins”: the shorter, and both are told.</summary>
+    [GeneratedRegex(@"(?<=[a-z:)]\W{0,3})\b(?<a>\d{1,2})\s*-\s*(?<b>\d{1,2})\s*(?<u>mins?|minutes?|')", RegexOptions.IgnoreCase)]
+    private static partial Regex MinutesUpTo();
+
+    /// <summary>“20s/30s/40s”: a time each.</summary>
+    [GeneratedRegex(@"\b\d{1,3}\s?s?(?:\s*/\s*\d{1,3}\s?s(?![a-z])){2,}", RegexOptions.IgnoreCase)]
+    private static partial Regex TimesByStrokes();
 }

@@ -43,6 +43,7 @@ public sealed class CardTests(ITestOutputHelper output)
     [InlineData("seventeenth")]
     [InlineData("eighteenth")]
     [InlineData("nineteenth")]
+    [InlineData("twentieth")]
     public void Nine_facts_in_ten_are_right(string file)
     {
         var (right, all) = (0, 0);

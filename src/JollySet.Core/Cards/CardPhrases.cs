@@ -356,6 +356,9 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"(?<=^|[,;/+&:]\s*|-\s+|\b(?:and|into|with|then)\s+)(?<name>[a-z]+(?:[\s'-][a-z]+)*)\s*\((?<n>\d{1,3})\)", RegexOptions.IgnoreCase)]
     public static partial Regex CountInBrackets();
 
+    [GeneratedRegex(@"\bsuper\s?-?set|\bs/?s\b|\btri-?set|\bgiant\s+set", RegexOptions.IgnoreCase)]
+    public static partial Regex SaysPair();
+
     /// <summary>“Rows x10 superset with presses x10”.</summary>
     [GeneratedRegex(@"^(?<a>[^:]*[a-z][^:]*?\d?)\s+(?:super\s?-?set(?:ted|s)?\s+(?:with|into|to|w/)|s/s(?:\s+with)?|ss\s+with)\s+(?<b>[^:]*[a-z][^:]*)$", RegexOptions.IgnoreCase)]
     public static partial Regex SupersetWith();

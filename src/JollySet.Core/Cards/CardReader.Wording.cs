@@ -60,6 +60,8 @@ public sealed partial class CardReader
     /// <summary>“Superset: rows x10 & presses x8 x3” is a superset of three rounds, and its moves.</summary>
     private string AsPair(string text)
     {
+        if (!SaysPair().IsMatch(text))
+            return text;
         text = SupersetWith().Match(text) is { Success: true } joined ? $"Superset: {joined.Groups["a"].Value} / {joined.Groups["b"].Value}" : text;
         if (PairOnLine().Match(text) is not { Success: true } m || Plus().Split(m.Groups["moves"].Value) is not { Length: > 1 and <= 4 } moves || !Array.TrueForAll(moves, p => Scan(p) is { Amount: not null, SaysBlock: false, Sets: null } part && Understood(part.Left) is not null))
             return text;

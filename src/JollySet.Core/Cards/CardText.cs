@@ -89,7 +89,7 @@ internal static partial class CardText
         text = LedTo().Replace(text, " x");
         var arrow = text.IndexOf(" -> ", StringComparison.Ordinal);
         if (arrow > 0)
-            text = text[..arrow] + (!CardPhrases.BlockWord().IsMatch(text) && CardPhrases.PartOf(text[..arrow]) == CardPart.Main ? CardPhrases.Arrow : ": ") + text[(arrow + 4)..].Replace(" -> ", ", ", StringComparison.Ordinal);
+            text = text[..arrow] + (text[..arrow].Contains(": ", StringComparison.Ordinal) ? ", " : !CardPhrases.BlockWord().IsMatch(text) && CardPhrases.PartOf(text[..arrow]) == CardPart.Main ? CardPhrases.Arrow : ": ") + text[(arrow + 4)..].Replace(" -> ", ", ", StringComparison.Ordinal);
         var words = CardWording.Of(Rule().IsMatch(text) ? "" : text.Trim().TrimEnd(';').Trim());
         // What is all bullets is words after all.
         return new CardWords(number, raw, (row is null or { Length: > 0 }) && !words.Any(char.IsLetterOrDigit) && Plain(raw).Any(char.IsLetterOrDigit) ? Plain(raw) : words, letter, isHeading);

@@ -89,8 +89,8 @@ internal static partial class CardWording
     [GeneratedRegex(@"\bmax(?:imum)?\s+rounds\s+(?:in|for)\s+(?=\d)", RegexOptions.IgnoreCase)]
     private static partial Regex MostRounds();
 
-    /// <summary>“Warm up (6)”: minutes.</summary>
-    [GeneratedRegex(@"^(?<h>[a-z][a-z &/-]{1,24}?)\s*\((?<n>\d{1,2})\)(?=\s*(?:[:-]|$))", RegexOptions.IgnoreCase)]
+    /// <summary>“Warm up (6)”: minutes, as few as a warm-up has.</summary>
+    [GeneratedRegex(@"^(?<h>[a-z][a-z &/-]{1,24}?)\s*\((?<n>[2-9]|1\d|20)\)(?=\s*(?:[:-]|$))", RegexOptions.IgnoreCase)]
     private static partial Regex PartMinutes();
 
     /// <summary>“Stretch 3-4 mins”: the shorter, and both are told.</summary>

@@ -96,6 +96,14 @@ public sealed class CardTests(ITestOutputHelper output)
     [InlineData("Quay\n2 rounds\nswing x5 L (easier: deadlift)\npress x5 L (light one)\nthen right side\n", "swing x5, right | easier: deadlift")]
     [InlineData("Quay\n2 rounds\nswing x5 L\npress x5 L (light one)\nthen right side\n", "press x5, right | note: light one")]
     [InlineData("Quay\nEvery 2 min x 5\n5 deadlifts\n10 push-ups\n", "(superset, 5 rounds, rest 75)")]
+    [InlineData("Quay\nW.U. (30'' each): hip circles → marching → cat cow\nA x3: squat x10, row x10\n", "hip circles\nmarching\ncat cow")]
+    [InlineData("Quay\nCircuit x3\nAMRAP 8 min (37)\nsquat x10\n", "37")]
+    [InlineData("Quay\nA1 squat 3x10\nA2 row 3x10\nA1 press 3x8\nA2 curl 3x8\n", "== B (superset, 3 rounds)\npress x8")]
+    [InlineData("Quay\nA1 squat 3x10\nA2 row 3x10\n60s\n", "(superset, 3 rounds, rest 60)")]
+    [InlineData("Quay\n3 rounds\ncleans x5 R\npress x5 R\nswap sides\n", "press x5, left")]
+    [InlineData("Exercise\tWork\tRest\tRounds\nsquat\t40\t20\t3\nplank\t40\t20\t3\n", "(circuit, 3 rounds, work 40, rest 20)")]
+    [InlineData("Quay\n40/20 x 2\nsquat\nplank\n2 min break after lap 1\n", "between 120")]
+    [InlineData("Quay\nStrength - rest 90s\nsquat 3x10\nrow 3x10\n", "(straight, 3 rounds, rest 90)")]
     [InlineData("Quay\nEvery 2 min x 5, by turns\n5 deadlifts\n10 push-ups\n", "(minute, 5 rounds, every 120s)")]
     public void Each_word_goes_where_it_belongs(string card, string says) =>
         Assert.Contains(says, SheetWriter.Write(CardReader.Read(card)!.Plan), StringComparison.Ordinal);

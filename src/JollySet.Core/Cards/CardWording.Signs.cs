@@ -51,7 +51,7 @@ internal static partial class CardWording
     [GeneratedRegex(@"^(?:w\.\s?u|c\.\s?d)\b\.?", RegexOptions.IgnoreCase)]
     private static partial Regex ShortParts();
 
-/// <summary>“E.M.O.M.” and “A.M.R.A.P.”.</summary>
+    /// <summary>“E.M.O.M.” and “A.M.R.A.P.”.</summary>
     [GeneratedRegex(@"\b(?:e\.m\.o\.m|a\.m\.r\.a\.p)\b\.?\s*", RegexOptions.IgnoreCase)]
     private static partial Regex Dotted();
 

@@ -58,6 +58,7 @@ internal static partial class CardGaps
             InOneSlot(block, line, words, questions);
             Rests(block, block == blocks[^1]);
             Minutes(block, line, questions);
+            EightInAll(block, line, questions);
             // Minutes of a warm-up whose moves have amounts of their own: no sheet says both, so they are kept in words.
             if (block is { Part: not CardPart.Main, Length: >= 60 and var booked, Work: null } && block.Stations.TrueForAll(s => s.Amount is not null))
                 block.Notes.Add(string.Create(CultureInfo.InvariantCulture, $"{booked / 60m:0.#} min"));
@@ -165,6 +166,17 @@ internal static partial class CardGaps
 
     [GeneratedRegex(@"^(?<n>\d{2,4})\s*(?:m|metres?|meters?)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Way();
+
+    /// <summary>A tabata is eight times twenty and ten: of several moves each, or in all? Asked.</summary>
+    private static void EightInAll(CardBlock block, CardWords line, List<CardQuestion> questions)
+    {
+        if (block is not { Part: CardPart.Main, Work: 20, Rest: 10, RoundsLow: 8, Stations.Count: (2 or 4) and var many } || !block.Name.Contains("tabata", StringComparison.OrdinalIgnoreCase) || !Eight().IsMatch(line.Raw))
+            return;
+        questions.Add(new CardQuestion(block.Line, 1, $"{block.Name}: eight of each, or eight in all?", [new CardChoice("eight of each", line.Raw), new CardChoice("eight in all", Eight().Replace(line.Raw, string.Create(CultureInfo.InvariantCulture, $"{8 / many}"), 1))]));
+    }
+
+    [GeneratedRegex(@"(?<![\d/:.])8(?![\d/:.])")]
+    private static partial Regex Eight();
 
     /// <summary>Minutes said for a block whose one round is far from filling them.</summary>
     private static void Minutes(CardBlock block, CardWords line, List<CardQuestion> questions)

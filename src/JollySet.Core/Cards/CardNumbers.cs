@@ -51,13 +51,17 @@ internal static partial class CardNumbers
     /// <summary>Lines that count on from 1.</summary>
     private static void Running(IReadOnlyList<string> lines, List<int> filled, Dictionary<int, string> said)
     {
+        var before = 0;
         for (var from = 0; from < filled.Count; from++)
         {
+            // A count goes on behind a line of water.
+            var first = before > 0 && Number().Match(lines[filled[from]]) is { Success: true } onwards && onwards.Groups["n"].Value == (before + 1).ToString(CultureInfo.InvariantCulture) ? before : 0;
             var run = filled.Skip(from).Where(at => !said.ContainsKey(at)).Select(at => (at, match: Number().Match(lines[at])))
-                .TakeWhile((line, i) => line.match.Success && line.match.Groups["n"].Value.TrimStart('0') == (i + 1).ToString(CultureInfo.InvariantCulture)).ToList();
+                .TakeWhile((line, i) => line.match.Success && line.match.Groups["n"].Value.TrimStart('0') == (first + i + 1).ToString(CultureInfo.InvariantCulture)).ToList();
             // Two are enough where each says so, or has another number of its own.
-            if (run.Count < (run.Count == 2 && (run.TrueForAll(r => r.match.Groups["word"].Success) || run.TrueForAll(r => HasCount().IsMatch(lines[r.at][r.match.Length..]))) ? 2 : run.Count == 1 && AlwaysCounts().IsMatch(lines[run[0].at]) ? 1 : FewestNumbered))
+            if (run.Count < (run.Count == 2 && (run.TrueForAll(r => r.match.Groups["word"].Success) || run.TrueForAll(r => HasCount().IsMatch(lines[r.at][r.match.Length..]))) ? 2 : run.Count == 1 && AlwaysCounts().IsMatch(lines[run[0].at]) ? 1 : first > 0 ? 1 : FewestNumbered))
                 continue;
+            before = first + run.Count;
             foreach (var (at, match) in run)
                 said[at] = lines[at][match.Length..];
             // Minutes counted below a head that does not say so: one a minute.

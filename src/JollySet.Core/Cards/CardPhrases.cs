@@ -79,7 +79,7 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"\b(?:super\s?-?sets?|tri-?sets?|giant sets?|pairs?\s+\d|complex)\b", RegexOptions.IgnoreCase)]
     public static partial Regex Super();
 
-    [GeneratedRegex(@"^(?:strength|cardio|core|abs|legs|upper(?:\s+body)?|lower(?:\s+body)?|hiit|challenge|workout|intervals|stations|full\s+body|(?:pyramid|ladder|tabata|emom|amrap|circuit|stations?|interval)s?\s+(?:class|session|night|express|(?:mon|tues|wednes|thurs|fri|satur|sun)days?))\b(?!\s+(?:\d(?!\d?\s*(?:min|')|[05]\b)|[a-h]\b|set|part|block))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:strength|cardio|core|abs|legs|upper(?:\s+body)?|lower(?:\s+body)?|hiit|challenge|workout|intervals|stations|full\s+body|(?:pyramid|ladder|tabata|emom|amrap|circuit|stations?|interval)s?\s+(?:class|session|night|express|day|strength|(?:mon|tues|wednes|thurs|fri|satur|sun)days?))\b(?!\s+(?:\d(?!\d?\s*(?:min|')|[05]\b)|[a-h]\b|set|part|block))", RegexOptions.IgnoreCase)]
     public static partial Regex Topic();
 
     [GeneratedRegex(@"^(?:welcome|intro(?:duction)?|outro|chat|talk|hello|goodbye|briefing|announcements?|safety)\b.{0,30}\d", RegexOptions.IgnoreCase)]
@@ -369,6 +369,10 @@ internal static partial class CardPhrases
 
     [GeneratedRegex(@"\bafter\s+(?:the\s+)?(?:(?:lap|round|circuit)\s+(?:1|one)|first\s+(?:lap|round|circuit))\b", RegexOptions.IgnoreCase)]
     public static partial Regex AfterFirst();
+
+    /// <summary>A class that is named after how it runs, or says that it is one and how long.</summary>
+    [GeneratedRegex(@"^(?:[a-z-]+\s+)?(?:pyramid|ladder|tabata|emom|amrap|circuit|interval)s?\s+(?:class|session|night|express|day|strength|(?:mon|tues|wednes|thurs|fri|satur|sun)days?)\b|^[^:\d]*\b(?:class|session)\b[^:\d]*\d{1,3}\s*(?:mins?|minutes|')", RegexOptions.IgnoreCase)]
+    public static partial Regex NamesClass();
 
     /// <summary>From so long to so long.</summary>
     [GeneratedRegex(@"^\d{1,3}\s*-\s*\d{1,3}\s*(?:mins?|minutes?|'|s|secs?|seconds?)$", RegexOptions.IgnoreCase)]

@@ -156,6 +156,14 @@ public sealed partial class CardReader
             return new CardBlock(line.Number, FreeName("A"), CardPart.Main);
         if (Current is { Stations.Count: > 0, IsSuperset: false } current && (current.Stations[^1].Sets != (station.Sets ?? current.ForAll?.Sets)) && current.Part == CardPart.Main && (current.Stations[^1].Sets is not null || current.RoundsLow is null))
             return new CardBlock(line.Number, FreeName(current.HasSettings || (line.Number != current.Line && current.Stations.TrueForAll(s => s.Line == current.Line)) ? "A" : current.Name), CardPart.Main);
+        // What comes behind the drink in the middle of a single round runs as what was before it.
+        if (Current is { Part: CardPart.Main, After: not null, Water: true, Work: not null, RoundsLow: null, Scheme: null, Every: null, IsAmrap: false, Stations.Count: > 1 } drunk && station.Sets is null && drunk.Stations[^1].Line < line.Number)
+        {
+            var goesOn = new CardBlock(line.Number, FreeName("A"), CardPart.Main);
+            goesOn.RunsAs(drunk);
+            return goesOn;
+        }
+
         // “2. 3 rounds: swings, rows” and “3. 100 bridges”: a number each, a part each.
         if (Current is { Part: CardPart.Main, Stations.Count: > 1, HasSettings: true } complete && complete.Line != line.Number && complete.Stations.TrueForAll(s => s.Line == complete.Line) && Counted().IsMatch(line.Raw) && Counted().IsMatch(LineAt(complete.Line).Raw))
             return new CardBlock(line.Number, FreeName("A"), CardPart.Main);

@@ -98,7 +98,8 @@ public sealed partial class CardReader
 
     /// <summary>“Then abs 5 mins” begins a block as “abs 5 mins” does.</summary>
     private static string AsNext(string text) =>
-        NextWord().Match(text) is { Success: true } next && text[next.Length..] is var rest && BlockWord().IsMatch(rest) && !Super().IsMatch(rest) && rest.Any(char.IsAsciiDigit) && !rest.Contains(',', StringComparison.Ordinal) && Minutes().IsMatch(rest) ? rest : text;
+        NextWord().Match(text) is not { Success: true } next ? text : text[next.Length..] is var rest && PartOf(rest) == CardPart.CoolDown ? rest
+        : BlockWord().IsMatch(rest) && !Super().IsMatch(rest) && rest.Any(char.IsAsciiDigit) && !rest.Contains(',', StringComparison.Ordinal) && Minutes().IsMatch(rest) ? rest : text;
 
     /// <summary>“R1 10 reps, R2 12 reps” are rungs.</summary>
     private static string AsRungs(string text) =>

@@ -160,7 +160,8 @@ public sealed partial class CardReader
             Say(LineAt(line), CardLineKind.Setting, block.Told());
         foreach (var block in blocks)
             if (read.GetValueOrDefault(block.Line)?.Kind != CardLineKind.Station || block.Stations.TrueForAll(s => s.Line != block.Line) || Listed(LineAt(block.Line).Text).Items is not null)
-                Say(LineAt(block.Line), CardLineKind.Block, block.Told());
+                // A title that says how it runs is told as both.
+                Say(LineAt(block.Line), CardLineKind.Block, read.GetValueOrDefault(block.Line) is { Kind: CardLineKind.Head } title && head.Title.Length > 0 && title.Read.StartsWith(head.Title, StringComparison.Ordinal) ? $"{title.Read} · {block.Told()}" : block.Told());
     }
 
     private CardWords LineAt(int number) => words.Find(w => w.Number == number)!;
@@ -208,7 +209,7 @@ public sealed partial class CardReader
             return;
         }
 
-        if (isFirst && (((SaysWhen().IsMatch(line.Text) || Strokes().Count(line.Text) > 1) && Listed(line.Text).Items is null) || (line.IsHeading && PartOf(line.Text) == CardPart.Main) || !BeginsBlock(line.Text) || (TitleBesides().IsMatch(line.Text) && !Talk().IsMatch(line.Text)) || IsTopic(line.Text) || IsOverBlock(line) || IsTitled(line.Text)) && !IsStation(line.Text) && (Scan(line.Text) is { Sets: null } || !BriefWords.Focus(Scan(line.Text).Left).IsEmpty))
+        if (isFirst && (((SaysWhen().IsMatch(line.Text) || Strokes().Count(line.Text) > 1) && Listed(line.Text).Items is null) || (line.IsHeading && PartOf(line.Text) == CardPart.Main) || !BeginsBlock(line.Text) || (TitleBesides().IsMatch(line.Text) && !Talk().IsMatch(line.Text)) || IsTopic(line.Text) || NamesClass().IsMatch(line.Text) || IsOverBlock(line) || IsTitled(line.Text)) && !IsStation(line.Text) && (Scan(line.Text) is { Sets: null } || !BriefWords.Focus(Scan(line.Text).Left).IsEmpty))
         {
             if (IsSpoken().IsMatch(line.Text) && line.Text.Split(' ').Length > FewWords && !TitleBesides().IsMatch(line.Text))
             {

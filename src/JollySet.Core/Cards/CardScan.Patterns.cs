@@ -91,7 +91,7 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"\b(?:go(?:ing)?\s+(?:a?round|through)\s+(?:it\s+|them\s+|that\s+|this\s+|everything\s+)?)?(?:x\s*)?(?<n>\d{1,3})(?:\s*(?:-|to|\.\.)\s*(?<m>\d{1,3}))?\s*x?\s*(?:rounds?|ronds?|rnds?|rds?|laps?|rft\b|sets?(?!\s*(?:of|x|,)?\s*\d)|times(?:\s+(?:through|round))?|runden|circuits?|tours?|x through)\b(?:\s+(?:through|in\s+total|total)\b)?(?:\s+of(?:\s+the following)?\b)?", RegexOptions.IgnoreCase)]
     private static partial Regex RoundCount();
 
-    [GeneratedRegex(@"\b(?:repeat|rpt|redo)\b(?:\s+(?:all|everything|the (?:circuit|block|lot)|(?:all\s+)?from the (?:top|start|beginning)))?\s*(?:x\s*)?(?<n>\d{1,2})?(?:\s*times)?\s*(?:x\b)?", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<!\bno[\s-])\b(?:repeat|rpt|redo)\b(?:\s+(?:all|everything|the (?:circuit|block|lot)|(?:all\s+)?from the (?:top|start|beginning)))?\s*(?:x\s*)?(?<n>\d{1,2})?(?:\s*times)?\s*(?:x\b)?", RegexOptions.IgnoreCase)]
     private static partial Regex Repeat();
 
     [GeneratedRegex(@"\b(?<n>\d{1,2})\s*(?:(?:sets?|lots)\s*(?:x|of|by|\*|,)?|x|of|by|\*)\s*(?:(?<t>" + Time + @")(?!\s*blocks?\b)|(?<a>\d{1,3})(?!\s*-?\s*min(?:ute)?s?\s+blocks?\b)(?:\s*(?:-|to|\.\.)\s*(?<b>\d{1,3}))?(?:\s*reps?\b)?(?![\d/])(?:\s*(?<each>each|ea)\b(?!\s+(?:side|leg|arm|way|hand|s)\b))?)", RegexOptions.IgnoreCase)]

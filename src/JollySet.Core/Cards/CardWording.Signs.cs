@@ -73,4 +73,8 @@ internal static partial class CardWording
     /// <summary>What the one of two does and what the other, who then change places.</summary>
     [GeneratedRegex(@"\b(?:P|partner)\s?(?:1|A|one)\s*[:=-]?\s*(?<a>[^/;]+?)\s*[/;,]\s*(?:P|partner)\s?(?:2|B|two)\s*[:=-]?\s*(?<b>[^/;]+?)(?<how>\s*[-,(]\s*(?:then\s+)?(?:swap|switch|change)\b(?:(?!\s*x?\s*\d).)*)?(?:\s*x\s*(?<n>\d{1,2})\)?)?$", RegexOptions.IgnoreCase)]
     private static partial Regex ByTurnsOfTwo();
+
+    /// <summary>“1) squats 2) rows 3) plank” on one line.</summary>
+    [GeneratedRegex(@"(?<=^|[:,;\s])(?:\s*(?<n>\d)\)\s+)(?=[\da-z])(?<=\b1\)\s.*)(?=.*\b2\)\s|(?<=\b2\)\s.*))", RegexOptions.IgnoreCase)]
+    private static partial Regex NumbersInLine();
 }

@@ -100,4 +100,12 @@ internal static partial class CardWording
     /// <summary>“20s/30s/40s”: a time each.</summary>
     [GeneratedRegex(@"\b\d{1,3}\s?s?(?:\s*/\s*\d{1,3}\s?s(?![a-z])){2,}", RegexOptions.IgnoreCase)]
     private static partial Regex TimesByStrokes();
+
+    /// <summary>“Warm up: 5 mins - jog, lunges”: the minutes are the part's.</summary>
+    [GeneratedRegex(@"^(?<h>[a-z][a-z &/-]{1,24}?)\s*:\s*(?<t>\d{1,2}\s*(?:mins?|minutes?|'))\s*[-,:]\s*(?=[a-z])", RegexOptions.IgnoreCase)]
+    private static partial Regex PartAndMinutes();
+
+    /// <summary>“3 min max burpees”.</summary>
+    [GeneratedRegex(@"\b(?<t>\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?))\s+(?:of\s+)?max(?:imum)?\s+(?:reps\s+(?:of\s+)?)?(?<what>(?!rounds|reps|effort)[a-z][a-z' -]{2,40})$", RegexOptions.IgnoreCase)]
+    private static partial Regex TimeOfMost();
 }

@@ -44,6 +44,7 @@ public sealed class CardTests(ITestOutputHelper output)
     [InlineData("eighteenth")]
     [InlineData("nineteenth")]
     [InlineData("twentieth")]
+    [InlineData("twentyfirst")]
     public void Nine_facts_in_ten_are_right(string file)
     {
         var (right, all) = (0, 0);
@@ -62,6 +63,21 @@ public sealed class CardTests(ITestOutputHelper output)
     [Fact]
     public void What_a_title_implies_is_told() =>
         Assert.Contains("audience: older adults", CardReader.Read("Seniors at the loft, 30 min\n3 rounds 40/20\nsquat\n")!.Lines[0].Read, StringComparison.Ordinal);
+
+    [Fact]
+    public void A_tabata_of_two_moves_is_asked_about()
+    {
+        var question = Assert.Single(CardReader.Read("Quay, 30 min\nTabata 1: jumping jacks, push-ups (8 x 20/10)\n")!.Questions, q => q.Text.Contains("eight in all", StringComparison.Ordinal));
+        Assert.Contains("4 rounds, work 20", SheetWriter.Write(CardReader.Read("Quay, 30 min\n" + question.Choices[1].Instead)!.Plan), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void A_title_that_says_how_it_runs_is_told_as_both()
+    {
+        var read = CardReader.Read("No repeat class 30 mins - 40 on 20 off\nsquat\nrow\n")!.Lines[0].Read;
+        Assert.Contains("30 minutes", read, StringComparison.Ordinal);
+        Assert.Contains("40 s on", read, StringComparison.Ordinal);
+    }
 
     [Theory]
     [InlineData("WU 4: march, arm circles", "== WU (prepare, work 120)")]

@@ -175,7 +175,7 @@ internal static partial class CardGaps
         questions.Add(new CardQuestion(block.Line, 1, $"{block.Name}: eight of each, or eight in all?", [new CardChoice("eight of each", line.Raw), new CardChoice("eight in all", Eight().Replace(line.Raw, string.Create(CultureInfo.InvariantCulture, $"{8 / many}"), 1))]));
     }
 
-    [GeneratedRegex(@"(?<![\d/:.])8(?![\d/:.])")]
+    [GeneratedRegex(@"(?<![\d/:.])8(?=\s*(?:x|rounds?|rds?|times|sets?)\b)|(?<=\bx\s?)8(?![\d/:.])", RegexOptions.IgnoreCase)]
     private static partial Regex Eight();
 
     /// <summary>Minutes said for a block whose one round is far from filling them.</summary>

@@ -55,7 +55,7 @@ internal static partial class CardNumbers
         for (var from = 0; from < filled.Count; from++)
         {
             // A count goes on behind a line of water.
-            var first = before > 0 && Number().Match(lines[filled[from]]) is { Success: true } onwards && onwards.Groups["n"].Value == (before + 1).ToString(CultureInfo.InvariantCulture) ? before : 0;
+            var first = before > 0 && from > 0 && Pausing().IsMatch(lines[filled[from - 1]]) && Number().Match(lines[filled[from]]) is { Success: true } onwards && onwards.Groups["n"].Value == (before + 1).ToString(CultureInfo.InvariantCulture) ? before : 0;
             var run = filled.Skip(from).Where(at => !said.ContainsKey(at)).Select(at => (at, match: Number().Match(lines[at])))
                 .TakeWhile((line, i) => line.match.Success && line.match.Groups["n"].Value.TrimStart('0') == (first + i + 1).ToString(CultureInfo.InvariantCulture)).ToList();
             // Two are enough where each says so, or has another number of its own.
@@ -166,6 +166,9 @@ internal static partial class CardNumbers
 
     [GeneratedRegex(@"^(?<said>.*\w)[.!]\s+(?<thanks>(?:many\s+)?(?:thanks|thank\s+you|cheers|enjoy|have\s+fun)\b.{0,30})$", RegexOptions.IgnoreCase)]
     private static partial Regex WithThanks();
+
+    [GeneratedRegex(@"\b(?:water|drinks?|rest|break)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Pausing();
 
     [GeneratedRegex(@"^\s*min(?:ute)?\s*\d", RegexOptions.IgnoreCase)]
     private static partial Regex ByMinute();

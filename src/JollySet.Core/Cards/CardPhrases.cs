@@ -385,6 +385,14 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"(?<=\s|\()R\s?(?<n>[2-9])(?=$|[\s,)])(?!\s*[:=-])")]
     public static partial Regex ShortRounds();
 
+    /// <summary>A name and its count: “rows = 12”, “rows * 12”, “rows for 12”.</summary>
+    [GeneratedRegex(@"(?<=^|[,;/+&:]\s*|-\s+|\b(?:and|into|with|then)\s+)(?<name>[a-z]+(?:[\s'-][a-z]+)*?)(?:\s*=\s*|\s\*\s*)(?<n>\d{1,3})\b(?!\s*(?:kg|secs?\b|s\b|mins?\b|minutes|'|x\s*\d|[.:/-]\s?\d))|(?<=^|[,;/+&:]\s*|-\s+|\b(?:and|into|with|then)\s+)(?<name>[a-z]+(?:[\s'-][a-z]+)*?)\s+for\s+(?<n>\d{1,3})(?=\s*(?:reps?)?\s*(?:$|[,;/(]|->|-\s))", RegexOptions.IgnoreCase)]
+    public static partial Regex CountIs();
+
+    /// <summary>A name and its kilograms in short: “press 12k”.</summary>
+    [GeneratedRegex(@"(?<=^|[,;/+&:]\s*|-\s+|\b(?:and|into|with|then)\s+)(?<name>[a-z]+(?:[\s'-][a-z]+)*?)\s*[,@(]?\s*\b(?<n>(?:2\s*x\s*)?(?:[4-9]|[1-9]\d))k\b\)?", RegexOptions.IgnoreCase)]
+    public static partial Regex ShortKilos();
+
     /// <summary>A superset told on its head's line, with how often behind it.</summary>
     [GeneratedRegex(@"^(?<head>(?:super\s?-?set|ss|s/s|tri-?set|giant set)s?(?:\s*\d{1,2}(?=\s*[:-]))?\s*(?:[:-]\s*|\s))(?<moves>[^:]+?)(?:\s*[-,]?\s*\(?(?:x\s*(?<n>\d{1,2})|(?<=[a-z)]\s*[-,(]?\s*|\d\s*(?:reps|[-,(]|\s)\s*)(?<n>\d{1,2})\s*(?:rounds?|sets?|rds?|times|x))\)?)?$", RegexOptions.IgnoreCase)]
     public static partial Regex PairOnLine();

@@ -1,3 +1,5 @@
+using System.Text.RegularExpressions;
+using JollySet.Core.Moves;
 using static JollySet.Core.Cards.CardPhrases;
 
 namespace JollySet.Core.Cards;
@@ -28,9 +30,16 @@ public sealed partial class CardReader
         return text.Contains('"', StringComparison.Ordinal) && !OpensQuote().IsMatch(text) ? SecondsSign().Replace(text, "s") : text;
     }
 
-    /// <summary>“Squat (15)” is fifteen of them.</summary>
-    private string AsCounted(string text) =>
-        text.Contains('(', StringComparison.Ordinal) && (Current is not { Work: not null, Part: CardPart.Main } || BlockWord().IsMatch(text) || Super().IsMatch(text)) ? CountInBrackets().Replace(text, m => Understood(Super().Replace(m.Groups["name"].Value, "").Trim()) is not null ? $"{m.Groups["name"].Value} x{m.Groups["n"].Value}" : m.Value) : text;
+    /// <summary>“Squat (15)”, “squat = 15” and “squat for 15” are fifteen of them, “press 12k” is twelve kilograms of what has a load.</summary>
+    private string AsCounted(string text)
+    {
+        string OfMove(Regex pattern, string becomes) => pattern.Replace(text, m => Understood(Super().Replace(m.Groups["name"].Value, "").Trim()) is { } move && (becomes.Length > 0 || move.Pattern != Pattern.Locomotion) ? $"{m.Groups["name"].Value} {becomes}{m.Groups["n"].Value}{(becomes.Length > 0 ? "" : "kg")}" : m.Value);
+        if (text.Contains('(', StringComparison.Ordinal) && (Current is not { Work: not null, Part: CardPart.Main } || BlockWord().IsMatch(text) || Super().IsMatch(text)))
+            text = OfMove(CountInBrackets(), "x");
+        if (text.AsSpan().ContainsAny('=', '*') || text.Contains(" for ", StringComparison.OrdinalIgnoreCase))
+            text = OfMove(CountIs(), "x");
+        return text.Contains('k', StringComparison.OrdinalIgnoreCase) && text.Any(char.IsAsciiDigit) ? OfMove(ShortKilos(), "") : text;
+    }
 
     /// <summary>“Squat - row - plank” and “squat -> row, plank” are lists, where all of them are moves.</summary>
     private string AsListed(string text)

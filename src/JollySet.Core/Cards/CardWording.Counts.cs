@@ -23,10 +23,6 @@ internal static partial class CardWording
     [GeneratedRegex(@"(?<=^|[,;]\s*|/\s+|:\s+)(?<n>[5-9]|\d\d)\s+-\s+(?=[a-z])", RegexOptions.IgnoreCase)]
     private static partial Regex CountThenName();
 
-    /// <summary>“Rows = 12”, “rows * 12”, “rows x12r”.</summary>
-    [GeneratedRegex(@"(?<=[a-z)])(?<!\b(?:countdown|ladder|pyramid|finisher|rounds|sets|laps|minutes|mins|people|time|total|class|numbers?))\s*(?:=|\s\*)\s*(?=\d{1,3}\b(?!\s*(?:kg|secs?\b|s\b|mins?\b|minutes|people|ppl|pax|booked|members|max\b|'|x\s*\d|[.:/-]\s?\d)))|(?<=[a-z)])(?<!\b(?:amrap|emom|tabata|circuit|stations?|class|workout|block|session|set|plank|hold|sit))\s+for\s+(?=\d{1,3}\s*(?:reps?)?\s*(?:$|[,;/(]|->|-\s))", RegexOptions.IgnoreCase)]
-    private static partial Regex CountIs();
-
     /// <summary>“12 reps of rows”.</summary>
     [GeneratedRegex(@"\b(?<n>\d{1,3})\s*reps\s+of\s+(?=[a-z])(?!each|all|every|the\b|it\b|them\b)", RegexOptions.IgnoreCase)]
     private static partial Regex RepsOf();
@@ -73,10 +69,6 @@ internal static partial class CardWording
 
     [GeneratedRegex(@"\be\.\s?s\b\.?", RegexOptions.IgnoreCase)]
     private static partial Regex EachSideDotted();
-
-    /// <summary>“Press 12k” is twelve kilograms; what is run or rowed has metres.</summary>
-    [GeneratedRegex(@"(?<=[a-z)]\s*[,@(x-]?\s*(?:2\s*x\s*)?)(?<!(?:^|[,;/+:]\s*)(?:run|jog|row|ride|bike|cycle|walk|ski)(?:ning|ging|ing)?\s*[,@(x-]?\s*)\b(?<n>[4-9]|[1-9]\d)k\b", RegexOptions.IgnoreCase)]
-    private static partial Regex ShortKilos();
 
     [GeneratedRegex(@"\be/w\b", RegexOptions.IgnoreCase)]
     private static partial Regex EachWayShort();

@@ -42,7 +42,6 @@ internal static partial class CardWording
         new(["e/w"], EachWayShort(), "each way"),
         new([" * "], Dots(), ", "),
         new([" - "], CountThenName(), "${n} "),
-        new(["=", "*", " for "], CountIs(), " x"),
         new(["s'"], Possessive(), "${u}"),
         new([".m."], Dotted(), m => WithoutDots(m) + " "),
         new([".."], Leaders(), " - "),
@@ -80,7 +79,6 @@ internal static partial class CardWording
         new(["round", "lap"], RestOfRound(), "rest ${t} between rounds"),
         new(["repeat", "again"], RestThenRepeat(), "rest ${t} between rounds"),
         new(["max"], MostRounds(), "amrap "),
-        new(["k"], ShortKilos(), "${n}kg"),
         new([], LetteredList(), "${n}: "),
         new(["bring", "grab", "need"], BringThem(), "kit: "),
     ];

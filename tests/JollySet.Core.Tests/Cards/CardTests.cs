@@ -115,6 +115,9 @@ public sealed class CardTests(ITestOutputHelper output)
     [InlineData("Quay\nW.U. (30'' each): hip circles → marching → cat cow\nA x3: squat x10, row x10\n", "hip circles\nmarching\ncat cow")]
     [InlineData("Quay\nCircuit x3\nAMRAP 8 min (37)\nsquat x10\n", "37")]
     [InlineData("Quay\nA1 squat 3x10\nA2 row 3x10\nA1 press 3x8\nA2 curl 3x8\n", "== B (superset, 3 rounds)\npress x8")]
+    [InlineData("Full body for 20\nA x3: squat x10, row x10\n", "Full body for 20")]
+    [InlineData("Quay\n3 rounds\n1 squat\n2 row\n3 plank\nFinisher\n4 burpees\n", "burpees x4")]
+    [InlineData("Quay\n3 rounds 40/20\npress 12k\nmarch\n", "press [12kg]")]
     [InlineData("Quay\nA1 squat 3x10\nA2 row 3x10\n60s\n", "(superset, 3 rounds, rest 60)")]
     [InlineData("Quay\n3 rounds\ncleans x5 R\npress x5 R\nswap sides\n", "press x5, left")]
     [InlineData("Exercise\tWork\tRest\tRounds\nsquat\t40\t20\t3\nplank\t40\t20\t3\n", "(circuit, 3 rounds, work 40, rest 20)")]
@@ -126,6 +129,7 @@ public sealed class CardTests(ITestOutputHelper output)
 
     [Theory]
     [InlineData("Stations, 24 people, 2 min water in the middle\n40/20 x 2\nsquat\nrow\n", "minutes: 2")]
+    [InlineData("Quay\n40/20\nmarch then run 5k\nsquat\n", "5kg")]
     [InlineData("Quay, 30 min\n3 rounds\ngoblet squat 3-0-1\nrow x10\n", "straight")]
     [InlineData("Quay, 30 min\nA: 3 rounds 40/20\nsquat\nrow\nrest 2-3 min after\n", "20..180")]
     public void No_number_goes_where_it_does_not(string card, string says) =>

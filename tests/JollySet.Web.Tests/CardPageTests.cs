@@ -39,6 +39,22 @@ public sealed class CardPageTests : IDisposable
         Assert.Equal("bring the speaker", Assert.Single(plan.Blocks[0].Notes));
     }
 
+    [Theory]
+    [InlineData("keep", "MON", "WED")]
+    [InlineData("one", "MON")]
+    public async Task Several_classes_on_a_card_are_made_each_or_all_as_one(string pressed, params string[] titles)
+    {
+        var form = await Read("MON\n3 rounds 40/20\ngoblet squat\nromanian dedlift\nWED\n2 rounds 30/30\nlunge\npress-up\n");
+        Assert.Equal("Make these 2 classes", form.QuerySelector("button[value=keep]")!.TextContent);
+        Assert.Equal(9, form.QuerySelectorAll("input.card-text").Length);
+        Assert.Contains("WED", form.QuerySelector("#card-sum")!.TextContent, StringComparison.Ordinal);
+        var other = form.QuerySelectorAll("#read-4 label").Single(l => l.TextContent == "a note").QuerySelector("input")!;
+        Assert.Equal(HttpStatusCode.Redirect, (await app.Submit(form, (other.GetAttribute("name")!, other.GetAttribute("value")!), ("do", pressed))).StatusCode);
+        var shelf = (await app.Get("/")).Body!.TextContent;
+        Assert.All(titles, t => Assert.Contains(t, shelf, StringComparison.Ordinal));
+        Assert.Equal(titles.Length > 1 ? ["goblet squat"] : ["goblet squat", "lunge", "press-up"], app.Demo("MON").Plan.MoveNames());
+    }
+
     [Fact]
     public async Task Another_choice_rewrites_its_line()
     {

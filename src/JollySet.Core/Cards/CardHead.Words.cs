@@ -109,6 +109,11 @@ internal sealed partial class CardHead
                 Add("focus", region);
             said.Add($"focus: {string.Join(", ", focus)}");
         }
+        else if (Goal is null && BriefWords.Goal(piece) is { } plain)
+        {
+            Goal = plain;
+            said.Add($"goal: {plain}");
+        }
 
         return said;
     }

@@ -61,7 +61,7 @@ internal sealed partial class CardHead
             asides.Add(m.Groups["in"].Value);
             return m.Index == 0 ? "" : ", ";
         });
-        foreach (var piece in Pieces(line))
+        foreach (var piece in mayTitle && Title.Length == 0 ? Titled(line) : Pieces(line))
         {
             // A letter has no title, and what it greets with is kept.
             if (mayTitle && Title.Length == 0 && Greets().IsMatch(piece))
@@ -92,13 +92,13 @@ internal sealed partial class CardHead
     }
 
     // One of them is in everything a need is spoken in: looked for before the pattern.
-    private static readonly SearchValues<string> NeedSigns = SearchValues.Create(["knee", "wrist", "back", "shoulder", "hip", "neck", "space", "jump", "impact", "floor", "down", "kit", "equipment", "kneel", "pregnan", "blood", "hypertension", "osteoporosis", "vertigo", "dizz", "natal"], StringComparison.OrdinalIgnoreCase);
+    private static readonly SearchValues<string> NeedSigns = SearchValues.Create(["knee", "wrist", "back", "shoulder", "hip", "neck", "space", "jump", "impact", "floor", "down", "kit", "equipment", "kneel", "pregnan", "blood", "hypertension", "osteoporosis", "vertigo", "dizz", "natal", "seated", "sitting", "wheelchair"], StringComparison.OrdinalIgnoreCase);
 
     /// <summary>The needs spoken of in a sentence, as they are judged, and its words without them.</summary>
     public static (ImmutableArray<string> Needs, string Others) NeedsIn(string text)
     {
         var (needs, others) = (ImmutableArray.CreateBuilder<string>(), text);
-        while (others.AsSpan().ContainsAny(NeedSigns) && SpokenNeed().Match(others) is { Success: true } spoken && BriefWords.Need(spoken.Groups["part"] is { Success: true } part ? $"bad {part.Value.TrimEnd('s', 'S')}" : spoken.Value) is { } need)
+        while (others.AsSpan().ContainsAny(NeedSigns) && SpokenNeed().Match(others) is { Success: true } spoken && BriefWords.Need(spoken.Groups["part"] is { Success: true } part ? $"bad {part.Value.TrimEnd('s', 'S')}" : spoken.Groups["seat"].Success ? "seated" : spoken.Value) is { } need)
         {
             needs.Add(need);
             // “Bad knees and wrists”: the next words are needs too.
@@ -300,7 +300,7 @@ internal sealed partial class CardHead
     private void Imply(string title)
     {
         var topic = Topic().Replace(Bracketed().Replace(title, ""), "").Trim();
-        foreach (var region in BriefWords.Focus(topic) is { IsEmpty: false } whole ? whole : Joins().Split(topic).SelectMany(p => BriefWords.Focus(p.Trim())))
+        foreach (var region in BriefWords.Focus(topic) is { IsEmpty: false } whole ? whole : Parts().Split(topic).SelectMany(p => BriefWords.Focus(p.Trim())))
             Add("focus", region);
         foreach (var who in BriefWords.Audience(topic))
             Add("audience", who);
@@ -335,6 +335,14 @@ internal sealed partial class CardHead
             lists[key] = words = [];
         if (!words.Contains(word))
             words.Add(word);
+    }
+
+    /// <summary>“Legs, bums and tums, 45 min”: several regions are one title.</summary>
+    private static IEnumerable<string> Titled(string line)
+    {
+        var pieces = Pieces(line).ToList();
+        var many = pieces.FindIndex(p => Joins().Split(p).Any(w => BriefWords.Focus(w).IsEmpty)) is var end and >= 0 ? end : pieces.Count;
+        return many < 2 || !line.StartsWith(string.Join(", ", pieces.Take(many)), StringComparison.Ordinal) ? pieces : pieces.Skip(many).Prepend(string.Join(", ", pieces.Take(many)));
     }
 
     private static IEnumerable<string> Pieces(string line) => Between().Split(line).Select(p => p.Trim()).Where(p => p.Length > 0);

@@ -9,6 +9,10 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"^(?:(?:we(?:'ll)?|I|please)\s+)?(?:usually\s+)?(?:start|begin|open|kick)(?:\s+off)?\s+with\s+(?:a\s+few\s+|some\s+|an?\s+(?=\d|warm))?(?:(?:about\s+)?(?<t>\d{1,2}\s*min(?:ute)?s?)\s+(?:of\s+)?)?(?<what>[a-z].*?)\.?$", RegexOptions.IgnoreCase)]
     public static partial Regex StartsWith();
 
+    /// <summary>How a message names the class it is about.</summary>
+    [GeneratedRegex(@"^(?:(?:so|right|ok|this\s+is)[\s,]+)*(?:the\s+)?(?<t>(?:(?:mon|tues|wednes|thurs|fri|satur|sun)day|tonight|tomorrow|today|next\s+week)(?:'s|s')?\s+(?:[a-z-]+\s+){0,2}(?:class|session|workout|circuits?))\s+(?:is|will|has)\b", RegexOptions.IgnoreCase)]
+    public static partial Regex ClassCalled();
+
     /// <summary>How a message says what comes last.</summary>
     [GeneratedRegex(@"^(?:(?:then|and)\s+)?(?:finish|end|close)(?:\s+(?:off|it))?\s+with\s+(?:a\s+few\s+|some\s+)?(?<w>stretch(?:es|ing)?|stretching\s+out)\s*(?:\s-\s|[,(])\s*(?<what>[a-z].*?)\)?\.?$", RegexOptions.IgnoreCase)]
     public static partial Regex FinishesWith();

@@ -32,7 +32,7 @@ internal static partial class CardPhrases
         }, m.Groups["w"].Value.Trim());
 
     /// <summary>What is allowed instead: “knees ok”, “on the knees if needed”.</summary>
-    [GeneratedRegex(@"^(?:on\s+(?:the\s+|your\s+)?)?(?<w>[a-z' -]{3,40}?)\s+(?:ok|okay|(?:is\s+|are\s+)?fine|allowed|if\s+(?:needed|you\s+need(?:\s+to)?|necessary))$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:on\s+(?:the\s+|your\s+)?)?(?<w>[a-z' -]{3,40}?)\s+(?:ok|okay|(?:is\s+|are\s+)?fine|allowed|if\s+(?:needed|preferred|(?:you|they)\s+(?:need(?:\s+to)?|like|want|prefer|must)|necessary|it\s+is\s+easier|easier))$", RegexOptions.IgnoreCase)]
     public static partial Regex Allowed();
 
     [GeneratedRegex(@"^(?:for\s+)?(?<n>[a-z' -]{3,30}?)\s*[:=]\s*(?<w>.+)$", RegexOptions.IgnoreCase)]
@@ -75,6 +75,10 @@ internal static partial class CardPhrases
 
     [GeneratedRegex(@"^(?:the\s+)?(?:(?:bloc|bloque|zirkel|circuito)\s*\d{1,2}\b|(?:round|circuit|block|part|set|section)\s+(?:one|two|three|four|five)\b|(?:circuit|block|blk|part|round|set|section|station|interval|segment|superset|super set|tri-?set|giant set|complex|strength|core|cardio|conditioning)s?(?:\s*(?:\d{1,2}|[a-h])\b(?!\s*(?:mins?\b|minutes?\b|'|secs?\b|seconds?\b|s\b|on\b|work\b|rounds?|rds?|laps?|circuits?\b|sets?\b|tours?|runden|times|/|:\d\d|-\d\d|x\s*(?:$|[^\s\d]))))?|(?:first|second|third|fourth|fifth|last|final)\s+(?:block|circuit|round|set|part|section|superset|strength|half)|pairs?\s*\d{1,2}|finishers?|cash[\s-]?out|buy[\s-]?in|burn[\s-]?out|bonus|(?:start|end|finish|opener|closer)(?=\s*:)|main(?:\s+(?:set|part|block|workout))?|strength|cardio|core|abs|legs|upper(?:\s+body)?|lower(?:\s+body)?|emom|e\dmom|amrap|(?:ascending|descending)(?:\s+ladder)?|count\s?down|ladder|pyramid|tabata|hiit|metcon|burner|challenge|workout|intervals|every min(?:ute)?(?:\s+on\s+the\s+min(?:ute)?)?|[a-h](?=\s*[:)-])|[i-z]\d{1,2}(?=:))(?=$|[\s:,;.()\[\]x\-!])", RegexOptions.IgnoreCase)]
     public static partial Regex BlockWord();
+
+    /// <summary>What a part of a class is for, alone on its line.</summary>
+    [GeneratedRegex(@"^(?:balance|arms|back|chest|shoulders|glutes|bums?|tums|biceps|triceps|hamstrings|quads|calves|push|pull)(?=\s*:?\s*$)", RegexOptions.IgnoreCase)]
+    public static partial Regex RegionAlone();
 
     [GeneratedRegex(@"\b(?:super\s?-?sets?|tri-?sets?|giant sets?|pairs?\s+\d|complex)\b", RegexOptions.IgnoreCase)]
     public static partial Regex Super();
@@ -269,6 +273,22 @@ internal static partial class CardPhrases
     /// <summary>The same as before, moves and all.</summary>
     [GeneratedRegex(@"\bsame(?:\s+(?:again|moves|exercises|thing|as\s+(?:above|before|(?:block|circuit|part|round)\s*\w)))?\)?[.!]?\s*$", RegexOptions.IgnoreCase)]
     public static partial Regex SaysSame();
+
+    /// <summary>All of the block above once more.</summary>
+    [GeneratedRegex(@"^(?:(?:and|then|now|after\s+that)\s+)*(?:do\s+)?(?:the\s+)?same\s+again[.!]?$", RegexOptions.IgnoreCase)]
+    public static partial Regex SameAgain();
+
+    /// <summary>Two change places or parts.</summary>
+    [GeneratedRegex(@"^(?:(?:and|then|now)\s+)*(?:swap|switch|change)(?:\s+(?:over|places|partners|roles|round))?[.!]?$", RegexOptions.IgnoreCase)]
+    public static partial Regex SwapAlone();
+
+    /// <summary>Who of a pair does what.</summary>
+    [GeneratedRegex(@"^(?<n>[A-Da-d])\s*[:=]\s*(?=[a-z])", RegexOptions.IgnoreCase)]
+    public static partial Regex LetterOfPair();
+
+    /// <summary>As many as one can.</summary>
+    [GeneratedRegex(@"^(?<w>max(?:imum)?(?:\s+reps?(?:\s+of)?)?)\s+(?<name>[a-z].*)$", RegexOptions.IgnoreCase)]
+    public static partial Regex MostOf();
 
     /// <summary>The same from its end to its beginning.</summary>
     [GeneratedRegex(@"^(?:then\s+)?(?:repeat|do|go|back)\s+(?:it\s+|all\s+|that\s+)*(?:backwards|in\s+reverse|reverse|the\s+other\s+way)(?:\s+order)?(?=$|[\s.,;!(-])", RegexOptions.IgnoreCase)]

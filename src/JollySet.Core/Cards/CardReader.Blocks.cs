@@ -29,8 +29,9 @@ public sealed partial class CardReader
 
         var isSame = SameTimes().IsMatch(text) && blocks.Exists(b => b is { Part: CardPart.Main, HasSettings: true });
         var (before, items) = Listed(isSame ? SameTimes().Replace(text, "") : text);
+        (before, var besides) = WithoutBesides(before);
         var part = PartOf(before);
-        var begins = part == CardPart.Main ? BlockWord().Match(before) : Match.Empty;
+        var begins = part == CardPart.Main ? Begin(before) : Match.Empty;
         // “Circuit for 16”: as many people.
         if (begins.Success && ForPeople().Match(before) is { Success: true } many)
         {
@@ -74,7 +75,7 @@ public sealed partial class CardReader
                 blocks.Add(new CardBlock(line.Number, FreeName("A"), CardPart.Main));
             else if (isEmpty && Current is { } complete && IsWhole(complete, scan))
                 blocks.Add(new CardBlock(line.Number, FreeName("A"), CardPart.Main));
-            else if (isName)
+            else if (isName |= IsOverMoves(line, scan))
                 blocks.Add(new CardBlock(line.Number, NameOf(before, scan.Left, part, isEmpty), CardPart.Main));
             if (isName || (isEmpty && Current is not null && (scan.RepsLow is not null || scan.IsEach || scan.SaysEachSide || scan.Sets is not null)))
                 return Applied(Current!, scan, line);
@@ -106,7 +107,7 @@ public sealed partial class CardReader
         var entitled = begins.Success && char.IsAsciiDigit(begins.Value[^1]) ? $"{begins.Value} {named}" : named;
         // “Hello + kit check (1 DB, mat)”: its name stands before the bracket, the kit in it is heard.
         var isTalk = part == CardPart.Main && (Talk().IsMatch(before) || (length is not null && TalkWord().IsMatch(before)));
-        var asides = new List<string>();
+        var asides = besides;
         if (isTalk && Brackets().Match(before) is { Success: true, Index: > 0 } told && Scan(told.Groups["in"].Value, isLine: false).Length is null)
         {
             head.AddKits(told.Groups["in"].Value);
@@ -249,7 +250,7 @@ public sealed partial class CardReader
     private bool Applied(CardBlock block, CardScan scan, CardWords line, bool isSetting = true)
     {
         // “x3” beside no other count is rounds; “10 x each, 3 rounds” and “3 x 12” are what every station does.
-        var forAll = scan.Sets is not null || scan.IsOfAll || (scan.RoundsLow is not null && scan.RepsLow is not null) || scan.SaysEachSide;
+        var forAll = scan.Sets is not null || scan.IsOfAll || scan.SaysReps || (scan.RoundsLow is not null && scan.RepsLow is not null) || scan.SaysEachSide;
         block.ForAll = forAll ? scan : block.ForAll;
         block.RoundsLow = scan.RoundsLow ?? block.RoundsLow ?? (!forAll && scan.RepsLow is > 0 and <= Limits.Rounds ? scan.RepsLow : null);
         block.RoundsHigh = scan.RoundsHigh ?? block.RoundsHigh;

@@ -52,7 +52,7 @@ public sealed partial class CardReader
             closes |= (block.Every is not null || block.IsAmrap) && block.Stations.Count > 0;
             // Where another head comes next, the rest is the one before it: below a ladder, or below moves that stood on one line.
             closes |= block is { Part: CardPart.Main, Stations.Count: > 0 } && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } next
-                && (block is { Scheme: not null, Rest: null } ? BeginsBlock(next.Text) : block is { Work: not null, Rest: not null, IsLinked: false } && block.Stations.TrueForAll(s => s.Line == block.Line) && Listed(next.Text).Items is not null);
+                && (block.Scheme is not null ? (block.Rest is null || block.Rest != scan.Gaps[0].Seconds) && (BeginsBlock(next.Text) || SameAgain().IsMatch(next.Text)) : block is { Work: not null, Rest: not null, IsLinked: false } && block.Stations.TrueForAll(s => s.Line == block.Line) && Listed(next.Text).Items is not null);
             foreach (var (seconds, high, gap) in scan.Gaps.Select(g => closes && g.For == CardGap.Unsaid ? (g.Seconds, g.High, CardGap.After) : g))
                 Gap(block, seconds, drinks && gap != CardGap.Rounds ? CardGap.After : gap, onHead: false, high);
             var inBetween = drinks && scan.Gaps.Exists(g => g.For == CardGap.Rounds);

@@ -18,7 +18,8 @@ public sealed partial class CardReader
             return false;
         if (taken.Over.Length > 0)
         {
-            notes.Add(taken.Over.Contains('(', StringComparison.Ordinal) ? taken.Over : taken.Over.TrimEnd(')'));
+            // A sentence out of whose middle something was taken is kept whole.
+            notes.Add(IsSpoken().IsMatch(line.Text) && !line.Text.Contains(taken.Over, StringComparison.Ordinal) ? line.Text : taken.Over.Contains('(', StringComparison.Ordinal) ? taken.Over : taken.Over.TrimEnd(')'));
             if (mayTitle || IsSpoken().IsMatch(line.Text) || IsSentence(line.Text))
                 taken.Read = string.Join(" · ", head.Overhear(mayTitle ? taken.Over : line.Text, kitOnly: mayTitle).Prepend(taken.Read));
         }

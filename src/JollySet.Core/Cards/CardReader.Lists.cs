@@ -28,7 +28,7 @@ public sealed partial class CardReader
     {
         var parts = Commas().Split(text).Select(p => p.Trim().TrimEnd('.')).Where(p => p.Length > 0).ToList();
         // “40 s of squats and 40 s of rows”: two, where each says its own amount.
-        parts = parts.SelectMany(p => And().Split(p) is { Length: 2 } both && both.All(b => Scan(b) is { Amount: not null }) ? both : new[] { p }).ToList();
+        parts = parts.SelectMany(p => AndSign().Split(p) is { Length: 2 } both && both.All(b => Scan(b) is { Amount: not null }) ? both : new[] { p }).ToList();
         if (parts.Count < 2 && Strokes().Split(text) is { Length: > 2 } strokes)
             parts = [.. strokes.Select(p => p.Trim())];
         // “Rows x8 / presses x8”: each has its own.

@@ -1,6 +1,7 @@
 using System.Globalization;
 using System.Text.RegularExpressions;
 using JollySet.Core.Moves;
+using JollySet.Core.Moves.Names;
 using static JollySet.Core.Cards.CardPhrases;
 
 namespace JollySet.Core.Cards;
@@ -11,7 +12,7 @@ public sealed partial class CardReader
     private string NameOf(string text, string left, CardPart part, bool isEmpty)
     {
         left = left.TrimEnd(':').Trim();
-        var begins = part == CardPart.WarmUp ? WarmUp().Match(text) : part == CardPart.CoolDown ? CoolDown().Match(text) : BlockWord().Match(text);
+        var begins = part == CardPart.WarmUp ? WarmUp().Match(text) : part == CardPart.CoolDown ? CoolDown().Match(text) : Begin(text);
         if (isEmpty && text.Contains("amrap", StringComparison.OrdinalIgnoreCase))
             return FreeName("AMRAP");
         if (isEmpty && !begins.Success && text.All(char.IsLetter))
@@ -31,6 +32,15 @@ public sealed partial class CardReader
         if (!name.Contains('(', StringComparison.Ordinal))
             name = name.Trim(')');
         return FreeName(name.Length is > 0 and <= 60 ? name : "A");
+    }
+
+    /// <summary>“Floor (on mats, 40/10)”: how it runs is said of the block, what else stands in the bracket beside it.</summary>
+    private (string Head, List<string> Besides) WithoutBesides(string head)
+    {
+        if (Brackets().Match(head) is not { Success: true, Index: > 0 } bracket || Commas().Split(bracket.Groups["in"].Value) is not { Length: > 1 } pieces)
+            return (head, []);
+        var how = Array.FindAll(pieces, p => Scan(p, isLine: false) is { Any: true } scan && IsEmpty(scan.Left));
+        return how.Length == 0 || how.Length == pieces.Length ? (head, []) : ($"{head[..bracket.Index]}, {string.Join(", ", how)}{head[(bracket.Index + bracket.Length)..]}", [.. pieces.Except(how)]);
     }
 
     /// <summary>The name, or the next like it that no block has: A, then B; Main, then Main 2.</summary>
@@ -60,6 +70,16 @@ public sealed partial class CardReader
     private bool IsName(CardWords line) => line.Text.Split(' ').Length <= 4 && !Scan(line.Text).Any && Understood(WithoutBrackets(line.Text)) is null
         && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } next
         && ((Scan(next.Text, isLine: false) is { SaysBlock: true } scan && IsEmpty(scan.Left) && !BlockWord().IsMatch(next.Text)) || IsAfterDrink(next) || IsOverSets(line, next));
+
+    /// <summary>The word a block begins with; among stretches a region is what is stretched.</summary>
+    private Match Begin(string text) => BlockWord().Match(text) is { Success: true } begins ? begins : Current?.Part != CardPart.CoolDown ? RegionAlone().Match(text) : Match.Empty;
+
+    /// <summary>“Balance” or “Back” right above a move: a block's name, nobody's need.</summary>
+    private bool IsOverStation(CardWords line) => Begin(line.Text).Success && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } next && IsStation(next.Text);
+
+    /// <summary>“Behind a chair - 10 reps x 2” above moves that say nothing of their own: how often each of them is done.</summary>
+    private bool IsOverMoves(CardWords line, CardScan scan) => scan.Amount is not null && (scan.Sets is not null || (scan.SaysReps && line.Text.Contains(" - ", StringComparison.Ordinal))) && scan.Left.Length > 0 && library.Reader.Read(WithoutBrackets(scan.Left)).Known == Sureness.Unknown
+        && words.Where(w => w.Number > line.Number && w.Text.Length > 0).Take(2).ToList() is { Count: 2 } next && next.TrueForAll(n => n.Letter is null && IsStation(n.Text) && Scan(n.Text).Amount is null);
 
     /// <summary>Whether a line of work comes after the drink that closed the block before.</summary>
     private bool IsAfterDrink(CardWords next) => Current is { After: not null, Water: true, Part: CardPart.Main, Stations.Count: > 0 } && Scan(next.Text) is { RepsLow: not null } && IsStation(next.Text);

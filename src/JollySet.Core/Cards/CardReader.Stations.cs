@@ -177,6 +177,8 @@ public sealed partial class CardReader
         var bare = Brackets().Replace(text, m =>
         {
             var inside = m.Groups["in"].Value.Trim();
+            if (SideAlone().IsMatch(inside))
+                return $" {inside} ";
             if (RangeAlone().IsMatch(inside) && Scan(text[..m.Index]) is { Sets: not null })
                 return $", rest {inside}";
             if (TempoAlone().IsMatch(inside))
@@ -234,6 +236,13 @@ public sealed partial class CardReader
             own.Add(string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{besides} s"));
         if (Understood(name) is null && WithoutStopsAround(name) is { Length: > 0 } trimmed && Understood(trimmed) is not null)
             name = trimmed;
+        // “Max sit-ups”: the move, and how many in words.
+        if (Understood(name) is null && MostOf().Match(name) is { Success: true } most && Understood(most.Groups["name"].Value) is not null)
+        {
+            name = most.Groups["name"].Value;
+            own.Add(most.Groups["w"].Value);
+        }
+
         if (name.Length == 0 && own.Count > 0 && !scan.SaysBlock)
         {
             name = own[0];
@@ -306,7 +315,7 @@ public sealed partial class CardReader
             Load = scan.Load,
             Tempo = scan.Tempo,
             // “Side plank 20 s each”: what has sides is done on each.
-            Sides = scan.Sides ?? (scan.IsEach && scan.Length is not null && named.Move?.Sides == MoveSides.OneSided ? "each side" : null),
+            Sides = scan.Sides ?? (scan.IsEach && scan.Length is not null && named.Move?.Sides == MoveSides.OneSided ? "each side" : scan.SaysTotal && named.Move?.Sides == MoveSides.OneSided ? "alternating" : null),
             Sets = scan.Sets ?? (scan.RepsLow is not null || scan.Length is not null ? scan.RoundsLow : null),
         };
         // “8 each way” of what has no sides: there and back.

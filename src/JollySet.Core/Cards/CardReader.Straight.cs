@@ -81,7 +81,9 @@ public sealed partial class CardReader
         for (var at = blocks.Count - 1; at >= 0 && blocks.Count < Plans.Limits.Blocks; at--)
         {
             var block = blocks[at];
-            if (block.Part != CardPart.Main || block.IsLinked || block.Stations.Count < 3 || block.Stations[^1] is not { Move: null, Sets: null, Amount: { } amount } last || last.Line == block.Line || last.Options.Count > 0 || SecondsOf(amount) < LongWay || block.Stations.SkipLast(1).Any(s => SecondsOf(s.Amount) >= LongWay))
+            // “Breathing 3 min” below “warm up 5 min”: a part of its own.
+            var isAlone = block is { Part: not CardPart.Main, Length: not null, RoundsLow: null, Stations.Count: 1 };
+            if ((!isAlone && (block.Part != CardPart.Main || block.IsLinked || block.Stations.Count < 3)) || block.Stations[^1] is not { Move: null, Sets: null, Amount: { } amount } last || last.Line == block.Line || last.Options.Count > 0 || SecondsOf(amount) < LongWay || block.Stations.SkipLast(1).Any(s => SecondsOf(s.Amount) >= LongWay))
                 continue;
             block.Stations.RemoveAt(block.Stations.Count - 1);
             var own = new CardBlock(last.Line, FreeName(last.Name), CardPart.Main) { Length = SecondsOf(amount) };

@@ -90,7 +90,7 @@ public sealed partial class CardReader
         if (StretchesPlaced().Match(text) is { Success: true } placed)
             return $"stretches ({placed.Groups["pos"].Value}): {placed.Groups["items"].Value}";
         var colon = text.LastIndexOf(": ", StringComparison.Ordinal);
-        if (colon < 1 || PartOf(text[..colon]) != CardPart.Main || text[..colon].Split(' ')[^1].Trim('(', ')') is not { Length: > 3 } last || !last.All(char.IsLetter))
+        if (colon < 1 || PartOf(text[..colon]) != CardPart.Main || Scan(text[..colon], isLine: false).Left.Split(' ')[^1].Trim('(', ')') is not { Length: > 3 } last || !last.All(char.IsLetter))
             return text;
         var (items, how) = HowBehind(text[(colon + 2)..]);
         var pieces = (Commas().Split(items) is { Length: > 1 } listed ? listed : Strokes().Split(items)).Select(p => p.Trim()).ToList();

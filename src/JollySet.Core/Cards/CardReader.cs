@@ -75,7 +75,7 @@ public sealed partial class CardReader
             return new CardReading(plain, [.. text.ReplaceLineEndings("\n").Split('\n').Select((l, i) => new CardLine(i + 1, l, l.Trim().Length == 0 ? CardLineKind.Blank : CardLineKind.Station, l.Trim(), Sureness.Certain, []))], []);
         if (text.ReplaceLineEndings("\n").Count(c => c == '\n') >= MostLines)
             return null;
-        var lines = CardText.Lines(text.Replace('\0', ' '));
+        var lines = CardText.Lines(text.Replace('\0', ' '), known.Reader.IsWord);
         var refused = new HashSet<int>();
         for (var tries = 0; tries <= MostTries; tries++)
         {
@@ -85,7 +85,7 @@ public sealed partial class CardReader
             reader.ReadLines();
             var (plan, wrong) = CardSheet.Plan(reader.head, reader.blocks, reader.notes);
             if (plan is not null)
-                return new CardReading(plan, [.. lines.GroupBy(l => l.Line).Select(reader.LineOf)], [.. reader.questions.OrderBy(q => q.Line).ThenBy(q => q.Column).Select(q => OfWhole(q, lines))]);
+                return new CardReading(plan, [.. lines.GroupBy(l => l.Line).Select(reader.LineOf)], [.. reader.questions.Select(q => OfWhole(q, lines)).Concat(OtherClasses(text)).OrderBy(q => q.Line).ThenBy(q => q.Column)]);
             // What no sheet can say is kept as a note; where that cannot be told, the later half is: a class too long is cut at its end.
             var told = wrong.Where(n => n > 0).ToList();
             var left = lines.Select(l => l.Number).Where(n => !refused.Contains(n)).Distinct().ToList();
@@ -94,6 +94,10 @@ public sealed partial class CardReader
 
         return null;
     }
+
+    /// <summary>A card of several classes, read as one, is asked about where each of the others begins.</summary>
+    private static IEnumerable<CardQuestion> OtherClasses(string text) =>
+        CardClasses.Of(text).Skip(1).Select(c => (At: c.Lines[0], Line: c.Text.Split('\n')[0])).Select(c => new CardQuestion(c.At, 1, "another class begins here?", [new CardChoice("part of this class", c.Line), new CardChoice("a note", $"note: {c.Line.Trim()}")]));
 
     /// <summary>What is said of a line: of each of its sentences, where it has several.</summary>
     private CardLine LineOf(IGrouping<int, CardWords> line)
@@ -174,9 +178,14 @@ public sealed partial class CardReader
         // “B) 40/20 x3”: a block of that name, no bullet.
         if (LetterAlone().Match(line.Raw) is { Success: true } lettered && Scan(line.Text, isLine: false) is var alone && (alone.SaysBlock || alone.Gaps.Count > 0 || TimesOnly().IsMatch(line.Text)) && IsEmpty(alone.Left.Trim('/', '|', '~', '=')))
             line = line with { Text = $"{lettered.Groups["n"].Value.ToUpperInvariant()}: {line.Text.TrimStart('/', '|', '~', '=', ' ', ',', '-')}" };
+        // “A: shuttle run” below “partners, 3 rounds”: what one of the two does.
+        if (LetterOfPair().Match(line.Text) is { Success: true } half && Current is { HasSettings: true, Part: CardPart.Main } pair && (half.Groups["n"].Value is not ("A" or "a") || pair.Stations.Count == 0) && pair.Stations.Count <= char.ToUpperInvariant(half.Groups["n"].Value[0]) - 'A' && MostOf().Replace(line.Text[half.Length..], "${name}") is var done && Scan(done) is { SaysBlock: false, Sets: null } && IsStation(done))
+            line = line with { Text = line.Text[half.Length..] };
         // “B1 40/20 x3: squat, row”: a block of that name, no half of a pair.
         if (line.Letter is not null && Listed(line.Text) is { Items: not null } listed && Scan(listed.Head, isLine: false) is { SaysBlock: true } runs && IsEmpty(runs.Left))
             line = line with { Letter = null, Text = $"{LetterWord().Match(line.Raw).Value} {line.Text}" };
+        if (head.Title.Length == 0 && blocks.Count == 0 && ClassCalled().Match(line.Text) is { Success: true } called)
+            head.Title = called.Groups["t"].Value;
         if (InAll().Match(line.Text) is { Success: true } all)
         {
             head.Minutes ??= int.Parse(all.Groups["n"].Value, System.Globalization.CultureInfo.InvariantCulture);
@@ -209,7 +218,7 @@ public sealed partial class CardReader
             return;
         }
 
-        if (isFirst && (((SaysWhen().IsMatch(line.Text) || Strokes().Count(line.Text) > 1) && Listed(line.Text).Items is null) || (line.IsHeading && PartOf(line.Text) == CardPart.Main) || !BeginsBlock(line.Text) || (TitleBesides().IsMatch(line.Text) && !Talk().IsMatch(line.Text)) || IsTopic(line.Text) || NamesClass().IsMatch(line.Text) || IsOverBlock(line) || IsTitled(line.Text)) && !IsStation(line.Text) && (Scan(line.Text) is { Sets: null } || !BriefWords.Focus(Scan(line.Text).Left).IsEmpty))
+        if (isFirst && (((SaysWhen().IsMatch(line.Text) || Strokes().Count(line.Text) > 1) && Listed(line.Text).Items is null) || (line.IsHeading && PartOf(line.Text) == CardPart.Main) || !BeginsBlock(line.Text) || (TitleBesides().IsMatch(line.Text) && !Talk().IsMatch(line.Text)) || IsTopic(line.Text) || NamesClass().IsMatch(line.Text) || IsOverBlock(line) || IsTitled(line.Text)) && !IsStation(line.Text) && (Scan(line.Text) is { Sets: null } || Scan(WithoutBrackets(line.Text)) is { Sets: null } || !BriefWords.Focus(Scan(line.Text).Left).IsEmpty))
         {
             if (IsSpoken().IsMatch(line.Text) && line.Text.Split(' ').Length > FewWords && !TitleBesides().IsMatch(line.Text))
             {
@@ -225,7 +234,7 @@ public sealed partial class CardReader
 
         if (blocks.Count == 0 && !HeadKey().IsMatch(line.Text) && !BeginsBlock(line.Text) && !IsStation(line.Text) && TakesHead(line, mayTitle: false))
             return;
-        if (HeadKey().IsMatch(line.Text) || BriefWords.Need(line.Text) is not null)
+        if (HeadKey().IsMatch(line.Text) || (BriefWords.Need(line.Text) is not null && !IsOverStation(line)))
         {
             if (!TakesHead(line, mayTitle: false))
                 Note(line);
@@ -281,6 +290,21 @@ public sealed partial class CardReader
             return;
         }
 
+        if (SameAgain().IsMatch(line.Text) && Current is { Part: CardPart.Main, Stations.Count: > 0 } again && blocks.Count < Limits.Blocks)
+        {
+            var second = new CardBlock(line.Number, FreeName(again.Name), CardPart.Main) { Begun = line.Text, Scheme = again.Scheme };
+            second.RunsAs(again);
+            blocks.Add(second);
+            Say(line, CardLineKind.Block, second.Name);
+            return;
+        }
+
+        if (SwapAlone().IsMatch(line.Text) && Current is { Stations.Count: > 0 })
+        {
+            Note(line);
+            return;
+        }
+
         if (TakesAll(line) || TakesBlock(line) || TakesGap(line))
             return;
         TakeStations(line, line.Text);
@@ -292,7 +316,7 @@ public sealed partial class CardReader
         if (Margin().IsMatch(text) || PartOf(text) != CardPart.Main || Super().IsMatch(text) || Talk().IsMatch(text))
             return true;
         var scan = Scan(text, isLine: false);
-        return scan.SaysBlock || scan.IsOfAll || (scan.IsEach && scan.Gaps.Count > 0 && IsEmpty(scan.Left)) || (text.Contains(": ", StringComparison.Ordinal) && !HeadKey().IsMatch(text) && Listed(text).Items is not null && Commas().Split(text).Length > 2) || (BlockWord().IsMatch(text) && Understood(scan.Left) is null);
+        return scan.SaysBlock || scan.IsOfAll || (scan.IsEach && scan.Gaps.Count > 0 && IsEmpty(scan.Left)) || (text.Contains(": ", StringComparison.Ordinal) && !HeadKey().IsMatch(text) && Listed(text).Items is not null && Commas().Split(text).Length > 2) || (Begin(text).Success && Understood(scan.Left) is null);
     }
 
     /// <summary>Whether words are certainly a move, with or without how much of it.</summary>

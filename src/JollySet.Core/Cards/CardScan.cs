@@ -20,7 +20,7 @@ internal sealed partial class CardScan
     private const int ShortestSlot = 20;
 
     // One of them is in everything that says a rest, a gap, a load: looked for before the patterns.
-    private static readonly SearchValues<string> RestWords = SearchValues.Create(["rest", "break", "recover", "cup", "paus", "descanso", "breather", "off", "drink", "water"], StringComparison.OrdinalIgnoreCase);
+    private static readonly SearchValues<string> RestWords = SearchValues.Create(["rest", "break", "brake", "repos", "recover", "cup", "paus", "descanso", "breather", "off", "drink", "water"], StringComparison.OrdinalIgnoreCase);
     private static readonly SearchValues<string> GapWords = SearchValues.Create(["between", "btw", "b/w", "after", "change", "transition", "to move", "to swap", "to switch"], StringComparison.OrdinalIgnoreCase);
     private static readonly SearchValues<string> LoadWords = SearchValues.Create(["heavy", "light", "moderate", "med"], StringComparison.OrdinalIgnoreCase);
     private readonly bool hasFigures;
@@ -61,7 +61,7 @@ internal sealed partial class CardScan
         if (hasMass)
             Count(LoadByRound(), m => (RepsByRound, Load, Sets) = (string.Join('/', m.Groups["n"].Captures), string.Join('/', m.Groups["w"].Captures.Select(w => Dot(w.Value) + "kg")), m.Groups["n"].Captures.Count));
         if (hasMass)
-            Count(LoadRange(), m => (Load, Remark) = (Dot(m.Groups["w"].Value) + Unit(m.Groups["u"].Value), m.Value.Trim(' ', '@', '(', ')')));
+            Count(LoadRange(), m => (Load, Remark) = (Lighter(Dot(m.Groups["w"].Value), Dot(m.Groups["v"].Value)) + Unit(m.Groups["u"].Value), m.Value.Trim(' ', '@', '(', ')')));
         if (hasMass)
             Count(PiecesLoad(), m => Load = $"{m.Groups["n"].Value}x{Dot(m.Groups["w"].Value)}{Unit(m.Groups["u"].Value)}");
         if (hasMass)
@@ -151,7 +151,7 @@ internal sealed partial class CardScan
             Count(TimesAlone(), m => RoundsLow = Int(m, "n") is > 1 and <= Plans.Limits.Rounds and var n ? n : null);
         Count(EachCount(), m => (RepsLow, RepsHigh, Sides) = (Int(m, "n"), m.Groups["m"].Success ? Int(m, "m") : null, "each side"));
         if (RepsLow is null)
-            Count(Times(), m => (RepsLow, RepsHigh) = (Int(m, "n"), m.Groups["m"].Success ? Int(m, "m") : null));
+            Count(Times(), m => (RepsLow, RepsHigh, SaysReps, SaysTotal) = (Int(m, "n"), m.Groups["m"].Success ? Int(m, "m") : null, m.Value.Contains("rep", StringComparison.OrdinalIgnoreCase), m.Value.EndsWith("total", StringComparison.OrdinalIgnoreCase)));
         Count(WeightAtEnd(), m => Load ??= WeightOf(m));
         if (isLine && RepsLow is null)
             Count(CountFirst(), m => (RepsLow, RepsHigh) = (Int(m, "n"), m.Groups["m"].Success ? Int(m, "m") : null));
@@ -187,6 +187,12 @@ internal sealed partial class CardScan
 
     /// <summary>Whether every move is done as often.</summary>
     public bool IsOfAll { get; private set; }
+
+    /// <summary>Whether a count is called repetitions.</summary>
+    public bool SaysReps { get; private set; }
+
+    /// <summary>Whether a count is of both sides together.</summary>
+    public bool SaysTotal { get; private set; }
     public bool SaysNoRest { get; private set; }
     public bool SaysWater { get; private set; }
     public string? Remark { get; private set; }
@@ -298,6 +304,8 @@ internal sealed partial class CardScan
     private static int? Int(Match m, string group) => int.TryParse(m.Groups[group].Value, NumberStyles.None, CultureInfo.InvariantCulture, out var n) ? n : null;
 
     private static string Dot(string number) => number.Replace(',', '.');
+
+    private static string Lighter(string one, string other) => decimal.Parse(one, CultureInfo.InvariantCulture) <= decimal.Parse(other, CultureInfo.InvariantCulture) ? one : other;
 
     private static string Unit(string unit) => unit.StartsWith('l') || unit.StartsWith('L') ? "lb" : "kg";
 

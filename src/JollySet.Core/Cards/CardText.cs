@@ -29,7 +29,8 @@ internal static partial class CardText
     public const int LongestParagraph = 1500;
 
     /// <summary>The lines of a card; those of a table in the words of a card.</summary>
-    public static List<CardWords> Lines(string text)
+    /// <param name="isName">Whether a word stands in the name of a move: no slip of another.</param>
+    public static List<CardWords> Lines(string text, Func<string, bool> isName)
     {
         var raw = text.ReplaceLineEndings("\n").Split('\n');
         var rows = CardTable.Rows(raw);
@@ -51,22 +52,22 @@ internal static partial class CardText
         {
             var number = (lines.Count > 0 ? lines[^1].Number : 0) + 1;
             if (!rows.TryGetValue(at, out var row))
-                lines.Add(Of(number, raw[at], null) with { Line = at + 1 });
+                lines.Add(Of(number, raw[at], null, isName) with { Line = at + 1 });
             else if (isTable || !row.Contains('\n', StringComparison.Ordinal))
-                lines.AddRange(row.Split('\n').Select(r => Of(number, raw[at], r) with { Line = at + 1 }));
+                lines.AddRange(row.Split('\n').Select(r => Of(number, raw[at], r, isName) with { Line = at + 1 }));
             else
                 // Sentences on one line are lines of their own.
-                lines.AddRange(row.Split('\n').Select((part, i) => Of(number + i, part, part) with { Line = at + 1, Whole = raw[at] }));
+                lines.AddRange(row.Split('\n').Select((part, i) => Of(number + i, part, part, isName) with { Line = at + 1, Whole = raw[at] }));
         }
 
         return lines;
     }
 
-    private static CardWords Of(int number, string raw, string? row)
+    private static CardWords Of(int number, string raw, string? row, Func<string, bool> isName)
     {
         if (raw.Length > LongestLine && row is null)
             return new CardWords(number, raw, Plain(raw[..LongestLine]), null, false);
-        var text = Plain(Pictures(row ?? raw));
+        var text = CardSlips.Put(Plain(Pictures(row ?? raw)), isName);
         var isHeading = text.StartsWith('#') || (text.StartsWith("**", StringComparison.Ordinal) && text.Contains("**", StringComparison.Ordinal)) || text.StartsWith("==", StringComparison.Ordinal);
         text = text.TrimStart('#', '=', ' ').Replace("**", "", StringComparison.Ordinal).Replace("__", "", StringComparison.Ordinal).TrimEnd('=', '*', ' ');
         if (Framed().Match(text) is { Success: true } framed)
@@ -122,7 +123,7 @@ internal static partial class CardText
 
     private static string Normal(string text)
     {
-        var put = text.Replace('×', 'x').Replace('–', '-').Replace('—', '-').Replace('−', '-').Replace('’', '\'').Replace('‘', '\'').Replace('“', '"').Replace('”', '"').Replace('″', '"').Replace('′', '\'').Replace("''", "\"", StringComparison.Ordinal).Replace("…", "...", StringComparison.Ordinal).Replace('•', '*').Replace('·', '*').Replace("→", " -> ", StringComparison.Ordinal).Replace("=>", " -> ", StringComparison.Ordinal).Replace("½", ".5", StringComparison.Ordinal);
+        var put = text.Replace('×', 'x').Replace('–', '-').Replace('—', '-').Replace('−', '-').Replace('’', '\'').Replace('‘', '\'').Replace('“', '"').Replace('”', '"').Replace("« ", "", StringComparison.Ordinal).Replace(" »", "", StringComparison.Ordinal).Replace("«", "", StringComparison.Ordinal).Replace("»", "", StringComparison.Ordinal).Replace(" : ", ": ", StringComparison.Ordinal).Replace('″', '"').Replace('′', '\'').Replace("''", "\"", StringComparison.Ordinal).Replace("…", "...", StringComparison.Ordinal).Replace('•', '*').Replace('·', '*').Replace("→", " -> ", StringComparison.Ordinal).Replace("=>", " -> ", StringComparison.Ordinal).Replace("½", ".5", StringComparison.Ordinal);
         try
         {
             return put.Normalize(NormalizationForm.FormKC);

@@ -5,6 +5,10 @@ namespace JollySet.Core.Cards;
 /// <content>The patterns of how often, how many sets, how heavy, on which side.</content>
 internal static partial class CardWording
 {
+    /// <summary>“8-10 reps x 2”: two sets.</summary>
+    [GeneratedRegex(@"\b(?<r>\d{1,3}(?:\s*(?:-|to)\s*\d{1,3})?)\s*reps\s*x\s*(?<n>[2-9])\b(?!\s*(?:\d|sets?|rounds?|rds?))", RegexOptions.IgnoreCase)]
+    private static partial Regex RepsTimes();
+
     [GeneratedRegex(@"\b(?:no\.?|nr\.?|number|#)\s*of\s+(?<what>rounds|sets|laps|people|participants)\s*[:=]?\s*(?:up\s+to\s+)?(?<n>\d{1,3})\b", RegexOptions.IgnoreCase)]
     private static partial Regex NumberOf();
 

@@ -5,6 +5,14 @@ namespace JollySet.Core.Cards;
 /// <content>The patterns of how long, and the rests.</content>
 internal static partial class CardWording
 {
+    /// <summary>“R 60 between rounds”: a rest; “r 90 s” alone is one too.</summary>
+    [GeneratedRegex(@"^(?:r|R(?=.*\b(?:between|btw|after)\b))\s+(?=\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?|')?\s*(?:$|[,.;]|(?:in\s+)?(?:between|btw|after)\b))")]
+    private static partial Regex RestByLetter();
+
+    /// <summary>“10 s each side x 2”: sets of a time.</summary>
+    [GeneratedRegex(@"\b(?<t>\d{1,3}\s*(?:s|secs?|seconds?))\s*(?<side>(?:each|per|a|/)\s*(?:side|leg|arm|way))\s*,?\s*x\s*(?<n>[2-9])\s*$", RegexOptions.IgnoreCase)]
+    private static partial Regex TimeThenSets();
+
     [GeneratedRegex(@"\bthru\b", RegexOptions.IgnoreCase)]
     private static partial Regex Thru();
 

@@ -40,7 +40,7 @@ public static class BriefWords
         "balance: poor balance, balance issues, bad balance, unsteady",
         "no floor: can't get down, cannot get down, no floor work, no floorwork, can't get on the floor, cannot get to the floor, not on the floor, nothing on the floor, nobody on the floor, no one on the floor, nothing lying down, no lying down, stay standing, standing only",
         "no jumping: no jumps, no impact, low impact, low-impact, no hopping, no high impact, joint friendly",
-        "seated: all seated, everyone seated, chair, chair based, chair-based, in a chair, sitting, chair class, wheelchair",
+        "seated: all seated, everyone seated, chair, chair based, chair-based, in a chair, sitting, chair class, wheelchair, wheelchairs",
         "no kit: no equipment, bodyweight only, body weight only, no weights, equipment free",
         "small space: little space, tight space, no space, small room",
         "quiet: no noise, apartment friendly, apartment-friendly, neighbour friendly, downstairs neighbours, quiet class",

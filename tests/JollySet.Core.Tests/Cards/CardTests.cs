@@ -45,6 +45,7 @@ public sealed class CardTests(ITestOutputHelper output)
     [InlineData("nineteenth")]
     [InlineData("twentieth")]
     [InlineData("twentyfirst")]
+    [InlineData("twentysecond")]
     public void Nine_facts_in_ten_are_right(string file)
     {
         var (right, all) = (0, 0);

@@ -22,7 +22,7 @@ public static class Modifiers
     /// <summary>All of them, those of more words first.</summary>
     public static ImmutableArray<Modifier> All { get; } =
     [
-        new("half-kneeling", "half kneeling", m => IsUpper(m) ? Kneeling(m) with { Around = Added(Kneeling(m), ("balance", Supported)) } : null),
+        new("half-kneeling", "half kneeling|half kneel", m => IsUpper(m) ? Kneeling(m) with { Around = Added(Kneeling(m), ("balance", Supported)) } : null),
         new("tall-kneeling", "tall kneeling", m => IsUpper(m) ? Kneeling(m) : null),
         new("single-arm", "single arm", SingleArm),
         new("single-leg", "single leg", SingleLeg),
@@ -31,14 +31,14 @@ public static class Modifiers
         new("barbell", "barbell", m => m.Sides == MoveSides.OneSided ? null : Held(m, "barbell")),
         new("banded", "band|banded|with band", Banded),
         new("bodyweight", "bodyweight|body weight|no weight|unloaded", m => m.Kit.Any(KitList.IsHeld) && !IsLegs(m) ? null : Unloaded(m)),
-        new("weighted", "weighted|loaded", m => m.Kit.Any(KitList.IsHeld) ? m : IsLegs(m) || m.Pattern is Pattern.TrunkFlexion or Pattern.Rotation ? Held(m, "dumbbell") : null),
+        new("weighted", "weighted|loaded", m => m.Kit.Any(KitList.IsHeld) ? m : IsLegs(m) ? Held(m, "dumbbell") : m.Pattern is Pattern.TrunkFlexion or Pattern.Rotation && m.Load == LoadClass.None && m.Impact < Impact.Middle ? m with { Kit = m.Kit.Insert(0, "dumbbell"), Load = LoadClass.Light, Around = Added(m, ("no kit", "no load")), Tags = m.Tags with { WorksUnloaded = true } } : null),
         new("seated", "seated|sitting", Seated),
         new("standing", "standing", m => m.Posture == Posture.Standing ? m : null),
         new("kneeling", "kneeling", m => m.Posture is Posture.Kneeling or Posture.AllFours ? m : IsUpper(m) ? Kneeling(m) : null),
         new("lying", "lying|supine|floor", m => m.Posture == Posture.Lying ? m : null),
         new("bent-over", "bent over", m => m.Posture == Posture.Hinged ? m : null),
         new("alternating", "alternating", m => m.Sides == MoveSides.Alternating ? m : m.Pattern is Pattern.Stretch ? null : m with { Sides = MoveSides.Alternating, Pace = m.Pace == PaceClass.UpperBody ? PaceClass.AlternatingPull : m.Pace }),
-        new("staggered", "staggered|split stance", m => m.Posture is Posture.Standing or Posture.Hinged && m.Pattern is not (Pattern.Lunge or Pattern.Jump) ? AtLeast(m, Muscle.Obliques, 0.25m) with { Sides = MoveSides.OneSided } : null),
+        new("staggered", "staggered|staggered stance|split stance", m => m.Posture is Posture.Standing or Posture.Hinged && m.Pattern is not (Pattern.Lunge or Pattern.Jump) ? AtLeast(m, Muscle.Obliques, 0.25m) with { Sides = MoveSides.OneSided } : null),
         new("wide", "wide|wide stance", m => m.Pattern == Pattern.Squat ? AtLeast(m, Muscle.Adductors, 0.5m) with { Around = Added(m, ("hips", Smaller)) } : null),
         new("pulsing", "pulse|pulsing", m => m.Pattern is Pattern.Stretch or Pattern.March ? null : Unloaded(m) with { Pace = PaceClass.Pulse }),
         new("slow", "slow|tempo|eccentric|negative", m => m with { Pace = PaceClass.Slow }),
@@ -47,6 +47,7 @@ public static class Modifiers
         .. Grips,
         .. Carried,
         .. Changed,
+        .. Ranges,
     ];
 
     /// <summary>How one stands, lies or leans.</summary>
@@ -102,8 +103,52 @@ public static class Modifiers
         new("walking", "walking|moving", m => m.Pattern is Pattern.Lunge or Pattern.Carry ? m with { Sides = m.Pattern == Pattern.Lunge ? MoveSides.Alternating : m.Sides, Impact = m.Impact < Impact.Low ? Impact.Low : m.Impact, Around = Added(m, ("small space", "\"on the spot\"")) } : null),
         new("with rotation", "with rotation|with twist|rotation|twist|twisting", m => m.Pattern is Pattern.Squat or Pattern.Lunge or Pattern.Push or Pattern.OverheadPush && m.Impact < Impact.Middle ? AtLeast(m, Muscle.Obliques, 0.5m) with { Planes = m.Planes.Contains(Plane.Transverse) ? m.Planes : m.Planes.Add(Plane.Transverse), Around = Added(m, ("low back", Smaller)) } : null),
         new("with knee drive", "with knee drive|knee drive|with knee lift|to knee drive|with knee", m => m.Pattern is Pattern.Lunge && m.Sides != MoveSides.Both || m.Pattern == Pattern.Squat && m.Load == LoadClass.None && m.Sides == MoveSides.Both ? AtLeast(m, Muscle.HipFlexors, 0.5m) with { Around = Added(m, ("balance", Supported)) } : null),
-        new("sliding", "slider|sliding", m => m.Pattern == Pattern.Lunge && m.Kit.All(KitList.IsHeld) ? Unloaded(m) with { Kit = ["slider"], Around = Added(m with { Around = m.Around.Remove("no kit") }, ("no kit", "lunge with knee lift")) } : null),
+        new("sliding", "slider|sliding", m => m.Kit.Contains("slider") ? m : m.Kit.Contains("towel") && m.Pattern == Pattern.HipBridge ? m with { Kit = [.. m.Kit.Select(k => k == "towel" ? "slider" : k)] } : m.Pattern == Pattern.Lunge && m.Kit.All(KitList.IsHeld) ? Unloaded(m) with { Kit = ["slider"], Around = Added(m with { Around = m.Around.Remove("no kit") }, ("no kit", "lunge with knee lift")) } : null),
     ];
+
+    /// <summary>How far it goes, how long the lever is, and where the weight is.</summary>
+    private static IEnumerable<Modifier> Ranges =>
+    [
+        // What would have been done in a smaller range for somebody's sake is done so already.
+        new("smaller range", "partial|partial range|half|half range|quarter|mini|small|shallow|short range", m => HasRange(m) ? m with { Around = m.Around.RemoveRange(m.Around.Where(a => a.Value == Smaller).Select(a => a.Key)) } : null),
+        new("full range", "full|full range|deep", m => HasRange(m) ? m : null),
+        new("long-lever", "long lever|long arm", m => m.Pattern switch
+        {
+            Pattern.Brace when m.Posture == Posture.Plank => AtLeast(m, Muscle.Abs, 0.5m) with { Around = Added(m, ("low back", Smaller)) },
+            Pattern.HipBridge => AtLeast(m, Muscle.Hamstrings, 0.5m),
+            Pattern.TrunkFlexion when m.Posture == Posture.Lying => m,
+            _ => null,
+        }),
+        new("straight-leg", "straight leg|with straight leg|leg straight", m => m.Pattern switch
+        {
+            Pattern.HipBridge when m.Posture == Posture.Lying => AtLeast(m, Muscle.Hamstrings, 0.5m),
+            Pattern.TrunkFlexion or Pattern.Brace when m.Posture == Posture.Lying => AtLeast(m, Muscle.HipFlexors, 0.5m) with { Around = Added(m, ("low back", Smaller)) },
+            _ => null,
+        }),
+        new("bent-knee", "bent knee|bent leg|knee bent|with bent knee", m => m.Posture == Posture.Lying && m.Pattern is Pattern.TrunkFlexion or Pattern.Brace or Pattern.HipBridge ? m : null),
+        new("deficit", "deficit", m => m.Kit.Contains("step") ? null : m.Pattern switch
+        {
+            Pattern.Push when m.Posture == Posture.Plank => m with { Kit = With(m.Kit, "step"), Around = Added(m, ("shoulders", Smaller), ("no kit", Smaller)) },
+            Pattern.Lunge when m.Posture == Posture.Standing && m.Impact < Impact.Middle => AtLeast(m, Muscle.Glutes, 0.5m) with { Kit = With(m.Kit, "step"), Around = Added(m, ("hips", "squat to chair"), ("no kit", Smaller)) },
+            Pattern.Hinge when m.Kit.Any(KitList.IsHeld) && m.Pace != PaceClass.PowerCompound => m with { Kit = With(m.Kit, "step"), Around = Added(m, ("low back", Smaller)) },
+            _ => null,
+        }),
+        new("toes out", "toe out|toe turned out", m => m.Pattern == Pattern.Squat && m.Posture == Posture.Standing ? AtLeast(m, Muscle.Adductors, 0.25m) : m.Pattern == Pattern.HipBridge ? AtLeast(m, Muscle.Abductors, 0.25m) : null),
+        new("see-saw", "see saw|seesaw", m => m.Pattern is Pattern.Pull or Pattern.OverheadPush or Pattern.Push && m.Kit.Contains("dumbbells") && m.Sides != MoveSides.OneSided ? AtLeast(m, Muscle.Obliques, 0.25m) with { Sides = MoveSides.Alternating } : null),
+        new("opposite arm", "contralateral|opposite arm|opposite hand", m => m.Pattern is Pattern.Hinge or Pattern.Lunge && m.Sides == MoveSides.OneSided && m.Kit.All(KitList.IsHeld) && Held(m, "dumbbell") is { } held ? AtLeast(held, Muscle.Obliques, 0.25m) : null),
+        new("two weights", "double|pair", m => m.Kit.Contains("dumbbells") || (m.Kit.Contains("kettlebell") && m.Sides != MoveSides.OneSided) ? m : null),
+        new("on all fours", "all four|on all four|quadruped", m => m.Posture == Posture.AllFours ? m : null),
+        new("prone", "prone|face down", m => m.Posture == Posture.Lying && m.Pattern is Pattern.VerticalPull or Pattern.Pull or Pattern.Hinge or Pattern.HipBridge ? m : null),
+        new("side-lying", "side lying", m => m.Posture == Posture.Lying && m.Sides == MoveSides.OneSided && m.Muscles.Any(s => s.Muscle is Muscle.Abductors or Muscle.Adductors or Muscle.Obliques && s.Share == 1) ? m : null),
+        new("on the knees", "on knee|from knee", m => m.Posture == Posture.Plank && m.Tags.Bears != Bearing.None && m.Impact == Impact.None ? Without(m, Muscle.Quads) with { Around = Added(m, ("knees", Supported)) } : null),
+        new("on a pad", "on pad|on balance pad|on cushion", m => m.Posture == Posture.Standing && m.Impact == Impact.None && m.Pattern is not (Pattern.Stretch or Pattern.Carry) ? AtLeast(AtLeast(m, Muscle.Calves, 0.25m), Muscle.Abductors, 0.25m) with { Kit = With(m.Kit, "pad"), Around = Added(m, ("balance", Supported)) } : null),
+        new("on the fists", "on fist|on knuckle|on handle", m => m.Posture == Posture.Plank && m.Tags.Bears == Bearing.Hands ? m with { Around = m.Around.Remove("wrists") } : null),
+        new("with a broom", "broom|broomstick|stick|dowel", m => m.Kit.Contains("broom") ? m : m.Sides == MoveSides.OneSided || !m.Kit.Any(k => k is "barbell" or "dumbbells") ? null : Held(m, "broom") is { } light ? light with { Load = LoadClass.Light } : null),
+    ];
+
+    /// <summary>Whether it can be done less far than all the way.</summary>
+    private static bool HasRange(Move m) => !m.Tags.IsHold && m.Impact < Impact.Middle && !m.Tags.IsExplosive
+        && m.Pattern is Pattern.Squat or Pattern.Lunge or Pattern.Hinge or Pattern.Push or Pattern.OverheadPush or Pattern.Pull or Pattern.VerticalPull or Pattern.HipBridge or Pattern.TrunkFlexion or Pattern.Isolation or Pattern.CalfRaise;
 
     /// <summary>A move of the legs that a weight can be carried through: loaded moderately where it was not.</summary>
     private static Move? Carrying(Move m) => m.Pattern is Pattern.Squat or Pattern.Lunge && m.Posture == Posture.Standing && m.Impact < Impact.Middle && m.Pace != PaceClass.PowerCompound && m.Kit.All(k => KitList.IsHeld(k) || k is "step" or "chair")

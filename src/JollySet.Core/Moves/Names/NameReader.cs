@@ -45,6 +45,9 @@ public sealed class NameReader
         vocabulary = names.SelectMany(n => n.words).Concat(Modifiers.All.SelectMany(m => m.Ways).SelectMany(w => w)).ToFrozenSet();
     }
 
+    /// <summary>Whether a word stands in the name of a move, or changes one.</summary>
+    public bool IsWord(string word) => NameWords.Of(word).TrueForAll(vocabulary.Contains);
+
     /// <summary>What a name means.</summary>
     public NameReading Read(string text) =>
         text.Contains('/', StringComparison.Ordinal) ? ReadPlain(NameWords.WithoutStrokes(text)) with { Text = text } : ReadPlain(text);
@@ -167,8 +170,9 @@ public sealed class NameReader
         var found = new List<(Modifier, int, int)>();
         for (var at = 0; at < words.Count; at++)
             if (ByFirst.TryGetValue(words[at], out var ways))
+                // “Half kneeling” is one thing, not half of another.
                 foreach (var (modifier, way) in ways)
-                    if (Stands(words, at, way))
+                    if (Stands(words, at, way) && !Array.Exists(ways, w => w.Way.Length > way.Length && Stands(words, at, w.Way)))
                         found.Add(at > 0 && words[at - 1] == With ? (modifier, at - 1, way.Length + 1) : (modifier, at, way.Length));
         return found;
     }

@@ -18,40 +18,55 @@ public sealed record CardRow(int Line, string Text, string Kind, string Read, Im
 /// <param name="Field">Names its choices in the form.</param>
 public sealed record CardAsked(string Field, string Text, ImmutableArray<string> Choices);
 
-/// <summary>A card as it is shown: every line, its reading, what is asked, and what the class comes to.</summary>
+/// <summary>How long a class of a card comes to be.</summary>
+/// <param name="Booked">The minutes it has; empty where none are said.</param>
+public sealed record CardSum(string Title, string Length, string Likely, string Booked);
+
+/// <summary>A card as it is shown: every line, its reading, what is asked, and what its class, or each of its classes, comes to.</summary>
 /// <param name="IsLong">Whether it has more lines than fields: it is edited as one text.</param>
-public sealed record CardView(string Text, ImmutableArray<CardRow> Rows, string Length, string Likely, string Booked, int Asked, bool IsLong)
+public sealed record CardView(string Text, ImmutableArray<CardRow> Rows, ImmutableArray<CardSum> Sums, int Asked, bool IsLong)
 {
     private const int MostFields = 250;
     private const int MostFlags = 12;
 
     /// <summary>A card as it was read.</summary>
-    public static CardView Of(string text, CardReading reading, Studio studio)
+    public static CardView Of(string text, ImmutableArray<CardClassRead> classes, Studio studio)
     {
-        var timeline = TimelineBuilder.Build(reading.Plan, studio);
-        var facts = new Facts(reading.Plan, studio);
-        var asked = reading.Questions.ToLookup(q => q.Line);
-        var rows = reading.Lines.Select(line => new CardRow(
-            line.Line,
+        // What is said of all classes stands once, as the first of them has it.
+        var rows = classes.SelectMany(c => RowsOf(c, studio)).DistinctBy(r => r.Line).OrderBy(r => r.Line).ToImmutableArray();
+        return new CardView(text, rows, [.. classes.Select(c => SumOf(c.Reading, studio))], rows.Sum(r => r.Questions.Length), rows.Length > MostFields);
+    }
+
+    private static IEnumerable<CardRow> RowsOf(CardClassRead read, Studio studio)
+    {
+        var facts = new Facts(read.Reading.Plan, studio);
+        var asked = read.Reading.Questions.ToLookup(q => q.Line);
+        return read.Reading.Lines.Select(line => new CardRow(
+            read.Class.Lines[line.Line - 1],
             line.Text,
             line.Kind.ToString().ToLowerInvariant() + (line.Sure < Sureness.Certain || asked[line.Line].Any() ? " unsure" : ""),
             line.Read,
             [.. line.Moves.Take(MostFlags).Select(m => Weaves.NameOf(facts.MoveOf(m.Split(" + ")[0])?.Family ?? Family.Easy))],
-            [.. asked[line.Line].Select(q => new CardAsked(Field(q), q.Text, [.. q.Choices.Select(c => c.Label)]))]));
-        return new CardView(text, [.. rows], Say.Clock(timeline.Length), Say.Clock(timeline.Likely), reading.Plan.Brief.Minutes is { } minutes ? Say.Clock(JollySet.Core.Plans.Length.Seconds(minutes * 60)) : "", reading.Questions.Length, reading.Lines.Length > MostFields);
+            [.. asked[line.Line].Select(q => new CardAsked(Field(read.Class.Lines[q.Line - 1], q), q.Text, [.. q.Choices.Select(c => c.Label)]))]));
+    }
+
+    private static CardSum SumOf(CardReading reading, Studio studio)
+    {
+        var timeline = TimelineBuilder.Build(reading.Plan, studio);
+        return new CardSum(reading.Plan.Title, Say.Clock(timeline.Length), Say.Clock(timeline.Likely), reading.Plan.Brief.Minutes is { } minutes ? Say.Clock(JollySet.Core.Plans.Length.Seconds(minutes * 60)) : "");
     }
 
     /// <summary>The card with the lines that other choices than the first stand for; one choice a line, since each says its whole line anew.</summary>
-    public static string Answered(string text, CardReading reading, IFormCollection form)
+    public static string Answered(string text, ImmutableArray<CardClassRead> classes, IFormCollection form)
     {
         var lines = text.Split('\n');
         var changed = new HashSet<int>();
-        foreach (var question in reading.Questions)
-            if (int.TryParse(form[Field(question)], NumberStyles.None, CultureInfo.InvariantCulture, out var choice) && choice > 0 && choice < question.Choices.Length && changed.Add(question.Line))
-                lines[question.Line - 1] = question.Choices[choice].Instead;
+        foreach (var (of, question) in classes.SelectMany(c => c.Reading.Questions.Select(q => (c.Class, q))))
+            if (of.Lines[question.Line - 1] is var at && int.TryParse(form[Field(at, question)], NumberStyles.None, CultureInfo.InvariantCulture, out var choice) && choice > 0 && choice < question.Choices.Length && changed.Add(at))
+                lines[at - 1] = question.Choices[choice].Instead;
         return string.Join('\n', lines);
     }
 
     /// <summary>By its line and what it asks, so that an answer is never taken for another question's.</summary>
-    private static string Field(CardQuestion question) => string.Create(CultureInfo.InvariantCulture, $"answer-{question.Line}-{PartList.HashOf(question.Text)}");
+    private static string Field(int line, CardQuestion question) => string.Create(CultureInfo.InvariantCulture, $"answer-{line}-{PartList.HashOf(question.Text)}");
 }

@@ -43,31 +43,30 @@ public sealed partial class NewModel(ClassBook shelf, RulesBook rules, MovesBook
     /// <summary>Whether it is a class sheet or its JSON, right or wrong; anything else is a card.</summary>
     private static bool IsNotation(string text) => string.IsNullOrWhiteSpace(text) || text.TrimStart('\uFEFF', ' ', '\r', '\n', '\t').StartsWith('{') || BlockHead().IsMatch(text);
 
-    /// <summary>A card whose lines or answers were changed: read again, or put on the shelf.</summary>
+    /// <summary>A card whose lines or answers were changed: read again, or put on the shelf, its classes each or all of it as one.</summary>
     public IActionResult OnPostCard([FromForm] string[] line)
     {
         var text = string.Join('\n', line.Select(l => l ?? "")).ReplaceLineEndings("\n");
-        if (CardReader.Read(text, rules.Studio().Library) is not { } reading)
+        text = CardView.Answered(text, CardClasses.Read(text, rules.Studio().Library), Request.Form);
+        var asked = Request.Form["do"].ToString();
+        var classes = CardClasses.Read(text, rules.Studio().Library, asOne: asked == "one");
+        if (asked is not ("keep" or "one") || classes.IsEmpty)
             return Shown(text);
-        text = CardView.Answered(text, reading, Request.Form);
-        if (Request.Form["do"] != "keep")
-            return Shown(text);
-        if (CardReader.Read(text, rules.Studio().Library) is not { } answered)
-            return Shown(text);
-        reading = answered;
-        var (passed, errors) = Gate.Pass(reading.Plan);
-        if (passed is null)
-            return Wrong("text", [.. errors]);
-        moves.Learn(reading.Plan);
-        return Redirect($"/plan/{shelf.Add(passed, "read from a card").Id}");
+        var passed = classes.Select(c => Gate.Pass(c.Reading.Plan)).ToList();
+        if (passed.Exists(p => p.Passed is null))
+            return Wrong("text", [.. passed.SelectMany(p => p.Errors)]);
+        foreach (var one in classes)
+            moves.Learn(one.Reading.Plan);
+        var kept = passed.ConvertAll(p => shelf.Add(p.Passed!, "read from a card").Id);
+        return Redirect(kept.Count == 1 ? $"/plan/{kept[0]}" : "/");
     }
 
     private IActionResult Shown(string text)
     {
         Text = text;
-        if (CardReader.Read(text, rules.Studio().Library) is not { } reading)
+        if (CardClasses.Read(text, rules.Studio().Library) is not { IsEmpty: false } classes)
             return Wrong("text", new SheetError(1, 1, $"{Encoding.UTF8.GetByteCount(text) / 1000} kB", CardReader.TooLarge));
-        Card = CardView.Of(text, reading, rules.Studio());
+        Card = CardView.Of(text, classes, rules.Studio());
         return Request.Headers.ContainsKey("HX-Request") ? Partial("_Card", Card) : Page();
     }
 

@@ -1,0 +1,68 @@
+using System.Collections.Immutable;
+using System.Text.RegularExpressions;
+using JollySet.Core.Moves;
+
+namespace JollySet.Core.Cards;
+
+/// <summary>One of the classes on a card.</summary>
+/// <param name="Text">The line that names it, what the card says of all of them, and its own lines.</param>
+/// <param name="Lines">For each line of the text the card's line that it is, from 1.</param>
+public sealed record CardClass(string Text, ImmutableArray<int> Lines);
+
+/// <summary>A class of a card, as it is understood.</summary>
+public sealed record CardClassRead(CardClass Class, CardReading Reading);
+
+/// <summary>A card may hold several classes, each under its day or number: “MON … WED …”.</summary>
+public static partial class CardClasses
+{
+    private const int FewestLines = 2;
+
+    /// <summary>The classes on a card, in its order; one, all of it, where nothing says that there are more.</summary>
+    public static ImmutableArray<CardClass> Of(string text)
+    {
+        var lines = text.ReplaceLineEndings("\n").Split('\n');
+        var begins = Begins(lines);
+        if (begins.Count < 2)
+            return [Whole(text)];
+        var shared = Enumerable.Range(0, begins[0]).ToList();
+        var ends = begins.Skip(1).Append(lines.Length);
+        return [.. begins.Zip(ends, (from, to) => Enumerable.Range(from + 1, to - from - 1).Prepend(from).ToList())
+            .Select(own => shared.Count == 0 ? own : [own[0], .. shared, .. own.Skip(1)])
+            .Select(own => new CardClass(string.Join('\n', own.Select(i => lines[i])), [.. own.Select(i => i + 1)]))];
+    }
+
+    /// <summary>Every class on a card as it is understood; none where the card is larger than one may be.</summary>
+    /// <param name="asOne">Whether all of it is one class, whatever it says.</param>
+    public static ImmutableArray<CardClassRead> Read(string text, MoveLibrary library, bool asOne = false)
+    {
+        var classes = asOne ? [Whole(text)] : Of(text);
+        var read = classes.Select(c => (Class: c, Reading: CardReader.Read(c.Text, library))).ToList();
+        return read.Exists(r => r.Reading is null) ? [] : [.. read.Select(r => new CardClassRead(r.Class, r.Reading!))];
+    }
+
+    private static CardClass Whole(string text) => new(text, [.. Enumerable.Range(1, text.ReplaceLineEndings("\n").Count(c => c == '\n') + 1)]);
+
+    /// <summary>The places of the lines that begin a class; none where fewer than two do, or where one of them has hardly a line below it.</summary>
+    private static List<int> Begins(string[] lines)
+    {
+        if (lines.Length > CardReader.MostLines)
+            return [];
+        foreach (var way in new[] { Day(), Numbered() })
+        {
+            var begins = Enumerable.Range(0, lines.Length).Where(i => lines[i].Length < CardText.LongestLine && way.IsMatch(CardText.Plain(lines[i]))).ToList();
+            var distinct = begins.Select(i => way.Match(CardText.Plain(lines[i])).Groups["n"].Value.ToUpperInvariant()).Distinct().Count();
+            if (begins.Count > 1 && distinct == begins.Count && begins.Zip(begins.Skip(1).Append(lines.Length)).All(b => Enumerable.Range(b.First + 1, b.Second - b.First - 1).Count(i => lines[i].Any(char.IsLetter)) >= FewestLines))
+                return begins;
+        }
+
+        return [];
+    }
+
+    /// <summary>A day alone, or with an hour or a word of what it is.</summary>
+    [GeneratedRegex(@"^[#*_=>\s-]*(?<n>mon|tue|wed|thu|fri|sat|sun)(?:s|nes|rs|ur)?(?:day)?s?\b['’]?s?(?:\s+(?:class|session|workout|am|pm|morning|lunch(?:time)?|evening|\d{1,2}(?:[:.]\d\d)?\s*(?:[ap]m)?))*\s*(?:[:(*_=-].{0,40})?$", RegexOptions.IgnoreCase)]
+    private static partial Regex Day();
+
+    /// <summary>“Class 1”, “Session B”, “Day 2 – lower”.</summary>
+    [GeneratedRegex(@"^[#*_=>\s-]*(?:class|session|day|workout|lesson)\s*(?<n>\d{1,2}|[A-D])\b\s*(?:[:(*_=-].{0,40})?$", RegexOptions.IgnoreCase)]
+    private static partial Regex Numbered();
+}

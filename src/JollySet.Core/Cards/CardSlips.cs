@@ -1,0 +1,39 @@
+using System.Collections.Frozen;
+using System.Text.RegularExpressions;
+using JollySet.Core.Moves;
+
+namespace JollySet.Core.Cards;
+
+/// <summary>Slips of the pen in the words by which a card says how it runs: “curcuit”, “ronds”, “altenating”. Moves have a reader of their own.</summary>
+internal static partial class CardSlips
+{
+    private const int LongWord = 9;
+
+    private static readonly string[] Words =
+    [
+        "round", "rounds", "circuit", "circuits", "second", "seconds", "minute", "minutes", "between", "exercise", "exercises", "station", "stations", "alternate", "alternating",
+        "superset", "supersets", "stretch", "stretches", "stretching", "finisher", "repeat", "interval", "intervals", "pyramid", "ladder", "tabata", "warmup", "cooldown", "recovery", "workout", "equipment", "people",
+    ];
+
+    /// <summary>Right as they are, though a letter from one of those.</summary>
+    private static readonly FrozenSet<string> Others = new[] { "stretchy", "stretched", "stretcher", "repeats", "repeated", "finishes", "finished", "finishers", "rounded", "ladders", "pyramids", "recover", "recovers", "recovered", "recovering", "alternates", "alternated", "exerciser", "exercised", "workouts", "stationed", "seconded", "peoples", "minuted", "tabatas", "warmups", "rounder", "larder", "leader", "supersetted", "alternately" }.ToFrozenSet();
+    private static readonly FrozenDictionary<string, string> Known = Words.ToFrozenDictionary(w => w);
+
+    /// <summary>The words with those slips put right; a word that a move may be called by is left alone.</summary>
+    /// <param name="isName">Whether a word stands in the name of a move.</param>
+    public static string Put(string text, Func<string, bool> isName) => Word().Replace(text, m => Meant(m.Value, isName) is { } meant ? char.IsUpper(m.Value[0]) ? char.ToUpperInvariant(meant[0]) + meant[1..] : meant : m.Value);
+
+    private static string? Meant(string written, Func<string, bool> isName)
+    {
+        var word = written.ToLowerInvariant();
+        if (Known.ContainsKey(word) || Others.Contains(word) || isName(word))
+            return null;
+        var most = word.Length >= LongWord ? 2 : 1;
+        var near = Array.FindAll(Words, w => w[0] == word[0] && Math.Abs(w.Length - word.Length) <= most && NearestName.Edits(word, w, most) <= most);
+        // “Exersises” is near the one and the many: the nearer of them is meant.
+        return near.Length == 0 ? null : near.MinBy(w => (NearestName.Edits(word, w, most), Math.Abs(w.Length - word.Length)));
+    }
+
+    [GeneratedRegex(@"(?<![\p{L}\d'/-])[A-Za-z]{5,12}(?![\p{L}\d'/-])")]
+    private static partial Regex Word();
+}

@@ -1,0 +1,49 @@
+using JollySet.Core.Cards;
+using JollySet.Core.Moves;
+using Xunit;
+
+namespace JollySet.Core.Tests.Cards;
+
+/// <summary>A card of several classes is taken apart by its days or numbers, and every line of it is some class's.</summary>
+public class CardClassesTests
+{
+    private const string Week = "Winter term, 30 min, mats\nMON\n3 rounds 40/20\nsquat\nrow\n\nWED 6pm\n3 rounds 30/30\nlunge\npress-up\n";
+
+    [Fact]
+    public void Each_day_is_a_class_with_what_is_said_of_all()
+    {
+        var classes = CardClasses.Read(Week, MoveLibrary.Shipped);
+        Assert.Equal(["MON", "WED 6pm"], classes.Select(c => c.Reading.Plan.Title));
+        Assert.All(classes, c => Assert.Equal(30, c.Reading.Plan.Brief.Minutes));
+        Assert.Equal(["lunge", "press-up"], classes[1].Reading.Plan.MoveNames());
+    }
+
+    [Theory]
+    [InlineData("Day 1 - lower\nsquat 3x10\nlunge 3x10\nDay 2 - upper\nrow 3x10\npress-up 3x10", 2)]
+    [InlineData("Monday:\nsquat 3x10\nlunge 3x10\n\n**Friday**\nrow 3x10\npress-up 3x10", 2)]
+    [InlineData("Monday strength\n40/20\nsquat\nrow\nsame again on Friday", 1)]
+    [InlineData("Mon: squat 3x10\nTue: rest\nWed: row 3x10", 1)]
+    [InlineData("MON\n3 rounds 40/20\nsquat\nrow\nMON\n40/20\nsquat\nrow", 1)]
+    [InlineData("Sunday\n40/20\nsquat\nsun salutation\nrow", 1)]
+    [InlineData("", 1)]
+    public void A_card_has_so_many_classes(string card, int many) => Assert.Equal(many, CardClasses.Of(card).Length);
+
+    [Fact]
+    public void Every_line_of_every_card_is_in_one_of_its_classes()
+    {
+        foreach (var (_, name, card, _) in CardFiles.All)
+            foreach (var text in new[] { card, $"{card}\nTuesday\n{card}\nThursday\n{card}" })
+            {
+                var (lines, classes) = (text.Split('\n'), CardClasses.Of(text));
+                Assert.True(classes.SelectMany(c => c.Lines).Distinct().Order().SequenceEqual(Enumerable.Range(1, lines.Length)), name);
+                Assert.All(classes, c => Assert.Equal(c.Text.Split('\n'), c.Lines.Select(l => lines[l - 1])));
+            }
+    }
+
+    [Fact]
+    public void Read_as_one_it_asks_where_another_begins()
+    {
+        var question = Assert.Single(CardReader.Read(Week)!.Questions, q => q.Text == "another class begins here?");
+        Assert.Equal((7, "note: WED 6pm"), (question.Line, question.Choices[1].Instead));
+    }
+}

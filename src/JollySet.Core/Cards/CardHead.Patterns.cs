@@ -48,7 +48,7 @@ internal sealed partial class CardHead
     [GeneratedRegex(@"^(?:(?:please\s+)?bring\s+|w/\s*|with\s+|uses?\s*:?\s+|using\s+)(?:your\s+(?:own\s+)?|an?\s+)?", RegexOptions.IgnoreCase)]
     private static partial Regex Brings();
 
-    [GeneratedRegex(@"^(?:(?:hi|hiya|hello|hey|right|okay)(?=\s*[!,.]|\s+(?:all|there|everyone|team|folks)\b|$)|(?:hi|hiya|hello|hey)\s+[a-z]+$|(?:dear|thanks|thank you)\b)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:(?:hi|hiya|hello|hey|right|okay)(?=\s*[!,.]|\s+(?:all|there|everyone|team|folks)\b|$)|(?:hi|hiya|hello|hey)\s+[a-z]+$|(?:hi|hiya|hello|hey)\b(?=.*(?:\?|\b(?:pls|please|can\s+you|could\s+you)\b))|(?:dear|thanks|thank you)\b)", RegexOptions.IgnoreCase)]
     private static partial Regex Greets();
 
     [GeneratedRegex(@"^(?:(?:mon|tues?|wed(?:s|nes)?|thu(?:rs?)?|fri|sat(?:ur)?|sun)(?:day)?s?\b[\s,]*|(?:lun|mar|mercre|jeu|vendre|same)di\b\s*|dimanche\b\s*|(?:mon|diens|donners|frei|sams|sonn)tag\b\s*|mittwoch\b\s*|(?:lunes|martes|miércoles|jueves|viernes|sábado|domingo)\b\s*)?(?:\d{1,2}(?:[.:]\d\d)?\s*(?:[ap]m)|\d{1,2}[.:]\d\d|morning|evening|lunch(?:time)?|(?:week|wk|part|session|lesson|day)\s*\d{1,2})?$", RegexOptions.IgnoreCase)]

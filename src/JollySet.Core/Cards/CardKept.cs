@@ -69,7 +69,7 @@ internal static partial class CardKept
     [GeneratedRegex(@"\d+")]
     private static partial Regex Digits();
 
-    [GeneratedRegex(@"(?<m>\b\d{1,3}):(?<s>[0-5]\d)\b|\b(?<half>\d{1,2})\s*/\s*\k<half>\b|^\s*(?<from>\d{1,3})'?\s*-\s*(?<to>\d{1,3})'?(?=\s)|(?<!\b[a-hr])\d+", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<m>\b\d{1,3}):(?<s>[0-5]\d)\b|\b(?<half>\d{1,2})\s*/\s*\k<half>\b|^\s*(?<from>\d{1,3})'?\s*-\s*(?<to>\d{1,3})'?(?=\s)|\((?<from>\d{1,2})\s*(?:-|to)\s*(?<to>\d{1,3})\s*(?:mins?|minutes?|')?\s*\)|(?<!\b[a-hr])\d+", RegexOptions.IgnoreCase)]
     private static partial Regex Number();
 
     /// <summary>How many there are of something that everybody sees; how old people are.</summary>

@@ -60,6 +60,10 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"^(?:about\s+|ca?\.?\s+)?(?<n>\d{2,3})\s*(?:mins?|minutes?)\s+(?:in\s+(?:total|all)|all\s+in|altogether|total)\s*(?:[.!]?$|[,;.]\s*(?<more>.+)$)", RegexOptions.IgnoreCase)]
     public static partial Regex InAll();
 
+    /// <summary>“Main: 2 circuits”.</summary>
+    [GeneratedRegex(@"[:-]\s*\d{1,2}\s+(?:circuits|blocks|parts|sections|supersets)\.?$", RegexOptions.IgnoreCase)]
+    public static partial Regex SaysParts();
+
     /// <summary>Minutes before what they are of.</summary>
     [GeneratedRegex(@"^(?<n>[2-9]|[1-9]\d)\s*(?:min(?:ute)?s?|')\s+(?:of\s+)?(?!stations?\b|sets?\b|rounds?\b|blocks?\b|rest\b)(?<what>[a-z][^:,(\d]*?)(?<more>\s*(?:[:(,].*)?)$", RegexOptions.IgnoreCase)]
     public static partial Regex MinutesOf();

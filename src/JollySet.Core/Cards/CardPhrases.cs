@@ -67,17 +67,21 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"\b(?:mon|tues|wednes|thurs|fri|satur|sun)days?\b|\b\d{1,2}(?:[.:]\d\d)?\s*[ap]m\b|\b\d{1,3}\s*(?:people|ppl|pax|participants)\b", RegexOptions.IgnoreCase)]
     public static partial Regex SaysWhen();
 
-    [GeneratedRegex(@"^(?:the\s+)?w(?:/?u|/up|-up)\b|^(?:échauffement|echauffement|aufwärmen|calentamiento|riscaldamento)\b|\bwarm(?:ing)?[\s-]*up\b(?!\s+sets?)|^(?:mobili[sz](?:e|er|ation)|mobility|activation|pulse raiser|prep|mob(?=\s*(?:[:-]|\d)))\b(?!\s+(?:drill|flow))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:the\s+)?w(?:/?u|/up|-up)\b|^(?:échauffement|echauffement|aufwärmen|calentamiento|riscaldamento)\b|\bwarm(?:ing)?[\s-]*up\b(?!\s+sets?)|^(?:mobili[sz](?:e|er|ation)|mobility|activation|pulse raiser|prep|opening(?!\s+(?:circuit|block|set|part|round))(?=\s*(?:$|[:(-]))|mob(?=\s*(?:[:-]|\d)))\b(?!\s+(?:drill|flow))", RegexOptions.IgnoreCase)]
     public static partial Regex WarmUp();
 
     [GeneratedRegex(@"^c(?:/?d|[/-]down)\b|^(?:retour au calme|étirements|abwärmen|dehnen|vuelta a la calma|estiramientos)\b|\bcool(?:ing)?[\s-]*down\b|\bfinish with (?:a )?stretch(?:es|ing)?\b|(?<=\bfinish(?:ing)?(?:\s+off)?\s+with\b.{0,24})\bstretch(?:es|ing)?\b|^(?:seated|final|gentle|full[\s-]body|floor|whole[\s-]body)\s+stretch(?:es|ing)?(?=\s*[-:(]?\s*\d{1,2}\s*(?:min|'))|^(?:final|end|closing)\s+stretch(?:es|ing)?(?=\s*(?:$|[:(-]))|^stretch(?:es|ing)?(?:\s+it)?(?:\s+(?:out|off|down))?(?:\s*(?:&|\+|\band)\s*(?:relax(?:ation)?|breathe|cool[\s-]?down))?(?:\s+(?:after(?:wards)?|at\s+the\s+end|to\s+finish))?(?=\s*(?:$|\+|[:.,!\-(]|\d))|(?<=^\d{1,2}\s*(?:min(?:ute)?s?|')\s+(?:of\s+)?)stretch(?:es|ing)?\s*$|^wind down\b|^stretch(?:es)? to (?:finish|end)\b|^end stretch(?:es)?\b", RegexOptions.IgnoreCase)]
     public static partial Regex CoolDown();
 
-    [GeneratedRegex(@"^(?:the\s+)?(?:(?:bloc|bloque|zirkel|circuito)\s*\d{1,2}\b|(?:round|circuit|block|part|set|section)\s+(?:one|two|three|four|five)\b|(?:circuit|block|blk|part|round|set|section|station|interval|segment|superset|super set|tri-?set|giant set|complex|strength|core|cardio|conditioning)s?(?:\s*(?:\d{1,2}|[a-h])\b(?!\s*(?:mins?\b|minutes?\b|'|secs?\b|seconds?\b|s\b|on\b|work\b|rounds?|rds?|laps?|circuits?\b|sets?\b|tours?|runden|times|/|:\d\d|-\d\d|x\s*(?:$|[^\s\d]))))?|(?:first|second|third|fourth|fifth|last|final)\s+(?:block|circuit|round|set|part|section|superset|strength|half)|pairs?\s*\d{1,2}|finishers?|cash[\s-]?out|buy[\s-]?in|burn[\s-]?out|bonus|(?:start|end|finish|opener|closer)(?=\s*:)|main(?:\s+(?:set|part|block|workout))?|strength|cardio|core|abs|legs|upper(?:\s+body)?|lower(?:\s+body)?|emom|e\dmom|amrap|(?:ascending|descending)(?:\s+ladder)?|count\s?down|ladder|pyramid|tabata|hiit|metcon|burner|challenge|workout|intervals|every min(?:ute)?(?:\s+on\s+the\s+min(?:ute)?)?|[a-h](?=\s*[:)-])|[i-z]\d{1,2}(?=:))(?=$|[\s:,;.()\[\]x\-!])", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:the\s+)?(?:(?:bloc|bloque|zirkel|circuito)\s*\d{1,2}\b|(?:round|circuit|block|part|set|section)\s+(?:one|two|three|four|five)\b|(?:circuit|block|blk|part|round|set|section|station|interval|segment|superset|super set|tri-?set|giant set|complex|strength|core|cardio|conditioning)s?(?:\s*(?:\d{1,2}|[a-h])\b(?!\s*(?:mins?\b|minutes?\b|'|secs?\b|seconds?\b|s\b|on\b|work\b|rounds?|rds?|laps?|circuits?\b|sets?\b|tours?|runden|times|/|:\d\d|-\d\d|x\s*(?:$|[^\s\d]|\d{1,3}\s*(?:each|reps?)\b))))?|(?:first|second|third|fourth|fifth|last|final)\s+(?:block|circuit|round|set|part|section|superset|strength|half)|pairs?\s*\d{1,2}|finishers?|cash[\s-]?out|buy[\s-]?in|burn[\s-]?out|bonus|(?:start|end|finish|opener|closer)(?=\s*:)|main(?:\s+(?:set|part|block|workout))?|strength|cardio|core|abs|legs|upper(?:\s+body)?|lower(?:\s+body)?|emom|e\dmom|amrap|(?:ascending|descending)(?:\s+ladder)?|count\s?down|ladder|pyramid|tabata|hiit|metcon|burner|challenge|workout|intervals|every min(?:ute)?(?:\s+on\s+the\s+min(?:ute)?)?|[a-h](?=\s*[:)-])|[i-z]\d{1,2}(?=:)|(?:r|rd|rnd|[stpbc])\s?[1-9](?=\s*:?\s*$))(?=$|[\s:,;.()\[\]x\-!])", RegexOptions.IgnoreCase)]
     public static partial Regex BlockWord();
 
+    /// <summary>A word for the class, and how all of it runs.</summary>
+    [GeneratedRegex(@"^(?<t>[a-z][a-z' &-]{2,30}?)\s+(?<how>\d{2}\s*[/:]\s*\d{2}.*)$", RegexOptions.IgnoreCase)]
+    public static partial Regex TopicAndHow();
+
     /// <summary>What a part of a class is for, alone on its line.</summary>
-    [GeneratedRegex(@"^(?:balance|arms|back|chest|shoulders|glutes|bums?|tums|biceps|triceps|hamstrings|quads|calves|push|pull)(?=\s*:?\s*$)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:balance|arms|back|chest|shoulders|glutes|bums?|tums|biceps|triceps|hamstrings|quads|calves|push|pull)(?=\s*:?\s*(?:[(-]?\s*\d{1,2}\s*(?:mins?|minutes?|')\s*\)?\s*:?\s*)?$)", RegexOptions.IgnoreCase)]
     public static partial Regex RegionAlone();
 
     [GeneratedRegex(@"\b(?:super\s?-?sets?|tri-?sets?|giant sets?|pairs?\s+\d|complex)\b", RegexOptions.IgnoreCase)]
@@ -98,7 +102,7 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"^(?:kit|equipment|gear|bring|you need|you will need|kit needed|people|venue|place|where|location|focus|goal|level|needs|injuries|watch out|minutes|duration|class size|class|clients?|participants|total|total time|time|when|date|day)\s*(?:[:=]|\s-\s)", RegexOptions.IgnoreCase)]
     public static partial Regex HeadKey();
 
-    [GeneratedRegex(@"^(?:(?:a\s+)?(?:(?:little|quick|short)\s+)?(?:water|drinks?|sip)(?:\s+(?:of\s+)?(?:water|break|stop|time|middle|half\s?way))*)$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:(?:a\s+)?(?:(?:little|quick|short)\s+)?(?:water|drinks?|sip|tea)(?:\s+(?:of\s+)?(?:water|break|stop|time|middle|half\s?way))*)$", RegexOptions.IgnoreCase)]
     public static partial Regex Drink();
 
     [GeneratedRegex(@"\s*(?:\(|\[)(?<in>[^()\[\]]*)(?:\)|\])\s*")]
@@ -277,6 +281,21 @@ internal static partial class CardPhrases
     /// <summary>All of the block above once more.</summary>
     [GeneratedRegex(@"^(?:(?:and|then|now|after\s+that)\s+)*(?:do\s+)?(?:the\s+)?same\s+again[.!]?$", RegexOptions.IgnoreCase)]
     public static partial Regex SameAgain();
+
+    /// <summary>One block once more, by its name.</summary>
+    [GeneratedRegex(@"^(?:(?:and|then|now)\s+)*(?:repeat|redo)\s+(?:the\s+)?(?<n>(?:block|circuit|part|round|set|superset)\s*\w{1,2})[.!]?$", RegexOptions.IgnoreCase)]
+    public static partial Regex RepeatNamed();
+
+    [GeneratedRegex(@"^(?<a>[^,:-]{2,30}?)\s*,?\s+then\s+(?<b>.*\d.*)$", RegexOptions.IgnoreCase)]
+    public static partial Regex ThenMore();
+
+    /// <summary>From which minute to which, in brackets.</summary>
+    [GeneratedRegex(@"\s*\(\s*(?<a>\d{1,2})\s*(?:-|to)\s*(?<b>\d{1,3})\s*(?:mins?|minutes?|')?\s*\)", RegexOptions.IgnoreCase)]
+    public static partial Regex BracketMargin();
+
+    /// <summary>A name, what is done under it in words, and its minutes.</summary>
+    [GeneratedRegex(@"^(?<name>[a-z][a-z' ]{2,25}):\s*(?<what>[a-z][^:]{3,60}?)\s*[,(-]\s*(?<n>[2-9]|[1-5]\d)\s*(?:mins?|minutes?|')\)?\.?$", RegexOptions.IgnoreCase)]
+    public static partial Regex OwnThing();
 
     /// <summary>Two change places or parts.</summary>
     [GeneratedRegex(@"^(?:(?:and|then|now)\s+)*(?:swap|switch|change)(?:\s+(?:over|places|partners|roles|round))?[.!]?$", RegexOptions.IgnoreCase)]

@@ -27,6 +27,15 @@ public sealed partial class CardReader
                 length = null;
         }
 
+        // “(7-33 min)” goes on from the minute before; any other such range is how long it may be.
+        if (length is null && BracketMargin().Match(text) is { Success: true } minutes && int.Parse(minutes.Groups["a"].Value, CultureInfo.InvariantCulture) is var from && int.Parse(minutes.Groups["b"].Value, CultureInfo.InvariantCulture) is var to && to > from)
+        {
+            var goesByClock = from == (lastMinute ?? 0);
+            if (goesByClock)
+                (lastMinute, length) = (to, (to - from) * 60);
+            text = text.Remove(minutes.Index, minutes.Length).Insert(minutes.Index, goesByClock ? "" : PartOf(text) == CardPart.Main ? minutes.Value : $" {from} min (up to {to})");
+        }
+
         var isSame = SameTimes().IsMatch(text) && blocks.Exists(b => b is { Part: CardPart.Main, HasSettings: true });
         var (before, items) = Listed(isSame ? SameTimes().Replace(text, "") : text);
         (before, var besides) = WithoutBesides(before);
@@ -46,8 +55,12 @@ public sealed partial class CardReader
         var isNamed = part != CardPart.Main || begins.Success || Super().IsMatch(before) || Talk().IsMatch(before);
         var isEmpty = IsEmpty(scan.Left);
         var named = scan.Left;
-        if (part != CardPart.Main && length is null && scan.Length is null && scan.RepsLow is null && BareMinutes().Match(named) is { Success: true } bare)
-            (length, named) = (int.Parse(bare.Groups["n"].Value, CultureInfo.InvariantCulture) * 60, named[..bare.Index]);
+        if (part != CardPart.Main && length is null && scan.Length is null && scan.RepsLow is null && BareMinutes().Match(WithoutBrackets(named)) is { Success: true } bare)
+        {
+            besides.AddRange(Brackets().Matches(named).Select(m => m.Groups["in"].Value));
+            (length, named) = (int.Parse(bare.Groups["n"].Value, CultureInfo.InvariantCulture) * 60, WithoutBrackets(named)[..bare.Index]);
+        }
+
         // “Finisher - 2 mins wall sit”.
         if (items is null && part == CardPart.Main && begins.Success && before.IndexOf(" - ", StringComparison.Ordinal) is > 0 and var dashed && dashed <= begins.Length + 1 && Scan(before[(dashed + 3)..]) is { SaysBlock: false, Amount: not null } alone && Understood(alone.Left) is not null)
             (before, items, scan, named, isEmpty) = (before[..dashed], before[(dashed + 3)..], Scan("", isLine: false), begins.Value, false);
@@ -76,7 +89,12 @@ public sealed partial class CardReader
             else if (isEmpty && Current is { } complete && IsWhole(complete, scan))
                 blocks.Add(new CardBlock(line.Number, FreeName("A"), CardPart.Main));
             else if (isName |= IsOverMoves(line, scan))
+            {
                 blocks.Add(new CardBlock(line.Number, NameOf(before, scan.Left, part, isEmpty), CardPart.Main));
+                if (Beside(scan.Left, Current!.Name) is { } others)
+                    Current.Notes.Add(others);
+            }
+
             if (isName || (isEmpty && Current is not null && (scan.RepsLow is not null || scan.IsEach || scan.SaysEachSide || scan.Sets is not null)))
                 return Applied(Current!, scan, line);
             return false;
@@ -288,6 +306,8 @@ public sealed partial class CardReader
             block.Rest = seconds;
         else if (block.Scheme is not null && block.Rest is { } inner && inner != seconds)
             block.Notes.Add(string.Create(CultureInfo.InvariantCulture, $"rest {seconds} s"));
+        else if (gap == CardGap.Moves && !isLinked && block is { RoundsLow: > 1, Work: not null, Rest: { } within } && seconds > within)
+            block.Between = seconds;
         else if (gap == CardGap.Moves && !isLinked && block.RoundsLow > 1 && block.Stations.Count > 1 && block.Stations.TrueForAll(s => s.Rest is not null))
             block.Between = seconds;
         else if (isLinked || block.IsStraight || block.ForAll?.Sets is not null || gap == CardGap.Moves)

@@ -40,7 +40,7 @@ public sealed partial class CardReader
         if (Brackets().Match(head) is not { Success: true, Index: > 0 } bracket || Commas().Split(bracket.Groups["in"].Value) is not { Length: > 1 } pieces)
             return (head, []);
         var how = Array.FindAll(pieces, p => Scan(p, isLine: false) is { Any: true } scan && IsEmpty(scan.Left));
-        return how.Length == 0 || how.Length == pieces.Length ? (head, []) : ($"{head[..bracket.Index]}, {string.Join(", ", how)}{head[(bracket.Index + bracket.Length)..]}", [.. pieces.Except(how)]);
+        return how.Length == 0 ? (head, []) : ($"{head[..bracket.Index]}, {string.Join(", ", how)}{head[(bracket.Index + bracket.Length)..]}", [.. pieces.Except(how)]);
     }
 
     /// <summary>The name, or the next like it that no block has: A, then B; Main, then Main 2.</summary>

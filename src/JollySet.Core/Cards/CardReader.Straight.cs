@@ -66,7 +66,7 @@ public sealed partial class CardReader
         for (var at = blocks.Count - 2; at >= 0; at--)
         {
             var (over, part) = (blocks[at], blocks[at + 1]);
-            if (over is not { Part: CardPart.Main, Length: not null, HasSettings: false, Stations.Count: 0, IsTalk: false } || part.Part != CardPart.Main || !OverOthers().IsMatch(over.Name) || words.Find(w => w.Number > over.Line && w.Text.Length > 0)?.Number != part.Line)
+            if (over is not { Part: CardPart.Main, Length: not null, Stations.Count: 0, IsTalk: false } || (over.HasSettings && !SaysParts().IsMatch(LineAt(over.Line).Text)) || part.Part != CardPart.Main || !OverOthers().IsMatch(over.Name) || words.Find(w => w.Number > over.Line && w.Text.Length > 0)?.Number != part.Line)
                 continue;
             blocks.RemoveAt(at);
             settings.Remove(over.Line);
@@ -94,6 +94,20 @@ public sealed partial class CardReader
     }
 
     private static int SecondsOf(string? amount) => amount is { Length: > 1 } && amount[^1] == 's' && int.TryParse(amount.AsSpan(0, amount.Length - 1), NumberStyles.None, CultureInfo.InvariantCulture, out var s) ? s : 0;
+
+    /// <summary>“40 on 20 off”, then “warm up 2 min”, then more moves than that holds: they are what the first line is about.</summary>
+    private void HeldOver()
+    {
+        for (var at = 0; at + 1 < blocks.Count; at++)
+        {
+            var (held, warmUp) = (blocks[at], blocks[at + 1]);
+            if (held is not { Part: CardPart.Main, Work: { } work, Stations.Count: 0 } || warmUp is not { Part: CardPart.WarmUp, Length: { } length, HasSettings: false } || warmUp.Stations.FindIndex(s => s.Line != warmUp.Line) is not (>= 0 and var from) || (warmUp.Stations.Count - from) * work <= length)
+                continue;
+            held.Stations.AddRange(warmUp.Stations.Skip(from));
+            warmUp.Stations.RemoveRange(from, warmUp.Stations.Count - from);
+            (blocks[at], blocks[at + 1]) = (warmUp, held);
+        }
+    }
 
     /// <summary>“Warm up 5 min” above a class that has no other block: what is counted below it is the class.</summary>
     private void NoMain()

@@ -144,6 +144,7 @@ public sealed partial class CardReader
         }
 
         head.Minutes ??= lastMinute;
+        HeldOver();
         NoMain();
         OverParts();
         Ways();
@@ -215,6 +216,13 @@ public sealed partial class CardReader
                 }
 
             Say(line, CardLineKind.Head, string.Join(" · ", keyed));
+            return;
+        }
+
+        // “HIIT 45/15” above parts that have names of their own: the class, and how it runs.
+        if (isFirst && TopicAndHow().Match(line.Text) is { Success: true } topic && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } part && Begin(part.Text).Success)
+        {
+            TakesTitle(line with { Text = $"{topic.Groups["t"].Value}, {topic.Groups["how"].Value}" });
             return;
         }
 
@@ -299,9 +307,34 @@ public sealed partial class CardReader
             return;
         }
 
+        if (RepeatNamed().Match(line.Text) is { Success: true } repeated && Current is { Part: CardPart.Main, Stations.Count: > 0, RoundsLow: null, Scheme: null } named && named.Name.Equals(repeated.Groups["n"].Value, StringComparison.OrdinalIgnoreCase))
+        {
+            named.RoundsLow = 2;
+            Say(line, CardLineKind.Setting, $"{named.Name}: 2 rounds");
+            return;
+        }
+
+        // “Warm up 5 then 3 rounds of 45/15 - squats, rows”: two parts on one line.
+        if (ThenMore().Match(line.Text) is { Success: true } then && PartOf(then.Groups["a"].Value) != CardPart.Main && Scan(then.Groups["b"].Value, isLine: false).SaysBlock)
+        {
+            Take(line with { Text = then.Groups["a"].Value }, isFirst: false);
+            Take(line with { Text = then.Groups["b"].Value }, isFirst: false);
+            return;
+        }
+
         if (SwapAlone().IsMatch(line.Text) && Current is { Stations.Count: > 0 })
         {
             Note(line);
+            return;
+        }
+
+        // “Relay: in teams of four, 6 mins”: a time of its own, and what is done in it in words.
+        if (OwnThing().Match(line.Text) is { Success: true } thing && Current is { Stations.Count: > 0 } && blocks.Count < Limits.Blocks && PartOf(thing.Groups["name"].Value) == CardPart.Main && !Begin(thing.Groups["name"].Value).Success && Understood(thing.Groups["name"].Value) is null && Parted(thing.Groups["what"].Value, isShort: true).TrueForAll(p => Understood(WithoutBrackets(Scan(p).Left)) is null))
+        {
+            var own = new CardBlock(line.Number, FreeName(thing.Groups["name"].Value), CardPart.Main) { Length = int.Parse(thing.Groups["n"].Value, System.Globalization.CultureInfo.InvariantCulture) * 60 };
+            own.Notes.Add(thing.Groups["what"].Value);
+            blocks.Add(own);
+            Say(line, CardLineKind.Block, own.Name);
             return;
         }
 

@@ -245,6 +245,10 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"^(?:in\s+)?between\s*$", RegexOptions.IgnoreCase)]
     private static partial Regex BetweenAlone();
 
+    /// <summary>“10 reps each” on a head: of every move.</summary>
+    [GeneratedRegex(@"\b(?<n>\d{1,3})(?:\s*(?:-|to)\s*(?<m>\d{1,3}))?\s*reps?\s+(?:each|ea)\b(?!\s*(?:side|leg|arm|way|hand|s\b))", RegexOptions.IgnoreCase)]
+    private static partial Regex RepsEach();
+
     [GeneratedRegex(@"\d+")]
     private static partial Regex Digits();
 

@@ -146,6 +146,8 @@ internal sealed partial class CardScan
         Count(EachLong(), m => (Length, IsEach) = (TimeOf(m.Groups["t"].Value), true));
         Count(LastingRange(), m => (Length, Remark) = (TimeOf(m.Groups["t"].Value + m.Groups["u"].Value), m.Value.Trim()));
         Count(Lasting(), m => Length ??= TimeOf(m.Groups["t"].Value));
+        if (!isLine)
+            Count(RepsEach(), m => (RepsLow, RepsHigh, IsOfAll) = (Int(m, "n"), m.Groups["m"].Success ? Int(m, "m") : null, true));
         Count(EachOften(), m => (RepsLow, RepsHigh, IsOfAll) = (Int(m, "n"), m.Groups["m"].Success ? Int(m, "m") : null, true));
         if (!isLine && IsOfAll && RoundsLow is null)
             Count(TimesAlone(), m => RoundsLow = Int(m, "n") is > 1 and <= Plans.Limits.Rounds and var n ? n : null);

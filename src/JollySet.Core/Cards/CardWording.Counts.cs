@@ -5,6 +5,26 @@ namespace JollySet.Core.Cards;
 /// <content>The patterns of how often, how many sets, how heavy, on which side.</content>
 internal static partial class CardWording
 {
+    /// <summary>“2 x tabata plank (8 rounds 20/10)”: the tabata, its move, and how many in words.</summary>
+    [GeneratedRegex(@"^(?<n>\d)\s*x\s*tabata\s+(?<m>[a-z][a-z -]+?)\s*[(,]\s*(?<how>[^()]*\d[^()]*?)\)?$", RegexOptions.IgnoreCase)]
+    private static partial Regex TabatasOf();
+
+    /// <summary>“X2 each round”.</summary>
+    [GeneratedRegex(@"^x\s?(?<n>[2-9])\s+each\s+(?<w>round|circuit|block)s?\b", RegexOptions.IgnoreCase)]
+    private static partial Regex TimesEachRound();
+
+    /// <summary>“10 slow reps each”.</summary>
+    [GeneratedRegex(@"\b(?<n>\d{1,3})\s+(?:slow|controlled)\s+reps(?<each>\s+(?:each|per\s+\w+))?", RegexOptions.IgnoreCase)]
+    private static partial Regex SlowReps();
+
+    /// <summary>“100 squats between you”: who does them stands beside it.</summary>
+    [GeneratedRegex(@"(?<=[a-z])\s+(?<w>between\s+(?:you|the\s+(?:pair|two|team))|as\s+an?\s+(?:team|pair|group)|in\s+your\s+(?:teams?|pairs?))\s*$", RegexOptions.IgnoreCase)]
+    private static partial Regex Shared();
+
+    /// <summary>“… and you're done”.</summary>
+    [GeneratedRegex(@"(?<=\d)\s*(?:&|and|then)\s+(?<w>(?:ur|your|you're|we're|were)\s+done\b.*)$", RegexOptions.IgnoreCase)]
+    private static partial Regex AllDone();
+
     /// <summary>“8-10 reps x 2”: two sets.</summary>
     [GeneratedRegex(@"\b(?<r>\d{1,3}(?:\s*(?:-|to)\s*\d{1,3})?)\s*reps\s*x\s*(?<n>[2-9])\b(?!\s*(?:\d|sets?|rounds?|rds?))", RegexOptions.IgnoreCase)]
     private static partial Regex RepsTimes();

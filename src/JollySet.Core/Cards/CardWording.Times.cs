@@ -102,7 +102,7 @@ internal static partial class CardWording
     private static partial Regex PartMinutes();
 
     /// <summary>“Stretch 3-4 mins”: the shorter, and both are told.</summary>
-    [GeneratedRegex(@"(?<=[a-z:)]\W{0,3})\b(?<a>\d{1,2})\s*-\s*(?<b>\d{1,2})\s*(?<u>mins?|minutes?|')", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<=[a-z:)]\W{0,3})(?<!\(\s*)\b(?<a>\d{1,2})\s*-\s*(?<b>\d{1,2})\s*(?<u>mins?|minutes?|')", RegexOptions.IgnoreCase)]
     private static partial Regex MinutesUpTo();
 
     /// <summary>“20s/30s/40s”: a time each.</summary>

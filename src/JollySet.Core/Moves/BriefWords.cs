@@ -7,7 +7,7 @@ namespace JollySet.Core.Moves;
 public static class BriefWords
 {
     private static readonly FrozenDictionary<string, string> Kits = Table(
-        "dumbbells: db, dbs, dumbbell, dumbell, dumbells, weights, hand weights, free weights, pair of dumbbells",
+        "dumbbells: db, dbs, dumbbell, dumbell, dumbells, weights, hand weights, small weights, little weights, small dumbbells, free weights, pair of dumbbells",
         "kettlebell: kb, kbs, kettlebells, kettle bell, kettle bells, bell, bells",
         "barbell: bb, bar bell, barbells",
         "band: bands, resistance band, resistance bands, long band, loop band, loop bands, mini band, mini bands, tubes, tube",
@@ -97,13 +97,22 @@ public static class BriefWords
 
     private static string? Found(FrozenDictionary<string, string> table, string words)
     {
-        var key = words.Trim().TrimEnd('.', '!', ':').Trim().ToLowerInvariant();
-        return table.GetValueOrDefault(key) ?? (key.StartsWith("a ", StringComparison.Ordinal) || key.StartsWith("some ", StringComparison.Ordinal) ? table.GetValueOrDefault(key[(key.IndexOf(' ', StringComparison.Ordinal) + 1)..]) : null);
+        // Asked of every few words of a card: nothing is copied for it.
+        var known = table.GetAlternateLookup<ReadOnlySpan<char>>();
+        var key = words.AsSpan().Trim().TrimEnd(".!:").Trim();
+        if (known.TryGetValue(key, out var found))
+            return found;
+        foreach (var article in Articles)
+            if (key.StartsWith(article, StringComparison.OrdinalIgnoreCase))
+                return known.TryGetValue(key[article.Length..], out found) ? found : null;
+        return null;
     }
+
+    private static readonly ImmutableArray<string> Articles = ["a ", "some "];
 
     private static FrozenDictionary<string, string> Table(params string[] lines)
     {
-        var table = new Dictionary<string, string>();
+        var table = new Dictionary<string, string>(StringComparer.OrdinalIgnoreCase);
         foreach (var line in lines)
         {
             var colon = line.IndexOf(':', StringComparison.Ordinal);
@@ -113,6 +122,6 @@ public static class BriefWords
                 table.TryAdd(way, said);
         }
 
-        return table.ToFrozenDictionary();
+        return table.ToFrozenDictionary(StringComparer.OrdinalIgnoreCase);
     }
 }

@@ -46,6 +46,7 @@ public sealed class CardTests(ITestOutputHelper output)
     [InlineData("twentieth")]
     [InlineData("twentyfirst")]
     [InlineData("twentysecond")]
+    [InlineData("twentythird")]
     public void Nine_facts_in_ten_are_right(string file)
     {
         var (right, all) = (0, 0);

@@ -17,6 +17,9 @@ public static partial class CardClasses
 {
     private const int FewestLines = 2;
 
+    /// <summary>Two weeks of days; what has more is a list of something else.</summary>
+    private const int MostClasses = 14;
+
     /// <summary>The classes on a card, in its order; one, all of it, where nothing says that there are more.</summary>
     public static ImmutableArray<CardClass> Of(string text)
     {
@@ -51,7 +54,7 @@ public static partial class CardClasses
         {
             var begins = Enumerable.Range(0, lines.Length).Where(i => lines[i].Length < CardText.LongestLine && way.IsMatch(CardText.Plain(lines[i]))).ToList();
             var distinct = begins.Select(i => way.Match(CardText.Plain(lines[i])).Groups["n"].Value.ToUpperInvariant()).Distinct().Count();
-            if (begins.Count > 1 && distinct == begins.Count && begins.Zip(begins.Skip(1).Append(lines.Length)).All(b => Enumerable.Range(b.First + 1, b.Second - b.First - 1).Count(i => lines[i].Any(char.IsLetter)) >= FewestLines))
+            if (begins.Count is > 1 and <= MostClasses && distinct == begins.Count && begins.Zip(begins.Skip(1).Append(lines.Length)).All(b => Enumerable.Range(b.First + 1, b.Second - b.First - 1).Count(i => lines[i].Any(char.IsLetter)) >= FewestLines))
                 return begins;
         }
 

@@ -33,19 +33,20 @@ public sealed record CardView(string Text, ImmutableArray<CardRow> Rows, Immutab
     public static CardView Of(string text, ImmutableArray<CardClassRead> classes, Studio studio)
     {
         // What is said of all classes stands once, as the first of them has it.
-        var rows = classes.SelectMany(c => RowsOf(c, studio)).DistinctBy(r => r.Line).OrderBy(r => r.Line).ToImmutableArray();
+        var rows = classes.SelectMany(c => RowsOf(c, studio, isOne: classes.Length == 1)).DistinctBy(r => r.Line).OrderBy(r => r.Line).ToImmutableArray();
         return new CardView(text, rows, [.. classes.Select(c => SumOf(c.Reading, studio))], rows.Sum(r => r.Questions.Length), rows.Length > MostFields);
     }
 
-    private static IEnumerable<CardRow> RowsOf(CardClassRead read, Studio studio)
+    private static IEnumerable<CardRow> RowsOf(CardClassRead read, Studio studio, bool isOne)
     {
+        var begins = isOne ? 0 : read.Class.Lines[0];
         var facts = new Facts(read.Reading.Plan, studio);
         var asked = read.Reading.Questions.ToLookup(q => q.Line);
         return read.Reading.Lines.Select(line => new CardRow(
             read.Class.Lines[line.Line - 1],
             line.Text,
-            line.Kind.ToString().ToLowerInvariant() + (line.Sure < Sureness.Certain || asked[line.Line].Any() ? " unsure" : ""),
-            line.Read,
+            line.Kind.ToString().ToLowerInvariant() + (line.Sure < Sureness.Certain || asked[line.Line].Any() ? " unsure" : "") + (read.Class.Lines[line.Line - 1] == begins ? " begins" : ""),
+            line.Read + (read.Class.Lines[line.Line - 1] == begins ? " · a class of its own" : ""),
             [.. line.Moves.Take(MostFlags).Select(m => Weaves.NameOf(facts.MoveOf(m.Split(" + ")[0])?.Family ?? Family.Easy))],
             [.. asked[line.Line].Select(q => new CardAsked(Field(read.Class.Lines[q.Line - 1], q), q.Text, [.. q.Choices.Select(c => c.Label)]))]));
     }

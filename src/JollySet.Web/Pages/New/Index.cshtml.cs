@@ -57,7 +57,8 @@ public sealed partial class NewModel(ClassBook shelf, RulesBook rules, MovesBook
             return Wrong("text", [.. passed.SelectMany(p => p.Errors)]);
         foreach (var one in classes)
             moves.Learn(one.Reading.Plan);
-        var kept = passed.ConvertAll(p => shelf.Add(p.Passed!, "read from a card").Id);
+        // What came last hangs first: the card's first class last.
+        var kept = Enumerable.Reverse(passed).Select(p => shelf.Add(p.Passed!, "read from a card").Id).ToList();
         return Redirect(kept.Count == 1 ? $"/plan/{kept[0]}" : "/");
     }
 

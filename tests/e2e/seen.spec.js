@@ -25,36 +25,36 @@ async function sized(page, size) {
 
 const at = (size) => `at ${size.width} × ${size.height}${size.night ? " by night" : ""}, and nothing is wider than the screen`;
 
-for (const size of sizes) {
-  test(`axe finds nothing on Shelf, New, Moves, House rules, Plan, its facets and print ${at(size)}`, async ({ page }) => {
+const onFaulty = (plans, facets) => facets.map((facet) => plans.faulty.replace("plan", facet));
+
+// A few pages a test, so that none of them needs a quick machine.
+const groups = {
+  "Shelf, New, House rules, Kit room": () => ["/", "/new", "/rules", "/kit-room", "/at-home?holder=Broom&other=2&other2=1"],
+  "Moves and Plan": ({ faulty, plain }) => ["/moves?q=back,%20no%20kit", "/moves/goblet-squat", "/moves/goblet-squat/facts", faulty, plain],
+  "a plan's first facets": (plans) => onFaulty(plans, ["balance", "effort", "print", "options", "tracks"]),
+  "a plan's other facets": (plans) => onFaulty(plans, ["showing", "kit", "loads", "words", "rehearse"]),
+  "facets that were asked something": ({ faulty, plain, bollards }) => [
+    `${faulty.replace("plan", "effort")}?recovery=true`,
+    `${plain.replace("plan", "options")}?also=wrists&also=no%20floor&close=true`,
+    `${plain.replace("plan", "tracks")}?who=Newcomer&needs=knees&and=Strong`,
+    `${bollards.replace("plan", "carousel")}?people=26&late=9&broken=1`,
+  ],
+};
+
+for (const [size, [name, addresses]] of sizes.flatMap((size) => Object.entries(groups).map((group) => [size, group]))) {
+  test(`axe finds nothing on ${name} ${at(size)}`, async ({ page }) => {
     test.slow();
     await sized(page, size);
     await page.goto("/");
     expect(await page.evaluate(() => getComputedStyle(document.body).backgroundColor)).toBe(
       size.night ? "rgb(20, 32, 46)" : "rgb(247, 241, 228)",
     );
-    const faulty = await demo(page, "Spring Tide");
-    const plain = await demo(page, "Slack Water Strength");
-    const bollards = await demo(page, "Ten Bollards");
-    for (const address of [
-      "/",
-      "/new",
-      "/rules",
-      "/moves?q=back,%20no%20kit",
-      "/moves/goblet-squat",
-      "/moves/goblet-squat/facts",
-      `${faulty.replace("plan", "effort")}?recovery=true`,
-      faulty,
-      plain,
-      ...["balance", "effort", "print", "options", "tracks", "showing", "kit", "loads", "words", "rehearse"].map((facet) =>
-        faulty.replace("plan", facet),
-      ),
-      `${plain.replace("plan", "options")}?also=wrists&also=no%20floor&close=true`,
-      `${plain.replace("plan", "tracks")}?who=Newcomer&needs=knees&and=Strong`,
-      `${bollards.replace("plan", "carousel")}?people=26&late=9&broken=1`,
-      "/kit-room",
-      "/at-home?holder=Broom&other=2&other2=1",
-    ]) {
+    const plans = {
+      faulty: await demo(page, "Spring Tide"),
+      plain: await demo(page, "Slack Water Strength"),
+      bollards: await demo(page, "Ten Bollards"),
+    };
+    for (const address of addresses(plans)) {
       await page.goto(address);
       await axe(page);
       expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(size.width);
@@ -63,7 +63,9 @@ for (const size of sizes) {
         expect(await length.evaluate((dd) => dd.getBoundingClientRect().right)).toBeLessThanOrEqual(size.width);
     }
   });
+}
 
+for (const size of sizes) {
   test(`axe finds nothing on searches that have answered and on a card that was read ${at(size)}`, async ({ page }) => {
     test.slow();
     await sized(page, size);

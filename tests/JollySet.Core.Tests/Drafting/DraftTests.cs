@@ -88,10 +88,17 @@ public class DraftTests
     public void What_the_last_classes_used_comes_back_less()
     {
         HashSet<string> Main(Draft draft) => [.. draft.Plan!.Blocks.Where(b => b.IsMain).SelectMany(b => b.Stations).SelectMany(s => s.Doing.MoveNames())];
-        var last = Main(Make(Loft));
-        var next = Drafter.Make(DraftRequest.Of(Loft) with { Recent = [.. last] }, Studio.Shipped);
-        Assert.True(Main(next).Intersect(last).Count() <= last.Count / 4);
-        Assert.Contains(next.Reasons, r => r.Text.Contains("not in the last classes", StringComparison.Ordinal));
+        var (used, back) = (0, 0);
+        // One draft may find no better than what was used; over several no more than a quarter comes back.
+        foreach (var seed in Enumerable.Range(1, 12))
+        {
+            var last = Main(Make(Loft, seed: seed));
+            var next = Drafter.Make(DraftRequest.Of(Loft, seed: seed) with { Recent = [.. last] }, Studio.Shipped);
+            (used, back) = (used + last.Count, back + Main(next).Intersect(last).Count());
+            Assert.Contains(next.Reasons, r => r.Text.Contains("not in the last classes", StringComparison.Ordinal));
+        }
+
+        Assert.True(back * 4 <= used, $"{back} of {used} came back");
     }
 
     [Fact]

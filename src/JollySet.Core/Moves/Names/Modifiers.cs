@@ -28,7 +28,7 @@ public static class Modifiers
         new("single-leg", "single leg", SingleLeg),
         new("dumbbell", "dumbbell|double dumbbell|with dumbbell|holding dumbbell", m => Held(m, m.Sides == MoveSides.OneSided ? "dumbbell" : "dumbbells")),
         new("kettlebell", "kettlebell|with kettlebell", m => Held(m, "kettlebell")),
-        new("barbell", "barbell", m => m.Sides == MoveSides.OneSided ? null : Held(m, "barbell")),
+        new("barbell", "barbell|ez bar|trap bar|hex bar", m => m.Sides == MoveSides.OneSided ? null : Held(m, "barbell")),
         new("banded", "band|banded|with band", Banded),
         new("bodyweight", "bodyweight|body weight|no weight|unloaded", m => m.Kit.Any(KitList.IsHeld) && !IsLegs(m) ? null : Unloaded(m)),
         new("weighted", "weighted|loaded", m => m.Kit.Any(KitList.IsHeld) ? m : IsLegs(m) ? Held(m, "dumbbell") : m.Pattern is Pattern.TrunkFlexion or Pattern.Rotation && m.Load == LoadClass.None && m.Impact < Impact.Middle ? m with { Kit = m.Kit.Insert(0, "dumbbell"), Load = LoadClass.Light, Around = Added(m, ("no kit", "no load")), Tags = m.Tags with { WorksUnloaded = true } } : null),
@@ -61,6 +61,7 @@ public static class Modifiers
         new("front foot raised", "front foot raised|front foot elevated", m => m.Pattern == Pattern.Lunge && m.Sides == MoveSides.OneSided && !m.Kit.Contains("step") ? AtLeast(m, Muscle.Glutes, 1) with { Kit = With(m.Kit, "step"), Around = Added(m, ("hips", "squat to chair"), ("no kit", Smaller)) } : null),
         new("feet raised", "feet raised|feet elevated|feet up|decline", m => m.Kit.Contains("step") ? null : m.Pattern == Pattern.Push && m.Posture == Posture.Plank ? AtLeast(m, Muscle.FrontDelts, 1) with { Kit = With(m.Kit, "step"), Around = Added(m, ("no kit", Smaller)) }
             : m.Pattern == Pattern.HipBridge ? AtLeast(m, Muscle.Hamstrings, 1) with { Kit = With(m.Kit, "step"), Around = Added(m, ("no kit", Smaller)) } : null),
+        new("feet raised", "raised", m => m.Pattern == Pattern.HipBridge && !m.Kit.Contains("step") ? AtLeast(m, Muscle.Hamstrings, 1) with { Kit = With(m.Kit, "step"), Around = Added(m, ("no kit", Smaller)) } : null),
         new("hands raised", "hand raised|hand elevated|incline", m => m.Posture == Posture.Plank && m.Pattern is Pattern.Push or Pattern.Brace or Pattern.Locomotion && m.Tags.Bears == Bearing.Hands && !m.Kit.Contains("step")
             ? m with { Posture = Posture.Standing, Kit = [.. m.Kit.Where(k => k != "mat"), "bench"], Around = Added(m, ("no kit", Smaller)).Remove("no floor") } : null),
     ];
@@ -68,7 +69,7 @@ public static class Modifiers
     /// <summary>How the hands take hold.</summary>
     private static IEnumerable<Modifier> Grips =>
     [
-        new("close grip", "close grip|narrow grip|close hand", m => m.Pattern == Pattern.Push ? AtMost(AtLeast(m, Muscle.Triceps, 1), Muscle.Chest, 0.5m) : null),
+        new("close grip", "close grip|narrow grip|close hand|narrow|close", m => m.Pattern == Pattern.Push ? AtMost(AtLeast(m, Muscle.Triceps, 1), Muscle.Chest, 0.5m) : null),
         new("wide grip", "wide grip|wide hand", m => m.Pattern switch
         {
             Pattern.Push => AtMost(AtLeast(m, Muscle.Chest, 1), Muscle.Triceps, 0.25m) with { Around = Added(m, ("shoulders", Smaller)) },
@@ -95,7 +96,7 @@ public static class Modifiers
     /// <summary>What is done besides, or otherwise.</summary>
     private static IEnumerable<Modifier> Changed =>
     [
-        new("held", "hold|isometric|iso|static", m => m.Tags.IsHold ? m : IsLegs(m) || m.Pattern is Pattern.TrunkFlexion or Pattern.Push or Pattern.SideBend ? m with { Pace = PaceClass.Slow, Tags = m.Tags with { IsHold = true } } : null),
+        new("held", "hold|isometric|iso|static", m => m.Tags.IsHold ? m : IsLegs(m) || m.Pattern is Pattern.TrunkFlexion or Pattern.Push or Pattern.SideBend or Pattern.Brace or Pattern.Isolation ? m with { Pace = PaceClass.Slow, Tags = m.Tags with { IsHold = true } } : null),
         new("one-and-a-half", "one and half|1 and half|1 5|1 1 2", m => m.Tags.IsHold || m.Pattern is Pattern.Stretch or Pattern.Mobility or Pattern.March or Pattern.Locomotion or Pattern.Jump ? null : m with { Pace = PaceClass.Slow }),
         new("explosive", "explosive|plyo|plyometric", m => m.Impact == Impact.High ? m : m.Pattern is Pattern.Push or Pattern.Squat or Pattern.Lunge or Pattern.Hinge && m.Load != LoadClass.Heavy ? m with { Pace = PaceClass.PowerCompound, Tags = m.Tags with { IsExplosive = true, IsSkill = true } } : null),
         new("jumping", "jumping|jump|with jump", m => m.Impact == Impact.High ? m : m.Pattern is Pattern.Squat or Pattern.Lunge && m.Posture == Posture.Standing && m.Kit.All(KitList.IsHeld)

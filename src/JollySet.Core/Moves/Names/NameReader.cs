@@ -21,6 +21,9 @@ public sealed class NameReader
 
     private const int MostModifiers = 5;
     private const string With = "with";
+
+    /// <summary>What may stand between the parts of one name.</summary>
+    private static readonly ImmutableArray<string> Joins = ["with", "to", "and", "into", "plus"];
     private const int Choices = 3;
     private const int LongWord = 7;
     private const int ShortestSlip = 4;
@@ -71,6 +74,12 @@ public sealed class NameReader
             return Told(text, written, [], written);
         if (Understood(text, words) is { } sure && IsOneOf(text))
             return sure;
+        // “Squat and reach” is a squat with reach, “burpee into push-up” a burpee to push-up: one name, joined by another word.
+        for (var at = 1; at + 1 < words.Count; at++)
+            if (Joins.Contains(words[at]))
+                foreach (var join in Joins)
+                    if (BaseOf([.. words[..at], join, .. words[(at + 1)..]]) is { } other)
+                        return Told(text, other, [], other);
         // “Seated marching” is a seated march.
         if (words.ConvertAll(Doing) is var done && !done.SequenceEqual(words) && Understood(text, done) is { } doing && IsOneOf(text))
             return doing;

@@ -1,0 +1,21 @@
+using JollySet.Core.Cards;
+using JollySet.Core.Moves;
+using Xunit;
+
+namespace JollySet.Core.Tests.Cards;
+
+/// <summary>A slip in a word of how it runs is read as that word; anything else stays as it was written.</summary>
+public class CardSlipsTests
+{
+    [Theory]
+    [InlineData("Curcuit 1 - 3 ronds", "Circuit 1 - 3 rounds")]
+    [InlineData("altenating, 30 secconds betwen", "alternating, 30 seconds between")]
+    [InlineData("excercises, 2 minuets", "exercises, 2 minutes")]
+    [InlineData("stretchy band, see you later, the leader rounded it off", "stretchy band, see you later, the leader rounded it off")]
+    [InlineData("lunges, slides, bounds, pounds, breaststroke", "lunges, slides, bounds, pounds, breaststroke")]
+    [InlineData("Round-the-world, o'minutes, intervál", "Round-the-world, o'minutes, intervál")]
+    public void Slips_are_put_right_and_nothing_else_is(string written, string meant) => Assert.Equal(meant, CardSlips.Put(written, MoveLibrary.Shipped.Reader.IsWord));
+
+    [Fact]
+    public void No_name_of_a_move_is_a_slip() => Assert.All(MoveLibrary.Shipped.All.SelectMany(m => m.Also.Prepend(m.Name)), name => Assert.Equal(name, CardSlips.Put(name, MoveLibrary.Shipped.Reader.IsWord)));
+}

@@ -31,7 +31,7 @@ public static class Modifiers
         new("barbell", "barbell|ez bar|trap bar|hex bar", m => m.Sides == MoveSides.OneSided ? null : Held(m, "barbell")),
         new("banded", "band|banded|with band", Banded),
         new("bodyweight", "bodyweight|body weight|no weight|unloaded", m => m.Kit.Any(KitList.IsHeld) && !IsLegs(m) ? null : Unloaded(m)),
-        new("weighted", "weighted|loaded", m => m.Kit.Any(KitList.IsHeld) ? m : IsLegs(m) ? Held(m, "dumbbell") : m.Pattern is Pattern.TrunkFlexion or Pattern.Rotation && m.Load == LoadClass.None && m.Impact < Impact.Middle ? m with { Kit = m.Kit.Insert(0, "dumbbell"), Load = LoadClass.Light, Around = Added(m, ("no kit", "no load")), Tags = m.Tags with { WorksUnloaded = true } } : null),
+        new("weighted", "weighted|loaded|with weight", m => m.Kit.Any(KitList.IsHeld) ? m : IsLegs(m) ? Held(m, "dumbbell") : m.Pattern is Pattern.TrunkFlexion or Pattern.Rotation && m.Load == LoadClass.None && m.Impact < Impact.Middle ? m with { Kit = m.Kit.Insert(0, "dumbbell"), Load = LoadClass.Light, Around = Added(m, ("no kit", "no load")), Tags = m.Tags with { WorksUnloaded = true } } : null),
         new("seated", "seated|sitting", Seated),
         new("standing", "standing", m => m.Posture == Posture.Standing ? m : null),
         new("kneeling", "kneeling", m => m.Posture is Posture.Kneeling or Posture.AllFours ? m : IsUpper(m) ? Kneeling(m) : null),
@@ -103,7 +103,7 @@ public static class Modifiers
             ? Unloaded(m) with { Impact = Impact.High, Pace = PaceClass.PowerCompound, Tags = m.Tags with { IsExplosive = true }, Around = Added(m with { Around = m.Around.Remove("no kit") }, ("knees", "squat to chair"), ("no jumping", "squat"), ("quiet", "squat")) } : null),
         new("walking", "walking|moving", m => m.Pattern is Pattern.Lunge or Pattern.Carry ? m with { Sides = m.Pattern == Pattern.Lunge ? MoveSides.Alternating : m.Sides, Impact = m.Impact < Impact.Low ? Impact.Low : m.Impact, Around = Added(m, ("small space", "\"on the spot\"")) } : null),
         new("with rotation", "with rotation|with twist|rotation|twist|twisting", m => m.Pattern is Pattern.Squat or Pattern.Lunge or Pattern.Push or Pattern.OverheadPush && m.Impact < Impact.Middle ? AtLeast(m, Muscle.Obliques, 0.5m) with { Planes = m.Planes.Contains(Plane.Transverse) ? m.Planes : m.Planes.Add(Plane.Transverse), Around = Added(m, ("low back", Smaller)) } : null),
-        new("with knee drive", "with knee drive|knee drive|with knee lift|to knee drive|with knee", m => m.Pattern is Pattern.Lunge && m.Sides != MoveSides.Both || m.Pattern == Pattern.Squat && m.Load == LoadClass.None && m.Sides == MoveSides.Both ? AtLeast(m, Muscle.HipFlexors, 0.5m) with { Around = Added(m, ("balance", Supported)) } : null),
+        new("with knee drive", "with knee drive|knee drive|with knee lift|with knee raise|knee raise|to knee drive|with knee", m => m.Pattern is Pattern.Lunge && m.Sides != MoveSides.Both || m.Pattern == Pattern.Squat && m.Load == LoadClass.None && m.Sides == MoveSides.Both ? AtLeast(m, Muscle.HipFlexors, 0.5m) with { Around = Added(m, ("balance", Supported)) } : null),
         new("sliding", "slider|sliding", m => m.Kit.Contains("slider") ? m : m.Kit.Contains("towel") && m.Pattern == Pattern.HipBridge ? m with { Kit = [.. m.Kit.Select(k => k == "towel" ? "slider" : k)] } : m.Pattern == Pattern.Lunge && m.Kit.All(KitList.IsHeld) ? Unloaded(m) with { Kit = ["slider"], Around = Added(m with { Around = m.Around.Remove("no kit") }, ("no kit", "lunge with knee lift")) } : null),
     ];
 

@@ -3,6 +3,9 @@ import AxeBuilder from "@axe-core/playwright";
 import { expect, test } from "@playwright/test";
 import { demo, makeClass, ready } from "./loft.js";
 
+// Each test stands alone: both workers share them.
+test.describe.configure({ mode: "parallel" });
+
 const sizes = [
   { width: 1280, height: 800 },
   { width: 1280, height: 800, night: true },

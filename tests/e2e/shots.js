@@ -82,17 +82,17 @@ await card
   .locator("#text")
   .fill(
     [
-      "Sat early tide, 35 mins, legs + back",
-      "everyone a mat, some KBs",
-      "",
+      "Early tide, 35 mins, everyone a mat, some KBs",
+      "SAT",
       "warmup: jog, hip circles, good mornings",
       "Round the buoys: 4 laps 45/15, min break",
       "a) KB front squat",
       "b) incline press ups (or wall press ups)",
       "c) 1-arm KB rows swap at half",
-      "d) staggered RDL",
-      "e) moutain climbers",
+      "d) moutain climbers",
       "drink!!",
+      "SUN 9am",
+      "3 ronds 40/20: swings, mini squats, plank on knees",
       "bring the small speaker",
     ].join("\n"),
   );

@@ -367,6 +367,8 @@ test.describe("by hand", () => {
     await page.keyboard.press("Escape");
     await expect(page.locator(".line.wide a.flag.taken")).toHaveCount(0);
     await expect(page.locator("#bench")).toBeVisible();
+    // What answers late may draw the line anew: the keyboard is on a flag of it again.
+    await expect(page.locator(".line.wide a.flag:focus")).toHaveCount(1);
     await page.keyboard.press("Space");
     await expect(page.locator("#said")).toHaveText(/taken, 1 together/);
   });
@@ -557,7 +559,11 @@ for (const size of [
     await page.locator("#history").evaluate((part) => (part.open = true));
     await expect(page.locator(".state").first()).toBeVisible();
     await page.locator("[data-says]").evaluate((button) => button.click());
-    const { violations } = await new AxeBuilder({ page }).withTags(["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"]).analyze();
+    const { violations } = await new AxeBuilder({ page })
+      .setLegacyMode(true)
+      .options({ resultTypes: ["violations"], preload: false })
+      .withTags(["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"])
+      .analyze();
     expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target).join(" ")}`)).toEqual([]);
     expect(await page.evaluate(() => document.documentElement.scrollWidth <= document.documentElement.clientWidth)).toBe(true);
   });

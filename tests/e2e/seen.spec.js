@@ -14,7 +14,10 @@ const sizes = [
 ];
 
 async function axe(page) {
+  // One page without frames: its own results are all there are, and it needs no second page to gather them.
   const { violations } = await new AxeBuilder({ page })
+    .setLegacyMode(true)
+    .options({ resultTypes: ["violations"], preload: false })
     .withTags(["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"])
     .analyze();
   expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target).join(" ; ")}`)).toEqual([]);

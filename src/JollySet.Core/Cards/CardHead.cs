@@ -12,6 +12,7 @@ internal sealed partial class CardHead
 {
     private static readonly SearchValues<char> Signs = SearchValues.Create(",|#[]()\"");
     private static readonly ImmutableArray<string> ImpliedKeys = ["focus", "audience", "kit"];
+    private const int ShortestClass = 10;
     private const string SizesApart = "${a} ${thing} + ${b} ${thing}";
     private readonly Dictionary<string, List<string>> lists = [];
 
@@ -40,6 +41,8 @@ internal sealed partial class CardHead
         {
             Place = at.Groups["p"].Value.Trim();
             read.Add($"place: {Place}");
+            foreach (var need in NeedsIn(Place).Needs)
+                AddNeed(need);
             line = line.Remove(at.Index, at.Length);
         }
 
@@ -166,7 +169,7 @@ internal sealed partial class CardHead
         }
 
         var left = piece.TrimStart('/', '|', '~', ' ');
-        if (Minutes is null && MinutesLong().Match(left) is { Success: true } minutes && Whole(minutes) is > 0 and <= 720 and var booked)
+        if (Minutes is null && MinutesLong().Match(left) is { Success: true } minutes && Whole(minutes) is > 0 and <= 720 and var booked && (mayTitle || booked >= ShortestClass || CardPhrases.IsEmpty(Without(left, minutes)) || Known(Without(left, minutes)).Count > 0))
         {
             Minutes = booked;
             read.Add($"{Minutes} minutes");
@@ -192,6 +195,14 @@ internal sealed partial class CardHead
             Minutes = Whole(bare);
             read.Add($"{Minutes} minutes");
             left = left[..bare.Index].Trim();
+        }
+
+        // “Legs – mats – 45”: a number alone behind the title.
+        if (mayTitle && Title.Length > 0 && Minutes is null && MinutesAlone().IsMatch(left))
+        {
+            Minutes = int.Parse(left, CultureInfo.InvariantCulture);
+            read.Add($"{Minutes} minutes");
+            return;
         }
 
         left = Hollow().Replace(left, " ").Trim();
@@ -221,6 +232,9 @@ internal sealed partial class CardHead
         var mayName = mayTitle && Title.Length == 0;
         if (!mayName && Known(left) is { Count: > 0 } said)
         {
+            // “Una – hip replacement”: whose it is stays with it.
+            if (said[0].StartsWith("needs: ", StringComparison.Ordinal) && over.Count > 0 && SomeName().IsMatch(over[^1]))
+                over[^1] += $" - {left}";
             read.AddRange(said);
             return;
         }
@@ -256,7 +270,7 @@ internal sealed partial class CardHead
         }
         else if (others.Length > 0 && (needs.IsEmpty || Known(others).Count == 0) && KeyOf(left.TrimEnd(':')) != "kit" && left.Any(char.IsLetterOrDigit))
         {
-            over.Add(left);
+            over.Add(left.TrimStart('-', ' '));
         }
     }
 
@@ -308,12 +322,17 @@ internal sealed partial class CardHead
         var ends = topic.Split(' ', StringSplitOptions.RemoveEmptyEntries);
         foreach (var thing in new[] { topic, ends.FirstOrDefault() ?? "", ends.LastOrDefault() ?? "" }.Select(BriefWords.Kit).OfType<string>().Distinct())
             Add("kit", thing);
+        if (WithKit().Match(topic) is { Success: true } held)
+            AddKits(held.Groups["kit"].Value);
         if (ends.Length > 1 && BriefWords.Kit(ends[0]) is not null)
             foreach (var region in BriefWords.Focus(string.Join(' ', ends[1..])))
                 Add("focus", region);
         if (ends.Length > 1 && BriefWords.Kit(ends[^1]) is not null)
             foreach (var region in BriefWords.Focus(string.Join(' ', ends[..^1])))
                 Add("focus", region);
+        // “Upper body hypertrophy”; strength, power and toning are what many a class is called.
+        if (Goal is null && title.Contains("hypertrophy", StringComparison.OrdinalIgnoreCase))
+            Goal = BriefWords.Goal("hypertrophy");
         foreach (var need in topic.Split(' ').Select(BriefWords.Need).Where(n => n is "pregnancy" or "postnatal"))
             AddNeed(need!);
         // Who it is for may stand among other words: “HIIT, all levels”, “for the over-sixties”.

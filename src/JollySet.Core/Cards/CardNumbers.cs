@@ -21,9 +21,11 @@ internal static partial class CardNumbers
         foreach (var at in filled)
             if (Tied().Split(lines[at]) is { Length: > 1 } tied)
                 said[at] = string.Join('\n', tied);
-        // A letter's line is its sentences.
+        // A letter's line is its sentences, a long one all that is said in a breath.
         foreach (var at in filled)
-            if (!said.ContainsKey(at) && filled.Count > 1 && lines[at].Length > LongSentence && !CardPhrases.BlockWord().IsMatch(lines[at]) && Spoken().Split(lines[at]).SelectMany(s => s.Length > LongSentence && !s.Contains(':', StringComparison.Ordinal) ? Steps().Split(s) : [s]).ToList() is { Count: > 1 } told)
+            if (lines[at].Length > CardText.LongestLine && !said.ContainsKey(at))
+                said[at] = string.Join('\n', Breaths().Split(lines[at]).Where(b => b.Trim().Length > 0));
+            else if (!said.ContainsKey(at) && filled.Count > 1 && lines[at].Length > LongSentence && !CardPhrases.BlockWord().IsMatch(lines[at]) && Spoken().Split(lines[at]).SelectMany(s => s.Length > LongSentence && !s.Contains(':', StringComparison.Ordinal) ? Steps().Split(s) : [s]).ToList() is { Count: > 1 } told)
                 said[at] = string.Join('\n', told);
         Clock(lines, filled, said);
         Spans(lines, filled, said);
@@ -192,7 +194,7 @@ internal static partial class CardNumbers
     [GeneratedRegex(@"^\s*(?:(?<word>min(?:ute)?|station|stn|exercise|ex|move|no\.?|[ms](?=\d))\s*#?(?<n>\d{1,2})\s*[-:.)]?\s+(?=\w)|(?<n>\d{1,2})\s*:\s+(?=[A-Za-z])|(?<n>\d{1,2})\s?[-/]\s+(?=\w)|(?<n>\d{1,2})[.)](?=\d{1,3}\s*(?:x|[a-z]|sets?\b))|(?<n>\d{1,2})\s+(?=\d{1,3}\s*x?\s*[a-z])|(?<n>\d{1,2})\s+(?=[A-Za-z])(?!(?:x|min(?:ute)?s?|m|h|hours?|s|secs?|seconds?|rounds?|rds?|sets?|laps?|times?|reps?|kgs?|lbs?|people|ppl|of)\b))", RegexOptions.IgnoreCase)]
     private static partial Regex Number();
 
-    [GeneratedRegex(@"\.\s+(?:then\s+)?|(?<=[!?])\s+(?=[A-Z\d])|\s+and\s+(?=stretch\b)|[,;]?\s+(?:and\s+)?then\s+(?=\d|(?:an?|two|three|four|five|six)\s|core\b|stretch|cool|finish|abs\b)|,\s+and\s+(?=\d{1,2}\s*min(?:ute)?s?\s+(?:of\s+)?(?:stretch|cool|core|abs))|;\s+|,\s+(?=\d{1,2}\s*(?:rounds?|rds?|sets?|x)\s+of\b)|(?<=^plan):\s+|(?<=^[^:\d]{1,16}):\s+(?=\d)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\.\s+(?:then\s+)?|(?<=[!?])\s+(?=[A-Z\d])|\s+and\s+(?=stretch\b)|[,;]?\s+(?:and\s+)?then\s+(?=\d|(?:an?|two|three|four|five|six)\s|core\b|stretch|cool|finish|abs\b)|,\s+and\s+(?=\d{1,2}\s*min(?:ute)?s?\s+(?:of\s+)?(?:stretch|cool|core|abs))|;\s+|,\s+(?=\d{1,2}\s*(?:rounds?|rds?|sets?|x)\s+of\b)|\s+(?=(?:block|circuit|part)\s+(?:one|two|three|four|five|[1-6])\b)|,?\s+(?:oh\s+)?and\s+(?=(?:please\s+)?(?:remember|don'?t\s+forget|mind)\b)|(?<=^plan):\s+|(?<=^[^:\d]{1,16}):\s+(?=\d)", RegexOptions.IgnoreCase)]
     private static partial Regex Breaths();
 
     [GeneratedRegex(@"(?<=[a-z\d]{2})\.\s+(?=[a-z\d])", RegexOptions.IgnoreCase)]

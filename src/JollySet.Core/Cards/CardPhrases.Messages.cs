@@ -53,6 +53,16 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"^\d{1,3}\s+(?:people|ppl|participants)\b", RegexOptions.IgnoreCase)]
     public static partial Regex WhoComes();
 
+    /// <summary>A block as it is dictated: its number, its moves, and how they are done.</summary>
+    [GeneratedRegex(@"^(?:then\s+)?(?<head>(?:block|circuit|part|superset)\s+(?:one|two|three|four|five|six|[1-6]))\s+(?<rest>[a-z][^:]+)$", RegexOptions.IgnoreCase)]
+    public static partial Regex Dictated();
+
+    [GeneratedRegex(@",?\s+(?:the\s+)?same\s+(?:again|times|sets|reps|as\s+(?:before|above))\b(?:\s+(?:and\s+)?then)?", RegexOptions.IgnoreCase)]
+    public static partial Regex SameAgainBehind();
+
+    [GeneratedRegex(@"\b(?:(?:in|as)\s+(?:pairs|twos)|pairs|partners?)\b", RegexOptions.IgnoreCase)]
+    public static partial Regex ForPair();
+
     /// <summary>How many parts there will be.</summary>
     [GeneratedRegex(@"^\d{1,2}\s+(?:circuits?|blocks?|parts?|supersets?|exercises|moves)\.?$", RegexOptions.IgnoreCase)]
     public static partial Regex PartsToCome();

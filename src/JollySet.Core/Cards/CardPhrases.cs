@@ -149,6 +149,20 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"\s+(?:and|&|\+)\s+", RegexOptions.IgnoreCase)]
     public static partial Regex AndSign();
 
+    /// <summary>Minutes before the first of a list.</summary>
+    [GeneratedRegex(@"^\s*(?<n>[4-9]|1[0-5])\s*(?:mins?|minutes?|')\s+(?:of\s+)?(?=[a-z])", RegexOptions.IgnoreCase)]
+    public static partial Regex MinutesOfAll();
+
+    [GeneratedRegex(@"\b(?:each|all|every)\b", RegexOptions.IgnoreCase)]
+    public static partial Regex ForEach();
+
+    [GeneratedRegex(@"^\s*(?::\s|\s-\s)(?!\s*\()")]
+    public static partial Regex SaysMore();
+
+    /// <summary>What joins the last of a list to the others.</summary>
+    [GeneratedRegex(@"^(?:and|&)\s+", RegexOptions.IgnoreCase)]
+    public static partial Regex LeadingAnd();
+
     /// <summary>Before the next count of a list without commas: “5 burpees 10 sit-ups”.</summary>
     [GeneratedRegex(@"(?<=[a-z)])\s+(?=\d{1,3}\s+[a-z])", RegexOptions.IgnoreCase)]
     public static partial Regex NextCount();

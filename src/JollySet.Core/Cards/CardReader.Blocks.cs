@@ -36,7 +36,7 @@ public sealed partial class CardReader
             text = text.Remove(minutes.Index, minutes.Length).Insert(minutes.Index, goesByClock ? "" : PartOf(text) == CardPart.Main ? minutes.Value : $" {from} min (up to {to})");
         }
 
-        var isSame = SameTimes().IsMatch(text) && blocks.Exists(b => b is { Part: CardPart.Main, HasSettings: true });
+        var isSame = SameTimes().IsMatch(text) && blocks.Exists(IsSaid);
         var (before, items) = Listed(isSame ? SameTimes().Replace(text, "") : text);
         (before, var besides) = WithoutBesides(before);
         var part = PartOf(before);
@@ -64,6 +64,15 @@ public sealed partial class CardReader
         // “Finisher - 2 mins wall sit”.
         if (items is null && part == CardPart.Main && begins.Success && before.IndexOf(" - ", StringComparison.Ordinal) is > 0 and var dashed && dashed <= begins.Length + 1 && Scan(before[(dashed + 3)..]) is { SaysBlock: false, Amount: not null } alone && Understood(alone.Left) is not null)
             (before, items, scan, named, isEmpty) = (before[..dashed], before[(dashed + 3)..], Scan("", isLine: false), begins.Value, false);
+        // “Warm-up: 5 min march, squats, arm circles”: minutes before a list of which nothing else is timed are of all of it.
+        if (items is not null && part != CardPart.Main && (length ?? scan.Length) is null && MinutesOfAll().Match(items) is { Success: true } total && Commas().Split(items) is { Length: > 2 } timed && timed.Skip(1).All(i => !i.Any(char.IsAsciiDigit)))
+        {
+            length = int.Parse(total.Groups["n"].Value, CultureInfo.InvariantCulture) * 60;
+            items = items[total.Length..];
+            var opener = Commas().Split(items)[0];
+            Ask(line, $"{total.Groups["n"].Value} min: for all of these?", ("all of them", line.Raw), ($"the {opener.ToLowerInvariant()} alone", line.Raw.Replace(total.Value + opener, $"{opener} {total.Value.Trim()}", StringComparison.Ordinal)));
+        }
+
         // How it runs and what is done on one line: “tabata 8 x 20/10 burpees”, “21-15-9 thrusters, swings”.
         if (items is null && scan.SaysBlock && !text.EndsWith(':') && Done(named, begins.Value, scan.Scheme is not null || scan.RoundsLow is not null) is { } done)
             (items, named) = (done, begins.Value);
@@ -74,6 +83,22 @@ public sealed partial class CardReader
         if (isEmpty && !isNamed && items is null && scan is { Work: null, Scheme: null, Every: null, IsAmrap: false } && (scan.RoundsLow ?? scan.RepsLow) is not null && IsBelowLists())
         {
             Note(line);
+            return true;
+        }
+
+        // “8 x 20/10 each, 1 min between” below several such blocks: of all of them.
+        if (isEmpty && !isNamed && items is null && scan.Work is not null && ForEach().IsMatch(text) && IsBelowLists())
+        {
+            var below = blocks.FindAll(b => b is { Part: CardPart.Main, HasSettings: false, Stations.Count: > 1 });
+            foreach (var one in below)
+            {
+                Applied(one, scan, line, isSetting: false);
+                // Of each of the blocks, not of each of their moves.
+                one.IsEachWhole = false;
+                (one.After, one.Between) = one.Between is { } gap && scan.Gaps.Count > 0 ? (one == below[^1] ? one.After : gap, null) : (one.After, one.Between);
+            }
+
+            Say(line, CardLineKind.Setting, string.Join(" · ", below.Select(b => b.Told())));
             return true;
         }
 
@@ -141,7 +166,7 @@ public sealed partial class CardReader
         blocks.Add(block);
         Applied(block, scan, line, isSetting: false);
         if (isSame)
-            block.RunsAs(blocks.FindLast(b => b != block && b is { Part: CardPart.Main, HasSettings: true })!);
+            block.RunsAs(blocks.FindLast(b => b != block && IsSaid(b))!);
         // “Superset (x3, 60s)”: a time beside a count is the rest.
         if (block.IsSuperset && scan is { Length: <= 180 and var rest, IsEach: false, Gaps.Count: 0 } && (scan.RoundsLow ?? scan.RepsLow) > 1)
         {
@@ -223,7 +248,8 @@ public sealed partial class CardReader
         if ((items is null || isEmpty || begins.Success || entitled.StartsWith(block.Name, StringComparison.OrdinalIgnoreCase)) && Beside(entitled, block.Name) is { } beside)
         {
             block.Notes.Add(beside);
-            head.HearPeople(beside);
+            if (part == CardPart.Main)
+                head.HearPeople(beside);
             foreach (var piece in Commas().Split(beside))
                 if (OnlyThis().Match(piece) is { Success: true } only)
                     head.AddKit(only.Groups["k"].Value);
@@ -232,6 +258,9 @@ public sealed partial class CardReader
         Say(line, CardLineKind.Block, block.Name);
         return true;
     }
+
+    /// <summary>Whether how a block runs is said: of its rounds or of each of its moves.</summary>
+    private static bool IsSaid(CardBlock block) => block is { Part: CardPart.Main } && (block.HasSettings || block.ForAll is not null);
 
     /// <summary>Whether a warm-up told on one line, moves and all, is not what a line about each move speaks of.</summary>
     private static bool IsWhole(CardBlock block, CardScan scan) =>

@@ -1,3 +1,4 @@
+using JollySet.Core.Moves;
 using static JollySet.Core.Cards.CardPhrases;
 
 namespace JollySet.Core.Cards;
@@ -11,6 +12,15 @@ public sealed partial class CardReader
 
     /// <summary>“Upper 20 min no kit:”: minutes of a whole class, and nothing of how it runs.</summary>
     private bool IsTitled(string text) => text.EndsWith(':') && (ClassLong().IsMatch(text) || (PlanNamed().IsMatch(text) && text.Contains(' ', StringComparison.Ordinal))) && PartOf(text) == CardPart.Main && Scan(text, isLine: false) is { SaysBlock: false, Gaps.Count: 0 };
+
+    /// <summary>“20 min KB EMOM” above its minutes, on a card without a title: how it runs, and what the class is called.</summary>
+    private void TitledByItsBlock()
+    {
+        if (head.Title.Length > 0 || blocks is not [var block, ..] || words.Find(w => w.Text.Length > 0) is not { } first || block.Line != first.Number || block.Stations.Exists(s => s.Line == first.Number))
+            return;
+        if (Array.Exists(first.Text.Split(' '), w => BriefWords.Kit(w) is not null))
+            head.Take(first.Text, mayTitle: true);
+    }
 
     private bool TakesHead(CardWords line, bool mayTitle)
     {

@@ -26,7 +26,7 @@ public sealed partial class CardReader
     /// <summary>The moves of a line that lists several, else the line.</summary>
     private List<string> Parted(string text, bool isShort = false)
     {
-        var parts = Commas().Split(text).Select(p => p.Trim().TrimEnd('.')).Where(p => p.Length > 0).ToList();
+        var parts = Commas().Split(text).Select(p => LeadingAnd().Replace(p.Trim().TrimEnd('.'), "")).Where(p => p.Length > 0).ToList();
         // “40 s of squats and 40 s of rows”: two, where each says its own amount.
         parts = parts.SelectMany(p => AndSign().Split(p) is { Length: 2 } both && both.All(b => Scan(b) is { Amount: not null }) ? both : new[] { p }).ToList();
         if (parts.Count < 2 && Strokes().Split(text) is { Length: > 2 } strokes)
@@ -36,6 +36,9 @@ public sealed partial class CardReader
             return [.. pair];
         if (parts.Count < 2 && Current is { Scheme: not null, Stations.Count: 0 } && Strokes().Split(text) is { Length: 2 } rung && Array.TrueForAll(rung, p => Understood(p) is not null))
             return [.. rung];
+        // “Squat hold / jumping jacks” below “in pairs”: what each of the two does.
+        if (parts.Count < 2 && Current is { Part: CardPart.Main, Begun: { } begun } && ForPair().IsMatch(begun) && Strokes().Split(text) is { Length: 2 } two && Array.TrueForAll(two, p => Understood(p) is not null))
+            return [.. two];
         if (parts.Count < 2 && NextCount().Split(text) is { Length: > 1 } counted && counted.All(c => Scan(c) is { RepsLow: not null, SaysBlock: false } each && Understood(WithoutBrackets(each.Left)) is not null))
             return [.. counted];
         if (parts.Count < 2)
@@ -97,7 +100,7 @@ public sealed partial class CardReader
         {
             var (before, items) = (text[..dash], text[(dash + 3)..].Trim());
             if ((PartOf(before) != CardPart.Main || BlockWord().IsMatch(before) || Super().IsMatch(before) || Scan(before, isLine: false).SaysBlock) && Understood(Scan(before).Left) is null
-                && Parted(items = AllOf(items), isShort: PartOf(before) != CardPart.Main || Scan(before, isLine: false).SaysBlock).ConvertAll(i => WithoutBrackets(Scan(i).Left)) is { Count: > 1 } moves && moves.Exists(i => Understood(i) is not null))
+                && Parted(items = AllOf(items), isShort: PartOf(before) != CardPart.Main || Scan(before, isLine: false).SaysBlock).ConvertAll(i => WithoutBrackets(Scan(i).Left)) is { Count: > 1 } moves && moves.Exists(i => Understood(i) is not null || (PartOf(before) == CardPart.CoolDown && Understood(i + " stretch") is not null)))
                 return (before, items);
         }
 

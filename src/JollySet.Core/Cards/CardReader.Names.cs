@@ -22,13 +22,16 @@ public sealed partial class CardReader
             : WithoutStopsAround(left) is { } bare && bare.Split(' ').Length <= FewWords + 1 ? (begins.Success ? left : bare) : "";
         if (begins.Success && part != CardPart.Main && left.Length > name.Length && left.Split(' ').Length < FewWords && left.EndsWith(begins.Value.Trim(), StringComparison.OrdinalIgnoreCase) && !left.Split(' ').Any(IsEmpty) && left.All(c => char.IsLetter(c) || c is ' ' or '-' or '&'))
             name = left;
+        // “Cool-down: walk + stretch”: what is done in it stands beside it.
+        if (part != CardPart.Main && begins is { Success: true, Index: 0 } && name.Length > begins.Length && SaysMore().IsMatch(name[begins.Length..]))
+            name = begins.Value;
         name = Trailing().Replace(name.TrimEnd('|', ' '), "").Trim(' ', '-', ':', ',', '.', '(', '[', ']', '|');
         // What only leads to how it runs is no part of a block's name.
         if (begins.Success && name.Length > begins.Length && IsEmpty(name[begins.Length..]) && name[begins.Length] == ':')
             name = begins.Value;
         if (begins.Success)
             name = LeadsOn().Replace(name, "");
-        name = OneBell().Replace(name, "");
+        name = OneBell().Replace(GoesOn().Replace(name, "").TrimStart(' ', ','), "");
         if (!name.Contains('(', StringComparison.Ordinal))
             name = name.Trim(')');
         return FreeName(name.Length is > 0 and <= 60 ? name : "A");
@@ -40,7 +43,10 @@ public sealed partial class CardReader
         if (Brackets().Match(head) is not { Success: true, Index: > 0 } bracket || Commas().Split(bracket.Groups["in"].Value) is not { Length: > 1 } pieces)
             return (head, []);
         var how = Array.FindAll(pieces, p => Scan(p, isLine: false) is { Any: true } scan && IsEmpty(scan.Left));
-        return how.Length == 0 ? (head, []) : ($"{head[..bracket.Index]}, {string.Join(", ", how)}{head[(bracket.Index + bracket.Length)..]}", [.. pieces.Except(how)]);
+        if (how.Length == 0)
+            return (head, []);
+        var behind = head[(bracket.Index + bracket.Length)..];
+        return ($"{head[..bracket.Index]}, {string.Join(", ", how)}{(behind.Length > 0 && char.IsLetterOrDigit(behind[0]) ? ", " : "")}{behind}", [.. pieces.Except(how)]);
     }
 
     /// <summary>The name, or the next like it that no block has: A, then B; Main, then Main 2.</summary>
@@ -84,7 +90,8 @@ public sealed partial class CardReader
     /// <summary>Whether a line of work comes after the drink that closed the block before.</summary>
     private bool IsAfterDrink(CardWords next) => Current is { After: not null, Water: true, Part: CardPart.Main, Stations.Count: > 0 } && Scan(next.Text) is { RepsLow: not null } && IsStation(next.Text);
 
-    /// <summary>Whether words stand alone at the head of a paragraph of sets, after another block.</summary>
+    /// <summary>Whether words stand alone at the head of a paragraph of sets, or of any moves where they are shouted or a warm-up is over, after another block.</summary>
     private bool IsOverSets(CardWords line, CardWords next) => Current is { Stations.Count: > 0 } && next.Number == line.Number + 1 && line.Letter is null
-        && words.Find(w => w.Number == line.Number - 1) is { Text.Length: 0 } && Scan(next.Text) is { Sets: not null } sets && Understood(WithoutBrackets(sets.Left)) is not null;
+        && words.Find(w => w.Number == line.Number - 1) is { Text.Length: 0 } && Scan(next.Text) is var of && Understood(WithoutBrackets(of.Left)) is not null
+        && (of.Sets is not null || ((Current.Part == CardPart.WarmUp || !line.Raw.Any(char.IsLower)) && words.Find(w => w.Number == next.Number + 1) is { } second && IsStation(second.Text)));
 }

@@ -20,6 +20,7 @@ public sealed partial class CardReader
     /// <param name="isListed">Whether they stand behind a block's head: there a few words nobody knows are a move too.</param>
     private void TakeStations(CardWords line, string text, bool isListed = false)
     {
+        isListed |= IsListOfPart(text);
         if (!isListed && Joined().Split(text) is { Length: > 1 } round && IsRound(line, round))
         {
             TakeStations(line, string.Join(", ", round), isListed: true);
@@ -42,7 +43,10 @@ public sealed partial class CardReader
         CardScan? ofAll = null;
         if (HowAtEnd().Match(text) is { Success: true } end && Scan(end.Groups["how"].Value, isLine: false) is { IsEach: true, Length: not null } each && IsEmpty(each.Left) && Parted(end.Groups["items"].Value, isListed).Count > 1)
             (text, ofAll) = (end.Groups["items"].Value, each);
-        var found = Parted(text, isListed).Select(part => StationOf(line, part) ?? (isListed && part.Split(' ').Length <= FewWords && part.All(c => char.IsLetter(c) || c is ' ' or '-' or '\'' or '+' or '/' or '&') ? Unknown(line, part) : null)).ToList();
+        var parts = Parted(text, isListed);
+        if (parts.Count > 1 && Current is { } told && parts.RemoveAll(p => SwapAlone().IsMatch(p)) > 0)
+            told.Notes.Add(CardText.Plain(line.Raw));
+        var found = parts.Select(part => StationOf(line, part) ?? (isListed && part.Split(' ').Length <= FewWords && part.All(c => char.IsLetter(c) || c is ' ' or '-' or '\'' or '+' or '/' or '&') ? Unknown(line, part) : null)).ToList();
         if (found.Contains(null) && found.Count > 1)
         {
             // In a list what is no move by itself is told beside the one before it.
@@ -77,6 +81,9 @@ public sealed partial class CardReader
         var unsure = questions.Exists(q => q.Line == line.Number);
         read[line.Number] = new CardLine(line.Number, line.Raw, CardLineKind.Station, "", unsure ? Sureness.Likely : Sureness.Certain, [.. stations.Select(s => s.Name)]);
     }
+
+    /// <summary>Whether a line right below “warm up” is the list of what is done in it, known by two of its names: “toe taps, heel digs, arm reaches, seated marching”.</summary>
+    private bool IsListOfPart(string text) => Current is { Part: not CardPart.Main, Stations.Count: 0 } && Commas().Split(text) is { Length: > 2 } pieces && pieces.Count(p => Understood(WithoutBrackets(Scan(p).Left)) is not null) > 1;
 
     /// <summary>Whether moves joined by + are a list, not moves done as one nor a superset: in a warm-up, or all there is below a head that says how it runs.</summary>
     private bool IsRound(CardWords line, string[] moves)

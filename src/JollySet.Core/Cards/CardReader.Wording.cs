@@ -10,7 +10,7 @@ public sealed partial class CardReader
     // In this order: what a later one looks for may be what an earlier one has put.
     private static readonly Func<CardReader, string, string>[] Rewordings =
     [
-        (_, t) => Plainer(t), (_, t) => WeDo().Replace(PlanIs().Replace(t, ""), ""), (r, t) => r.AsListed(t), (r, t) => r.AsCounted(t), (_, t) => AsShortRounds(t), (r, t) => r.AsPair(t),
+        (_, t) => Plainer(t), (_, t) => WeDo().Replace(PlanIs().Replace(t, ""), ""), (r, t) => r.AsDictated(t), (r, t) => r.AsListed(t), (r, t) => r.AsCounted(t), (_, t) => AsShortRounds(t), (r, t) => r.AsPair(t),
         (r, t) => r.AsFirstAndLast(t), (r, t) => r.AsWith(t), (_, t) => AsNext(t), (r, t) => r.AsHead(t), (r, t) => r.AsPlan(t), (_, t) => AsEach(t), (r, t) => r.AsPart(t), (r, t) => r.AsOneMove(t), (r, t) => r.AsSets(t),
         (r, t) => r.AsHow(t), (_, t) => AsRounds(t), (_, t) => AsMost(t), (_, t) => AsInterval(t), (_, t) => AsRungs(t), (r, t) => r.AsTurns(t), (r, t) => r.AsCompleted(t),
     ];
@@ -28,6 +28,20 @@ public sealed partial class CardReader
     {
         text = TimesATime().Replace(ShortSuperset().Replace(RestIs().Replace(text, "rest "), "Superset "), "");
         return text.Contains('"', StringComparison.Ordinal) && !OpensQuote().IsMatch(text) ? SecondsSign().Replace(text, "s") : text;
+    }
+
+    /// <summary>“Block one squats and rows three sets of twelve thirty seconds rest”, as it is dictated, is a head and its list.</summary>
+    private string AsDictated(string text)
+    {
+        if (Dictated().Match(text) is not { Success: true } m || Scan(SameAgainBehind().Replace(m.Groups["rest"].Value, "")) is not { SaysBlock: false } scan)
+            return text;
+        var moves = Commas().Split(scan.Left).SelectMany(p => And().Split(p)).Select(WithoutStopsAround).ToList();
+        var isSame = SameAgainBehind().IsMatch(m.Groups["rest"].Value);
+        if (moves.Exists(n => Understood(n) is null) || !(isSame || scan.Sets is not null))
+            return text;
+        var how = isSame ? "same times" : $"{scan.Sets} x {scan.Amount?.TrimStart('x').Replace("..", "-", StringComparison.Ordinal)}";
+        var rest = scan.Gaps.Count > 0 ? string.Create(System.Globalization.CultureInfo.InvariantCulture, $", rest {scan.Gaps[0].Seconds}s") : "";
+        return $"{m.Groups["head"].Value} {how}{rest}: {string.Join(", ", moves)}";
     }
 
     /// <summary>“Squat (15)”, “squat = 15” and “squat for 15” are fifteen of them, “press 12k” is twelve kilograms of what has a load.</summary>

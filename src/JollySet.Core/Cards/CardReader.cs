@@ -136,7 +136,7 @@ public sealed partial class CardReader
                 continue;
             }
 
-            if (refused.Contains(line.Number) || line.Text.Length > CardText.LongestLine)
+            if (refused.Contains(line.Number) || line.IsLong || line.Text.Length > CardText.LongestLine)
                 Note(line);
             else
                 Take(line, isFirst);
@@ -144,6 +144,7 @@ public sealed partial class CardReader
         }
 
         head.Minutes ??= lastMinute;
+        TitledByItsBlock();
         HeldOver();
         NoMain();
         OverParts();
@@ -339,7 +340,18 @@ public sealed partial class CardReader
         }
 
         if (TakesAll(line) || TakesBlock(line) || TakesGap(line))
+        {
+            // A block more than a class holds is kept in words.
+            if (blocks.Count > Limits.Blocks)
+            {
+                blocks.RemoveRange(Limits.Blocks, blocks.Count - Limits.Blocks);
+                settings.Remove(line.Number);
+                Note(line);
+            }
+
             return;
+        }
+
         TakeStations(line, line.Text);
     }
 

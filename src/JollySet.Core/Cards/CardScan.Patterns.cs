@@ -5,7 +5,7 @@ namespace JollySet.Core.Cards;
 /// <content>The patterns of what is picked out.</content>
 internal sealed partial class CardScan
 {
-    [GeneratedRegex(@"\b(?:once|twice|(?:an?|one|two|three|four|five|six|eight|ten|twelve|fifteen|twenty|thirty|forty|forty-five|sixty)(?=[\s-]+(?:more\s+|full\s+)?(?:rounds?|times|sets?|minutes?|mins?|seconds?|secs?|reps?|people|laps?|each|on|off|rest|work|per\s+(?:side|leg|arm))\b)|(?:thirty|forty|forty-five|fifty|sixty)(?=\s+(?:ten|fifteen|twenty|thirty)\b)|(?<=\b(?:thirty|forty|forty-five|fifty|sixty)\s+)(?:ten|fifteen|twenty|thirty)\b)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:once|twice|(?:an?|one|two|three|four|five|six|eight|ten|twelve|fifteen|twenty|thirty|forty|forty-five|sixty)(?=[\s-]+(?:more\s+|full\s+)?(?:rounds?|times|sets?|minutes?|mins?|seconds?|secs?|reps?|people|laps?|each|on|off|rest|work|per\s+(?:side|leg|arm))\b)|(?<=\bsets?\s+of\s+)(?:four|five|six|eight|ten|twelve|fifteen|twenty)\b|(?:thirty|forty|forty-five|fifty|sixty)(?=\s+(?:ten|fifteen|twenty|thirty)\b)|(?<=\b(?:thirty|forty|forty-five|fifty|sixty)\s+)(?:ten|fifteen|twenty|thirty)\b)", RegexOptions.IgnoreCase)]
     private static partial Regex Numbers();
 
     [GeneratedRegex(@"(?<![\d.]\s?)\b(?:1\s+)?min(?:ute)?s?['s]*\s+(?<off>break|rest|off|recovery|between)\b", RegexOptions.IgnoreCase)]
@@ -88,13 +88,13 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"\balt(?:ernat(?:e|ing))?\.?\s+(?:sides?|legs?|arms?)\b|\balt(?:ernat(?:e|ing))?\.?\s*(?=$|,)|(?<=,\s*)alternating\b|\(alt(?:ernat(?:e|ing))?\.?\)", RegexOptions.IgnoreCase)]
     private static partial Regex InTurns();
 
-    [GeneratedRegex(@"\b(?:go(?:ing)?\s+(?:a?round|through)\s+(?:it\s+|them\s+|that\s+|this\s+|everything\s+)?)?(?:x\s*)?(?<n>\d{1,3})(?:\s*(?:-|to|\.\.)\s*(?<m>\d{1,3}))?\s*x?\s*(?:rounds?|ronds?|rnds?|rds?|laps?|rft\b|sets?(?!\s*(?:of|x|,)?\s*\d)|times(?:\s+(?:through|round))?|time\s+(?:through|round)|runden|circuits?|tours?|x through)\b(?:\s+(?:through|in\s+total|total)\b)?(?:\s+of(?:\s+the following)?\b)?", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:go(?:ing)?\s+(?:a?round|through)\s+(?:it\s+|them\s+|that\s+|this\s+|everything\s+)?)?(?:x\s*)?(?<n>\d{1,3})(?:(?:\s*(?:to|\.\.)\s*|-|(?<!x\s?\d{1,3})\s*-\s*)(?<m>\d{1,3}))?\s*x?\s*(?:rounds?|ronds?|rnds?|rds?|laps?|rft\b|sets?(?!\s*(?:of|x|,)?\s*\d)|times(?:\s+(?:through|round))?|time\s+(?:through|round)|runden|circuits?|tours?|x through)\b(?:\s+(?:through|in\s+total|total)\b)?(?:\s+of(?:\s+the following)?\b)?", RegexOptions.IgnoreCase)]
     private static partial Regex RoundCount();
 
     [GeneratedRegex(@"(?<!\bno[\s-])\b(?:repeat|rpt|redo)\b(?:\s+(?:all|everything|the (?:circuit|block|lot)|(?:all\s+)?from the (?:top|start|beginning)))?\s*(?:x\s*)?(?<n>\d{1,2})?(?:\s*times)?\s*(?:x\b)?", RegexOptions.IgnoreCase)]
     private static partial Regex Repeat();
 
-    [GeneratedRegex(@"\b(?<n>\d{1,2})\s*(?:(?:sets?|lots)\s*(?:x|of|by|\*|,)?|x|of|by|\*)\s*(?:(?<t>" + Time + @")(?!\s*blocks?\b)|(?<a>\d{1,3})(?!\s*-?\s*min(?:ute)?s?\s+blocks?\b)(?:\s*(?:-|to|\.\.)\s*(?<b>\d{1,3}))?(?:\s*reps?\b)?(?![\d/])(?:\s*(?<each>each|ea)\b(?!\s+(?:side|leg|arm|way|hand|s)\b))?)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?<!\b(?:week|wk|day|part|session|lesson|phase|level|class)\s+)(?<n>\d{1,2})\s*(?:(?:sets?|lots)\s*(?:x|of|by|\*|,)?|x|of|by|\*)\s*(?:(?<t>" + Time + @")(?!\s*blocks?\b)|(?<a>\d{1,3})(?!\s*-?\s*min(?:ute)?s?\s+blocks?\b)(?:\s*(?:-|to|\.\.)\s*(?<b>\d{1,3}))?(?:\s*reps?\b)?(?![\d/])(?:\s*(?<each>each|ea)\b(?!\s+(?:side|leg|arm|way|hand|s)\b))?)", RegexOptions.IgnoreCase)]
     private static partial Regex SetsOf();
 
     [GeneratedRegex(@"(?:\bx\s*)?(?<![\d/])(?<l>\d{1,3}(?:\s*/\s*\d{1,3}){2,})(?:\s*reps?\b)?", RegexOptions.IgnoreCase)]

@@ -55,6 +55,8 @@ internal sealed partial class CardScan
             Take(EveryMinute(), m => (Every, RoundsLow, Total) = (m.Groups["n"].Success ? int.Parse(m.Groups["n"].Value, CultureInfo.InvariantCulture) * 60 : 60, m.Groups["x"].Success && !IsInMinutes(m) ? Int(m, "t") : null, m.Groups["t"].Success && (!m.Groups["x"].Success || IsInMinutes(m)) ? int.Parse(m.Groups["t"].Value, CultureInfo.InvariantCulture) * 60 : null));
         if (Every < ShortestSlot)
             (Every, Total) = (null, null);
+        // “3 x AMRAP” is three sets of as many as one can.
+        Count(SetsOfMost(), m => (Sets, Remark) = (Int(m, "n"), m.Groups["most"].Value));
         if (Has("amrap") || Has("as many"))
             Take(Amrap(), m => (IsAmrap, Length) = (true, m.Groups["t"].Success ? int.TryParse(m.Groups["t"].Value, NumberStyles.None, CultureInfo.InvariantCulture, out var bare) ? bare * 60 : TimeOf(m.Groups["t"].Value) : Length));
         var hasMass = hasFigures && MassWord().IsMatch(left);
@@ -131,7 +133,6 @@ internal sealed partial class CardScan
             (RoundsLow, RoundsHigh) = (null, null);
         if (Has("rep") || Has("rpt") || Has("redo"))
             Take(Repeat(), m => RoundsLow ??= Int(m, "n") is > 1 and var times ? times : 2);
-        Count(SetsOfMost(), m => (Sets, Remark) = (Int(m, "n"), m.Groups["most"].Value));
         if (left.Contains(',', StringComparison.Ordinal))
             Count(SetByCommas(), TakeListed);
         Count(SetsOfMetres(), m => (Sets, Remark) = (Int(m, "n"), m.Groups["far"].Value));

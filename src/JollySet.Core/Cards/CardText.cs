@@ -15,6 +15,9 @@ internal sealed record CardWords(int Number, string Raw, string Text, char? Lett
     /// <summary>The card's own line it is of, from 1: several sentences may stand on one.</summary>
     public int Line { get; init; } = Number;
 
+    /// <summary>Whether it is too long for a line of a card: its words are only its beginning.</summary>
+    public bool IsLong { get; init; }
+
     /// <summary>That line as it is written.</summary>
     public string Whole { get; init; } = Raw;
 }
@@ -28,6 +31,9 @@ internal static partial class CardText
     /// <summary>A longer paragraph is a letter.</summary>
     public const int LongestParagraph = 1500;
 
+    /// <summary>More long paragraphs are no letter about a class.</summary>
+    private const int MostParagraphs = 12;
+
     /// <summary>The lines of a card; those of a table in the words of a card.</summary>
     /// <param name="isName">Whether a word stands in the name of a move: no slip of another.</param>
     public static List<CardWords> Lines(string text, Func<string, bool> isName)
@@ -37,9 +43,9 @@ internal static partial class CardText
         var isTable = rows.Count > 0;
         if (!isTable)
         {
-            // A card of one long paragraph is its sentences; any other long line is none of a card.
-            var isParagraph = raw.Count(l => l.Any(char.IsLetterOrDigit)) <= 2 && raw.All(l => l.Length <= LongestParagraph);
-            rows = CardNumbers.Rewritten([.. raw.Select(l => l.Length > LongestLine && !isParagraph ? "" : Plain(l))]);
+            // A few long paragraphs are their sentences; any other long line is none of a card.
+            var areParagraphs = raw.Count(l => l.Length > LongestLine) <= MostParagraphs && raw.All(l => l.Length <= LongestParagraph);
+            rows = CardNumbers.Rewritten([.. raw.Select(l => l.Length > LongestLine && !areParagraphs ? "" : Plain(l))]);
         }
 
         else if (Array.FindLastIndex(raw, l => l.Any(char.IsLetterOrDigit)) is var last && !rows.ContainsKey(last) && CardNumbers.Closing(Plain(raw[last])) is { } closing)
@@ -66,8 +72,8 @@ internal static partial class CardText
     private static CardWords Of(int number, string raw, string? row, Func<string, bool> isName)
     {
         if (raw.Length > LongestLine && row is null)
-            return new CardWords(number, raw, Plain(raw[..LongestLine]), null, false);
-        var text = CardSlips.Put(Plain(Pictures(row ?? raw)), isName);
+            return new CardWords(number, raw, Plain(raw[..LongestLine]), null, false) { IsLong = true };
+        var text = CardSlips.Put(RowWhole().Replace(Plain(Pictures(row ?? raw)), "${row}"), isName);
         var isHeading = text.StartsWith('#') || (text.StartsWith("**", StringComparison.Ordinal) && text.Contains("**", StringComparison.Ordinal)) || text.StartsWith("==", StringComparison.Ordinal);
         text = text.TrimStart('#', '=', ' ').Replace("**", "", StringComparison.Ordinal).Replace("__", "", StringComparison.Ordinal).TrimEnd('=', '*', ' ');
         if (Framed().Match(text) is { Success: true } framed)
@@ -140,8 +146,12 @@ internal static partial class CardText
     [GeneratedRegex(@"^(?:[-*+>~]+\s*|\[[ x]?\]\s*|\d{1,2}\s?(?:\.\)|[.)])(?![\d.])\s*|[1-4]\s*[-/]\s+(?=[a-z])|0\d\s+(?=[a-z])|[a-h][.)]\s+|\(?[a-z]\)\s+|\(\d{1,2}\)\s+)+(?=\S)", RegexOptions.IgnoreCase)]
     private static partial Regex Bullet();
 
+    /// <summary>A row of cells between strokes, of a table without a head.</summary>
+    [GeneratedRegex(@"^\|\s*(?<row>[^|]+\|.*?)\s*\|$")]
+    private static partial Regex RowWhole();
+
     /// <summary>Words between two of the same signs: a heading, and what stands behind it.</summary>
-    [GeneratedRegex(@"^(?:(?<s>[~_|=]|[~*_=|-]{2,5})\s*(?<name>[A-Za-z][^~_=|<>*]{1,50}?)\s*\k<s>|<{1,3}\s*(?<name>[A-Za-z][^~_=|<>*]{1,50}?)\s*>{1,3})\s*(?<more>.*)$")]
+    [GeneratedRegex(@"^(?!\|.*\|.*\|)(?:(?<s>[~_|=]|[~*_=|-]{2,5})\s*(?<name>[A-Za-z][^~_=|<>*]{1,50}?)\s*\k<s>|<{1,3}\s*(?<name>[A-Za-z][^~_=|<>*]{1,50}?)\s*>{1,3})\s*(?<more>.*)$")]
     private static partial Regex Framed();
 
     /// <summary>A count in a box of its own before a move.</summary>

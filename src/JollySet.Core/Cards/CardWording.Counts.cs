@@ -9,6 +9,14 @@ internal static partial class CardWording
     [GeneratedRegex(@"^(?<n>\d)\s*x\s*tabata\s+(?<m>[a-z][a-z -]+?)\s*[(,]\s*(?<how>[^()]*\d[^()]*?)\)?$", RegexOptions.IgnoreCase)]
     private static partial Regex TabatasOf();
 
+    /// <summary>“One holds a plank while the other does ten squats”: what each of the two does.</summary>
+    [GeneratedRegex(@"\b(?:one|partner\s+(?:a|1|one)|p1)(?:\s+(?:person|partner|of\s+you|of\s+them))?\s+(?:holds?|does|performs?|is\s+doing)\s+(?:an?\s+)?(?<a>[a-z0-9][a-z0-9' -]{2,40}?),?\s+while\s+(?:the\s+)?(?:other|partner\s+(?:b|2|two)|p2)(?:\s+(?:one|person|partner))?\s+(?:holds?|does|performs?|is\s+doing)\s+(?:an?\s+)?(?<b>[a-z0-9][^,.;()]{2,40})", RegexOptions.IgnoreCase)]
+    private static partial Regex OneAndTheOther();
+
+    /// <summary>“T1 squat / press-up”: the first tabata, and its two moves.</summary>
+    [GeneratedRegex(@"^(?<h>T\s?\d)\s*[-.)]?\s+(?=[a-z][^:]*\s/\s[^:]*$)", RegexOptions.IgnoreCase)]
+    private static partial Regex TabataOf();
+
     /// <summary>“X2 each round”.</summary>
     [GeneratedRegex(@"^x\s?(?<n>[2-9])\s+each\s+(?<w>round|circuit|block)s?\b", RegexOptions.IgnoreCase)]
     private static partial Regex TimesEachRound();

@@ -10,7 +10,7 @@ internal static partial class CardWording
     private static partial Regex RestByLetter();
 
     /// <summary>“10 s each side x 2”: sets of a time.</summary>
-    [GeneratedRegex(@"\b(?<t>\d{1,3}\s*(?:s|secs?|seconds?))\s*(?<side>(?:each|per|a|/)\s*(?:side|leg|arm|way))\s*,?\s*x\s*(?<n>[2-9])\s*$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?<t>\d{1,3}\s*(?:s|secs?|seconds?))\s*(?<side>(?:each|per|a|/)\s*(?:side|leg|arm|way))\s*,?\s*x\s*(?<n>[2-9])\s*$|(?<=[a-z)]\s+)(?<!\b(?:rest|work|on|off|up|down|circuit|block|set|tabata|stations?|intervals?|emom|amrap|each|of|for|every)\s+)(?<t>\d{2,3}\s*(?:s|secs?|seconds?)|[1-5]\s*(?:mins?|minutes?))\s*x\s*(?<n>[2-9])\s*$", RegexOptions.IgnoreCase)]
     private static partial Regex TimeThenSets();
 
     [GeneratedRegex(@"\bthru\b", RegexOptions.IgnoreCase)]

@@ -39,7 +39,7 @@ public static class BriefWords
         "hips: hip, bad hips, sore hips, bad hip, sore hip, hip replacement, stiff hips, new hip, new hips",
         "balance: poor balance, balance issues, bad balance, unsteady",
         "no floor: can't get down, cannot get down, no floor work, no floorwork, can't get on the floor, cannot get to the floor, not on the floor, nothing on the floor, nobody on the floor, no one on the floor, nothing lying down, no lying down, stay standing, standing only",
-        "no jumping: no jumps, no impact, low impact, low-impact, no hopping, no high impact, joint friendly",
+        "no jumping: no jumps, no impact, low impact, low-impact, no hopping, no high impact, joint friendly, nothing jumpy, nothing bouncy, nothing too jumpy, not too jumpy, not jumpy",
         "seated: all seated, everyone seated, chair, chair based, chair-based, in a chair, sitting, chair class, wheelchair, wheelchairs",
         "no kit: no equipment, bodyweight only, body weight only, no weights, equipment free",
         "small space: little space, tight space, no space, small room",
@@ -56,7 +56,7 @@ public static class BriefWords
         "newcomer: beginner, beginners, newcomers, newbies, newbie, new, novice, novices, beginner level",
         "regular: regulars, intermediate, intermediates, improvers, regular level",
         "strong: advanced, strong ones, experienced, fit",
-        "older adults: older adult, over-sixties, over sixties, over 60s, over-60s, 60+, 65+, 70+, over 70, over 70s, over-70s, over seventies, over-seventies, 50+, 55+, over 60, over 65, over 65s, seniors, senior, over 50s, over-50s, over fifties, older people, silver",
+        "older adults: older adult, over-sixties, over sixties, over 60s, over-60s, 60+, 65+, 70+, 75+, 80+, over 55, over 55s, over-55s, over 75, over 75s, over-75s, over 80s, over-80s, over 70, over 70s, over-70s, over seventies, over-seventies, 50+, 55+, over 60, over 65, over 65s, seniors, senior, over 50s, over-50s, over fifties, older people, silver",
         "newcomer, regular: mixed, mixed level, mixed levels, mixed ability, mixed abilities, all levels, any level, everyone");
 
     private static readonly FrozenDictionary<string, string> Goals = Table(

@@ -1,3 +1,5 @@
+using System.Collections.Immutable;
+
 namespace JollySet.Core.Tests.Cards;
 
 /// <summary>The cards that stand in files, each with the class it must become.</summary>
@@ -18,16 +20,23 @@ internal static class CardFiles
         }
     }
 
-    /// <summary>Every card once for each of its lines, with words said behind that line.</summary>
-    public static IEnumerable<(string Text, string Line)> Everywhere(string said)
+    /// <summary>Every card once for each of its lines, with words said behind that line, and others of them behind lines far from it: so each is said behind every line of every card.</summary>
+    public static IEnumerable<(string Text, ImmutableArray<(string Line, string Word)> Said)> Everywhere(params (string Said, string Word)[] marks)
     {
         foreach (var (_, _, card, _) in All)
         {
             var lines = card.Split('\n');
             // A cell more in a table is the table's affair.
-            for (var at = 0; at < lines.Length; at++)
-                if (lines[at].Trim().Length > 0 && !lines[at].Contains('|', StringComparison.Ordinal) && !lines[at].Contains('\t', StringComparison.Ordinal) && !lines[at].Contains(';', StringComparison.Ordinal))
-                    yield return (string.Join('\n', [.. lines[..at], lines[at] + said, .. lines[(at + 1)..]]), lines[at] + said);
+            var open = Enumerable.Range(0, lines.Length).Where(at => lines[at].Trim().Length > 0 && !lines[at].AsSpan().ContainsAny("|\t;")).ToList();
+            for (var first = 0; first < open.Count; first++)
+            {
+                var marked = (string[])lines.Clone();
+                var said = ImmutableArray.CreateBuilder<(string Line, string Word)>();
+                for (var i = 0; i < marks.Length; i++)
+                    // Of a card with fewer lines than marks one line has two of them.
+                    said.Add((marked[open[(first + i * open.Count / marks.Length) % open.Count]] += marks[i].Said, marks[i].Word));
+                yield return (string.Join('\n', marked), said.ToImmutable());
+            }
         }
     }
 }

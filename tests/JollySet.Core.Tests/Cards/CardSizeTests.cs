@@ -25,6 +25,8 @@ public class CardSizeTests
     [InlineData("3 x (10 squats, 10 rows)\n")]
     [InlineData("squat\t10\n")]
     [InlineData("| squat | 10 |\n")]
+    [InlineData("# squat\n")]
+    [InlineData("squat:\n")]
     [InlineData("dance\n\n")]
     public void The_largest_card_of_a_kind_is_read_or_refused(string lines)
     {
@@ -43,6 +45,17 @@ public class CardSizeTests
     [Fact]
     public void What_a_class_cannot_keep_is_refused() =>
         Assert.Null(CardReader.Read(string.Concat(Enumerable.Repeat(new string('"', 300) + "\n", 390))));
+
+    /// <summary>Where they were tried again and again with fewer of them, half as many were left, and it took half a minute.</summary>
+    [Theory]
+    [InlineData("# squat\n")]
+    [InlineData("squat:\n")]
+    public void Heads_above_the_blocks_of_a_class_are_notes(string head) =>
+        Assert.Equal(Limits.Blocks, CardReader.Read("T\n" + string.Concat(Enumerable.Repeat(head, 3 * Limits.Blocks)))!.Plan.Blocks.Length);
+
+    [Fact]
+    public void A_row_of_a_table_without_a_head_is_a_move_and_its_count() =>
+        Assert.Contains("squat x10", JollySet.Core.Sheets.SheetWriter.Write(CardReader.Read("T\n| squat | 10 |\n| row | 12 |")!.Plan), StringComparison.Ordinal);
 
     [Fact]
     public void Pairs_above_the_blocks_of_a_class_are_notes()

@@ -80,6 +80,9 @@ public sealed class NameReader
                 foreach (var join in Joins)
                     if (BaseOf([.. words[..at], join, .. words[(at + 1)..]]) is { } other)
                         return Told(text, other, [], other);
+        // “Push-up on the bench” is a bench push-up.
+        if (words.IndexOf("on") is > 0 and var on && on + 1 < words.Count && BaseOf([.. words[..on], .. words[(on + 1)..].Where(w => w != "the")]) is { } placed)
+            return Told(text, placed, [], placed);
         // “Seated marching” is a seated march.
         if (words.ConvertAll(Doing) is var done && !done.SequenceEqual(words) && Understood(text, done) is { } doing && IsOneOf(text))
             return doing;

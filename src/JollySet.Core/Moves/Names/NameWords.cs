@@ -22,6 +22,7 @@ internal static partial class NameWords
         ["bb"] = ["barbell"],
         ["sa"] = ["single", "arm"],
         ["sl"] = ["single", "leg"],
+        ["2h"] = ["two", "handed"],
         ["alt"] = ["alternating"],
         ["alternate"] = ["alternating"],
         ["sq"] = ["squat"],

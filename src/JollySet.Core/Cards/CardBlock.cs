@@ -19,6 +19,9 @@ internal sealed class CardStation(int line, string name)
     public int? Sets { get; set; }
     public int? Rest { get; set; }
     public int? RestHigh { get; set; }
+
+    /// <summary>How many stations to rest come behind it.</summary>
+    public int Rested { get; set; }
     public List<string> Options { get; } = [];
     public List<string> Notes { get; } = [];
 

@@ -63,9 +63,22 @@ internal static partial class CardGaps
             if (block is { Part: not CardPart.Main, Length: >= 60 and var booked, Work: null } && block.Stations.TrueForAll(s => s.Amount is not null))
                 block.Notes.Add(string.Create(CultureInfo.InvariantCulture, $"{booked / 60m:0.#} min"));
             Amounts(block, line, words, questions);
+            Rested(block);
             Between(block, line, questions);
             Sides(block, words, questions);
         }
+    }
+
+    /// <summary>A station to rest: the one before it rests through it and the gaps around it. Where there is one behind every station they are the rest that is said; where nothing is timed they are kept in words.</summary>
+    private static void Rested(CardBlock block)
+    {
+        if (block.Stations.TrueForAll(s => s.Rested > 0) && block.Rest is not null)
+            return;
+        foreach (var station in block.Stations.Where(s => s.Rested > 0))
+            if (block is { Work: { } work, Scheme: null } && !block.IsStraight && !block.IsLinked && station is { Amount: null, Rest: null })
+                station.Rest = station.Rested * work + (station.Rested + 1) * (block.Rest ?? 0);
+            else
+                station.Notes.Add("then a rest");
     }
 
     /// <summary>“Every 3 min: 12 deadlifts, 9 cleans, 6 jerks”: all of them in each slot, what is left of it is rest; asked about.</summary>

@@ -316,7 +316,8 @@ internal sealed partial class CardHead
         var topic = Topic().Replace(Bracketed().Replace(title, ""), "").Trim();
         foreach (var region in BriefWords.Focus(topic) is { IsEmpty: false } whole ? whole : Parts().Split(topic).SelectMany(p => BriefWords.Focus(p.Trim())))
             Add("focus", region);
-        foreach (var who in BriefWords.Audience(topic))
+        // “Strong” alone is what a class is called.
+        foreach (var who in BriefWords.Audience(topic).Where(w => w != "strong" || topic.Contains(' ', StringComparison.Ordinal)))
             Add("audience", who);
         // “KB flow”, “total body DBs”.
         var ends = topic.Split(' ', StringSplitOptions.RemoveEmptyEntries);

@@ -159,6 +159,10 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"^\s*(?::\s|\s-\s)(?!\s*\()")]
     public static partial Regex SaysMore();
 
+    /// <summary>A station at which nothing is done.</summary>
+    [GeneratedRegex(@"^(?:(?:active|full|total)\s+)?(?:rest|recovery|recover)(?:\s+(?:station|slot|minute|time))?(?:\s*[/+&,]\s*(?:water|drink|sip))?[.!]?$|^(?:water|drink)\s*[/+&]\s*rest[.!]?$", RegexOptions.IgnoreCase)]
+    public static partial Regex StationOfRest();
+
     /// <summary>What joins the last of a list to the others.</summary>
     [GeneratedRegex(@"^(?:and|&)\s+", RegexOptions.IgnoreCase)]
     public static partial Regex LeadingAnd();

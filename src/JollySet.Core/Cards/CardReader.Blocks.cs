@@ -98,6 +98,8 @@ public sealed partial class CardReader
                 (one.After, one.Between) = one.Between is { } gap && scan.Gaps.Count > 0 ? (one == below[^1] ? one.After : gap, null) : (one.After, one.Between);
             }
 
+            if (scan is { Work: 20, Rest: 10, RoundsLow: 8 } && below.TrueForAll(b => b.Stations.Count is 2 or 4))
+                Ask(line, "eight of each move, or eight in all?", ("eight of each", line.Raw), ("eight in all", line.Raw.Replace("8", string.Create(CultureInfo.InvariantCulture, $"{8 / below[0].Stations.Count}"), StringComparison.Ordinal)));
             Say(line, CardLineKind.Setting, string.Join(" · ", below.Select(b => b.Told())));
             return true;
         }

@@ -6,6 +6,23 @@ namespace JollySet.Core.Cards;
 /// <content>Lines of rest and water.</content>
 public sealed partial class CardReader
 {
+    /// <summary>“6. Rest / water” among stations: one of them is to rest. By the minute it has its slot; in a circuit the one before it rests as long.</summary>
+    private bool TakesStationOfRest(CardWords line)
+    {
+        if (Current is not { Part: CardPart.Main, Stations.Count: > 0 } block || !StationOfRest().IsMatch(line.Text))
+            return false;
+        if (block.Every is { } every)
+        {
+            block.Stations.Add(new CardStation(line.Number, "rest") { Amount = string.Create(CultureInfo.InvariantCulture, $"{every}s") });
+            Say(line, CardLineKind.Station, "");
+            return true;
+        }
+
+        block.Stations[^1].Rested++;
+        Say(line, CardLineKind.Setting, $"a station to rest after {block.Stations[^1].Name}");
+        return true;
+    }
+
     /// <summary>A line that says nothing but a rest, or that it is time to drink.</summary>
     private bool TakesGap(CardWords line)
     {

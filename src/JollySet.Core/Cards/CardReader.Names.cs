@@ -93,5 +93,5 @@ public sealed partial class CardReader
     /// <summary>Whether words stand alone at the head of a paragraph of sets, or of any moves where they are shouted or a warm-up is over, after another block.</summary>
     private bool IsOverSets(CardWords line, CardWords next) => Current is { Stations.Count: > 0 } && next.Number == line.Number + 1 && line.Letter is null
         && words.Find(w => w.Number == line.Number - 1) is { Text.Length: 0 } && Scan(next.Text) is var of && Understood(WithoutBrackets(of.Left)) is not null
-        && (of.Sets is not null || ((Current.Part == CardPart.WarmUp || !line.Raw.Any(char.IsLower)) && words.Find(w => w.Number == next.Number + 1) is { } second && IsStation(second.Text)));
+        && (of.Sets is not null || ((Current.Part == CardPart.WarmUp || !line.Raw.Any(char.IsLower)) && words.Find(w => w.Number == next.Number + 1) is { } second && (IsStation(second.Text) || Scan(second.Text).Amount is not null)));
 }

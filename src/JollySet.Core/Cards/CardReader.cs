@@ -339,6 +339,8 @@ public sealed partial class CardReader
             return;
         }
 
+        if (TakesStationOfRest(line))
+            return;
         if (TakesAll(line) || TakesBlock(line) || TakesGap(line))
         {
             // A block more than a class holds is kept in words.

@@ -114,6 +114,13 @@ public class CardKeepsTests
         Assert.Contains(question.Choices, c => c.Label == "7 rounds");
     }
 
+    [Theory]
+    [InlineData("Quay\nStations 40/20 x 2\n1. squats\n2. rest\n3. rows\n4. plank\n5. Rest / water", "squats, rest 80\nrows\nplank, rest 80\n")]
+    [InlineData("Quay\nEMOM 16\nMin 1 - 12 squats\nMin 2 - 10 press ups\nMin 3 - 12 rows\nMin 4 - rest", "(minute, 4 rounds)\nsquats x12\npress ups x10\nrows x12\nrest 60s\n")]
+    [InlineData("Quay\nTabata 8 x 20/10\nsquats\nrest\nrows\nrest", "work 20, rest 10)\nsquats\nrows\n")]
+    [InlineData("Quay\nCircuit 3 rounds\nsquats x10\nrest\nrows x10", "squats x10 | note: then a rest\n")]
+    public void A_station_to_rest_takes_its_time(string card, string kept) => Assert.Contains(kept, Sheet(card), StringComparison.Ordinal);
+
     [Fact]
     public void Every_line_of_a_card_is_told_once()
     {

@@ -47,6 +47,8 @@ public sealed class CardTests(ITestOutputHelper output)
     [InlineData("twentyfirst")]
     [InlineData("twentysecond")]
     [InlineData("twentythird")]
+    [InlineData("twentyfourth")]
+    [InlineData("twentyfifth")]
     public void Nine_facts_in_ten_are_right(string file)
     {
         var (right, all) = (0, 0);

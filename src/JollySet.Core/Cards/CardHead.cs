@@ -12,6 +12,7 @@ internal sealed partial class CardHead
 {
     private static readonly SearchValues<char> Signs = SearchValues.Create(",|#[]()\"");
     private static readonly ImmutableArray<string> ImpliedKeys = ["focus", "audience", "kit"];
+    private static readonly ImmutableArray<string> ToldKeys = ["focus", "audience", "kit", "needs"];
     private const int ShortestClass = 10;
     private const string SizesApart = "${a} ${thing} + ${b} ${thing}";
     private readonly Dictionary<string, List<string>> lists = [];
@@ -79,8 +80,12 @@ internal sealed partial class CardHead
 
         foreach (var piece in asides.SelectMany(Pieces))
             TakePiece(piece, mayTitle: false, read, over);
-        return read.Count == 0 ? null : (string.Join(" · ", read.Distinct()), string.Join(", ", over));
+        return read.Count == 0 ? null : (Together(read), string.Join(", ", over));
     }
+
+    /// <summary>What was understood, each key once: “kit: mat, kettlebell”.</summary>
+    private static string Together(List<string> read) =>
+        string.Join(" · ", read.Distinct().GroupBy(r => r.IndexOf(": ", StringComparison.Ordinal) is > 0 and var end && ToldKeys.Contains(r[..end]) ? r[..(end + 2)] : r).Select(g => g.Count() == 1 ? g.First() : g.Key + string.Join(", ", g.Select(r => r[g.Key.Length..]))));
 
     /// <summary>Whether what stands in brackets is something the head has a place for.</summary>
     /// <param name="wholly">Whether all of it has to be; else one word of a list is enough.</param>

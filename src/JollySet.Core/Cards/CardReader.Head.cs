@@ -19,7 +19,8 @@ public sealed partial class CardReader
         if (head.Title.Length > 0 || blocks is not [var block, ..] || words.Find(w => w.Text.Length > 0) is not { } first || block.Line != first.Number || block.Stations.Exists(s => s.Line == first.Number))
             return;
         if (Array.Exists(first.Text.Split(' '), w => BriefWords.Kit(w) is not null) && head.Take(first.Text, mayTitle: true) is { Over.Length: > 0 } taken)
-            notes.Add(taken.Over);
+            // What the block has said already is not said again.
+            notes.AddRange(taken.Over.Split(", ").Where(o => Scan(o, isLine: false) is { SaysBlock: false, Gaps.Count: 0 } && !block.Notes.Exists(n => n.Contains(o, StringComparison.Ordinal))));
     }
 
     private bool TakesHead(CardWords line, bool mayTitle)

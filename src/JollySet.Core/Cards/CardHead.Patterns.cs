@@ -68,6 +68,9 @@ internal sealed partial class CardHead
     [GeneratedRegex(@"(?<=^[A-Za-z][A-Za-z &+'-]{2,30}\s)(?<!\b(?:over|after|past|under|plus|of|at|the|level|week|wk|part|day|no|top|room|studio|session|zone|hall|club|for|yr|year|years|grade|class|form|term|block|phase|age|aged)\s)(?<n>1[05]|[2-9][05])$")]
     private static partial Regex MinutesBare();
 
+    [GeneratedRegex(@"(?<![\d:.])(?<a>\d{1,2})[:.](?<b>[0-5]\d)\s*(?:-|to|till)\s*(?<c>\d{1,2})[:.](?<d>[0-5]\d)(?![\d:.])")]
+    private static partial Regex FromTill();
+
     [GeneratedRegex(@"^[A-Z][a-z]+$")]
     private static partial Regex SomeName();
 

@@ -14,6 +14,7 @@ internal sealed partial class CardHead
     private static readonly ImmutableArray<string> ImpliedKeys = ["focus", "audience", "kit"];
     private static readonly ImmutableArray<string> ToldKeys = ["focus", "audience", "kit", "needs"];
     private const int ShortestClass = 10;
+    private const int LongestClass = 180;
     private const string SizesApart = "${a} ${thing} + ${b} ${thing}";
     private readonly Dictionary<string, List<string>> lists = [];
 
@@ -181,6 +182,13 @@ internal sealed partial class CardHead
             left = Without(left, minutes);
         }
 
+        // “12:15-12:45” stays in the title, and is how long.
+        if (mayTitle && Minutes is null && FromTill().Match(left) is { Success: true } till && Clock(till, "c", "d") - Clock(till, "a", "b") is >= ShortestClass and <= LongestClass and var spell)
+        {
+            Minutes = spell;
+            read.Add($"{Minutes} minutes");
+        }
+
         if (People is null && PeopleMany().Match(left) is { Success: true } people && Whole(people) is > 0 and <= 1000 and var many)
         {
             People = many;
@@ -228,6 +236,14 @@ internal sealed partial class CardHead
             left = Hashed().Replace(left, " ").Trim();
         }
 
+        // “Ok so for Thursday I'm thinking a full body one”: no title, but it may say what the class is.
+        if (mayTitle && Title.Length == 0 && CardPhrases.IsSpoken().IsMatch(left) && left.Split(' ').Length > CardPhrases.FewWords)
+        {
+            over.Add(left);
+            read.AddRange(Overhear(left));
+            return;
+        }
+
         if (mayTitle && Title.Length == 0 && Speaks().Replace(left, "") is var rest && rest.Length < left.Length && (rest.Length == 0 || Known(rest) is { Count: > 0 }))
         {
             read.AddRange(rest.Length == 0 ? [] : Known(rest));
@@ -235,6 +251,9 @@ internal sealed partial class CardHead
         }
 
         var mayName = mayTitle && Title.Length == 0;
+        // “"Friday Grinder" | 50 min”.
+        if (mayName && left is ['"', .. var inside, '"'] && !inside.Contains('"', StringComparison.Ordinal))
+            left = inside;
         if (!mayName && Known(left) is { Count: > 0 } said)
         {
             // “Una – hip replacement”: whose it is stays with it.
@@ -278,6 +297,8 @@ internal sealed partial class CardHead
             over.Add(left.TrimStart('-', ' '));
         }
     }
+
+    private static int Clock(Match m, string hours, string minutes) => int.Parse(m.Groups[hours].Value, CultureInfo.InvariantCulture) * 60 + int.Parse(m.Groups[minutes].Value, CultureInfo.InvariantCulture);
 
     private static int Whole(Match m) => int.Parse(m.Groups["n"].Value, CultureInfo.InvariantCulture);
 

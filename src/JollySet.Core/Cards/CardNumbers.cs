@@ -151,7 +151,7 @@ internal static partial class CardNumbers
     }
 
     private static string Margined(string words, int from, int to) =>
-        words.AsSpan().ContainsAny(":(") || PartOfClass().IsMatch(words) ? string.Create(CultureInfo.InvariantCulture, $"{from}'-{to}' {words}")
+        words.AsSpan().ContainsAny(":(") || PartOfClass().IsMatch(words) || new CardScan(words, isLine: false).SaysBlock ? string.Create(CultureInfo.InvariantCulture, $"{from}'-{to}' {words}")
         : string.Create(CultureInfo.InvariantCulture, $"{from}-{to} {words}") is var line && CardPhrases.Margin().IsMatch(line) ? line : string.Create(CultureInfo.InvariantCulture, $"{words} {to - from} min");
 
     [GeneratedRegex(@"^\s*(?<a>\d{1,3})[:.](?<b>[0-5]\d)(?:\s*-\s*(?<c>\d{1,3})[:.]\d\d)?\s*[-:)]?\s+(?=[A-Za-z])")]

@@ -60,6 +60,10 @@ internal static partial class CardPhrases
     [GeneratedRegex(@",?\s+(?:the\s+)?same\s+(?:again|times|sets|reps|as\s+(?:before|above))\b(?:\s+(?:and\s+)?then)?", RegexOptions.IgnoreCase)]
     public static partial Regex SameAgainBehind();
 
+    /// <summary>What says of a list only that it goes on.</summary>
+    [GeneratedRegex(@"^(?:the\s+|all\s+the\s+)?usual(?:\s+(?:stuff|things|moves|bits))?$|^etc\.?$|^and\s+so\s+on$|^stuff\s+like\s+that$", RegexOptions.IgnoreCase)]
+    public static partial Regex TheUsual();
+
     [GeneratedRegex(@"\b(?:(?:in|as)\s+(?:pairs|twos)|pairs|partners?)\b", RegexOptions.IgnoreCase)]
     public static partial Regex ForPair();
 

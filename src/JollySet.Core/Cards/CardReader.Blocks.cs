@@ -292,7 +292,10 @@ public sealed partial class CardReader
         while (parts.Count > 1 && Cap().IsMatch(parts[^1]) && IsEmpty(Scan(parts[^1], isLine: false).Left))
             parts.RemoveAt(parts.Count - 1);
         rest = string.Join(", ", parts);
-        return rest.Length > 0 && (begins.Length > 0 || (severalOnly && parts.Count > 1)) && parts.TrueForAll(p => Understood(WithoutBrackets(Scan(p).Left)) is not null) ? rest : null;
+        // In a list of three a name may be asked about: “lunges, curls, dips”.
+        var known = parts.Count(p => Understood(WithoutBrackets(Scan(p).Left)) is not null);
+        var areMoves = known == parts.Count || (known > 1 && known * 2 > parts.Count && parts.TrueForAll(p => p.Split(' ').Length <= 3 && p.All(c => char.IsLetter(c) || c is ' ' or '-' or '\'')));
+        return rest.Length > 0 && (begins.Length > 0 || (severalOnly && parts.Count > 1)) && areMoves ? rest : null;
     }
 
     /// <summary>Gives a block what a line says of how it runs.</summary>

@@ -44,7 +44,7 @@ public sealed partial class CardReader
         if (HowAtEnd().Match(text) is { Success: true } end && Scan(end.Groups["how"].Value, isLine: false) is { IsEach: true, Length: not null } each && IsEmpty(each.Left) && Parted(end.Groups["items"].Value, isListed).Count > 1)
             (text, ofAll) = (end.Groups["items"].Value, each);
         var parts = Parted(text, isListed);
-        if (parts.Count > 1 && Current is { } told && parts.RemoveAll(p => SwapAlone().IsMatch(p)) > 0)
+        if (parts.Count > 1 && Current is { } told && parts.RemoveAll(p => SwapAlone().IsMatch(p) || TheUsual().IsMatch(p)) > 0)
             told.Notes.Add(CardText.Plain(line.Raw));
         var found = parts.Select(part => StationOf(line, part) ?? (isListed && part.Split(' ').Length <= FewWords && part.All(c => char.IsLetter(c) || c is ' ' or '-' or '\'' or '+' or '/' or '&') ? Unknown(line, part) : null)).ToList();
         if (found.Contains(null) && found.Count > 1)

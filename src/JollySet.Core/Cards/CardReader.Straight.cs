@@ -83,13 +83,15 @@ public sealed partial class CardReader
             var block = blocks[at];
             // “Breathing 3 min” below “warm up 5 min”: a part of its own.
             var isAlone = block is { Part: not CardPart.Main, Length: not null, RoundsLow: null, Stations.Count: 1 };
-            if ((!isAlone && (block.Part != CardPart.Main || block.IsLinked || block.Stations.Count < 3)) || block.Stations[^1] is not { Move: null, Sets: null, Amount: { } amount } last || last.Line == block.Line || last.Options.Count > 0 || SecondsOf(amount) < LongWay || block.Stations.SkipLast(1).Any(s => SecondsOf(s.Amount) >= LongWay))
+            if ((!isAlone && (block.Part != CardPart.Main || block.IsLinked || block.Stations.Count < 3)) || block.Stations[^1] is not { Move: null, Sets: null, Amount: { } amount } last || last.Line == block.Line || last.Options.Count > 0 || SecondsOf(amount) < LongWay || block.Stations.SkipLast(1).Any(s => s.Move is not null && SecondsOf(s.Amount) >= LongWay))
                 continue;
             block.Stations.RemoveAt(block.Stations.Count - 1);
             var own = new CardBlock(last.Line, FreeName(last.Name), CardPart.Main) { Length = SecondsOf(amount) };
             own.Notes.AddRange(last.Notes);
             questions.RemoveAll(q => q.Line == last.Line);
             blocks.Insert(at + 1, own);
+            // Another may stand before it: “pelvic floor 3 min”, “talk 5 min”.
+            at++;
         }
     }
 

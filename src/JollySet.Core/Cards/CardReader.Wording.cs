@@ -37,7 +37,8 @@ public sealed partial class CardReader
             return text;
         var moves = Commas().Split(scan.Left).SelectMany(p => And().Split(p)).Select(WithoutStopsAround).ToList();
         var isSame = SameAgainBehind().IsMatch(m.Groups["rest"].Value);
-        if (moves.Exists(n => Understood(n) is null) || !(isSame || scan.Sets is not null))
+        // What the rewording has no word for is left as it was said.
+        if (moves.Exists(n => Understood(n) is null) || !(isSame || scan is { Sets: not null, Amount: not null }) || scan is not { Load: null, Sides: null, Tempo: null, Remark: null, Gaps.Count: <= 1 })
             return text;
         var how = isSame ? "same times" : $"{scan.Sets} x {scan.Amount?.TrimStart('x').Replace("..", "-", StringComparison.Ordinal)}";
         var rest = scan.Gaps.Count > 0 ? string.Create(System.Globalization.CultureInfo.InvariantCulture, $", rest {scan.Gaps[0].Seconds}s") : "";

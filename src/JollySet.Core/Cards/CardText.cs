@@ -116,6 +116,9 @@ internal static partial class CardText
             // ❶ to ➓ count lines, as ① does.
             if (rune.Value is >= 0x2776 and <= 0x2793)
                 plain.Append((rune.Value - 0x2776) % 10 + 1).Append(". ");
+            // Digits of any script count alike.
+            else if (kind == UnicodeCategory.DecimalDigitNumber)
+                plain.Append((int)Rune.GetNumericValue(rune));
             else if (kind is UnicodeCategory.OtherSymbol or UnicodeCategory.Surrogate or UnicodeCategory.PrivateUse or UnicodeCategory.Format or UnicodeCategory.EnclosingMark || rune.Value is >= 0x1F3FB and <= 0x1F3FF || rune.Value is 0xFE0F or 0xFFFD)
                 plain.Append(' ');
             else if (Rune.IsWhiteSpace(rune) || kind == UnicodeCategory.Control)

@@ -69,6 +69,10 @@ internal static partial class CardWording
     [GeneratedRegex(@"(?<=\d\s*(?:s|secs?|seconds?)?\s+)ex(?:ercise)?\b(?=\s*[/,&+-]?\s*\d{1,3}\s*[a-z]{0,7}\s*(?:rest|off)\b)", RegexOptions.IgnoreCase)]
     private static partial Regex ExerciseThenRest();
 
+    /// <summary>“Four moves for 40 seconds”: each of them.</summary>
+    [GeneratedRegex(@"(?<=\b(?:moves|exercises|stations)\s+)for\s+(?=\d{2}\s*(?:s|secs?|seconds?)\b)", RegexOptions.IgnoreCase)]
+    private static partial Regex MovesFor();
+
     /// <summary>“Hold each 30 s”.</summary>
     [GeneratedRegex(@"\bhold(?:ing)?\s+(?:each|all)\s+(?:stretch\s+|one\s+)?(?:for\s+)?(?=\d)", RegexOptions.IgnoreCase)]
     private static partial Regex HoldEach();

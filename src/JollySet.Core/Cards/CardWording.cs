@@ -18,6 +18,7 @@ internal static partial class CardWording
         new(["p1", "p 1", "partner"], ByTurnsOfTwo(), Pairs),
         new(["while"], OneAndTheOther(), m => $"{(m.Index == 0 ? "pairs: " : "")}{m.Groups["a"].Value}, {m.Groups["b"].Value}"),
         new([" / "], TabataOf(), "${h}: "),
+        new(["moves for", "exercises for", "stations for"], MovesFor(), "each for "),
         new(["thru"], Thru(), "through"),
         new(["r "], RestByLetter(), "rest "),
         new(["tabata "], TabatasOf(), "tabata ${how}: ${m} (${n} tabatas of it)"),

@@ -89,10 +89,10 @@ public static partial class Claims
 
     private static Claim Wrong(string text, string says) => new(text, Verdict.Wrong, says);
 
-    [GeneratedRegex(@"^(\d{1,5})[ -]?([a-z]+)$")]
+    [GeneratedRegex(@"^([0-9]{1,5})[ -]?([a-z]+)$")]
     private static partial Regex Number();
 
-    [GeneratedRegex(@"\b(\d{1,3}[ -]?min(ute)?s?|\d{1,3} (moves|exercises|stations|rounds)|no[ -]repeats?|no kit|low impact|no jumps|full body|upper body|lower body)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b([0-9]{1,3}[ -]?min(ute)?s?|[0-9]{1,3} (moves|exercises|stations|rounds)|no[ -]repeats?|no kit|low impact|no jumps|full body|upper body|lower body)\b", RegexOptions.IgnoreCase)]
     private static partial Regex InTitle();
 
     /// <summary>What claims are counted against, each once and only where one asks.</summary>

@@ -35,7 +35,7 @@ public sealed partial record KitStock(string Written, int? Pieces)
     public bool Is(string item) => Suits.Has(Written, item);
 
     /// <summary>A whole number at the start that is neither a size (<c>8kg</c>, <c>1.5 kg</c>) nor the low end of one (<c>4-10kg</c>).</summary>
-    [GeneratedRegex(@"^(?<n>\d+)(?![\d.,]*\d)(?!\s*(?:kg|kilos?|lbs?|pounds?|litres?|l|cm|m)\b)(?!\s*(?:-|–|to|\.\.)\s*\d)\s*(?:x|×)?", RegexOptions.CultureInvariant)]
+    [GeneratedRegex(@"^(?<n>[0-9]+)(?![0-9.,]*[0-9])(?!\s*(?:kg|kilos?|lbs?|pounds?|litres?|l|cm|m)\b)(?!\s*(?:-|–|to|\.\.)\s*[0-9])\s*(?:x|×)?", RegexOptions.CultureInvariant)]
     private static partial Regex Count();
 
     [GeneratedRegex(@"\bbottles?\b", RegexOptions.IgnoreCase)]
@@ -44,6 +44,6 @@ public sealed partial record KitStock(string Written, int? Pieces)
     [GeneratedRegex(@"\b(light|lighter|moderate|medium|heavy|heavier)\b", RegexOptions.IgnoreCase)]
     private static partial Regex WeightWord();
 
-    [GeneratedRegex(@"^(?:\d+|[a-z]+)\s*(?:x|×)?\s*pairs?\b", RegexOptions.CultureInvariant)]
+    [GeneratedRegex(@"^(?:[0-9]+|[a-z]+)\s*(?:x|×)?\s*pairs?\b", RegexOptions.CultureInvariant)]
     private static partial Regex Pairs();
 }

@@ -51,9 +51,9 @@ public sealed partial record StockLine(string Item, decimal? Kilograms, LoadLeve
         return Of(entry).Pieces > Most ? $"at most {Most} of a thing are believed." : entry.Length > Limits.NameLetters ? $"at most {Limits.NameLetters} letters a thing." : null;
     }
 
-    [GeneratedRegex(@"(?<![\d.,])(?<n>\d+(?:[.,]\d+)?)\s*(?<unit>kg|kilos?|kilograms?|lbs?|pounds?)\b", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
+    [GeneratedRegex(@"(?<![0-9.,])(?<n>[0-9]+(?:[.,][0-9]+)?)\s*(?<unit>kg|kilos?|kilograms?|lbs?|pounds?)\b", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
     private static partial Regex Mass();
 
-    [GeneratedRegex(@"^\s*[-−–]\s*\d", RegexOptions.CultureInvariant)]
+    [GeneratedRegex(@"^\s*[-−–]\s*[0-9]", RegexOptions.CultureInvariant)]
     private static partial Regex Below();
 }

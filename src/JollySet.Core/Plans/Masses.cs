@@ -29,6 +29,6 @@ public static partial class Masses
 
     private static string Number(decimal value) => value.ToString("0.##", CultureInfo.InvariantCulture);
 
-    [GeneratedRegex(@"(?<![\d.,×x])(?<n>\d{1,9}(?:\.\d{1,6})?) ?kg\b", RegexOptions.CultureInvariant)]
+    [GeneratedRegex(@"(?<![0-9.,×x])(?<n>[0-9]{1,9}(?:\.[0-9]{1,6})?) ?kg\b", RegexOptions.CultureInvariant)]
     private static partial Regex InKilograms();
 }

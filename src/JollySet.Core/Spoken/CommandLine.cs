@@ -146,16 +146,16 @@ public static partial class CommandLine
     [GeneratedRegex(@"^mend(?:\s+(?:it|the worst)|\s+(?<all>all|what is safe|everything|safe))?$", Any)]
     private static partial Regex Mending();
 
-    [GeneratedRegex(@"^fit(?:\s+(?:it\s+)?(?:to|in))?\s+(?<n>\d{1,3})(?:\s*min(?:ute)?s?)?$", Any)]
+    [GeneratedRegex(@"^fit(?:\s+(?:it\s+)?(?:to|in))?\s+(?<n>[0-9]{1,3})(?:\s*min(?:ute)?s?)?$", Any)]
     private static partial Regex Fitting();
 
-    [GeneratedRegex(@"^(?:a\s+|new\s+|another\s+)?(?<what>warm[- ]?up|cool[- ]?down)(?:\s+(?:of\s+)?(?<n>\d{1,2})(?:\s*min(?:ute)?s?)?)?$", Any)]
+    [GeneratedRegex(@"^(?:a\s+|new\s+|another\s+)?(?<what>warm[- ]?up|cool[- ]?down)(?:\s+(?:of\s+)?(?<n>[0-9]{1,2})(?:\s*min(?:ute)?s?)?)?$", Any)]
     private static partial Regex Making();
 
     [GeneratedRegex(@"^(?:(?:swap|replace|change)\s+(?<x>.+?)\s+(?:for|with|by|to)\s+(?<y>.+)|(?<y>.+?)\s+(?:instead of|in place of)\s+(?<x>.+)|(?<x>.+?)\s*(?:->|→|=>)\s*(?<y>.+))$", Any)]
     private static partial Regex Swapping();
 
-    [GeneratedRegex(@"^(?:move\s+|put\s+)?(?<x>.+?)\s+(?<side>before|after)\s+(?!round)(?<y>[^\d].*)$", Any)]
+    [GeneratedRegex(@"^(?:move\s+|put\s+)?(?<x>.+?)\s+(?<side>before|after)\s+(?!round)(?<y>[^0-9].*)$", Any)]
     private static partial Regex Moving();
 
     [GeneratedRegex(@"^(?:take out|remove|delete|drop|without|no more)\s+(?<x>.+)$|^take\s+(?<x>.+?)\s+out$", Any)]
@@ -164,7 +164,7 @@ public static partial class CommandLine
     [GeneratedRegex(@"^(?:duplicate|repeat|again)\s+(?<x>.+)$|^(?<x>.+?)\s+(?:again|once more|twice)$", Any)]
     private static partial Regex Repeating();
 
-    [GeneratedRegex(@"^(?<n>\d{1,2})\s+rounds(?:\s+in\s+(?<where>.+))?$", Any)]
+    [GeneratedRegex(@"^(?<n>[0-9]{1,2})\s+rounds(?:\s+in\s+(?<where>.+))?$", Any)]
     private static partial Regex CountFirst();
 
     [GeneratedRegex(@"^(?<key>rounds|work|rest|between|after|pause|every|beat|water|demo|format)s?\s+(?:to\s+)?(?<value>.+?)(?:\s+in\s+(?<where>.+))?$", Any)]
@@ -176,13 +176,13 @@ public static partial class CommandLine
     [GeneratedRegex(@"^(?<key>minutes|place|style|focus|goal|audience|people|needs|kit|claims)\s*:?\s+(?<value>.+)$", Any)]
     private static partial Regex BriefLine();
 
-    [GeneratedRegex(@"^[^:]*\d[^:]*:\s*\S.*$", Any)]
+    [GeneratedRegex(@"^[^:]*[0-9][^:]*:\s*\S.*$", Any)]
     private static partial Regex WholeBlock();
 
     [GeneratedRegex(@"^(?:add|and)\s+(?:an?\s+)?(?<line>.+)$", Any)]
     private static partial Regex Adding();
 
-    [GeneratedRegex(@"^(?<x>.*?[a-z].*?)\s+(?:to\s+|for\s+)?(?<part>x?\d+(?:[-–]\d+)?\s*(?:s|sec|secs|seconds|reps|m|min)?|@\S+|none|light|moderate|heavy|each side|alternating|both|switch halfway)$", Any)]
+    [GeneratedRegex(@"^(?<x>.*?[a-z].*?)\s+(?:to\s+|for\s+)?(?<part>x?[0-9]+(?:[-–][0-9]+)?\s*(?:s|sec|secs|seconds|reps|m|min)?|@\S+|none|light|moderate|heavy|each side|alternating|both|switch halfway)$", Any)]
     private static partial Regex Amount();
 
     [GeneratedRegex("^(?:none|light|moderate|heavy)$", Any)]
@@ -191,6 +191,6 @@ public static partial class CommandLine
     [GeneratedRegex("^(?:each side|alternating|both|switch halfway)$", Any)]
     private static partial Regex SideWords();
 
-    [GeneratedRegex(@"^x?\d+(?:[-–]\d+)?", Any)]
+    [GeneratedRegex(@"^x?[0-9]+(?:[-–][0-9]+)?", Any)]
     private static partial Regex Leading();
 }

@@ -37,6 +37,10 @@ public class CardKeepsTests
     [InlineData("Quay @ the loft\nvenue: the pier\n40/20\nsquat", "the loft", "the pier")]
     [InlineData("Quay\nCircuit 3 rounds 40/20 (heavy)\nsquat", "3 rounds", "heavy")]
     [InlineData("Quay\nCircuit 3 rounds 40/20 RPE 7\nsquat", "3 rounds", "RPE 7")]
+    [InlineData("Quay\nblock one squats and rows three sets of twelve heavy\nblock two plank", "heavy", "plank")]
+    [InlineData("Quay @ the loft (bad knees)\n40/20\nsquat", "place: the loft", "needs: knees")]
+    [InlineData("Quay 12:15-12:45\n40/20\nsquat", "minutes: 30", "12:15-12:45")]
+    [InlineData("Quay\n40/20\nsquat\nUna’s knee is still bad so nothing jumpy", "needs: knees, no jumping", "so nothing jumpy")]
     public void Nothing_that_is_said_is_dropped(string card, string one, string other)
     {
         var sheet = Sheet(card);

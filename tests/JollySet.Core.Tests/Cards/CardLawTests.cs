@@ -93,6 +93,15 @@ public class CardLawTests
         Assert.Null(CardReader.Read(new string('a', CardReader.MostBytes + 1)));
     }
 
+    [Theory]
+    [InlineData("Quay ४' 3 ppl")]
+    [InlineData("Quay, ३० mins, ٨ people\n٣ rounds ٤٠/٢٠\nsquat\nrow")]
+    public void Digits_of_any_script_count(string card) => Assert.NotNull(CardReader.Read(card)!.Plan);
+
+    [Fact]
+    public void Digits_of_another_script_say_how_often() =>
+        Assert.Contains("(circuit, 3 rounds, work 40, rest 20)", SheetWriter.Write(CardReader.Read("Quay\n٣ rounds ٤٠/٢٠\nsquat\nrow")!.Plan), StringComparison.Ordinal);
+
     /// <summary>Numbers that count nothing.</summary>
     [Theory]
     [InlineData("every 0 minutes\nsquat")]

@@ -49,6 +49,7 @@ public sealed class CardTests(ITestOutputHelper output)
     [InlineData("twentythird")]
     [InlineData("twentyfourth")]
     [InlineData("twentyfifth")]
+    [InlineData("twentysixth")]
     public void Nine_facts_in_ten_are_right(string file)
     {
         var (right, all) = (0, 0);

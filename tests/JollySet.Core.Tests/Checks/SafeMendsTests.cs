@@ -84,6 +84,17 @@ public class SafeMendsTests
     [Fact]
     public void Whatever_a_class_holds_it_can_be_looked_at() => PlanGen.Plans.Sample(plan => Assert.All(Review.Of(TimelineBuilder.Build(plan)), f => Assert.NotEmpty(f.Message + f.FixSays(plan))), iter: 2000);
 
+    /// <summary>A claim of so many moves was read as a number and was none: the class could not be opened again.</summary>
+    [Theory]
+    [InlineData("claims: ४ moves, १० minutes, ३ rounds")]
+    [InlineData("kit: ४ mats, ४kg dumbbells, 2x٨kg dumbbells")]
+    [InlineData("note: ४ moves in १० minutes, ४kg")]
+    public void Digits_of_another_script_are_words(string line)
+    {
+        var timeline = Sheet.Time($"# T\n{line}\n== \"४ moves in १० minutes\" (talk 40s)\n== A (circuit, work 40, rest 20)\nsquat\n");
+        Assert.All(Review.Of(timeline), f => Assert.NotEmpty(f.Message));
+    }
+
     [Fact]
     public void A_hold_in_as_many_rounds_as_possible_is_looked_at() =>
         Assert.DoesNotContain(Review.Of(Sheet.Time("# T\n== A (amrap 5min)\nplank 40s\nplank 40s\n")), f => f.Code == "hold-no-cue");

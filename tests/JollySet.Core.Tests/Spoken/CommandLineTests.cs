@@ -88,6 +88,14 @@ public class CommandLineTests
     [InlineData("fit it to 25 minutes", "fit 25")]
     public void A_way_is_told_from_a_change(string line, string? way = null) => Assert.Equal((way ?? line).ToLowerInvariant(), CommandLine.Read(line, There()).Way);
 
+    /// <summary>Digits of another script were taken for numbers, and no number could be made of them.</summary>
+    [Theory]
+    [InlineData("fit to ४०")]
+    [InlineData("warm-up ४")]
+    [InlineData("४ rounds")]
+    [InlineData("push-up x४")]
+    public void Digits_of_another_script_are_no_error(string line) => Assert.NotNull(CommandLine.Read(line, There()));
+
     [Fact]
     public void A_station_is_opened_by_its_name_alone() => Assert.Equal($"at {Plan.Blocks[1].Stations[1].Id}", CommandLine.Read("side plank", There()).Way);
 

@@ -185,8 +185,11 @@ internal static partial class CardGaps
     {
         if (block is not { Part: CardPart.Main, Work: 20, Rest: 10, RoundsLow: 8, Stations.Count: (2 or 4) and var many } || !block.Name.Contains("tabata", StringComparison.OrdinalIgnoreCase) || !Eight().IsMatch(line.Raw))
             return;
-        questions.Add(new CardQuestion(block.Line, 1, $"{block.Name}: eight of each, or eight in all?", [new CardChoice("eight of each", line.Raw), new CardChoice("eight in all", Eight().Replace(line.Raw, string.Create(CultureInfo.InvariantCulture, $"{8 / many}"), 1))]));
+        questions.Add(new CardQuestion(block.Line, 1, $"{block.Name}: eight of each, or eight in all?", [new CardChoice("eight of each", line.Raw), new CardChoice("eight in all", EightInAll(line.Raw, many))]));
     }
+
+    /// <summary>A line that says eight rounds of so many moves, with as many rounds as make eight in all.</summary>
+    public static string EightInAll(string line, int many) => Eight().Replace(line, string.Create(CultureInfo.InvariantCulture, $"{8 / many}"), 1);
 
     [GeneratedRegex(@"(?<![\d/:.])8(?=\s*(?:x|rounds?|rds?|times|sets?)\b)|(?<=\bx\s?)8(?![\d/:.])", RegexOptions.IgnoreCase)]
     private static partial Regex Eight();

@@ -70,7 +70,7 @@ public sealed partial class CardReader
             length = int.Parse(total.Groups["n"].Value, CultureInfo.InvariantCulture) * 60;
             items = items[total.Length..];
             var opener = Commas().Split(items)[0];
-            Ask(line, $"{total.Groups["n"].Value} min: for all of these?", ("all of them", line.Raw), ($"the {opener.ToLowerInvariant()} alone", line.Raw.Replace(total.Value + opener, $"{opener} {total.Value.Trim()}", StringComparison.Ordinal)));
+            Ask(line, $"{total.Groups["n"].Value} min: for all of these?", ("all of them", line.Raw), ($"the {opener.ToLowerInvariant()} alone", line.Raw.Replace(total.Value + opener, $"{opener} {total.Groups["n"].Value} min", StringComparison.Ordinal)));
         }
 
         // How it runs and what is done on one line: “tabata 8 x 20/10 burpees”, “21-15-9 thrusters, swings”.
@@ -99,7 +99,7 @@ public sealed partial class CardReader
             }
 
             if (scan is { Work: 20, Rest: 10, RoundsLow: 8 } && below.TrueForAll(b => b.Stations.Count is 2 or 4))
-                Ask(line, "eight of each move, or eight in all?", ("eight of each", line.Raw), ("eight in all", line.Raw.Replace("8", string.Create(CultureInfo.InvariantCulture, $"{8 / below[0].Stations.Count}"), StringComparison.Ordinal)));
+                Ask(line, "eight of each move, or eight in all?", ("eight of each", line.Raw), ("eight in all", CardGaps.EightInAll(line.Raw, below[0].Stations.Count)));
             Say(line, CardLineKind.Setting, string.Join(" · ", below.Select(b => b.Told())));
             return true;
         }

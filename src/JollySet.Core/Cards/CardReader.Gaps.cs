@@ -1,4 +1,5 @@
 using System.Globalization;
+using JollySet.Core.Plans;
 using static JollySet.Core.Cards.CardPhrases;
 
 namespace JollySet.Core.Cards;
@@ -6,10 +7,12 @@ namespace JollySet.Core.Cards;
 /// <content>Lines of rest and water.</content>
 public sealed partial class CardReader
 {
+    private const int MostRested = 3;
+
     /// <summary>“6. Rest / water” among stations: one of them is to rest. By the minute it has its slot; in a circuit the one before it rests as long.</summary>
     private bool TakesStationOfRest(CardWords line)
     {
-        if (Current is not { Part: CardPart.Main, Stations.Count: > 0 } block || !StationOfRest().IsMatch(line.Text))
+        if (Current is not { Part: CardPart.Main, Stations.Count: > 0 } block || block.Stations.Count >= Limits.Stations || block.Stations[^1].Rested >= MostRested || !StationOfRest().IsMatch(line.Text))
             return false;
         if (block.Every is { } every)
         {

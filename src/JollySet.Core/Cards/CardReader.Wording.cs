@@ -38,7 +38,8 @@ public sealed partial class CardReader
         var moves = Commas().Split(scan.Left).SelectMany(p => And().Split(p)).Select(WithoutStopsAround).ToList();
         var isSame = SameAgainBehind().IsMatch(m.Groups["rest"].Value);
         // What the rewording has no word for is left as it was said.
-        if (moves.Exists(n => Understood(n) is null) || !(isSame || scan is { Sets: not null, Amount: not null }) || scan is not { Load: null, Sides: null, Tempo: null, Remark: null, Gaps.Count: <= 1 })
+        if (moves.Exists(n => Understood(n) is null) || !(isSame ? scan is { Sets: null, Amount: null, Gaps.Count: 0 } : scan is { Sets: not null, Amount: not null, RepsByRound: null })
+            || scan is not { Load: null, Sides: null, Tempo: null, Remark: null, SaysNoRest: false, SaysWater: false, Gaps.Count: <= 1 } || scan.Gaps.Exists(g => g.High is not null))
             return text;
         var how = isSame ? "same times" : $"{scan.Sets} x {scan.Amount?.TrimStart('x').Replace("..", "-", StringComparison.Ordinal)}";
         var rest = scan.Gaps.Count > 0 ? string.Create(System.Globalization.CultureInfo.InvariantCulture, $", rest {scan.Gaps[0].Seconds}s") : "";

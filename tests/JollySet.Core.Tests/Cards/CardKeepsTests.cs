@@ -38,6 +38,7 @@ public class CardKeepsTests
     [InlineData("Quay\nCircuit 3 rounds 40/20 (heavy)\nsquat", "3 rounds", "heavy")]
     [InlineData("Quay\nCircuit 3 rounds 40/20 RPE 7\nsquat", "3 rounds", "RPE 7")]
     [InlineData("Quay\nblock one squats and rows three sets of twelve heavy\nblock two plank", "heavy", "plank")]
+    [InlineData("Quay\nblock one squats and rows three sets of twelve no rest 80 to 90 seconds between rounds", "squats", "90")]
     [InlineData("Quay @ the loft (bad knees)\n40/20\nsquat", "place: the loft", "needs: knees")]
     [InlineData("Quay 12:15-12:45\n40/20\nsquat", "minutes: 30", "12:15-12:45")]
     [InlineData("Quay\n40/20\nsquat\nUna’s knee is still bad so nothing jumpy", "needs: knees, no jumping", "so nothing jumpy")]
@@ -117,6 +118,17 @@ public class CardKeepsTests
         var question = Assert.Single(reading.Questions, q => q.Text.Contains("15 min", StringComparison.Ordinal));
         Assert.Contains(question.Choices, c => c.Label == "7 rounds");
     }
+
+    [Fact]
+    public void Eight_in_all_changes_no_other_number()
+    {
+        var card = "Tabatas\nT1 squat / press up\nT2 swing / plank\n8 x 20/10 each, 80s between";
+        var all = Assert.Single(CardReader.Read(card)!.Questions, q => q.Text.Contains("eight in all", StringComparison.Ordinal)).Choices[1].Instead;
+        Assert.Equal("4 x 20/10 each, 80s between", all);
+    }
+
+    [Fact]
+    public void Rests_without_end_are_no_station_that_never_ends() => Assert.Contains("squats, rest 200", Sheet("Quay\nStations 40/20\nsquats\n" + string.Concat(Enumerable.Repeat("rest\n", 60)) + "rows"), StringComparison.Ordinal);
 
     [Theory]
     [InlineData("Quay\nStations 40/20 x 2\n1. squats\n2. rest\n3. rows\n4. plank\n5. Rest / water", "squats, rest 80\nrows\nplank, rest 80\n")]

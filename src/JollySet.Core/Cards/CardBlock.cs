@@ -31,7 +31,8 @@ internal sealed class CardStation(int line, string name)
         if (all is null)
             return;
         Sets ??= all.Sets;
-        Tempo ??= all.Tempo;
+        // What goes by the clock has no tempo of its own.
+        Tempo ??= Amount is { } own && char.IsAsciiDigit(own[0]) ? null : all.Tempo;
         Amount ??= all.Work is null && !(all.SaysEachSide && all.RepsLow is null) ? all.Amount : null;
         Sides ??= all.SaysEachSide ? "each side" : null;
     }
@@ -86,6 +87,9 @@ internal sealed class CardBlock(int line, string name, CardPart part)
     public CardPart Part { get; } = part;
     public bool IsSuperset { get; set; }
 
+    /// <summary>Whether how it runs was said of each of the pairs below.</summary>
+    public bool IsOfEach { get; set; }
+
     /// <summary>Whether the card gave it no name.</summary>
     public bool IsUnnamed => !IsNamed && Name is [>= 'A' and <= 'Z'];
 
@@ -119,6 +123,9 @@ internal sealed class CardBlock(int line, string name, CardPart part)
     public int? Every { get; set; }
     public int? Total { get; set; }
     public bool IsAmrap { get; set; }
+
+    /// <summary>How many tabatas it was said to be.</summary>
+    public int? Tabatas { get; set; }
     public bool IsOwnTime { get; set; }
     public bool IsTalk { get; init; }
     /// <summary>Whether a rest stands under the last move of a block whose rounds and inner rest were said before.</summary>
@@ -157,6 +164,15 @@ internal sealed class CardBlock(int line, string name, CardPart part)
         (Work, Rest, RestHigh, Between) = (Work ?? other.Work, Rest ?? other.Rest, Rest is null ? other.RestHigh : RestHigh, Between ?? other.Between);
         Pause ??= other.Pause;
         (Every, ForAll, WaterBetween) = (Every ?? other.Every, ForAll ?? other.ForAll, WaterBetween || other.WaterBetween);
+    }
+
+    /// <summary>The same once more, its moves on another line.</summary>
+    public CardBlock Again(int line, string name)
+    {
+        var again = new CardBlock(line, name, Part) { IsSuperset = IsSuperset, Scheme = Scheme, After = After, Water = Water };
+        again.RunsAs(this);
+        again.Stations.AddRange(Stations.Select(s => s.Turned(line, s.Sides)));
+        return again;
     }
 
     /// <summary>The head of a sheet's block.</summary>

@@ -59,8 +59,8 @@ internal static partial class CardGaps
             Rests(block, block == blocks[^1]);
             Minutes(block, line, questions);
             EightInAll(block, line, questions);
-            // Minutes of a warm-up whose moves have amounts of their own: no sheet says both, so they are kept in words.
-            if (block is { Part: not CardPart.Main, Length: >= 60 and var booked, Work: null } && block.Stations.TrueForAll(s => s.Amount is not null))
+            // Minutes of a part whose moves have amounts of their own: no sheet says both, so they are kept in words.
+            if (block is { Length: >= 60 and var booked, Work: null, IsAmrap: false, Every: null } && block.Stations.TrueForAll(s => s.Amount is not null))
                 block.Notes.Add(string.Create(CultureInfo.InvariantCulture, $"{booked / 60m:0.#} min"));
             Amounts(block, line, words, questions);
             Rested(block);
@@ -223,6 +223,14 @@ internal static partial class CardGaps
         {
             var rounds = Math.Max(1, block.RoundsLow ?? 1);
             block.Work = Math.Max(Least, (length / rounds - block.Stations.Count * (block.Rest ?? 0)) / block.Stations.Count / 5 * 5);
+            return;
+        }
+
+        // “Tabata x 4” over four moves: one of each.
+        if (block is { Part: CardPart.Main, RoundsLow: null, Every: null, IsAmrap: false } && block.Tabatas == block.Stations.Count && block.Tabatas > 1 && open.Count == block.Stations.Count)
+        {
+            (block.Work, block.Rest, block.RoundsLow, block.IsEachWhole, block.Between) = (20, 10, 8, true, block.Between ?? (block.Rest > 10 ? block.Rest : null));
+            block.Notes.RemoveAll(n => n.Contains("tabata", StringComparison.OrdinalIgnoreCase) && n.Any(char.IsAsciiDigit));
             return;
         }
 

@@ -14,7 +14,7 @@ internal sealed partial class CardHead
     [GeneratedRegex(@"(?<!\bx\s*)\b(?<n>\d{1,3})\s*-?\s*(?:minutes?|mins?\b\.?|minuten|mn\b|'|(?<=(?<!\d)[1-9]\d)m\b)(?!\s+(?:of|warm|stretch|mobil|cool|rest|plank|water|drink|break|between)\w*)(?:\s+(?:class|total|session|long))?", RegexOptions.IgnoreCase)]
     private static partial Regex MinutesLong();
 
-    [GeneratedRegex(@"(?:\b(?:for|up to|about|max|group of|approx\.?|expecting)\s+)*\b(?<n>\d{1,4})\s*(?:people|ppl|pers(?:ons?|onnes|onen)?\b\.?|participants|pax|booked|signed up|folks|heads|ladies|women|men|members|clients|adults|mums|dads|kids|runners|athletes|lads|girls|guys|regulars|beginners|newbies|newcomers|lifters|attendees|bodies|teens|teenagers|seniors|folk|pensioners|coming|expected|turning\s+up)\b(?:\s+max(?:imum)?\b)?|\b(?:group|class) of\s+(?<n>\d{1,4})\b|\b(?:max(?:imum)?|cap(?:ped\s+at|acity)?|limit(?:ed\s+to)?|up\s+to)\s*:?\s*(?<n>\d{1,3})(?=\s*(?:$|[,.;)]))|(?<=^|[,;]\s*)(?<n>\d{1,3})\s+max(?:imum)?(?=\s*(?:$|[,.;)]))|(?<=^|\s)~\s?(?<n>\d{1,3})(?=\s*(?:$|[,;(]))|(?<=[a-z]\s)\((?<n>[4-9]|[1-5]\d)\)$|^(?:approx\.?|about|around|roughly|circa)\s+(?<n>[4-9]|[12]\d)$|\bexpect(?:ing)?\s+(?:about\s+|around\s+)?(?<n>\d{1,3})(?=\s*(?:$|[,.;)]))|^(?:[-/]\s*)?for\s+(?<n>[4-9]|[12]\d)$|\b(?:usually|about|around|normally|roughly)\s+(?:about\s+|around\s+)?(?<n>\d{1,3})\s+of\s+(?:them|you|us)\b|\b(?:usually|normally)\s+(?:about\s+|around\s+)?(?<n>\d{1,3})(?=\s*(?:,|$))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?:\b(?:for|up to|about|max|group of|approx\.?|expecting)\s+)*\b(?<n>\d{1,4})\s*(?:people|ppl|pers(?:ons?|onnes|onen|onas)?\b\.?|participants|pax|booked|signed up|folks|heads|ladies|women|men|members|clients|adults|mums|dads|kids|runners|athletes|lads|girls|guys|regulars|beginners|newbies|newcomers|lifters|attendees|bodies|teens|teenagers|seniors|folk|pensioners|coming|expected|pupils|students|children|players|learners|turning\s+up)\b(?:\s+max(?:imum)?\b)?|\b(?:group|class) of\s+(?<n>\d{1,4})\b|\b(?:max(?:imum)?|cap(?:ped\s+at|acity)?|limit(?:ed\s+to)?|up\s+to)\s*:?\s*(?<n>\d{1,3})(?=\s*(?:$|[,.;)]))|(?<=^|[,;]\s*)(?<n>\d{1,3})\s+max(?:imum)?(?=\s*(?:$|[,.;)]))|(?<=^|\s)~\s?(?<n>\d{1,3})(?=\s*(?:$|[,;(]))|(?<=[a-z]\s)\((?<n>[4-9]|[1-5]\d)\)$|^(?:approx\.?|about|around|roughly|circa)\s+(?<n>[4-9]|[12]\d)$|\bexpect(?:ing)?\s+(?:about\s+|around\s+)?(?<n>\d{1,3})(?=\s*(?:$|[,.;)]))|^(?:[-/]\s*)?for\s+(?<n>[4-9]|[12]\d)$|\b(?:usually|about|around|normally|roughly)\s+(?:about\s+|around\s+)?(?<n>\d{1,3})\s+of\s+(?:them|you|us)\b|\b(?:usually|normally)\s+(?:about\s+|around\s+)?(?<n>\d{1,3})(?=\s*(?:,|$))", RegexOptions.IgnoreCase)]
     private static partial Regex PeopleMany();
 
     [GeneratedRegex(@"\s+-\s+|\s*[,;|]\s*|\s*//\s*|\s+/\s+|\s+\*\s+|\.\s+(?=[A-Z\d])|(?<!\b(?:goal|aim|focus|level|kit|equipment|people|place|venue|where|needs|time))(?<=[a-z]{3}):\s+", RegexOptions.IgnoreCase)]
@@ -26,7 +26,7 @@ internal sealed partial class CardHead
     [GeneratedRegex(@"\s*[+&/]\s*|\s+and\s+|\s+with\s+", RegexOptions.IgnoreCase)]
     private static partial Regex Joins();
 
-    [GeneratedRegex(@"^(?:everyone\s+|each\s+|all\s+)?(?<size>(?:\d{1,3}\s*x?\s*)|a\s+|some\s+)?(?:x\s*)?(?<set>(?:sets?|pairs?)\s+(?:of\s+)?)?(?<load>\d{1,3}(?:\.\d)?\s*(?:kg|lb)s?\s+|light(?:er)?\s+|heav(?:y|ier)\s+|moderate\s+|medium\s+)?(?<item>[a-z][a-z \-]+?)(?:\s*\(?optional\)?|\s+(?:each|per person|only|needed))?\.?$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:everyone\s+|each\s+|all\s+)?(?<size>(?:\d{1,3}\s*x?\s*)|a\s+|some\s+|one\s+|two\s+)?(?:x\s*)?(?<set>(?:sets?|pairs?)\s+(?:of\s+)?)?(?<load>\d{1,3}(?:\.\d)?\s*(?:kg|lb)s?\s+|light(?:er)?\s+|heav(?:y|ier)\s+|moderate\s+|medium\s+)?(?<item>[a-z][a-z \-]+?)(?:\s*\(?optional\)?|\s+(?:each|per person|only|needed))?\.?$", RegexOptions.IgnoreCase)]
     private static partial Regex KitSized();
 
     [GeneratedRegex(@"(?<=^|\s)#[a-z]\w*", RegexOptions.IgnoreCase)]
@@ -64,6 +64,10 @@ internal sealed partial class CardHead
     [GeneratedRegex(@"(?<=\d\s*(?:[ap]m)?\s+|\bat\s+)(?<p>(?<=[ap]m\s+)(?:the\s+)?(?:hall|gym|studio|park|beach|loft|club|church|school|field|garden)$|(?:[Tt]he\s+)?(?:(?:St\.?|[A-Z][\w']*)\s+){1,3}(?:[Hh]all|[Gg]ym|[Ss]tudio|[Pp]ark|[Cc]entre|[Cc]enter|[Cc]lub|[Cc]hurch|[Ss]chool|[Pp]avilion|[Gg]reen)\b)")]
     private static partial Regex PlaceWithin();
 
+    /// <summary>“It's at the harbour hall”.</summary>
+    [GeneratedRegex(@"\b(?:at|in)\s+the\s+(?<p>(?:[a-z']+\s+){0,2}(?:hall|gym|studio|park|centre|center|church|school|pavilion|loft|barn))\b(?=\s*(?:$|[,.;!)]|at\b|on\b|for\b))", RegexOptions.IgnoreCase)]
+    private static partial Regex SpokenPlace();
+
     /// <summary>“Upper 45”: a number of minutes that a class has.</summary>
     [GeneratedRegex(@"(?<=^[A-Za-z][A-Za-z &+'-]{2,30}\s)(?<!\b(?:over|after|past|under|plus|of|at|the|level|week|wk|part|day|no|top|room|studio|session|zone|hall|club|for|yr|year|years|grade|class|form|term|block|phase|age|aged)\s)(?<n>1[05]|[2-9][05])$")]
     private static partial Regex MinutesBare();
@@ -75,7 +79,7 @@ internal sealed partial class CardHead
     private static partial Regex SomeName();
 
     /// <summary>“Strength with mats + DBs”.</summary>
-    [GeneratedRegex(@"\s(?:w/|with|using)\s*(?<kit>\S.*)$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?:^|\s)(?:w/|with|using)\s*(?<kit>\S.*)$", RegexOptions.IgnoreCase)]
     private static partial Regex WithKit();
 
     [GeneratedRegex(@"^(?:1[05]|[2-9][05])$")]
@@ -91,12 +95,12 @@ internal sealed partial class CardHead
     [GeneratedRegex(@"^(?:focus(?:\s+on)?|target)\s+|\s+(?:focus|day)$", RegexOptions.IgnoreCase)]
     private static partial Regex FocusWord();
 
-    [GeneratedRegex(@"\b(?:(?:small|little|tight) space|(?:nothing|nobody|no\s+one|not)\s+on\s+the\s+floor|dizzy|(?:post|ante|pre)[\s-]?natal|(?:nothing|not)\s+(?:too\s+)?(?:jumpy|bouncy)|no (?:jump(?:s|ing)?|impact|floor(?: work)?|kit|equipment|kneeling)|low impact|can(?:'t|not|t) (?:get|go) (?:down|to the floor|on the floor)|(?:bad|sore|dodgy|painful|stiff|weak|wonky|injured|frozen)\s+(?:(?:left|right|lower)\s+)?(?<part>" + Joint + @")|(?:mind|watch|protect|spare|remember|careful\s+(?:with|of)|easy\s+on|look\s+after)\s+(?:[a-z]+'s|her|his)\s+(?:(?:left|right|lower)\s+)?(?<part>" + Joint + @")|(?<!\b(?:if|when|where|case)\s+(?:(?:the|your|their|any)\s+)?)(?<part>" + Joint + @")\s+(?:(?:is|are|still|a\s+bit|really|quite|very)\s+)*(?:bad|sore|dodgy|painful|stiff|weak|wonky|injured|playing\s+up|hurts?|hurting|aching|not\s+(?:great|good|right))\b(?!\s+(?:(?:left|right|lower)\s+)?" + Joint + @")|(?<part>" + Joint + @")\s+(?:injur(?:y|ies)|problems?|issues?|pain|trouble|replacements?|surgery|ops?|operations?)|pregnant|pregnancy|(?:high\s+)?blood\s+pressure|hypertension|osteoporosis|vertigo|(?:can't|cannot|can not|cant|not able to)\s+(?:do\s+)?(?:anything\s+)?kneel(?:ing)?(?:\s+down)?|new\s+(?:hips?|knees?)|(?<seat>(?<=\b(?:\d{1,2}|one|two|three|some)\s+)(?:must\s+|need(?:s)?\s+to\s+)?(?:stays?|remains?|be)\s+(?:seated|sitting)|(?:must|need(?:s)?\s+to)\s+(?:stay|remain|be)\s+(?:seated|sitting))|wheelchairs?)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:(?:small|little|tight) space|(?<ground>(?:nothing|nobody|no[\s-]?one|none\s+of\s+them|not)\s+(?:(?:gets?|goes|going|lies|can\s+(?:get|go|lie)|will\s+(?:get|go)|wants\s+to\s+(?:get|go|lie))\s+(?:down\s+)?)?(?:on|onto|to)\s+the\s+floor)|dizzy|(?:post|ante|pre)[\s-]?natal|(?:nothing|not)\s+(?:too\s+)?(?:jumpy|bouncy)|no (?:jump(?:s|ing)?|impact|floor(?: work)?|kit|equipment|kneeling)|low impact|can(?:'t|not|t) (?:get|go) (?:down|to the floor|on the floor)|(?:bad|sore|dodgy|painful|stiff|weak|wonky|injured|frozen)\s+(?:(?:left|right|lower)\s+)?(?<part>" + Joint + @")|(?:mind|watch|protect|spare|remember|careful\s+(?:with|of)|easy\s+on|look\s+after)\s+(?:[a-z]+'s|her|his)\s+(?:(?:left|right|lower)\s+)?(?<part>" + Joint + @")|(?<!\b(?:if|when|where|case)\s+(?:(?:the|your|their|any)\s+)?)(?<part>" + Joint + @")\s+(?:(?:is|are|still|a\s+bit|really|quite|very)\s+)*(?:bad|sore|dodgy|painful|stiff|weak|wonky|injured|playing\s+up|hurts?|hurting|aching|not\s+(?:great|good|right))\b(?!\s+(?:(?:left|right|lower)\s+)?" + Joint + @")|(?<part>" + Joint + @")\s+(?:injur(?:y|ies)|problems?|issues?|pain|trouble|replacements?|surgery|ops?|operations?)|pregnant|pregnancy|(?:high\s+)?blood\s+pressure|hypertension|osteoporosis|vertigo|(?:can't|cannot|can not|cant|not able to)\s+(?:do\s+)?(?:anything\s+)?kneel(?:ing)?(?:\s+down)?|new\s+(?:hips?|knees?)|(?<seat>(?:all|everyone|everybody)\s+(?:is\s+|stays\s+|sits?\b|seated)(?:seated|sitting)?|(?<=\b(?:\d{1,2}|one|two|three|some)\s+)(?:must\s+|need(?:s)?\s+to\s+)?(?:stays?|remains?|be)\s+(?:seated|sitting)|(?:must|need(?:s)?\s+to)\s+(?:stay|remain|be)\s+(?:seated|sitting))|wheelchairs?)\b", RegexOptions.IgnoreCase)]
     private static partial Regex SpokenNeed();
 
     private const string Joint = "(?:knees?|wrists?|backs?(?!\\s+(?:knees?|legs?|foot|feet|heels?|arms?)\\b)|shoulders?|hips?|necks?)";
 
-    [GeneratedRegex(@"\b(?:strength|class|circuits?|conditioning|session|workout|blast|burn|hour|day|hypertrophy|express|super\s?sets?|sets|intervals?|ladders?|pyramids?|tabata|hiit|emom|amrap|(?:mon|tues|wednes|thurs|fri|satur|sun)days?)\b|\b\d+\s*x\s*\d+\b|(?<=\w)\s+[a-d1-9]$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:strength|class|circuits?|conditioning|session|workout|blast|burn|hour|day|hypertrophy|express|super\s?sets?|sets|intervals?|ladders?|pyramids?|tabata|hiit|emom|amrap|(?:mon|tues|wednes|thurs|fri|satur|sun)days?|(?<=^)(?:mon|tues?|weds?|thu(?:rs?)?|fri|sat|sun)(?=\s))\b|\b\d+\s*x\s*\d+\b|(?<=\w)\s+[a-d1-9]$", RegexOptions.IgnoreCase)]
     private static partial Regex Topic();
 
     [GeneratedRegex(@"^(?:the\s+)?(?:[a-z'.]+\s+){0,2}(?:hall|gym(?:\s+floor)?|studio(?:\s+\w)?|park|beach|centre|center|club|church|school|pavilion|green|field|playground|garden|loft|barn|terrace|lawn)$|^(?:outdoors?|outside|at\s+home|home|online|zoom|indoors|(?:room|hall|court)\s+\w)$", RegexOptions.IgnoreCase)]

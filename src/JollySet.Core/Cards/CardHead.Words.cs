@@ -124,6 +124,9 @@ internal sealed partial class CardHead
         if (understood(piece) is { } whole)
             return [whole];
         var parts = Joins().Split(piece).Select(p => p.Trim()).Where(p => p.Length > 0).ToList();
+        // “Dbs mats benches”: nothing between them.
+        if (parts.Count == 1)
+            parts = [.. piece.Split(' ', StringSplitOptions.RemoveEmptyEntries)];
         var found = parts.ConvertAll(p => understood(p));
         return found.Count > 0 && found.TrueForAll(f => f is not null) ? found.ConvertAll(f => f!) : null;
     }
@@ -134,17 +137,18 @@ internal sealed partial class CardHead
         var m = KitSized().Match(words);
         if (!m.Success || BriefWords.Kit(m.Groups["item"].Value) is not { } item)
             return null;
-        var isOne = m.Groups["size"].Value.Trim() == "1" && !m.Groups["set"].Success && item == "dumbbells";
+        var size0 = m.Groups["size"].Value.Trim().ToLowerInvariant() switch { "one" => "1", "two" => "2", var said => said };
+        var isOne = size0 == "1" && !m.Groups["set"].Success && item == "dumbbells";
         if (isOne)
             return $"1 {m.Groups["load"].Value.Trim()} dumbbell".Replace("  ", " ", StringComparison.Ordinal);
-        var many = new string([.. m.Groups["size"].Value.Where(char.IsAsciiDigit)]);
+        var many = new string([.. size0.Where(char.IsAsciiDigit)]);
         // “1 set of light ones” is as many as one holds.
         many = m.Groups["set"].Success && many == "1" ? "" : many;
         var load = m.Groups["load"].Value.Replace(" ", "", StringComparison.Ordinal).ToLowerInvariant();
         load = load switch { "medium" => "moderate", "lighter" => "light", "heavier" => "heavy", _ => load };
         var weighed = load.Length > 0 && char.IsAsciiDigit(load[0]);
         var count = many is "" or "1" && load.Length == 0 ? "" : many;
-        var thing = count.Length > 0 && count != "1" && !item.EndsWith('s') ? item + "s" : item;
+        var thing = count.Length > 0 && count != "1" && !item.EndsWith('s') ? item + (item.EndsWith("ch", StringComparison.Ordinal) ? "es" : "s") : item;
         var size = weighed && count.Length > 0 ? $"{count}x{load}" : $"{count} {load}".Trim();
         return $"{size} {thing}".Trim() + (words.Contains("optional", StringComparison.OrdinalIgnoreCase) ? " (optional)" : "");
     }
@@ -159,7 +163,7 @@ internal sealed partial class CardHead
         "goal" or "aim" => "goal",
         "level" or "audience" or "who" or "for" => "audience",
         "needs" or "injuries" or "care" or "watch out" or "mind" => "needs",
-        "title" or "class" or "class name" or "class plan" or "class title" or "session plan" or "session" or "lesson plan" => "title",
+        "title" or "subject" or "class" or "class name" or "class plan" or "class title" or "session plan" or "session" or "lesson plan" => "title",
         _ => null,
     };
 }

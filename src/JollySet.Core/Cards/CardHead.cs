@@ -107,7 +107,7 @@ internal sealed partial class CardHead
     public static (ImmutableArray<string> Needs, string Others) NeedsIn(string text)
     {
         var (needs, others) = (ImmutableArray.CreateBuilder<string>(), text);
-        while (others.AsSpan().ContainsAny(NeedSigns) && SpokenNeed().Match(others) is { Success: true } spoken && BriefWords.Need(spoken.Groups["part"] is { Success: true } part ? $"bad {part.Value.TrimEnd('s', 'S')}" : spoken.Groups["seat"].Success ? "seated" : spoken.Value) is { } need)
+        while (others.AsSpan().ContainsAny(NeedSigns) && SpokenNeed().Match(others) is { Success: true } spoken && BriefWords.Need(spoken.Groups["part"] is { Success: true } part ? $"bad {part.Value.TrimEnd('s', 'S')}" : spoken.Groups["seat"].Success ? "seated" : spoken.Groups["ground"].Success ? "no floor" : spoken.Value) is { } need)
         {
             needs.Add(need);
             // “Bad knees and wrists”: the next words are needs too.
@@ -133,11 +133,17 @@ internal sealed partial class CardHead
                 var phrase = string.Join(' ', words[from..(from + length)]);
                 foreach (var region in length > 1 && !kitOnly ? BriefWords.Focus(phrase) : [])
                     Add("focus", region);
-                foreach (var who in length > 1 && !kitOnly ? BriefWords.Audience(phrase) : [])
+                foreach (var who in (length > 1 || (phrase.Length > 6 && phrase.EndsWith('s'))) && !kitOnly ? BriefWords.Audience(phrase) : [])
                     Add("audience", who);
                 if ((length > 1 || phrase.Length > 4) && !(from > 0 && words[from - 1].ToLowerInvariant() is "no" or "without") && BriefWords.Kit(phrase) is { } thing)
                     Add("kit", thing);
             }
+
+        if (Place is null && !kitOnly && SpokenPlace().Match(sentence) is { Success: true } at && NeedsIn(at.Value).Needs.IsEmpty)
+        {
+            Place = at.Groups["p"].Value;
+            return [$"place: {Place}", .. Added(before)];
+        }
 
         return Added(before);
     }
@@ -244,9 +250,11 @@ internal sealed partial class CardHead
             return;
         }
 
-        if (mayTitle && Title.Length == 0 && Speaks().Replace(left, "") is var rest && rest.Length < left.Length && (rest.Length == 0 || Known(rest) is { Count: > 0 }))
+        if (mayTitle && Title.Length == 0 && Speaks().Replace(left, "").TrimEnd('.', '!') is var rest && rest.Length < left.TrimEnd('.', '!').Length && (rest.Length == 0 || !BriefWords.Focus(rest).IsEmpty || Known(rest) is { Count: > 0 }))
         {
-            read.AddRange(rest.Length == 0 ? [] : Known(rest));
+            foreach (var region in BriefWords.Focus(rest))
+                Add("focus", region);
+            read.AddRange(rest.Length == 0 ? [] : BriefWords.Focus(rest) is { IsEmpty: false } focus ? [$"focus: {string.Join(", ", focus)}"] : Known(rest));
             return;
         }
 

@@ -36,7 +36,11 @@ internal static class CardInherit
         (to.RoundsLow, to.RoundsHigh) = (to.RoundsLow ?? from.RoundsLow, to.RoundsHigh ?? from.RoundsHigh);
         to.Work ??= from.Work;
         (to.Rest, to.RestHigh) = (to.Rest ?? from.Rest, to.RestHigh ?? from.RestHigh);
-        to.Between ??= from.Between;
+        // Between the rounds of a pair is its rest.
+        if (to.IsLinked)
+            to.Rest ??= from.Between;
+        else
+            to.Between ??= from.Between;
         to.Pause ??= from.Pause;
         to.WaterBetween |= from.WaterBetween;
         if (!isLast)

@@ -6,7 +6,7 @@ namespace JollySet.Core.Cards;
 internal static partial class CardPhrases
 {
     /// <summary>How a message says what comes first.</summary>
-    [GeneratedRegex(@"^(?:(?:we(?:'ll)?|I|please)\s+)?(?:usually\s+)?(?:start|begin|open|kick)(?:\s+off)?\s+with\s+(?:a\s+few\s+|some\s+|an?\s+(?=\d|warm))?(?:(?:about\s+)?(?<t>\d{1,2}\s*min(?:ute)?s?)\s+(?:of\s+)?)?(?<what>[a-z].*?)\.?$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:(?:we(?:'ll)?|I|please)\s+)?(?:usually\s+)?(?:starts?|begins?|opens?|kicks?)(?:\s+(?:them|us|it|everyone|everybody|the\s+class))?(?:\s+off)?\s+with\s+(?:a\s+few\s+|some\s+|an?\s+(?=\d|warm))?(?:(?:about\s+)?(?<t>(?:\d{1,2}|two|three|four|five|six|seven|eight|ten)\s*min(?:ute)?s?)\s+(?:of\s+)?)?(?<what>[a-z].*?)\.?$", RegexOptions.IgnoreCase)]
     public static partial Regex StartsWith();
 
     /// <summary>How a message names the class it is about.</summary>
@@ -18,8 +18,19 @@ internal static partial class CardPhrases
     public static partial Regex FinishesWith();
 
     /// <summary>How it runs and what is done, joined by a word: “three rounds of 45 s work and 15 s rest with squats, plank and jacks”.</summary>
-    [GeneratedRegex(@"^(?<how>[^:]*\d[^:]*?)\s+(?:with|of|doing)\s+(?<items>[a-z][^:]*(?:,|\s+and\s+)[^:]*?)\.?$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?<how>[^:]*(?:\d|\b(?:one|two|three|four|five|six|eight|ten)\b)[^:]*?)\s+(?:with|of|doing)\s+(?<items>[a-z][^:]*(?:,|\s+and\s+)[^:]*?)\.?$", RegexOptions.IgnoreCase)]
     public static partial Regex WithMoves();
+
+    /// <summary>“3 sets of each superset”.</summary>
+    [GeneratedRegex(@"\b(?:of|for|per|on)\s+(?:each|every|all(?:\s+the)?)\s+(?:pair|super\s?-?set|tri-?set|giant\s+set|couplet)s?\b", RegexOptions.IgnoreCase)]
+    public static partial Regex OfEachBelow();
+
+    /// <summary>What A does, and what B.</summary>
+    [GeneratedRegex(@"^(?:A|P1|partner\s+(?:A|1|one))\s*[:=)-]\s*(?<a>[a-z0-9][^:/;]{2,40}?)\s*[/;,]?\s+(?:B|P2|partner\s+(?:B|2|two))\s*[:=)-]\s*(?<b>[a-z0-9][^:/;]{2,40})$", RegexOptions.IgnoreCase)]
+    public static partial Regex OneOrOther();
+
+    [GeneratedRegex(@"^with\s+(?=an?\s|\d|no\b)", RegexOptions.IgnoreCase)]
+    public static partial Regex WithWord();
 
     /// <summary>A word that goes on, and an article behind it.</summary>
     [GeneratedRegex(@"^(?:after\s+that|then|next|and|finally)\s*,?\s+(?:we\s+(?:do|have)\s+)?(?:an?\s+)?(?=\d)", RegexOptions.IgnoreCase)]
@@ -40,6 +51,13 @@ internal static partial class CardPhrases
     /// <summary>A sentence as it is spoken, no title.</summary>
     [GeneratedRegex(@"\b(?:I|I'll|I'm|we|we'll|let's)\b|\b(?:is|are)\b.*[.:]\s*$", RegexOptions.IgnoreCase)]
     public static partial Regex IsSpoken();
+
+    /// <summary>Somebody speaking about what comes below, without a number and without naming it.</summary>
+    [GeneratedRegex(@"^(?:they|we|you|i|he|she|everyone|everybody|here(?:'s|\s+is|\s+are)?|this\s+is|these\s+are|that's|it's)\b(?!\s+(?:will\s+)?need\b)[^\d:]*:$", RegexOptions.IgnoreCase)]
+    public static partial Regex SpeaksOf();
+
+    [GeneratedRegex(@"^(?:then\s+)?(?:repeat|redo|do\s+(?:it|this|that)|go\s+through\s+(?:it|this|that))\b", RegexOptions.IgnoreCase)]
+    public static partial Regex RepeatAgain();
 
     /// <summary>A word that only says what comes next.</summary>
     [GeneratedRegex(@"^(?:then|next|and|finally|to\s+finish)\b[,:]?\s+", RegexOptions.IgnoreCase)]

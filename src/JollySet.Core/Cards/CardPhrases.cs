@@ -32,7 +32,7 @@ internal static partial class CardPhrases
         }, m.Groups["w"].Value.Trim());
 
     /// <summary>What is allowed instead: “knees ok”, “on the knees if needed”.</summary>
-    [GeneratedRegex(@"^(?:on\s+(?:the\s+|your\s+)?)?(?<w>[a-z' -]{3,40}?)\s+(?:ok|okay|(?:is\s+|are\s+)?fine|allowed|if\s+(?:needed|preferred|(?:you|they)\s+(?:need(?:\s+to)?|like|want|prefer|must)|necessary|it\s+is\s+easier|easier))$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:easier|easy)\s+(?:on|from)\s+(?:the\s+|your\s+)?(?<w>[a-z]{3,12})$|^(?:on\s+(?:the\s+|your\s+)?)?(?<w>[a-z' -]{3,40}?)\s+(?:ok|okay|(?:is\s+|are\s+)?fine|allowed|if\s+(?:needed|preferred|(?:you|they)\s+(?:need(?:\s+to)?|like|want|prefer|must)|necessary|it\s+is\s+easier|easier))$", RegexOptions.IgnoreCase)]
     public static partial Regex Allowed();
 
     [GeneratedRegex(@"^(?:for\s+)?(?<n>[a-z' -]{3,30}?)\s*[:=]\s*(?<w>.+)$", RegexOptions.IgnoreCase)]
@@ -81,7 +81,7 @@ internal static partial class CardPhrases
     public static partial Regex TopicAndHow();
 
     /// <summary>What a part of a class is for, alone on its line.</summary>
-    [GeneratedRegex(@"^(?:balance|arms|back|chest|shoulders|glutes|bums?|tums|biceps|triceps|hamstrings|quads|calves|push|pull)(?=\s*:?\s*(?:[(-]?\s*\d{1,2}\s*(?:mins?|minutes?|')\s*\)?\s*:?\s*)?$)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:balance|arms|back|chest|shoulders|glutes|bums?|tums|biceps|triceps|hamstrings|quads|calves|push|pull|(?:bands?|balls?|weights|hand\s+weights|dumbbells?|kettlebells?|broom(?:stick)?s?|towels?|chairs?|floor|standing|seated|mat\s?work|floor\s?work)(?=\s*:?\s*[(-]?\s*\d{1,2}\s*(?:mins?|minutes?|')))(?=\s*:?\s*(?:[(-]?\s*\d{1,2}\s*(?:mins?|minutes?|')\s*\)?\s*:?\s*)?$)", RegexOptions.IgnoreCase)]
     public static partial Regex RegionAlone();
 
     [GeneratedRegex(@"\b(?:super\s?-?sets?|tri-?sets?|giant sets?|pairs?\s+\d|complex)\b", RegexOptions.IgnoreCase)]
@@ -269,6 +269,10 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"^\s*\d{1,2}\s*[.)]")]
     public static partial Regex Counted();
 
+    /// <summary>The sign of a list before its words.</summary>
+    [GeneratedRegex(@"^(?<b>\s*[-*+•·▪‣◦>])\s+\S")]
+    public static partial Regex Bulleted();
+
     /// <summary>What parts a list in brackets.</summary>
     [GeneratedRegex(@"\s*[,;]\s*|\s+[/+]\s+")]
     public static partial Regex BracketItems();
@@ -339,8 +343,11 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"^(?<w>seated|kneeling|knees?|wall|supported|standing|chair|lighter|slower|no\s+jump)\s+(?:option|version)$|^beginners?\s+(?:do\s+|can\s+)?(?<w>[a-z][a-z' -]{3,40})$", RegexOptions.IgnoreCase)]
     public static partial Regex AsOption();
 
-    [GeneratedRegex(@"\b(?:between|after)\s+(?:each\s+|the\s+|all\s+(?:the\s+)?)?(?:blocks?|parts?|sections?)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:between|after)\s+(?:each\s+|the\s+|all\s+(?:the\s+)?)?(?:blocks?|parts?|sections?|tabatas?)\b", RegexOptions.IgnoreCase)]
     public static partial Regex BetweenBlocks();
+
+    [GeneratedRegex(@"\b(?:between|after)\s+(?:each\s+|the\s+|all\s+(?:the\s+)?)?(?<w>set|circuit|superset|round|section)s?\b", RegexOptions.IgnoreCase)]
+    public static partial Regex BetweenThings();
 
     /// <summary>Before the next of several keys on one line.</summary>
     [GeneratedRegex(@"(?:\s*[*|/;,])?\s+(?=(?:kit|equipment|people|venue|place|where|location|focus|goal|level|duration|class(?:\s+(?:size|name))?|participants|time|date|day|instructor|teacher|numbers|needs|injuries|care|watch\s+out|mind|notes?)\s*:\s)", RegexOptions.IgnoreCase)]

@@ -8,6 +8,9 @@ namespace JollySet.Core.Cards;
 /// <content>Lines that begin a block or say how one runs.</content>
 public sealed partial class CardReader
 {
+    /// <summary>No ladder is gone more often.</summary>
+    private const int MostAgain = 5;
+
     private bool TakesBlock(CardWords line)
     {
         var text = line.Text;
@@ -115,7 +118,7 @@ public sealed partial class CardReader
                 blocks.Add(new CardBlock(line.Number, FreeName("A"), CardPart.Main));
             else if (isEmpty && Current is { } complete && IsWhole(complete, scan))
                 blocks.Add(new CardBlock(line.Number, FreeName("A"), CardPart.Main));
-            else if (isName |= IsOverMoves(line, scan))
+            else if (isName |= IsOverMoves(line, scan) || IsNextPart(line, scan))
             {
                 blocks.Add(new CardBlock(line.Number, NameOf(before, scan.Left, part, isEmpty), CardPart.Main));
                 if (Beside(scan.Left, Current!.Name) is { } others)
@@ -141,6 +144,14 @@ public sealed partial class CardReader
             return Applied(open, first, line);
         }
 
+        if (isEmpty && !isNamed && items is null && Current is { Scheme: not null, Stations.Count: > 0 } rungs && scan is { RoundsLow: > 1 and <= MostAgain and var often, Work: null, Scheme: null, Gaps.Count: 0 } && RepeatAgain().IsMatch(text) && blocks.Count + often <= Limits.Blocks)
+        {
+            for (var n = 1; n < often; n++)
+                blocks.Add(rungs.Again(line.Number, FreeName(rungs.Name)));
+            Say(line, CardLineKind.Setting, string.Create(CultureInfo.InvariantCulture, $"{rungs.Name}: {often} times"));
+            return true;
+        }
+
         // Below a list how it runs may stand on several lines.
         if (isEmpty && !isNamed && !goesOn && length is null && items is null && Current is { Part: CardPart.Main, Stations.Count: > 0 } listed && settings.GetValueOrDefault(LineAbove(line)) == listed && LineAbove(line) > listed.Stations[^1].Line
             && (scan.Work is null || listed.Work is null) && (scan.RoundsLow is null || listed.RoundsLow is null) && scan is { Scheme: null, Every: null, IsAmrap: false } && (words.Find(w => w.Number > line.Number && w.Text.Length > 0) is not { } after || after.Letter is not null || !IsStation(after.Text)))
@@ -164,6 +175,7 @@ public sealed partial class CardReader
         if (scan.IsEach || scan.SaysEachSide)
             block.Length = length;
         block.IsSuperset = Super().IsMatch(before);
+        block.IsOfEach = OfEachBelow().IsMatch(line.Raw);
         block.Notes.AddRange(asides);
         blocks.Add(block);
         Applied(block, scan, line, isSetting: false);
@@ -309,6 +321,7 @@ public sealed partial class CardReader
         block.Work = scan.Work ?? (scan.IsEach || scan.SaysEachSide ? scan.Length : null) ?? block.Work;
         block.Rest = scan.Rest ?? block.Rest;
         block.SaysNoRest |= scan.SaysNoRest;
+        block.Tabatas ??= scan.Tabatas;
         block.IsEachWhole |= scan is { RoundsLow: > 1, Work: not null, Rest: not null, Gaps.Count: > 0 } && WholeEach().IsMatch(line.Text);
         (block.Scheme, block.Every, block.Total, block.IsAmrap) = (scan.Scheme ?? block.Scheme, scan.Every ?? block.Every, scan.Total ?? block.Total, scan.IsAmrap || block.IsAmrap);
         if (isSetting && !scan.IsEach)

@@ -26,6 +26,9 @@ public sealed partial class CardReader
         return true;
     }
 
+    /// <summary>“2 min between sets” below “Set 1” and “Set 2”: between blocks that are called so.</summary>
+    private bool IsBetweenNamed(string text) => BetweenThings().Match(text) is { Success: true } m && blocks.Count(b => b.Part == CardPart.Main && b.Name.StartsWith(m.Groups["w"].Value + " ", StringComparison.OrdinalIgnoreCase) && b.Name.Any(char.IsAsciiDigit)) > 1;
+
     /// <summary>A line that says nothing but a rest, or that it is time to drink.</summary>
     private bool TakesGap(CardWords line)
     {
@@ -51,6 +54,14 @@ public sealed partial class CardReader
             return true;
         }
 
+        // “60s” alone between a block and the next one's head is the gap after it.
+        if (TimeAlone().IsMatch(line.Text) && block is { Part: CardPart.Main, Stations.Count: > 1, After: null } && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } then && Scan(then.Text, isLine: false) is { SaysBlock: true } && !IsStation(then.Text) && Scan(line.Text, isLine: false).Length is { } gone)
+        {
+            block.After = gone;
+            Say(line, CardLineKind.Setting, string.Create(CultureInfo.InvariantCulture, $"after {block.Name}: {gone} s"));
+            return true;
+        }
+
         var scan = Scan(line.Text, isLine: false);
         var drinks = scan.SaysWater || Drink().IsMatch(WithoutStops(scan.Left));
         if (scan.Gaps.Count > 0 && (IsEmpty(scan.Left) || drinks))
@@ -58,7 +69,7 @@ public sealed partial class CardReader
             if (!IsEmpty(scan.Left) && !Drink().IsMatch(WithoutStops(scan.Left)))
                 block.Notes.Add(scan.Left);
             // “1 min between blocks”, below several: after each of them but the last.
-            if (BetweenBlocks().IsMatch(line.Text) && blocks.FindAll(b => b.Part == CardPart.Main && b.Stations.Count > 0) is { Count: > 1 } several && several[^1] == block)
+            if ((BetweenBlocks().IsMatch(line.Text) || IsBetweenNamed(line.Text)) && blocks.FindAll(b => b.Part == CardPart.Main && b.Stations.Count > 0) is { Count: > 1 } several && several[^1] == block)
             {
                 foreach (var one in several.SkipLast(1))
                     (one.After, one.Water) = (one.After ?? scan.Gaps[0].Seconds, one.Water || drinks);

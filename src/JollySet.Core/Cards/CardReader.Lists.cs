@@ -29,6 +29,9 @@ public sealed partial class CardReader
         var parts = Commas().Split(text).Select(p => LeadingAnd().Replace(p.Trim().TrimEnd('.'), "")).Where(p => p.Length > 0).ToList();
         // “40 s of squats and 40 s of rows”: two, where each says its own amount.
         parts = parts.SelectMany(p => AndSign().Split(p) is { Length: 2 } both && both.All(b => Scan(b) is { Amount: not null }) ? both : new[] { p }).ToList();
+        // “Squats, heel raises and knee lifts”: the last two of a list.
+        if (parts.Count > 1 && And().Split(parts[^1]) is [var lastButOne, var last] && Understood(parts[^1]) is null && Understood(Scan(lastButOne).Left) is not null && Understood(Scan(last).Left) is not null && parts.SkipLast(1).All(p => Understood(WithoutBrackets(Scan(p).Left)) is not null))
+            parts = [.. parts.SkipLast(1), lastButOne, last];
         if (parts.Count < 2 && Strokes().Split(text) is { Length: > 2 } strokes)
             parts = [.. strokes.Select(p => p.Trim())];
         // “Rows x8 / presses x8”: each has its own.
@@ -67,7 +70,7 @@ public sealed partial class CardReader
             return (timed.Groups["head"].Value, timed.Groups["items"].Value);
         for (var colon = text.IndexOf(':', StringComparison.Ordinal); colon > 0 && colon < text.Length - 1; colon = text.IndexOf(':', colon + 1))
         {
-            if (char.IsAsciiDigit(text[colon - 1]) && char.IsAsciiDigit(text[colon + 1]))
+            if ((char.IsAsciiDigit(text[colon - 1]) && char.IsAsciiDigit(text[colon + 1])) || IsInBrackets(text, colon))
                 continue;
             var items = text[(colon + 1)..].Trim();
             var isPart = PartOf(text[..colon]) != CardPart.Main;
@@ -106,6 +109,8 @@ public sealed partial class CardReader
 
         return (text, null);
     }
+
+    private static bool IsInBrackets(string text, int at) => text.AsSpan(0, at).Count('(') > text.AsSpan(0, at).Count(')') && text.IndexOf(')', at) > 0;
 
     /// <summary>“Squat jumps & climbers” is a list of both, where both are moves and not one by that name.</summary>
     private string AllOf(string items) =>

@@ -62,11 +62,17 @@ public sealed partial class CardReader
 
         var isShort = Current is { Part: CardPart.Main } && name.Split(' ').Length <= 2 && !IsSentence(line.Text) && line.Text.Length == name.Length;
         var isMove = isShort || scan.SaysStation || scan.Length is not null || (Current is not null && name.Split(' ').Length <= FewWords && !IsSentence(line.Text) && (reading.Shared * 2 >= name.Split(' ').Length || (reading.Shared > 0 && name.Split(' ').Length <= 4 && Current is { Part: CardPart.Main, HasSettings: true })));
+        isMove |= IsAmongBullets(line, name);
         if (!isMove || Cap().IsMatch(name) || name.StartsWith("note:", StringComparison.OrdinalIgnoreCase) || !name.Any(char.IsLetter))
             return null;
         AskUnknown(line, name);
         return (name, null);
     }
+
+    /// <summary>Whether a few words stand under a bullet as the moves above or below them do, in a block that says how it runs: a move in words of one's own.</summary>
+    private bool IsAmongBullets(CardWords line, string name) => Current is { Part: CardPart.Main, HasSettings: true } block && Bulleted().Match(line.Raw) is { Success: true } bullet && line.Text == name
+        && name.Split(' ').Length <= FewWords && !IsSentence(line.Text) && name.All(c => char.IsLetter(c) || c is ' ' or '-' or '\'')
+        && words.FindAll(w => w.Number != line.Number && Math.Abs(w.Number - line.Number) <= 2 && w.Number > block.Line) is { Count: > 0 } near && near.Exists(w => IsStation(w.Text) && Bulleted().Match(w.Raw) is { Success: true } other && other.Groups["b"].Value == bullet.Groups["b"].Value);
 
     /// <summary>The line with another name in it.</summary>
     private static string Instead(CardWords line, string name, string other) =>

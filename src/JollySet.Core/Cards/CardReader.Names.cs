@@ -87,6 +87,13 @@ public sealed partial class CardReader
     private bool IsOverMoves(CardWords line, CardScan scan) => scan.Amount is not null && (scan.Sets is not null || (scan.SaysReps && line.Text.Contains(" - ", StringComparison.Ordinal))) && scan.Left.Length > 0 && library.Reader.Read(WithoutBrackets(scan.Left)).Known == Sureness.Unknown
         && words.Where(w => w.Number > line.Number && w.Text.Length > 0).Take(2).ToList() is { Count: 2 } next && next.TrueForAll(n => n.Letter is null && IsStation(n.Text) && Scan(n.Text).Amount is null);
 
+    /// <summary>“4. Balance - 20 s each” where the part above is 3, and its moves have no number: the next part.</summary>
+    private bool IsNextPart(CardWords line, CardScan scan) => scan.Left.Length > 0 && Current is { Stations.Count: > 1 } part && part.Stations.TrueForAll(s => s.Line != part.Line && !Counted().IsMatch(LineAt(s.Line).Raw))
+        && Counted().Match(line.Raw) is { Success: true } own && Counted().Match(LineAt(part.Line).Raw) is { Success: true } before && NumberIn(own.Value) == NumberIn(before.Value) + 1
+        && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } next && !Counted().IsMatch(next.Raw) && IsStation(next.Text);
+
+    private static int NumberIn(string counted) => int.Parse(counted.Trim().TrimEnd('.', ')'), CultureInfo.InvariantCulture);
+
     /// <summary>Whether a line of work comes after the drink that closed the block before.</summary>
     private bool IsAfterDrink(CardWords next) => Current is { After: not null, Water: true, Part: CardPart.Main, Stations.Count: > 0 } && Scan(next.Text) is { RepsLow: not null } && IsStation(next.Text);
 

@@ -66,6 +66,10 @@ public sealed partial class CardReader
             return;
         }
 
+        // “3 x 10 squats, lunges, rows”: each of them.
+        if (stations is [{ Sets: not null, Amount: not null } first, _, ..] && stations.Skip(1).All(s => s is { Sets: null, Amount: null, Move: not null }))
+            foreach (var other in stations.Skip(1))
+                (other.Sets, other.Amount) = (first.Sets, first.Amount);
         foreach (var station in stations)
         {
             if (!Puts(line, station))
@@ -131,10 +135,19 @@ public sealed partial class CardReader
         {
             if (blocks.Count >= Limits.Blocks)
                 return false;
+            // “3 rounds of each superset” above A1, B1, C1.
+            if (block.Letter is not null && Current is { IsOfEach: true, Letter: not null } pair)
+            {
+                block.RunsAs(pair);
+                block.IsOfEach = true;
+            }
+
             // “Circuit A x3” right above A1: its name and how it runs.
             if (block.Letter is not null && Current is { Stations.Count: 0, Letter: null, Part: CardPart.Main, IsNamed: true, Scheme: null, IsAmrap: false, Every: null } heading && heading.Line == LineAbove(line))
             {
                 block.RunsAs(heading);
+                (block.Rest, block.Between) = (block.Rest ?? block.Between, null);
+                block.IsOfEach = heading.IsOfEach;
                 (block.Name, block.IsSuperset) = (heading.Name, heading.IsSuperset);
                 block.Notes.AddRange(heading.Notes);
                 blocks.Remove(heading);
@@ -154,12 +167,18 @@ public sealed partial class CardReader
     /// <summary>Whether A1 comes a second time.</summary>
     private bool IsBegunAgain(CardWords line) => Current is { Stations.Count: > 1 } block && LetterWord().Match(line.Raw) is { Success: true } label && LetterWord().Match(LineAt(block.Stations[0].Line).Raw).Value.Equals(label.Value, StringComparison.OrdinalIgnoreCase) && label.Value.Any(char.IsAsciiDigit);
 
+    /// <summary>Whether a part has a marked heading and the next such heading is still to come: all between them is its.</summary>
+    private bool IsUnderHeading(CardBlock block, CardWords line) => LineAt(block.Line).IsHeading && words.Exists(w => w.Number > line.Number && w.IsHeading) && !words.Exists(w => w.Number > block.Line && w.Number <= line.Number && w.IsHeading);
+
     /// <summary>The block that a station begins; null where it goes on with the one before it.</summary>
     private CardBlock? Begun(CardWords line, CardStation station)
     {
         if (line.Letter is { } letter)
             return Current?.Letter == letter && !IsBegunAgain(line) ? null : new CardBlock(line.Number, FreeName(letter.ToString()), CardPart.Main) { Letter = letter, RoundsLow = Current is { Stations.Count: 0, Letter: null } heading ? heading.RoundsLow : null };
-        if (Current is null || Current.Letter is not null || Current.IsListed(line.Number, station) || Current.Pair is not null || Current.IsOver(station) || (station.Sets > 1 && Current is { Part: CardPart.Main, Stations.Count: > 0, HasSettings: true, ForAll: null } done && done.Line != line.Number && (done.Every is not null || done.IsAmrap || done.Scheme is not null || done.RoundsLow > 1) && done.Stations.TrueForAll(s => s.Line == done.Line)) || (GoesOn().IsMatch(line.Text) && Current.Line != line.Number && (Current.Part != CardPart.Main || (Current is { HasSettings: true, Stations.Count: > 0 } && (station.Sets > 1 || (Current.RoundsLow > 1 && station.Amount is { } own && !own.StartsWith('x')))))) || (Current is { IsStraight: true, IsRested: true } && station.Sets is not null))
+        // Under a marked heading sets of a warm-up are of it, beside what has none.
+        if (Current is { Stations.Count: > 0 } opening && opening.IsOver(station) && IsUnderHeading(opening, line))
+            return new CardBlock(line.Number, FreeName(opening.Name), opening.Part);
+        if (Current is null || Current.Letter is not null || Current.IsListed(line.Number, station) || Current.Pair is not null || (Current.IsOver(station) && !IsUnderHeading(Current, line)) || (station.Sets > 1 && Current is { Part: CardPart.Main, Stations.Count: > 0, HasSettings: true } done && (done.ForAll is null || done.Every is not null) && done.Line != line.Number && (done.Every is not null || done.IsAmrap || done.Scheme is not null || done.RoundsLow > 1) && done.Stations.TrueForAll(s => s.Line == done.Line)) || (GoesOn().IsMatch(line.Text) && Current.Line != line.Number && (Current.Part != CardPart.Main || (Current is { HasSettings: true, Stations.Count: > 0 } && (station.Sets > 1 || (Current.RoundsLow > 1 && station.Amount is { } own && !own.StartsWith('x')))))) || (Current is { IsStraight: true, IsRested: true } && station.Sets is not null))
             return new CardBlock(line.Number, FreeName("A"), CardPart.Main);
         if (Current is { Stations.Count: > 0, IsSuperset: false } current && (current.Stations[^1].Sets != (station.Sets ?? current.ForAll?.Sets)) && current.Part == CardPart.Main && (current.Stations[^1].Sets is not null || current.RoundsLow is null))
             return new CardBlock(line.Number, FreeName(current.HasSettings || (line.Number != current.Line && current.Stations.TrueForAll(s => s.Line == current.Line)) ? "A" : current.Name), CardPart.Main);

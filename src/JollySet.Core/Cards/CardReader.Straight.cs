@@ -95,6 +95,19 @@ public sealed partial class CardReader
         }
     }
 
+    /// <summary>“Finish: child's pose, hamstring stretch”: a last block of nothing but stretches is the cool-down.</summary>
+    private void StretchedAtTheEnd()
+    {
+        if (blocks is not [.., { Part: CardPart.Main, HasSettings: false, Letter: null, IsSuperset: false, ForAll: null, Stations.Count: > 1 } last] || blocks.Count < 2 || !last.Stations.TrueForAll(s => s is { Move.Pattern: Moves.Pattern.Stretch or Moves.Pattern.Mobility, Sets: null }))
+            return;
+        var stretches = new CardBlock(last.Line, last.Name, CardPart.CoolDown) { Length = last.Length, Begun = last.Begun, IsNamed = last.IsNamed };
+        stretches.Stations.AddRange(last.Stations);
+        stretches.Notes.AddRange(last.Notes);
+        blocks[^1] = stretches;
+        foreach (var line in settings.Where(s => s.Value == last).Select(s => s.Key).ToList())
+            settings[line] = stretches;
+    }
+
     private static int SecondsOf(string? amount) => amount is { Length: > 1 } && amount[^1] == 's' && int.TryParse(amount.AsSpan(0, amount.Length - 1), NumberStyles.None, CultureInfo.InvariantCulture, out var s) ? s : 0;
 
     /// <summary>“40 on 20 off”, then “warm up 2 min”, then more moves than that holds: they are what the first line is about.</summary>

@@ -10,8 +10,8 @@ public sealed partial class CardReader
     // In this order: what a later one looks for may be what an earlier one has put.
     private static readonly Func<CardReader, string, string>[] Rewordings =
     [
-        (_, t) => Plainer(t), (_, t) => WeDo().Replace(PlanIs().Replace(t, ""), ""), (r, t) => r.AsDictated(t), (r, t) => r.AsListed(t), (r, t) => r.AsCounted(t), (_, t) => AsShortRounds(t), (r, t) => r.AsPair(t),
-        (r, t) => r.AsFirstAndLast(t), (r, t) => r.AsWith(t), (_, t) => AsNext(t), (r, t) => r.AsHead(t), (r, t) => r.AsPlan(t), (_, t) => AsEach(t), (r, t) => r.AsPart(t), (r, t) => r.AsOneMove(t), (r, t) => r.AsSets(t),
+        (_, t) => Plainer(t), (_, t) => WeDo().Replace(PlanIs().Replace(t, ""), ""), (r, t) => r.AsBoth(t), (r, t) => r.AsDictated(t), (r, t) => r.AsListed(t), (r, t) => r.AsCounted(t), (_, t) => AsShortRounds(t), (r, t) => r.AsPair(t),
+        (r, t) => r.AsFirstAndLast(t), (r, t) => r.AsWith(t), (_, t) => AsNext(t), (r, t) => r.AsHead(t), (r, t) => r.AsPlan(t), (_, t) => AsEach(t), (r, t) => r.AsPart(t), (r, t) => r.AsOneMove(t), (r, t) => r.AsSlots(t), (r, t) => r.AsSets(t),
         (r, t) => r.AsHow(t), (_, t) => AsRounds(t), (_, t) => AsMost(t), (_, t) => AsInterval(t), (_, t) => AsRungs(t), (r, t) => r.AsTurns(t), (r, t) => r.AsCompleted(t),
     ];
 
@@ -29,6 +29,10 @@ public sealed partial class CardReader
         text = TimesATime().Replace(ShortSuperset().Replace(RestIs().Replace(text, "rest "), "Superset "), "");
         return text.Contains('"', StringComparison.Ordinal) && !OpensQuote().IsMatch(text) ? SecondsSign().Replace(text, "s") : text;
     }
+
+    /// <summary>“A: press-ups / B: plank” is what the one of two does and what the other.</summary>
+    private string AsBoth(string text) =>
+        OneOrOther().Match(text) is { Success: true } m && new[] { "a", "b" }.Select(g => m.Groups[g].Value.Trim()).ToList() is var both && both.TrueForAll(b => Understood(WithoutBrackets(Scan(b).Left)) is not null) ? string.Join(", ", both) : text;
 
     /// <summary>“Block one squats and rows three sets of twelve thirty seconds rest”, as it is dictated, is a head and its list.</summary>
     private string AsDictated(string text)
@@ -118,7 +122,15 @@ public sealed partial class CardReader
     private string AsWith(string text)
     {
         return (text.Contains(" with ", StringComparison.OrdinalIgnoreCase) || text.Contains(" of ", StringComparison.OrdinalIgnoreCase) || text.Contains(" doing ", StringComparison.OrdinalIgnoreCase)) && WithMoves().Match(AfterThat().Replace(text, "")) is { Success: true } m && Scan(m.Groups["how"].Value, isLine: false) is var how && (how.SaysBlock || BlockWord().IsMatch(how.Left) || how.Left.Contains("tabata", StringComparison.OrdinalIgnoreCase)) && (IsEmpty(how.Left) || BlockWord().Match(how.Left).Length == how.Left.Length)
-            && ItemsOfMessage(m.Groups["items"].Value) is { Count: > 1 } items && items.TrueForAll(i => Understood(WithoutBrackets(Scan(i).Left)) is not null) ? $"{m.Groups["how"].Value}: {string.Join(", ", items)}" : text;
+            && ItemsOfMessage(m.Groups["items"].Value) is { Count: > 1 } items && Done(items) is { } done ? $"{m.Groups["how"].Value}{string.Concat(done.How.Select(h => $", {h}"))}: {string.Join(", ", done.Moves)}" : text;
+    }
+
+    /// <summary>The moves of a spoken list and what is said behind them of how they are done; null where one of them is neither.</summary>
+    private (List<string> Moves, List<string> How)? Done(List<string> items)
+    {
+        var moves = items.TakeWhile(i => Understood(WithoutBrackets(Scan(i).Left)) is not null).ToList();
+        var how = items.Skip(moves.Count).Select(i => WithWord().Replace(i, "")).ToList();
+        return moves.Count > 0 && how.TrueForAll(h => Scan(h, isLine: false) is { Any: true } said && IsEmpty(said.Left)) ? (moves, how) : null;
     }
 
     /// <summary>“Then abs 5 mins” begins a block as “abs 5 mins” does.</summary>
@@ -146,6 +158,10 @@ public sealed partial class CardReader
     private string AsOneMove(string text) =>
         AsOften().Match(text) is { Success: true } both && Understood(both.Groups["a"].Value) is not null && Understood(both.Groups["b"].Value) is not null
             ? $"{text[..both.Index]}{both.Groups["a"].Value} + {both.Groups["b"].Value} x{both.Groups["n"].Value}" : text;
+
+    /// <summary>“Swings: 10 x 10 on the minute” is how it runs, and its move.</summary>
+    private string AsSlots(string text) =>
+        text.IndexOf(": ", StringComparison.Ordinal) is > 0 and var colon && Scan(text[(colon + 2)..], isLine: false) is { Every: not null, RoundsLow: not null } slots && IsEmpty(slots.Left) && Understood(text[..colon]) is not null ? $"{text[(colon + 2)..]}: {text[..colon]}" : text;
 
     /// <summary>“Deadlift: 5-5-5, build up” is three sets of it.</summary>
     private string AsSets(string text)

@@ -53,9 +53,11 @@ public sealed partial class CardReader
     private readonly Dictionary<string, (string Head, string? Items)> lists = [];
     private readonly Dictionary<string, Move?> understood = [];
 
-    /// <summary>The move that a name certainly means; each name is read once.</summary>
+    /// <summary>The move that a name certainly means; each name is read once. A rest is none on a card: it is a gap, or a station of its own.</summary>
     private Move? Understood(string name)
     {
+        if (StationOfRest().IsMatch(name))
+            return null;
         if (!understood.TryGetValue(name, out var move))
             understood[name] = move = library.Understood(name);
         return move;
@@ -146,6 +148,7 @@ public sealed partial class CardReader
         head.Minutes ??= lastMinute;
         TitledByItsBlock();
         HeldOver();
+        StretchedAtTheEnd();
         NoMain();
         OverParts();
         Ways();
@@ -250,6 +253,13 @@ public sealed partial class CardReader
             return;
         }
 
+        // “They know this one:”: said about what comes, the head of nothing.
+        if (SpeaksOf().IsMatch(line.Text))
+        {
+            Note(line);
+            return;
+        }
+
         // What is more than a class holds is kept in words.
         if (blocks.Count >= Limits.Blocks && (BeginsBlock(line.Text) || IsName(line) || line.Letter != Current!.Letter || Current.Stations.Count >= Limits.Stations))
         {
@@ -275,8 +285,10 @@ public sealed partial class CardReader
             return;
         }
 
+        if (TakesSwaps(line))
+            return;
         // “Easier: squats” below a move: its way.
-        if (Current is { Stations.Count: > 0 } held && line.Text.Contains(':', StringComparison.Ordinal) && WayOf(line.Text) is { } way && way.Kind is "easier" or "harder" && held.Stations[^1].Options.Count < 6)
+        if (Current is { Stations.Count: > 0 } held && line.Text.Contains(':', StringComparison.Ordinal) && WayOf(line.Text) is { } way && (way.Kind is "easier" or "harder" || Understood(way.Text) is not null) && held.Stations[^1].Options.Count < MostWays)
         {
             AddOption(held.Stations[^1], way.Kind, way.Text);
             Say(line, CardLineKind.Setting, $"{way.Kind} than {held.Stations[^1].Name}: {way.Text}");

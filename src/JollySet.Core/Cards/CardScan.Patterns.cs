@@ -29,13 +29,13 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"\b(?<n>\d{1,2})\s*x\s*(?<w>\d{1,3})\s*s?\s*[/:]\s*(?<r>\d{1,3})\s*s?\b", RegexOptions.IgnoreCase)]
     private static partial Regex TimesWorkRest();
 
-    [GeneratedRegex(@"\b(?<w>\d{1,3})\s*(?:" + Seconds + @")?\s*(?:of\s+)?(?:on|work|working|arbeit)\b[\s,;:/&+-]*(?:and\s+|then\s+|with\s+)?(?<r>\d{1,3})\s*(?:" + Seconds + @")?\s*(?:of\s+)?(?:off|rest|pause|recovery)\b(?:\s*,?\s*x\s*(?<n>\d{1,2})\b(?!\s*\d)(?:\s*(?:rounds?|rds?|sets?|times)\b)?)?", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?<w>\d{1,3})\s*(?:" + Seconds + @")?\s*(?:of\s+)?(?:on|work|working|arbeit|trabajo|travail|effort|lavoro)\b[\s,;:/&+-]*(?:and\s+|then\s+|with\s+)?(?<r>\d{1,3})\s*(?:" + Seconds + @")?\s*(?:of\s+)?(?:off|rest|pause|recovery|descanso|repos|pausa|recupero)\b(?:\s*,?\s*x\s*(?<n>\d{1,2})\b(?!\s*\d)(?:\s*(?:rounds?|rds?|sets?|times)\b)?)?", RegexOptions.IgnoreCase)]
     private static partial Regex OnOff();
 
     [GeneratedRegex(@"(?<![\d/x.:-])(?:\d{1,3}\s*-\s*){2,}\d{1,3}(?:\s*-?\s*\.{2,}\s*-?\s*\d{1,3})?\s*(?:secs?|seconds?|s)?\b|(?<![\d/x.:-])\d{1,3}\s*-\s*\d{1,3}\s*-?\s*\.{2,}\s*-?\s*\d{1,3}(?:\s*(?:secs?|seconds?|s)\b)?|^\s*(?:\d{1,3}\s+){3,}\d{1,3}\s*$|(?<![\d/x.:-])(?:\d{2}\s+){3,}\d{2}\s*(?:secs?|seconds?|s)\b|^\s*(?:\d{1,3}\s*/\s*){2,}\d{1,3}\s*(?:secs?|seconds?|s|reps)?(?:\s*of)?\s*:?\s*$|(?<=\b(?:ladder|countdown|count\s+down|pyramid|finisher)\W{0,3})\d{1,3}(?:(?:\s*[/,]\s*\d{1,3}){2,}(?:\s*(?:secs?|seconds?|s)\b)?|(?:\s+\d{1,3}){2,}(?=\s*(?:$|[:)]|reps)))|^\s*(?:\d{1,3}\s+){2,}\d{1,3}\s*(?:reps)?(?:\s*of)?\s*:?\s*$|^\s*(?:\d{1,3}\s*,\s*){2,}\d{1,3}\s*(?:reps)?(?:\s*of)?\s*:?\s*$|(?<=\b(?:ladder|countdown|count\s+down|ascending|descending)\b[^\d]{0,12})\d{1,3}\s*(?:-|to|\.{2,}|down to|up to)\s*\d{1,3}|\b\d{1,3}\s*(?:-|to|\.{2,}|down to|up to)\s*\d{1,3}(?=\s*(?:ladder|countdown)\b)|^\s*\d{1,2}\s*(?:down\s+to|up\s+to|to)\s*\d{1,2}\s*(?:reps?)?\s*(?:of)?\s*:?\s*$|(?<=^\s*|\bfinishers?\b\W{0,4})(?:[5-9]|1\d|20)\s*(?:-|\.{2,}|down\s+to|to)\s*1(?![\d.,/x-]|:\d)(?!\s*(?:of\s+\w|min|leg|arm|side|set|round|time|kg)\w*)|(?:(?<=\bfinishers?\b\W{0,4})1\s*(?:-|\.{2,}|up\s+to|to)|(?<=^\s*)1\s*(?:\.{2,}|up\s+to|to))\s*(?:[5-9]|1[025]|20)(?=\s*(?:reps?\s*)?(?:of\s*)?(?:$|[:)]))", RegexOptions.IgnoreCase)]
     private static partial Regex Running();
 
-    [GeneratedRegex(@"(?<![\d/.])(?!90\s*/\s*90\b)(?<w>\d{2,3})\s*(?:" + Seconds + @")?\s*(?:/\s*(?<r>\d{1,3})|(?<!\b(?:mon|tue|wed|thu|fri|sat|sun)(?:s|nes|rs|ur)?(?:day)?s?\b.*)(?<=[05]\s*(?:s\s*)?):\s*(?<r>\d{0,2}[05]))\s*(?:" + Seconds + @")?(?![\d/:.]|\s*[ap]m\b)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<![\d/.])(?!90\s*/\s*90\b|(?:[12][1-46-9]|31)/(?:0[1-9]|1[12])(?!\d))(?<w>\d{2,3})\s*(?:" + Seconds + @")?\s*(?:/\s*(?<r>\d{1,3})|(?<!\b(?:mon|tue|wed|thu|fri|sat|sun)(?:s|nes|rs|ur)?(?:day)?s?\b.*)(?<=[05]\s*(?:s\s*)?):\s*(?<r>\d{0,2}[05]))\s*(?:" + Seconds + @")?(?![\d/:.]|\s*[ap]m\b)", RegexOptions.IgnoreCase)]
     private static partial Regex WorkRest();
 
     [GeneratedRegex(@"\b(?:rest|break|brake|repos|recover(?:y)?|r[ée]cup(?:[ée]ration)?|pausa|descanso|breather|pause|(?<!stretch(?:es|ing)?\s+)off)\b\s*[:=]?\s*(?:for\s+|of\s+|about\s+)*(?<t>" + Time + @"|\d{1,3}\b(?!\s*(?:[x/]|times|rounds?|rds?|sets?|laps?)))" + Between, RegexOptions.IgnoreCase)]
@@ -88,7 +88,7 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"\balt(?:ernat(?:e|ing))?\.?\s+(?:sides?|legs?|arms?)\b|\balt(?:ernat(?:e|ing))?\.?\s*(?=$|,)|(?<=,\s*)alternating\b|\(alt(?:ernat(?:e|ing))?\.?\)", RegexOptions.IgnoreCase)]
     private static partial Regex InTurns();
 
-    [GeneratedRegex(@"\b(?:go(?:ing)?\s+(?:a?round|through)\s+(?:it\s+|them\s+|that\s+|this\s+|everything\s+)?)?(?:x\s*)?(?<n>\d{1,3})(?:(?:\s*(?:to|\.\.)\s*|-|(?<!x\s?\d{1,3})\s*-\s*)(?<m>\d{1,3}))?\s*x?\s*(?:rounds?|ronds?|rnds?|rds?|laps?|rft\b|sets?(?!\s*(?:of|x|,)?\s*\d)|times(?:\s+(?:through|round))?|time\s+(?:through|round)|runden|circuits?|tours?|x through)\b(?:\s+(?:through|in\s+total|total)\b)?(?:\s+of(?:\s+the following)?\b)?", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:go(?:ing)?\s+(?:a?round|through)\s+(?:it\s+|them\s+|that\s+|this\s+|everything\s+)?)?(?:x\s*)?(?<n>\d{1,3})(?:(?:\s*(?:to|\.\.)\s*|-|(?<!x\s?\d{1,3})\s*-\s*)(?<m>\d{1,3}))?\s*x?\s*(?:rounds?|ronds?|rnds?|rds?|laps?|rft\b|sets?(?!\s*(?:of|x|,)?\s*\d)|times(?:\s+(?:through|round))?|time\s+(?:through|round)|runden|rondas?|vueltas?(?!\s+a\b)|circuits?|tours?|x through)\b(?:\s+(?:through|in\s+total|total)\b)?(?:\s+of(?:\s+the following)?\b)?", RegexOptions.IgnoreCase)]
     private static partial Regex RoundCount();
 
     [GeneratedRegex(@"(?<!\bno[\s-])\b(?:repeat|rpt|redo)\b(?:\s+(?:all|everything|the (?:circuit|block|lot)|(?:all\s+)?from the (?:top|start|beginning)))?\s*(?:x\s*)?(?<n>\d{1,2})?(?:\s*times)?\s*(?:x\b)?", RegexOptions.IgnoreCase)]
@@ -139,7 +139,7 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"(?:\bw(?:ith|/)\s+(?:an?\s+)?)?\b(?<w>heavy|light|moderate|medium|med)\b(?!\s*-?balls?\b)(?:\s+(?:weights?|dbs?|dumbbells?|load))?!*", RegexOptions.IgnoreCase)]
     private static partial Regex Weight();
 
-    [GeneratedRegex(@"^\s*\d\s*x\s*tabatas?\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^\s*(?<n>\d)\s*x\s*tabatas?\b|\btabatas?\s*x\s*(?<n>\d)\b(?!\s*[\d/:x])", RegexOptions.IgnoreCase)]
     private static partial Regex ManyTabatas();
 
     [GeneratedRegex(@"\b(?<w>\d{1,3})\s*s?\s*[/:]\s*(?<r>\d{1,3})\s*s?\s*x\s*(?<n>\d{1,2})\b(?!\s*[/:\d])(?:\s*(?:rounds?|rds?|sets?|times|laps?)\b)?", RegexOptions.IgnoreCase)]
@@ -241,6 +241,10 @@ internal sealed partial class CardScan
 
     [GeneratedRegex(@"\s*[,;/-]\s*(?<t>\d{2,3}\s*" + Seconds + @"|\d\s*" + Minutes + @"|\d:\d\d)\s*(?<where>)$", RegexOptions.IgnoreCase)]
     private static partial Regex TimeAtEnd();
+
+    /// <summary>“5x5 deadlift 2min”.</summary>
+    [GeneratedRegex(@"(?<=[a-z)]\s+)(?<t>\d{2,3}\s*" + Seconds + @"|[1-5]\s*" + Minutes + @"|\d:\d\d)\s*(?<where>)$", RegexOptions.IgnoreCase)]
+    private static partial Regex TimeBehindName();
 
     [GeneratedRegex(@"^(?:in\s+)?between\s*$", RegexOptions.IgnoreCase)]
     private static partial Regex BetweenAlone();

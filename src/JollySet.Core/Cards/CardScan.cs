@@ -13,7 +13,7 @@ internal sealed partial class CardScan
     private const string Seconds = @"(?:seconds?|secs?|sek(?:unden)?|s|"")(?![a-z])\.?";
     private const string Minutes = @"(?:minutes?|mins?|minuten|'|(?<=\b[1-9]\s?)m)(?![a-z])\.?";
     private const string Time = @"(?:\d{1,2}:\d\d|\d+(?:[.,]\d+)?\s*(?:" + Seconds + "|" + Minutes + "))";
-    private const string Rounds = @"(?:rounds?|ronds?|rnds?|rds?|sets?|laps?|circuits?|supersets?|pairs?|runden|tours?|times?\s+(?:through|round))";
+    private const string Rounds = @"(?:rounds?|ronds?|rnds?|rds?|sets?|laps?|circuits?|supersets?|pairs?|runden|rondas?|vueltas?|tours?|times?\s+(?:through|round))";
     private const string Moves = @"(?:exercises?|moves?|stations?|reps?|each|these|them|tabatas|blocks)";
     private const string Between = @"\s*(?<where>(?:each|every)\s+" + Rounds + @"\b|(?:in\s+)?(?:between|btw|b/w|after|entre)\s*(?:each\s+|every\s+|all\s+|the\s+|les\s+)?(?:" + Rounds + "|" + Moves + @")?)?";
     private const int MostGaps = 3;
@@ -56,7 +56,8 @@ internal sealed partial class CardScan
         if (Every < ShortestSlot)
             (Every, Total) = (null, null);
         // “3 x AMRAP” is three sets of as many as one can.
-        Count(SetsOfMost(), m => (Sets, Remark) = (Int(m, "n"), m.Groups["most"].Value));
+        var areMost = false;
+        Count(SetsOfMost(), m => (Sets, Remark, areMost) = (Int(m, "n"), m.Groups["most"].Value, true));
         if (Has("amrap") || Has("as many"))
             Take(Amrap(), m => (IsAmrap, Length) = (true, m.Groups["t"].Success ? int.TryParse(m.Groups["t"].Value, NumberStyles.None, CultureInfo.InvariantCulture, out var bare) ? bare * 60 : TimeOf(m.Groups["t"].Value) : Length));
         var hasMass = hasFigures && MassWord().IsMatch(left);
@@ -76,7 +77,7 @@ internal sealed partial class CardScan
             Count(LoadAt(), m => Load ??= Dot(m.Groups["w"].Value) + "kg");
         if (Tempo is { Length: 5 })
             Tempo += "-0";
-        Count(ManyTabatas(), m => Remark = m.Value.Trim());
+        Count(ManyTabatas(), m => (Remark, Tabatas) = (m.Value.Trim(), int.Parse(m.Groups["n"].Value, CultureInfo.InvariantCulture)));
         var hasStroke = left.AsSpan().ContainsAny('/', ':');
         if (hasStroke)
             Count(WorkRestTimes(), m => (RoundsLow, Work, Rest) = (Int(m, "n"), Int(m, "w"), Int(m, "r")));
@@ -140,6 +141,11 @@ internal sealed partial class CardScan
         // “4x15, 45s”: a time after sets of reps is the rest.
         if (Sets is not null && (RepsLow ?? Length) is not null && Gaps.Count == 0)
             Count(TimeAtEnd(), m => Gap(TimeOf(m.Groups["t"].Value), m));
+        if (Sets is not null && (RepsLow is not null || areMost) && Gaps.Count == 0)
+            Count(TimeBehindName(), m => Gap(TimeOf(m.Groups["t"].Value), m));
+        // “Swings: 10 x 10 on the minute”: so many slots of so many.
+        if (Every is not null && Sets is > 1 and var slots && RepsLow is not null && RoundsLow is null && Total is null)
+            (RoundsLow, Sets) = (slots, null);
         Count(ByRound(), m => RepsByRound = m.Groups["l"].Value.Replace(" ", "", StringComparison.Ordinal));
         Count(HowMany(), _ => { });
         if (isLine)
@@ -205,6 +211,9 @@ internal sealed partial class CardScan
     public int? Every { get; private set; }
     public int? Total { get; private set; }
     public bool IsAmrap { get; private set; }
+
+    /// <summary>How many tabatas are said.</summary>
+    public int? Tabatas { get; private set; }
 
     /// <summary>Whether anything was picked out.</summary>
     public bool Any { get; private set; }

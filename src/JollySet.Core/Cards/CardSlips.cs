@@ -16,7 +16,7 @@ internal static partial class CardSlips
     ];
 
     /// <summary>Right as they are, though a letter from one of those.</summary>
-    private static readonly FrozenSet<string> Others = new[] { "stretchy", "stretched", "stretcher", "repeats", "repeated", "finishes", "finished", "finishers", "rounded", "ladders", "pyramids", "recover", "recovers", "recovered", "recovering", "alternates", "alternated", "exerciser", "exercised", "workouts", "stationed", "seconded", "peoples", "minuted", "tabatas", "warmups", "rounder", "larder", "leader", "supersetted", "alternately" }.ToFrozenSet();
+    private static readonly FrozenSet<string> Others = new[] { "stretchy", "stretched", "stretcher", "repeats", "repeated", "finishes", "finished", "finishers", "rounded", "ladders", "pyramids", "recover", "recovers", "recovered", "recovering", "alternates", "alternated", "exerciser", "exercised", "workouts", "stationed", "seconded", "peoples", "minuted", "tabatas", "warmups", "rounder", "larder", "leader", "supersetted", "alternately", "circuito", "circuiti" }.ToFrozenSet();
     private static readonly FrozenDictionary<string, string> Known = Words.ToFrozenDictionary(w => w);
 
     /// <summary>The words with those slips put right; a word that a move may be called by is left alone.</summary>

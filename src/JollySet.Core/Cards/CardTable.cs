@@ -75,6 +75,7 @@ internal static partial class CardTable
         var rows = new Dictionary<int, string>();
         lines = Spaced(lines);
         string[]? heads = null;
+        string[] units = [];
         var (block, runs) = ("", "");
         var sign = '\0';
         var isOneCircuit = false;
@@ -83,7 +84,7 @@ internal static partial class CardTable
             var line = lines[at];
             if (heads is not null && line.Contains(sign, StringComparison.Ordinal))
             {
-                var cells = Cells(line, sign);
+                var cells = InUnits(Cells(line, sign), units);
                 // Rounds, work and rest beside a block's name are the block's.
                 var goes = heads.Contains("block") && heads.Contains("rounds") ? Goes(heads, cells) : "";
                 var (own, row) = Row(heads, cells, isBlocks: isOneCircuit || goes.Length > 0 && (goes == runs || Said(heads, cells, "block") is { Length: > 0 } next && next != block));
@@ -93,7 +94,7 @@ internal static partial class CardTable
                 continue;
             }
 
-            heads = null;
+            (heads, units) = (null, []);
             if (Bare(lines, at) is { } bare)
             {
                 (heads, sign) = (bare, '\t');
@@ -106,17 +107,19 @@ internal static partial class CardTable
                 if (line.Length > CardText.LongestLine || !line.Contains(mark, StringComparison.Ordinal))
                     continue;
                 var cells = Cells(line, mark);
-                var known = cells.Select(c => Columns.GetValueOrDefault(c.Trim(), "")).ToArray();
+                var known = cells.Select(Column).ToArray();
                 if (known.Contains("name") && known.Count(k => k.Length > 0) >= 2)
                 {
-                    (heads, sign) = (known, mark);
+                    (heads, sign, units) = (known, mark, [.. cells.Select(UnitOf)]);
                     // A heading of several words, or one that somebody must be spared, is no heading.
                     rows[at] = string.Join(", ", cells.Where((c, i) => known[i].Length == 0 && (c.Trim().Split(' ').Length > 2 || NoHeading().IsMatch(c) || Moves.BriefWords.Need(c) is not null || CardHead.NeedsIn(c).Needs is { IsEmpty: false })).Select(c => c.Trim()));
                     // The same rounds, work and rest in every row: one circuit.
-                    var goes = lines.Skip(at + 1).TakeWhile(l => l.Contains(mark, StringComparison.Ordinal)).Select(l => Goes(known, Cells(l, mark))).Distinct().ToList();
+                    var below = lines.Skip(at + 1).TakeWhile(l => l.Contains(mark, StringComparison.Ordinal)).Select(l => InUnits(Cells(l, mark), units)).ToList();
+                    var goes = below.Select(c => Goes(known, c)).Distinct().ToList();
                     isOneCircuit = goes is [{ Length: > 0 }] && known.Contains("time") && !known.Contains("block");
-                    if (isOneCircuit)
-                        rows[at] = rows[at].Length > 0 ? $"{rows[at]}\n{goes[0].Trim()}" : goes[0].Trim();
+                    // What stands in the column of kit is the class's kit.
+                    var kit = below.SelectMany(c => Said(known, c, "kit").Split([',', '+', '&'])).Select(k => Moves.BriefWords.Kit(k.Trim())).OfType<string>().Distinct().ToList();
+                    rows[at] = string.Join('\n', new[] { rows[at], kit.Count > 0 ? $"kit: {string.Join(", ", kit)}" : "", isOneCircuit ? goes[0].Trim() : "" }.Where(l => l.Length > 0));
                     break;
                 }
             }
@@ -131,7 +134,7 @@ internal static partial class CardTable
         var put = (string[])lines.Clone();
         for (var at = 0; at < lines.Length; at++)
         {
-            if (lines[at].Length > CardText.LongestLine || lines[at].Contains('\t', StringComparison.Ordinal) || Gap().Split(lines[at].Trim()) is not { Length: > 1 } cells || cells.Count(Columns.ContainsKey) < 2 || !cells.Any(c => Columns.GetValueOrDefault(c) == "name"))
+            if (lines[at].Length > CardText.LongestLine || lines[at].Contains('\t', StringComparison.Ordinal) || Gap().Split(lines[at].Trim()) is not { Length: > 1 } cells || cells.Count(c => Column(c).Length > 0) < 2 || !cells.Any(c => Column(c) == "name"))
                 continue;
             for (; at < lines.Length && lines[at].Length <= CardText.LongestLine && Gap().Split(lines[at].Trim()).Length > 1; at++)
                 put[at] = Gap().Replace(lines[at].Trim(), "\t");
@@ -156,15 +159,29 @@ internal static partial class CardTable
         return ["name", "sets", "reps", .. first.Skip(3).Select(c => c.Contains('k', StringComparison.OrdinalIgnoreCase) || c.Contains("lb", StringComparison.OrdinalIgnoreCase) ? "load" : c.Length > 0 && char.IsAsciiDigit(c[0]) ? "rest" : "note")];
     }
 
+    /// <summary>What a column is, by its heading with or without its unit: “work (s)”, “load [kg]”; empty where that is not known.</summary>
+    private static string Column(string heading) => Columns.GetValueOrDefault(UnitBehind().Replace(heading.Trim(), ""), "");
+
+    /// <summary>The unit that a heading says behind its word; of what counts in seconds none is needed.</summary>
+    private static string UnitOf(string heading) => UnitBehind().Match(heading.Trim()) is { Success: true } m && m.Groups["u"].Value.ToLowerInvariant() is var unit && unit is "kg" or "kgs" or "min" or "mins" or "minutes" ? unit.TrimEnd('s') : "";
+
+    [GeneratedRegex(@"\s*[(\[](?<u>s|secs?|seconds|mins?|minutes|kgs?|reps?)\.?[)\]]$|(?<=^(?:work|rest|time|load|weight))\s+(?<u>s|secs?|seconds|mins?|minutes|kgs?)$", RegexOptions.IgnoreCase)]
+    private static partial Regex UnitBehind();
+
+    /// <summary>Cells that hold numbers with the unit their column says.</summary>
+    private static List<string> InUnits(List<string> cells, string[] units) =>
+        units.All(u => u.Length == 0) ? cells : [.. cells.Select((c, i) => i < units.Length && units[i].Length > 0 && c.Trim() is { Length: > 0 } n && n.All(d => char.IsAsciiDigit(d) || d is '.' or '-') ? n + units[i] : c)];
+
     private static string Said(string[] heads, List<string> cells, string head) => string.Join(' ', cells.Where((c, i) => i < heads.Length && heads[i] == head).Select(c => c.Trim())).Trim();
 
     /// <summary>How the block of a row goes, by its columns: “ 3 rounds 40/20”.</summary>
     private static string Goes(string[] heads, List<string> cells)
     {
-        var (rounds, time, rest) = (Said(heads, cells, "rounds"), Said(heads, cells, "time"), Said(heads, cells, "rest"));
+        static string Bare(string said) => said.Length > 1 && said[^1] is 's' or 'S' && said[..^1].All(char.IsAsciiDigit) ? said[..^1] : said;
+        var (rounds, time, rest) = (Said(heads, cells, "rounds"), Bare(Said(heads, cells, "time")), Bare(Said(heads, cells, "rest")));
         static bool Counts(string said) => said.Length is > 0 and < 4 && said.All(char.IsAsciiDigit);
         return !Counts(rounds) || (time.Length > 0 && !Counts(time)) || (rest.Length > 0 && !Counts(rest)) ? ""
-            : $" {rounds} rounds" + (time.Length == 0 ? rest.Length > 0 ? $", rest {rest}" : "" : rest.Length == 0 || rest == "0" ? $", {time}s each" : $", {time}s on {rest}s off");
+            : $" {rounds} rounds" + (time.Length == 0 ? rest.Length > 0 ? $", {rest}s rest between moves" : "" : rest.Length == 0 || rest == "0" ? $", {time}s each" : $", {time}s on {rest}s off");
     }
 
     /// <param name="isBlocks">Whether rounds, work and rest of the row are said of its block.</param>

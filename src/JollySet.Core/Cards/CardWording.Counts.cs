@@ -17,6 +17,10 @@ internal static partial class CardWording
     [GeneratedRegex(@"^(?<h>T\s?\d)\s*[-.)]?\s+(?=[a-z][^:]*\s/\s[^:]*$)", RegexOptions.IgnoreCase)]
     private static partial Regex TabataOf();
 
+    /// <summary>“3 sets of each superset”, “tempo 311 throughout”: of all the pairs below.</summary>
+    [GeneratedRegex(@"(?<=\d.*|tempo\s.*)(?:(?<s>\bsets)|(?<=\brounds))\s+(?:of|for|per|on)\s+(?:each|every|all(?:\s+the)?)\s+(?:pair|super\s?-?set|tri-?set|giant\s+set|block|couplet)s?\b|\s+throughout\b(?=\s*(?:$|[,.;]))|\s+(?:for|per|in)\s+(?:each|every|all(?:\s+the)?)\s+(?:pair|super\s?-?set|tri-?set|giant\s+set|couplet)s?\b", RegexOptions.IgnoreCase)]
+    private static partial Regex OfEachPair();
+
     /// <summary>“X2 each round”.</summary>
     [GeneratedRegex(@"^x\s?(?<n>[2-9])\s+each\s+(?<w>round|circuit|block)s?\b", RegexOptions.IgnoreCase)]
     private static partial Regex TimesEachRound();
@@ -96,7 +100,7 @@ internal static partial class CardWording
     private static partial Regex FromTo();
 
     /// <summary>“Row 10 ES”.</summary>
-    [GeneratedRegex(@"(?<=[A-Za-z\d)(])\s*\bES\b(?=\s*(?:$|[,;)/]|\s[-x\d(]))|(?<=\d)es\b")]
+    [GeneratedRegex(@"(?<=[A-Za-z\d)(])\s*\bES\b(?=\s*(?:$|[,;)/]|\s[-x\d(]))|(?<=\d)es\b|(?<=[a-z\d)]\s)es(?=\s*$|\s+\d)")]
     private static partial Regex EachSideShort();
 
     [GeneratedRegex(@"\be\.\s?s\b\.?", RegexOptions.IgnoreCase)]

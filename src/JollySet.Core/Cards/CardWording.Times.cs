@@ -105,6 +105,18 @@ internal static partial class CardWording
     [GeneratedRegex(@"^(?<h>[a-z][a-z &/-]{1,24}?)\s*\((?<n>[2-9]|1\d|20)\)(?=\s*(?:[:-]|$))", RegexOptions.IgnoreCase)]
     private static partial Regex PartMinutes();
 
+    /// <summary>“Give them a minute for a drink”.</summary>
+    [GeneratedRegex(@"^(?:(?:and|then|so)\s+)*(?:give|let|allow)\s+(?:them|everyone|everybody|people|the\s+class)\s+(?:have\s+)?(?<t>(?:an?|one|two|\d{1,2})\s*(?:min(?:ute)?s?)|\d{2}\s*(?:s|secs?|seconds?))\s+(?:for|to\s+(?:have|get|grab))\s+(?:an?\s+|some\s+|their\s+)?(?<w>drink|water|breather)s?\.?$", RegexOptions.IgnoreCase)]
+    private static partial Regex GivesThem();
+
+    /// <summary>“Wrm up”, “cool dwon”: slips of a part's name.</summary>
+    [GeneratedRegex(@"^(?:(?<up>(?!warm)w[arm]{2,4}[\s-]?up)|(?!cool[\s-]?down)c[ol]{2,4}[\s-]?d[own]{2,4})\b", RegexOptions.IgnoreCase)]
+    private static partial Regex PartSlip();
+
+    /// <summary>“5 wu”: minutes before a part.</summary>
+    [GeneratedRegex(@"^(?<n>[2-9]|1\d)\s+(?<p>wu|w/u|cd|c/d|warm[\s-]?up|cool[\s-]?down|stretch)$", RegexOptions.IgnoreCase)]
+    private static partial Regex MinutesFirst();
+
     /// <summary>“Stretch 3-4 mins”: the shorter, and both are told.</summary>
     [GeneratedRegex(@"(?<=[a-z:)]\W{0,3})(?<!\(\s*)\b(?<a>\d{1,2})\s*-\s*(?<b>\d{1,2})\s*(?<u>mins?|minutes?|')", RegexOptions.IgnoreCase)]
     private static partial Regex MinutesUpTo();

@@ -12,6 +12,8 @@ internal static partial class CardWording
     private static readonly Way[] Ways =
     [
         new(["("], InBracketsWhole(), "${in}"),
+        new(["throughout", "each", "every", "per "], OfEachPair(), m => m.Groups["s"].Success ? "rounds" : ""),
+        new(["up", "d"], PartSlip(), m => m.Groups["up"].Success ? "warm up" : "cool down"),
         new([" of "], NumberOf(), "${n} ${what}"),
         new(["repetition"], Repetitions(), "reps"),
         new(["direction"], BothDirections(), Doubled),
@@ -26,6 +28,7 @@ internal static partial class CardWording
         new([" reps"], SlowReps(), "${n} reps${each}, slow"),
         new(["between", "as a", "in your"], Shared(), " (${w})"),
         new([" done"], AllDone(), " (${w})"),
+        new(["drink", "water", "breather"], GivesThem(), "${t} ${w}"),
         new(["x"], TimeThenSets(), "${n}x${t} ${side}"),
         new([" reps x"], RepsTimes(), "${n} x ${r}"),
         new([" steps"], StepsMany(), "${n} (steps)"),
@@ -49,6 +52,7 @@ internal static partial class CardWording
         new(["-min", "-sec"], HyphenTime(), "${n} ${u}"),
         new(["w.u", "c.d"], ShortParts(), WithoutDots),
         new([")"], PartMinutes(), m => CardPhrases.PartOf(m.Groups["h"].Value) == CardPart.Main ? m.Value : $"{m.Groups["h"].Value} {m.Groups["n"].Value} min"),
+        new(["wu", "w/u", "cd", "c/d", "warm", "cool", "stretch"], MinutesFirst(), "${p} ${n}"),
         new(["min", "'"], text => CardPhrases.PartOf(text) == CardPart.Main ? text : MinutesUpTo().Replace(text, "${a} ${u} (up to ${b})")),
         new(["s/"], TimesByStrokes(), m => m.Value.Replace("s", "", StringComparison.OrdinalIgnoreCase).Replace('/', '-').Replace(" ", "", StringComparison.Ordinal) + "s"),
         new(["e/w"], EachWayShort(), "each way"),

@@ -11,11 +11,11 @@ public static class BriefWords
         "kettlebell: kb, kbs, kettlebells, kettle bell, kettle bells, bell, bells",
         "barbell: bb, bar bell, barbells",
         "band: bands, resistance band, resistance bands, long band, loop band, loop bands, mini band, mini bands, tubes, tube",
-        "mat: mats, yoga mat, yoga mats, exercise mat",
+        "mat: mats, yoga mat, yoga mats, exercise mat, exercise mats, gym mat, gym mats",
         "step: steps, stepper, box, boxes, aerobic step, bottom stair",
         "chair: chairs, stool, stools",
         "bench: benches",
-        "ball: balls, medicine ball, med ball, medicine balls, soft ball, small ball",
+        "ball: balls, medicine ball, med ball, medicine balls, soft ball, soft balls, small ball, small balls, squeezy ball, squeezy balls",
         "stability ball: stability balls, swiss ball, swiss balls, gym ball, gym balls, exercise ball, exercise balls, big ball",
         "towel: towels",
         "slider: sliders, gliders, glider, sliding discs",
@@ -67,9 +67,9 @@ public static class BriefWords
         "mobility: flexibility, stretch and move, mobilise");
 
     private static readonly FrozenDictionary<string, string> Focuses = Table(
-        "full body: full, whole body, total body, all over, full-body, fullbody, whole-body",
-        "upper: upper body, upper-body, top half, upper half",
-        "lower: lower body, lower-body, bottom half, lower half",
+        "full body: fb, full, whole body, total body, all over, full-body, fullbody, whole-body",
+        "upper: ub, upper body, upper-body, top half, upper half",
+        "lower: lb, lower body, lower-body, bottom half, lower half",
         "legs: leg, leg day",
         "core: trunk, middle, midsection",
         "abs: tums, tummy, tummies, stomach, abdominals",

@@ -55,6 +55,9 @@ public sealed record Move(
     string Harder,
     ImmutableSortedDictionary<string, string> Around)
 {
+    /// <summary>Short names by which it is most likely meant, but another may be: “dips”. They are asked about, with this one filled in.</summary>
+    public ImmutableArray<string> Asked { get; init; } = [];
+
     /// <summary>What a coach knows of it besides.</summary>
     public Tags Tags { get; init; } = Tags.None;
 

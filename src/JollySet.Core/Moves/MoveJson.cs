@@ -36,6 +36,7 @@ public static class MoveJson
                 Text(entry, "harder"),
                 Around(entry))
             {
+                Asked = List(entry, "asked"),
                 Tags = TagsOf(entry),
             };
         }
@@ -122,6 +123,7 @@ public static class MoveJson
         json.WriteStartObject();
         json.WriteString("name", move.Name);
         List(json, "also", move.Also);
+        List(json, "asked", move.Asked);
         Said(json, "pattern", Spelled(move.Pattern), null);
         Said(json, "posture", Spelled(move.Posture), "standing");
         Said(json, "sides", Spelled(move.Sides), "both");

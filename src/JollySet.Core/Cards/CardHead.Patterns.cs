@@ -5,7 +5,7 @@ namespace JollySet.Core.Cards;
 /// <content>The patterns of what a head says.</content>
 internal sealed partial class CardHead
 {
-    [GeneratedRegex(@"^(?<k>[a-z][a-z ]{1,18}?)\s*(?:[:=]|\s-\s)\s*(?=\S|$)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?<k>[a-zà-ÿ][a-zà-ÿ ]{1,18}?)\s*(?:[:=]|\s-\s)\s*(?=\S|$)", RegexOptions.IgnoreCase)]
     private static partial Regex Key();
 
     [GeneratedRegex(@"(?:\s|^)@\s*(?!rpe|tempo\b|max|bw\b|bodyweight|body\s?weight)(?<p>(?:the\s+)?[a-z][^,|;*]*?)(?=\s*(?:,|\||;|\*|\(|\.\s| - |$))", RegexOptions.IgnoreCase)]
@@ -14,10 +14,10 @@ internal sealed partial class CardHead
     [GeneratedRegex(@"(?<!\bx\s*)\b(?<n>\d{1,3})\s*-?\s*(?:minutes?|mins?\b\.?|minuten|mn\b|'|(?<=(?<!\d)[1-9]\d)m\b)(?!\s+(?:of|warm|stretch|mobil|cool|rest|plank|water|drink|break|between)\w*)(?:\s+(?:class|total|session|long))?", RegexOptions.IgnoreCase)]
     private static partial Regex MinutesLong();
 
-    [GeneratedRegex(@"(?:\b(?:for|up to|about|max|group of|approx\.?|expecting)\s+)*\b(?<n>\d{1,4})\s*(?:people|ppl|pers(?:ons?|onnes|onen|onas)?\b\.?|participants|pax|booked|signed up|folks|heads|ladies|women|men|members|clients|adults|mums|dads|kids|runners|athletes|lads|girls|guys|regulars|beginners|newbies|newcomers|lifters|attendees|bodies|teens|teenagers|seniors|folk|pensioners|coming|expected|pupils|students|children|players|learners|turning\s+up)\b(?:\s+max(?:imum)?\b)?|\b(?:group|class) of\s+(?<n>\d{1,4})\b|\b(?:max(?:imum)?|cap(?:ped\s+at|acity)?|limit(?:ed\s+to)?|up\s+to)\s*:?\s*(?<n>\d{1,3})(?=\s*(?:$|[,.;)]))|(?<=^|[,;]\s*)(?<n>\d{1,3})\s+max(?:imum)?(?=\s*(?:$|[,.;)]))|(?<=^|\s)~\s?(?<n>\d{1,3})(?=\s*(?:$|[,;(]))|(?<=[a-z]\s)\((?<n>[4-9]|[1-5]\d)\)$|^(?:approx\.?|about|around|roughly|circa)\s+(?<n>[4-9]|[12]\d)$|\bexpect(?:ing)?\s+(?:about\s+|around\s+)?(?<n>\d{1,3})(?=\s*(?:$|[,.;)]))|^(?:[-/]\s*)?for\s+(?<n>[4-9]|[12]\d)$|\b(?:usually|about|around|normally|roughly)\s+(?:about\s+|around\s+)?(?<n>\d{1,3})\s+of\s+(?:them|you|us)\b|\b(?:usually|normally)\s+(?:about\s+|around\s+)?(?<n>\d{1,3})(?=\s*(?:,|$))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?:\b(?:for|up to|about|max\.?|group of|approx\.?|expecting)\s+)*\b(?<n>\d{1,4})\s*(?:people|ppl|pers(?:ons?|onnes|onen|onas|one)?\b\.?|participants|pax|booked|signed up|folks|heads|ladies|women|men|members|clients|adults|mums|dads|kids|runners|athletes|lads|girls|guys|regulars|beginners|newbies|newcomers|lifters|attendees|bodies|teens|teenagers|seniors|folk|pensioners|coming|expected|pupils|students|children|players|learners|turning\s+up)\b(?:\s+max(?:imum)?\b)?|\b(?:group|class) of\s+(?<n>\d{1,4})\b|\b(?:max(?:imum)?|cap(?:ped\s+at|acity)?|limit(?:ed\s+to)?|up\s+to)\s*:?\s*(?<n>\d{1,3})(?=\s*(?:$|[,.;)]))|(?<=^|[,;]\s*)(?<n>\d{1,3})\s+max(?:imum)?(?=\s*(?:$|[,.;)]))|(?<=^|\s)~\s?(?<n>\d{1,3})(?=\s*(?:$|[,;(]))|(?<=[a-z]\s)\((?<n>[4-9]|[1-5]\d)\)$|^(?:approx\.?|about|around|roughly|circa)\s+(?<n>[4-9]|[12]\d)$|\bexpect(?:ing)?\s+(?:about\s+|around\s+)?(?<n>\d{1,3})(?=\s*(?:$|[,.;)]))|^(?:[-/]\s*)?for\s+(?<n>[4-9]|[12]\d)$|\b(?:usually|about|around|normally|roughly)\s+(?:about\s+|around\s+)?(?<n>\d{1,3})\s+of\s+(?:them|you|us)\b|\b(?:usually|normally)\s+(?:about\s+|around\s+)?(?<n>\d{1,3})(?=\s*(?:,|$))", RegexOptions.IgnoreCase)]
     private static partial Regex PeopleMany();
 
-    [GeneratedRegex(@"\s+-\s+|\s*[,;|]\s*|\s*//\s*|\s+/\s+|\s+\*\s+|\.\s+(?=[A-Z\d])|(?<!\b(?:goal|aim|focus|level|kit|equipment|people|place|venue|where|needs|time))(?<=[a-z]{3}):\s+", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\s+-\s+|\s*[,;|]\s*|\s*//\s*|\s+/\s+|\s+\*\s+|(?<!\b(?:max|ca|approx|St|No|Nr))\.\s+(?=[A-Z\d])|(?<!\b(?:goal|aim|focus|level|kit|equipment|people|place|venue|where|needs|time))(?<=[a-z]{3}):\s+", RegexOptions.IgnoreCase)]
     private static partial Regex Between();
 
     [GeneratedRegex(@"\s*[,;+&/]\s*|\s+and\s+|\s+-\s+", RegexOptions.IgnoreCase)]
@@ -48,7 +48,7 @@ internal sealed partial class CardHead
     [GeneratedRegex(@"^(?:(?:please\s+)?bring\s+|w/\s*|with\s+|uses?\s*:?\s+|using\s+)(?:your\s+(?:own\s+)?|an?\s+)?", RegexOptions.IgnoreCase)]
     private static partial Regex Brings();
 
-    [GeneratedRegex(@"^(?:(?:hi|hiya|hello|hey|right|okay)(?=\s*[!,.]|\s+(?:all|there|everyone|team|folks)\b|$)|(?:hi|hiya|hello|hey)\s+[a-z]+$|(?:hi|hiya|hello|hey)\b(?=.*(?:\?|\b(?:pls|please|can\s+you|could\s+you)\b))|(?:dear|thanks|thank you)\b)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:(?:good\s+)?(?:morning|evening|afternoon)\s+(?:all|ladies|everyone|everybody|team|folks|gang|guys|both|gents)\b|(?:hi|hiya|hello|hey|right|okay)(?=\s*[!,.]|\s+(?:all|there|everyone|team|folks)\b|$)|(?:hi|hiya|hello|hey)\s+[a-z]+$|(?:hi|hiya|hello|hey)\b(?=.*(?:\?|\b(?:pls|please|can\s+you|could\s+you)\b))|(?:dear|thanks|thank you)\b)", RegexOptions.IgnoreCase)]
     private static partial Regex Greets();
 
     [GeneratedRegex(@"^(?:(?:mon|tues?|wed(?:s|nes)?|thu(?:rs?)?|fri|sat(?:ur)?|sun)(?:day)?s?\b[\s,]*|(?:lun|mar|mercre|jeu|vendre|same)di\b\s*|dimanche\b\s*|(?:mon|diens|donners|frei|sams|sonn)tag\b\s*|mittwoch\b\s*|(?:lunes|martes|miércoles|jueves|viernes|sábado|domingo)\b\s*)?(?:\d{1,2}(?:[.:]\d\d)?\s*(?:[ap]m)|[ap]\.?m\.?|\d{1,2}[.:]\d\d|morning|evening|lunch(?:time)?|(?:week|wk|part|session|lesson|day)\s*\d{1,2})?$", RegexOptions.IgnoreCase)]
@@ -65,14 +65,17 @@ internal sealed partial class CardHead
     private static partial Regex PlaceWithin();
 
     /// <summary>“It's at the harbour hall”.</summary>
-    [GeneratedRegex(@"\b(?:at|in)\s+the\s+(?<p>(?:[a-z']+\s+){0,2}(?:hall|gym|studio|park|centre|center|church|school|pavilion|loft|barn))\b(?=\s*(?:$|[,.;!)]|at\b|on\b|for\b))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:at|in|on)\s+the\s+(?<p>(?:[a-z']+\s+){0,2}(?:hall|gym|studio|park|centre|center|church|school|pavilion|loft|barn|green|field|beach|lawn|terrace))\b(?=\s*(?:$|[,.;!)]|at\b|on\b|for\b))", RegexOptions.IgnoreCase)]
     private static partial Regex SpokenPlace();
+
+    [GeneratedRegex(@"^please\s+|\s+please[.!]*$", RegexOptions.IgnoreCase)]
+    private static partial Regex Please();
 
     /// <summary>“Upper 45”: a number of minutes that a class has.</summary>
     [GeneratedRegex(@"(?<=^[A-Za-z][A-Za-z &+'-]{2,30}\s)(?<!\b(?:over|after|past|under|plus|of|at|the|level|week|wk|part|day|no|top|room|studio|session|zone|hall|club|for|yr|year|years|grade|class|form|term|block|phase|age|aged)\s)(?<n>1[05]|[2-9][05])$")]
     private static partial Regex MinutesBare();
 
-    [GeneratedRegex(@"(?<![\d:.])(?<a>\d{1,2})[:.](?<b>[0-5]\d)\s*(?:-|to|till)\s*(?<c>\d{1,2})[:.](?<d>[0-5]\d)(?![\d:.])")]
+    [GeneratedRegex(@"(?<![\d:.])(?<a>\d{1,2})(?:[:.](?<b>[0-5]\d)|(?=\s*(?:[ap]m\s*)?(?:-|to|till)\s*\d{1,2}(?:[:.]\d\d)?\s*[ap]m\b))\s*(?:[ap]m\s*)?(?:-|to|till)\s*(?<c>\d{1,2})(?:[:.](?<d>[0-5]\d)|(?=\s*[ap]m\b))(?![\d:.])")]
     private static partial Regex FromTill();
 
     [GeneratedRegex(@"^[A-Z][a-z]+$")]

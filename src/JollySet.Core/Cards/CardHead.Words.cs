@@ -80,6 +80,7 @@ internal sealed partial class CardHead
     private List<string> Known(string piece)
     {
         var said = new List<string>();
+        piece = Please().Replace(piece, "");
         var stripped = Welcomed().Replace(Leading().Replace(piece, ""), "");
         if (Words(piece, BriefWords.Need) is { Count: > 0 } needs)
         {
@@ -155,7 +156,7 @@ internal sealed partial class CardHead
 
     private static string? KeyOf(string key) => key.ToLowerInvariant() switch
     {
-        "kit" or "equipment" or "gear" or "bring" or "you need" or "need" or "what you need" or "kit needed" or "kit required" or "equipment needed" or "equipment required" or "you will need" => "kit",
+        "kit" or "equipment" or "gear" or "bring" or "you need" or "need" or "what you need" or "kit needed" or "geräte" or "material" or "matériel" or "attrezzi" or "kit required" or "equipment needed" or "equipment required" or "you will need" => "kit",
         "minutes" or "length" or "duration" or "time" or "total" or "total time" => "minutes",
         "people" or "class size" or "numbers" or "participants" or "group" or "client" or "clients" => "people",
         "place" or "venue" or "where" or "location" => "place",

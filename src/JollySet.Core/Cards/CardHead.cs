@@ -189,7 +189,7 @@ internal sealed partial class CardHead
         }
 
         // “12:15-12:45” stays in the title, and is how long.
-        if (mayTitle && Minutes is null && FromTill().Match(left) is { Success: true } till && Clock(till, "c", "d") - Clock(till, "a", "b") is >= ShortestClass and <= LongestClass and var spell)
+        if ((mayTitle || FromTill().Match(left).Length == left.Length) && Minutes is null && FromTill().Match(left) is { Success: true } till && Clock(till, "c", "d") - Clock(till, "a", "b") is >= ShortestClass and <= LongestClass and var spell)
         {
             Minutes = spell;
             read.Add($"{Minutes} minutes");
@@ -306,7 +306,7 @@ internal sealed partial class CardHead
         }
     }
 
-    private static int Clock(Match m, string hours, string minutes) => int.Parse(m.Groups[hours].Value, CultureInfo.InvariantCulture) * 60 + int.Parse(m.Groups[minutes].Value, CultureInfo.InvariantCulture);
+    private static int Clock(Match m, string hours, string minutes) => int.Parse(m.Groups[hours].Value, CultureInfo.InvariantCulture) * 60 + (m.Groups[minutes].Success ? int.Parse(m.Groups[minutes].Value, CultureInfo.InvariantCulture) : 0);
 
     private static int Whole(Match m) => int.Parse(m.Groups["n"].Value, CultureInfo.InvariantCulture);
 
@@ -372,6 +372,11 @@ internal sealed partial class CardHead
             AddNeed(need!);
         // Who it is for may stand among other words: “HIIT, all levels”, “for the over-sixties”.
         var words = title.Split([' ', ',', ':', ';', '!'], StringSplitOptions.RemoveEmptyEntries);
+        for (var from = 0; from < words.Length; from++)
+            for (var length = Math.Min(3, words.Length - from); length > 0; length--)
+                if (string.Join(' ', words[from..(from + length)]) is var said && length > 1 && List("focus").Count == 0)
+                    foreach (var region in BriefWords.Focus(said))
+                        Add("focus", region);
         for (var from = 0; from < words.Length; from++)
             for (var length = Math.Min(3, words.Length - from); length > 0; length--)
                 if (string.Join(' ', words[from..(from + length)]) is var phrase && (length > 1 || phrase.Contains('-', StringComparison.Ordinal) || (phrase.Length > 6 && phrase.EndsWith("s", StringComparison.OrdinalIgnoreCase))))

@@ -24,8 +24,8 @@ internal static partial class CardNumbers
         // A letter's line is its sentences, a long one all that is said in a breath.
         foreach (var at in filled)
             if (lines[at].Length > CardText.LongestLine && !said.ContainsKey(at))
-                said[at] = string.Join('\n', Breaths().Split(lines[at]).Where(b => b.Trim().Length > 0));
-            else if (!said.ContainsKey(at) && filled.Count > 1 && lines[at].Length > LongSentence && !CardPhrases.BlockWord().IsMatch(lines[at]) && Spoken().Split(lines[at]).SelectMany(s => s.Length > LongSentence && !s.Contains(':', StringComparison.Ordinal) ? Steps().Split(s) : [s]).ToList() is { Count: > 1 } told)
+                said[at] = string.Join('\n', Parts(Breaths(), lines[at]).Where(b => b.Trim().Length > 0));
+            else if (!said.ContainsKey(at) && filled.Count > 1 && lines[at].Length > LongSentence && !CardPhrases.BlockWord().IsMatch(lines[at]) && Parts(Spoken(), lines[at]).SelectMany(s => s.Length > LongSentence && !s.Contains(':', StringComparison.Ordinal) ? Parts(Steps(), s) : [s]).ToList() is { Count: > 1 } told)
                 said[at] = string.Join('\n', told);
         Clock(lines, filled, said);
         Spans(lines, filled, said);
@@ -33,7 +33,7 @@ internal static partial class CardNumbers
         Rounds(lines, filled, said);
         // A card in one breath: its sentences are its lines.
         if (filled.Count is 1 or 2 && lines[filled[^1]].Length > LongSentence)
-            said[filled[^1]] = string.Join('\n', Breaths().Split(lines[filled[^1]]).Where(b => b.Trim().Length > 0));
+            said[filled[^1]] = string.Join('\n', Parts(Breaths(), lines[filled[^1]]).Where(b => b.Trim().Length > 0));
         if (filled.Count > 1 && !said.ContainsKey(filled[^1]) && WithThanks().Match(lines[filled[^1]]) is { Success: true } thanked)
             said[filled[^1]] = $"{thanked.Groups["said"].Value}\n{thanked.Groups["thanks"].Value}";
         if (filled.Count > 1 && Closing(lines[filled[^1]]) is { } closing && !said.ContainsKey(filled[^1]))
@@ -42,6 +42,10 @@ internal static partial class CardNumbers
             said[filled[0]] = string.Join('\n', parts);
         return said;
     }
+
+    /// <summary>A line in its parts; whole where a bracket would be torn.</summary>
+    private static string[] Parts(Regex between, string line) =>
+        between.Split(line) is { Length: > 1 } parts && Array.TrueForAll(parts, p => p.Count(c => c == '(') == p.Count(c => c == ')')) ? parts : [line];
 
     /// <summary>The sentences of a last line that says how it all runs, a line each: “3 rounds, 1 min between. 20 people”; null where it is one, or says no such thing.</summary>
     public static string? Closing(string line) =>
@@ -194,7 +198,7 @@ internal static partial class CardNumbers
     [GeneratedRegex(@"^\s*(?:(?<word>min(?:ute)?|station|stn|exercise|ex|move|no\.?|[ms](?=\d))\s*#?(?<n>\d{1,2})\s*[-:.)]?\s+(?=\w)|(?<n>\d{1,2})\s*:\s+(?=[A-Za-z])|(?<n>\d{1,2})\s?[-/]\s+(?=\w)|(?<n>\d{1,2})[.)](?=\d{1,3}\s*(?:x|[a-z]|sets?\b))|(?<n>\d{1,2})\s+(?=\d{1,3}\s*x?\s*[a-z])|(?<n>\d{1,2})\s+(?=[A-Za-z])(?!(?:x|min(?:ute)?s?|m|h|hours?|s|secs?|seconds?|rounds?|rds?|sets?|laps?|times?|reps?|kgs?|lbs?|people|ppl|of)\b))", RegexOptions.IgnoreCase)]
     private static partial Regex Number();
 
-    [GeneratedRegex(@"\.\s+(?:(?:and\s+)?then\s+)?(?:an?\s+(?=(?:\d{1,2}|two|three|four|five|six|ten)[\s-]min))?|(?<=[!?])\s+(?=[A-Z\d])|\s+and\s+(?=stretch\b)|[,;]?\s+(?:and\s+)?then\s+(?=\d|(?:an?|two|three|four|five|six)\s|core\b|stretch|cool|finish|abs\b)|,\s+and\s+(?=\d{1,2}\s*min(?:ute)?s?\s+(?:of\s+)?(?:stretch|cool|core|abs))|;\s+|,\s+(?=\d{1,2}\s*(?:rounds?|rds?|sets?|x)\s+of\b)|\s+(?=(?:block|circuit|part)\s+(?:one|two|three|four|five|[1-6])\b)|,?\s+(?:oh\s+)?and\s+(?=(?:please\s+)?(?:remember|don'?t\s+forget|mind)\b)|(?<=^plan):\s+|(?<=^[^:\d]{1,16}):\s+(?=\d)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\.\s+(?:(?:and\s+)?then\s+)?(?:an?\s+(?=(?:\d{1,2}|two|three|four|five|six|ten)[\s-]min))?|(?<=[!?])\s+(?=[A-Z\d])|\s+and\s+(?=stretch\b)|[,;]?\s+(?:and\s+)?then\s+(?=\d|(?:an?|two|three|four|five|six)\s|core\b|stretch|cool|finish|abs\b)|,\s+and\s+(?=\d{1,2}\s*min(?:ute)?s?\s+(?:of\s+)?(?:stretch|cool|core|abs))|;\s+|,\s+(?=\d{1,2}\s*(?:rounds?|rds?|sets?|x)\s+of\b)|\s+(?=(?:block|circuit|part)\s+(?:one|two|three|four|five|[1-6])\b)|(?<=\bmin(?:ute)?s?),?\s+(?=(?:warm(?:ing)?[\s-]?up|cool(?:ing)?[\s-]?down)\s+(?:for\s+)?\d{1,2}\s*min)|,?\s+(?:oh\s+)?and\s+(?=(?:please\s+)?(?:remember|don'?t\s+forget|mind)\b)|(?<=^plan):\s+|(?<=^[^:\d]{1,16}):\s+(?=\d)", RegexOptions.IgnoreCase)]
     private static partial Regex Breaths();
 
     [GeneratedRegex(@"(?<=[a-z\d]{2})\.\s+(?=[a-z\d])", RegexOptions.IgnoreCase)]

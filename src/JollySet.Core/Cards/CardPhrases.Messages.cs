@@ -6,7 +6,7 @@ namespace JollySet.Core.Cards;
 internal static partial class CardPhrases
 {
     /// <summary>How a message says what comes first.</summary>
-    [GeneratedRegex(@"^(?:(?:we(?:'ll)?|I|please)\s+)?(?:usually\s+)?(?:starts?|begins?|opens?|kicks?)(?:\s+(?:them|us|it|everyone|everybody|the\s+class))?(?:\s+off)?\s+with\s+(?:a\s+few\s+|some\s+|an?\s+(?=\d|warm))?(?:(?:about\s+)?(?<t>(?:\d{1,2}|two|three|four|five|six|seven|eight|ten)\s*min(?:ute)?s?)\s+(?:of\s+)?)?(?<what>[a-z].*?)\.?$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:I|we)(?:'ll|\s+will)?\s+warm\s+(?:(?:you|them|everyone|us)\s+up|up)(?:\s+for\s+(?:about\s+)?(?<t>(?:\d{1,2}|two|three|four|five|six|eight|ten)\s*min(?:ute)?s?))?\s+with\s+(?:some\s+)?(?<what>[a-z].*?)\.?$|^(?:(?:we(?:'ll)?|I|please)\s+)?(?:usually\s+)?(?:starts?|begins?|opens?|kicks?)(?:\s+(?:them|us|it|everyone|everybody|the\s+class))?(?:\s+off)?\s+with\s+(?:a\s+few\s+|some\s+|an?\s+(?=\d|warm))?(?:(?:about\s+)?(?<t>(?:\d{1,2}|two|three|four|five|six|seven|eight|ten)\s*min(?:ute)?s?)\s+(?:of\s+)?)?(?<what>[a-z].*?)\.?$", RegexOptions.IgnoreCase)]
     public static partial Regex StartsWith();
 
     /// <summary>How a message names the class it is about.</summary>
@@ -18,12 +18,34 @@ internal static partial class CardPhrases
     public static partial Regex FinishesWith();
 
     /// <summary>How it runs and what is done, joined by a word: “three rounds of 45 s work and 15 s rest with squats, plank and jacks”.</summary>
-    [GeneratedRegex(@"^(?<how>[^:]*(?:\d|\b(?:one|two|three|four|five|six|eight|ten)\b)[^:]*?)\s+(?:with|of|doing)\s+(?<items>[a-z][^:]*(?:,|\s+and\s+)[^:]*?)\.?$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?<how>[^:]*(?:\d|\b(?:one|two|three|four|five|six|eight|ten)\b)[^:]*?)\s+(?:with|of|doing)\s+(?<items>[a-z\d][^:]*(?:,|\s+and\s+)[^:]*?)\.?$", RegexOptions.IgnoreCase)]
     public static partial Regex WithMoves();
 
     /// <summary>“3 sets of each superset”.</summary>
     [GeneratedRegex(@"\b(?:of|for|per|on)\s+(?:each|every|all(?:\s+the)?)\s+(?:pair|super\s?-?set|tri-?set|giant\s+set|couplet)s?\b", RegexOptions.IgnoreCase)]
     public static partial Regex OfEachBelow();
+
+    [GeneratedRegex(@"^tabata\s+(?<name>[a-z][a-z' -]{2,40})$", RegexOptions.IgnoreCase)]
+    public static partial Regex TabataThen();
+
+    /// <summary>A word, what stands beside it, and how it runs behind a colon.</summary>
+    [GeneratedRegex(@"^(?<name>[a-z]+(?:\s+[a-z]+)?)\s*,\s*(?<more>[a-z][^:\d]{2,40}):\s*(?<how>\d[^:]*)$", RegexOptions.IgnoreCase)]
+    public static partial Regex NamedHow();
+
+    /// <summary>“Same 5 moves each set, twice through:”.</summary>
+    [GeneratedRegex(@"^(?:the\s+|all\s+the\s+)?same\s+(?:\d{1,2}\s+)?(?:moves|exercises|stations)\b(?:\s+(?:in|for)?\s*(?:each|every|all)(?:\s+(?:set|round|block|circuit|part|time)s?)?)?\s*[,:-]?\s*(?<how>[^:]*)(?::.*)?$", RegexOptions.IgnoreCase)]
+    public static partial Regex SameMovesEach();
+
+    /// <summary>So many rounds of names with a count behind each, nothing between them.</summary>
+    [GeneratedRegex(@"^(?<n>[2-9])\s*(?:x|rounds?\s*(?:of)?|rds?)\s*:?\s+(?<item>[a-z][a-z' -]*?\s+x?\d{1,3}(?:\s*(?:es|e/s|each(?:\s+(?:side|leg|arm))?|per\s+(?:side|leg|arm)|/side))?\s*,?\s+){1,8}(?<item>[a-z][a-z' -]*?\s+x?\d{1,3}(?:\s*(?:es|e/s|each(?:\s+(?:side|leg|arm))?|per\s+(?:side|leg|arm)|/side))?)(?:\s+(?:rest\s+)?(?<t>\d{2,3}\s*(?:s|secs?)|[1-3]\s*min))?$", RegexOptions.IgnoreCase)]
+    public static partial Regex RowOfCounts();
+
+    /// <summary>A count that is said to be one.</summary>
+    [GeneratedRegex(@"\bx\s*\d|\d\s*(?:x|reps?|times)\b", RegexOptions.IgnoreCase)]
+    public static partial Regex TimesSign();
+
+    [GeneratedRegex(@"^(?:then|and\s+then|next|after\s+that)\s*,?\s+(?:we\s+(?:do|have|play)\s+)?(?:an?\s+|some\s+)(?<what>[a-z][a-z' -]{3,40}?)\s+for\s+(?:about\s+)?(?<n>[2-9]|1\d|20)\s*min(?:ute)?s?[.!]*$", RegexOptions.IgnoreCase)]
+    public static partial Regex ThenForMinutes();
 
     /// <summary>What A does, and what B.</summary>
     [GeneratedRegex(@"^(?:A|P1|partner\s+(?:A|1|one))\s*[:=)-]\s*(?<a>[a-z0-9][^:/;]{2,40}?)\s*[/;,]?\s+(?:B|P2|partner\s+(?:B|2|two))\s*[:=)-]\s*(?<b>[a-z0-9][^:/;]{2,40})$", RegexOptions.IgnoreCase)]

@@ -70,10 +70,10 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"^(?:the\s+)?w(?:/?u|/up|-up)\b|^(?:échauffement|echauffement|aufwärmen|calentamiento|riscaldamento)\b|\bwarm(?:ing)?[\s-]*up\b(?!\s+sets?)|^(?:mobili[sz](?:e|er|ation)|mobility|activation|pulse raiser|prep|opening(?!\s+(?:circuit|block|set|part|round))(?=\s*(?:$|[:(-]))|mob(?=\s*(?:[:-]|\d)))\b(?!\s+(?:drill|flow))", RegexOptions.IgnoreCase)]
     public static partial Regex WarmUp();
 
-    [GeneratedRegex(@"^c(?:/?d|[/-]down)\b|^(?:retour au calme|étirements|abwärmen|dehnen|vuelta a la calma|estiramientos)\b|\bcool(?:ing)?[\s-]*down\b|\bfinish with (?:a )?stretch(?:es|ing)?\b|(?<=\bfinish(?:ing)?(?:\s+off)?\s+with\b.{0,24})\bstretch(?:es|ing)?\b|^(?:seated|final|gentle|full[\s-]body|floor|whole[\s-]body)\s+stretch(?:es|ing)?(?=\s*[-:(]?\s*\d{1,2}\s*(?:min|'))|^(?:final|end|closing)\s+stretch(?:es|ing)?(?=\s*(?:$|[:(-]))|^stretch(?:es|ing)?(?:\s+it)?(?:\s+(?:out|off|down))?(?:\s*(?:&|\+|\band)\s*(?:relax(?:ation)?|breathe|breathing|chat|goodbyes?|cool[\s-]?down))?(?:\s+(?:after(?:wards)?|at\s+the\s+end|to\s+finish|by\s+the\s+[a-z]+))?(?=\s*(?:$|\+|[:.,!\-(]|\d|for\s+\d))|(?<=^\d{1,2}\s*(?:min(?:ute)?s?|')\s+(?:of\s+)?)stretch(?:es|ing)?\s*$|^wind down\b|^stretch(?:es)? to (?:finish|end)\b|^end stretch(?:es)?\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^c(?:/?d|[/-]down)\b|^(?:retour au calme|étirements|abwärmen|dehnen|vuelta a la calma|estiramientos)\b|\bcool(?:ing)?[\s-]*down\b|\bfinish with (?:a )?stretch(?:es|ing)?\b|(?<=\bfinish(?:ing)?(?:\s+off)?\s+with\b.{0,24})\bstretch(?:es|ing)?\b|^(?:seated|final|gentle|full[\s-]body|floor|whole[\s-]body)\s+stretch(?:es|ing)?(?=\s*[-:(]?\s*\d{1,2}\s*(?:min|'))|^(?:final|end|closing)\s+stretch(?:es|ing)?(?=\s*(?:$|[:(-]))|^stretch(?:es|ing)?(?:\s+it)?(?:\s+(?:out|off|down))?(?:\s*(?:&|\+|\band)\s*(?:relax(?:ation)?|breathe|breathing|chat|goodbyes?|(?:a\s+)?(?:cup\s+of\s+)?(?:tea|coffee|cuppa)|cool[\s-]?down))?(?:\s+(?:after(?:wards)?|at\s+the\s+end|to\s+finish|by\s+the\s+[a-z]+))?(?=\s*(?:$|\+|[:.,!\-(]|\d|for\s+\d))|(?<=^\d{1,2}\s*(?:min(?:ute)?s?|')\s+(?:of\s+)?)stretch(?:es|ing)?\s*$|^wind down\b|^stretch(?:es)? to (?:finish|end)\b|^end stretch(?:es)?\b", RegexOptions.IgnoreCase)]
     public static partial Regex CoolDown();
 
-    [GeneratedRegex(@"^(?:the\s+)?(?:(?:bloc|bloque|zirkel|circuito)\s*\d{1,2}\b|(?:round|circuit|block|part|set|section)\s+(?:one|two|three|four|five)\b|(?:circuit|block|blk|part|round|set|section|station|interval|segment|superset|super set|tri-?set|giant set|complex|strength|core|cardio|conditioning)s?(?:\s*(?:\d{1,2}|[a-h])\b(?!\s*(?:mins?\b|minutes?\b|'|secs?\b|seconds?\b|s\b|on\b|work\b|rounds?|rds?|laps?|circuits?\b|sets?\b|tours?|runden|times|/|:\d\d|-\d\d|x\s*(?:$|[^\s\d]|\d{1,3}\s*(?:each|reps?)\b))))?|(?:first|second|third|fourth|fifth|last|final)\s+(?:block|circuit|round|set|part|section|superset|strength|half)|pairs?\s*\d{1,2}|finishers?|cash[\s-]?out|buy[\s-]?in|burn[\s-]?out|bonus|(?:start|end|finish|opener|closer)(?=\s*:)|main(?:\s+(?:set|part|block|workout))?|strength|cardio|core|abs|legs|upper(?:\s+body)?|lower(?:\s+body)?|emom|e\dmom|amrap|(?:ascending|descending)(?:\s+ladder)?|count\s?down|ladder|pyramid|tabata|hiit|metcon|burner|challenge|workout|intervals|every min(?:ute)?(?:\s+on\s+the\s+min(?:ute)?)?|[a-h](?=\s*[:)-])|[i-z]\d{1,2}(?=:)|(?:r|rd|rnd|[stpbc])\s?[1-9](?=\s*:?\s*$))(?=$|[\s:,;.()\[\]x\-!])", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:the\s+)?(?:(?:bloc|bloque|zirkel|circuito|runde)\s*(?:\d{1,2}|[a-d])\b(?!\s*x)|(?:round|circuit|block|part|set|section)\s+(?:one|two|three|four|five)\b|(?:circuit|block|blk|part|round|set|section|station|interval|segment|superset|super set|tri-?set|giant set|complex|strength|core|cardio|conditioning)s?(?:\s*(?:\d{1,2}|[a-h])\b(?!\s*(?:mins?\b|minutes?\b|'|secs?\b|seconds?\b|s\b|on\b|work\b|rounds?|rds?|laps?|circuits?\b|sets?\b|tours?|runden|times|/|:\d\d|-\d\d|x\s*(?:$|[^\s\d]|\d{1,3}\s*(?:each|reps?)\b))))?|(?:first|second|third|fourth|fifth|last|final)\s+(?:block|circuit|round|set|part|section|superset|strength|half)|pairs?\s*\d{1,2}|finishers?|cash[\s-]?out|buy[\s-]?in|burn[\s-]?out|bonus|(?:start|end|finish|opener|closer)(?=\s*:)|main(?:\s+(?:set|part|block|workout))?|strength|cardio|core|abs|legs|upper(?:\s+body)?|lower(?:\s+body)?|emom|e\dmom|amrap|(?:ascending|descending)(?:\s+ladder)?|count\s?down|ladder|pyramid|tabata|hiit|metcon|burner|challenge|workout|intervals|every min(?:ute)?(?:\s+on\s+the\s+min(?:ute)?)?|[a-h](?=\s*[:)-])|[i-z]\d{1,2}(?=:)|(?:r|rd|rnd|[stpbc])\s?[1-9](?=\s*:?\s*$))(?=$|[\s:,;.()\[\]x\-!])", RegexOptions.IgnoreCase)]
     public static partial Regex BlockWord();
 
     /// <summary>A word for the class, and how all of it runs.</summary>
@@ -90,7 +90,7 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"^(?:strength|cardio|core|abs|legs|upper(?:\s+body)?|lower(?:\s+body)?|hiit|challenge|workout|intervals|stations|full\s+body|(?:pyramid|ladder|tabata|emom|amrap|circuit|stations?|interval)s?\s+(?:class|session|night|express|day|strength|(?:mon|tues|wednes|thurs|fri|satur|sun)days?))\b(?!\s+(?:\d(?!\d?\s*(?:min|')|[05]\b)|[a-h]\b|set|part|block))", RegexOptions.IgnoreCase)]
     public static partial Regex Topic();
 
-    [GeneratedRegex(@"^(?:welcome|intro(?:duction)?|outro|chat|talk|hello|goodbye|briefing|announcements?|safety)\b.{0,30}\d", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:welcome|intro(?:duction)?|outro|chat|talk|hello|goodbye|briefing|announcements?|safety|(?:[a-z]+\s+){1,2}talk)\b.{0,30}\d", RegexOptions.IgnoreCase)]
     public static partial Regex Talk();
 
     [GeneratedRegex(@"^(?:welcome|intro(?:duction)?|outro|chat|hello|goodbye|briefing|announcements?|notices)\b", RegexOptions.IgnoreCase)]
@@ -99,7 +99,7 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"^(?:time\s+)?cap\b|^total\b|^approx\b", RegexOptions.IgnoreCase)]
     public static partial Regex Cap();
 
-    [GeneratedRegex(@"^(?:kit|equipment|gear|bring|you need|you will need|kit needed|people|venue|place|where|location|focus|goal|level|needs|injuries|watch out|minutes|duration|class size|class|clients?|participants|total|total time|time|when|date|day)\s*(?:[:=]|\s-\s)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:kit|equipment|gear|geräte|material|matériel|attrezzi|bring|you need|you will need|kit needed|people|venue|place|where|location|focus|goal|level|needs|injuries|watch out|minutes|duration|class size|class|clients?|participants|total|total time|time|when|date|day)\s*(?:[:=]|\s-\s)", RegexOptions.IgnoreCase)]
     public static partial Regex HeadKey();
 
     [GeneratedRegex(@"^(?:(?:a\s+)?(?:(?:little|quick|short)\s+)?(?:water|drinks?|sip|tea)(?:\s+(?:of\s+)?(?:water|break|stop|time|middle|half\s?way))*)$", RegexOptions.IgnoreCase)]
@@ -129,7 +129,7 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"^(?:rest|recovery|recover)\s*[-:]\s*(?=\d)", RegexOptions.IgnoreCase)]
     public static partial Regex RestIs();
 
-    [GeneratedRegex(@"^s/?s(?:\s?(?=\d{0,2}\s*[:)-])|\s+(?=\w))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^s/?s(?:\s?(?=\d{0,2}\s*[:()-])|\s+(?=\w))", RegexOptions.IgnoreCase)]
     public static partial Regex ShortSuperset();
 
     [GeneratedRegex(@"(?<=^[a-z][a-z -]*\s)x\s+(?=\d{1,3}\s*(?:mins?|minutes?|secs?|seconds?)\b)", RegexOptions.IgnoreCase)]
@@ -239,7 +239,7 @@ internal static partial class CardPhrases
     public static partial Regex LooksLikeTempo();
 
     /// <summary>Rounds of what stands in brackets, and behind them how they go.</summary>
-    [GeneratedRegex(@"^(?:x\s*(?<n>\d{1,2})|(?<n>\d{1,2})\s*(?:x|rounds?|sets?|times))(?:\s+of)?\s*(?:\((?<items>[^()]+(?:,|\s/\s|\s\+\s)[^()]+)\)|\[(?<items>[^\[\]]+(?:,|\s/\s|\s\+\s)[^\[\]]+)\]|\{(?<items>[^{}]+(?:,|\s/\s|\s\+\s)[^{}]+)\})(?<how>(?:[\s,.;-]+[^()\[\]]*\d[^()\[\]]*)?)\.?$|^[(\[](?<items>[^()\[\]]+(?:,|\s/\s|\s\+\s)[^()\[\]]+)[)\]]\s*x\s*(?<n>\d{1,2})(?<how>(?:[\s,.;-]+[^()\[\]]*\d[^()\[\]]*)?)\.?$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:x\s*(?<n>\d{1,2})|(?<n>\d{1,2})\s*(?:x|rounds?|sets?|times))(?:\s+of)?\s*(?:\((?<items>[^()]+(?:[,;]|\s/\s|\s\+\s)[^()]+)\)|\[(?<items>[^\[\]]+(?:[,;]|\s/\s|\s\+\s)[^\[\]]+)\]|\{(?<items>[^{}]+(?:[,;]|\s/\s|\s\+\s)[^{}]+)\})(?<how>(?:[\s,.;:>-]+[^()\[\]]*\d[^()\[\]]*)?)\.?$|^[(\[](?<items>[^()\[\]]+(?:[,;]|\s/\s|\s\+\s)[^()\[\]]+)[)\]]\s*x\s*(?<n>\d{1,2})(?<how>(?:[\s,.;:>-]+[^()\[\]]*\d[^()\[\]]*)?)\.?$", RegexOptions.IgnoreCase)]
     public static partial Regex RoundsOfBracket();
 
     [GeneratedRegex(@"^(?:on|from|with)\s+(?:the\s+|your\s+|an?\s+)?", RegexOptions.IgnoreCase)]
@@ -269,8 +269,12 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"^\s*\d{1,2}\s*[.)]")]
     public static partial Regex Counted();
 
+    /// <summary>“(E: step back)”, “(H: jump)”.</summary>
+    [GeneratedRegex(@"^[EH]\s*[:=]\s*(?=[a-z])", RegexOptions.IgnoreCase)]
+    public static partial Regex LetterOfWay();
+
     /// <summary>The sign of a list before its words.</summary>
-    [GeneratedRegex(@"^(?<b>\s*[-*+•·▪‣◦>])\s+\S")]
+    [GeneratedRegex(@"^(?<b>\s*[-–—*+•·▪‣◦>])\s+\S")]
     public static partial Regex Bulleted();
 
     /// <summary>What parts a list in brackets.</summary>
@@ -305,7 +309,7 @@ internal static partial class CardPhrases
     public static partial Regex SameAgain();
 
     /// <summary>One block once more, by its name.</summary>
-    [GeneratedRegex(@"^(?:(?:and|then|now)\s+)*(?:repeat|redo)\s+(?:the\s+)?(?<n>(?:block|circuit|part|round|set|superset)\s*\w{1,2})[.!]?$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:(?:and|then|now)\s+)*(?:repeat|redo)\s+(?:the\s+)?(?<n>(?:block|circuit|part|round|set|superset)\s*\w{1,5})[.!]?$", RegexOptions.IgnoreCase)]
     public static partial Regex RepeatNamed();
 
     [GeneratedRegex(@"^(?<a>[^,:-]{2,30}?)\s*,?\s+then\s+(?<b>.*\d.*)$", RegexOptions.IgnoreCase)]
@@ -316,7 +320,7 @@ internal static partial class CardPhrases
     public static partial Regex BracketMargin();
 
     /// <summary>A name, what is done under it in words, and its minutes.</summary>
-    [GeneratedRegex(@"^(?<name>[a-z][a-z' ]{2,25}):\s*(?<what>[a-z][^:]{3,60}?)\s*[,(-]\s*(?<n>[2-9]|[1-5]\d)\s*(?:mins?|minutes?|')\)?\.?$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?<name>[a-z][a-z' ]{2,25}):\s*(?<what>[a-z][^:]{3,60}?)(?:\s*[,(-]\s*|\s+)(?<n>[2-9]|[1-5]\d)\s*(?:mins?|minutes?|')\)?\.?$", RegexOptions.IgnoreCase)]
     public static partial Regex OwnThing();
 
     /// <summary>Two change places or parts.</summary>

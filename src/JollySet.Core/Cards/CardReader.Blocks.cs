@@ -8,6 +8,21 @@ namespace JollySet.Core.Cards;
 /// <content>Lines that begin a block or say how one runs.</content>
 public sealed partial class CardReader
 {
+    /// <summary>Heads that wait for the moves they share.</summary>
+    private List<CardBlock> sharing = [];
+
+    /// <summary>The last heads in a row that say how they run and name no moves yet.</summary>
+    private List<CardBlock> OpenHeads() => [.. blocks.AsEnumerable().Reverse().TakeWhile(b => b is { Part: CardPart.Main, HasSettings: true, Stations.Count: 0 }).Reverse()];
+
+    /// <summary>The moves that several heads share stand in each of them.</summary>
+    private void Share()
+    {
+        if (sharing.Count == 0 || sharing[^1] is not { Stations.Count: > 0 } last)
+            return;
+        foreach (var head in sharing.SkipLast(1).Where(h => h.Stations.Count == 0))
+            head.Stations.AddRange(last.Stations.Select(s => s.Turned(s.Line, s.Sides)));
+    }
+
     /// <summary>No ladder is gone more often.</summary>
     private const int MostAgain = 5;
 
@@ -17,6 +32,17 @@ public sealed partial class CardReader
         if (Backwards().IsMatch(text))
         {
             Note(line);
+            return true;
+        }
+
+        if (SameMovesEach().Match(text) is { Success: true } same && OpenHeads() is { Count: > 1 } heads)
+        {
+            sharing = heads;
+            if (Scan(same.Groups["how"].Value, isLine: false) is { Any: true } all)
+                heads.ForEach(h => Applied(h, all, line, isSetting: false));
+            Say(line, CardLineKind.Setting, $"the same moves: {string.Join(", ", heads.Select(h => h.Name))}");
+            if (Listed(text).Items is { } these)
+                TakeStations(line, these, isListed: true);
             return true;
         }
 
@@ -112,7 +138,7 @@ public sealed partial class CardReader
             var isName = IsName(line);
             if (isEmpty && scan.Sets is not null && TakesUnder(line, scan))
                 return true;
-            if (isEmpty && Current is null && scan.IsEach && scan.Gaps.Count > 0)
+            if (isEmpty && Current is null && scan.IsEach && (scan.Gaps.Count > 0 || text.EndsWith(':')))
                 blocks.Add(new CardBlock(line.Number, FreeName("A"), CardPart.Main));
             else if (isEmpty && (scan.SaysEachSide || scan.Sets is not null) && (Current is not { Stations.Count: 0 } || (text.EndsWith(':') && Current is { Part: not CardPart.Main, Length: not null })))
                 blocks.Add(new CardBlock(line.Number, FreeName("A"), CardPart.Main));
@@ -120,7 +146,7 @@ public sealed partial class CardReader
                 blocks.Add(new CardBlock(line.Number, FreeName("A"), CardPart.Main));
             else if (isName |= IsOverMoves(line, scan) || IsNextPart(line, scan))
             {
-                blocks.Add(new CardBlock(line.Number, NameOf(before, scan.Left, part, isEmpty), CardPart.Main));
+                blocks.Add(new CardBlock(line.Number, NameOf(before, WithoutBrackets(scan.Left), part, isEmpty), CardPart.Main));
                 if (Beside(scan.Left, Current!.Name) is { } others)
                     Current.Notes.Add(others);
             }
@@ -259,7 +285,7 @@ public sealed partial class CardReader
         }
 
         // Words that are neither its name nor how it runs are kept beside it.
-        if ((items is null || isEmpty || begins.Success || entitled.StartsWith(block.Name, StringComparison.OrdinalIgnoreCase)) && Beside(entitled, block.Name) is { } beside)
+        if ((items is null || isEmpty || begins.Success || entitled.StartsWith(block.Name, StringComparison.OrdinalIgnoreCase)) && Beside(entitled, block.Name) is { } beside && !block.Notes.Exists(n => n.Contains(beside, StringComparison.OrdinalIgnoreCase)))
         {
             block.Notes.Add(beside);
             if (part == CardPart.Main)

@@ -10,6 +10,13 @@ public sealed partial class CardReader
     private bool IsOverBlock(CardWords line) => PartOf(line.Text) == CardPart.Main && Listed(line.Text).Items is null && !line.Text.EndsWith(':') && Scan(line.Text, isLine: false) is { Any: false } or { Load: not null, SaysBlock: false, Amount: null, Gaps.Count: 0 }
         && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } next && BeginsBlock(next.Text);
 
+    /// <summary>“STRENGTH” above all, where “METCON” and “CORE” stand alone further down: the first of the heads, no title.</summary>
+    private bool IsFirstOfHeads(CardWords line)
+    {
+        bool IsHead(CardWords w) => BlockWord().Match(w.Text) is { Success: true } word && word.Length == w.Text.TrimEnd(':').Length && !w.Text.Any(char.IsAsciiDigit);
+        return IsHead(line) && words.Exists(w => w.Number > line.Number && IsHead(w) && w.Raw.Any(char.IsLower) == line.Raw.Any(char.IsLower) && !w.Text.Equals(line.Text, StringComparison.OrdinalIgnoreCase));
+    }
+
     /// <summary>“Upper 20 min no kit:”: minutes of a whole class, and nothing of how it runs.</summary>
     private bool IsTitled(string text) => text.EndsWith(':') && (ClassLong().IsMatch(text) || (PlanNamed().IsMatch(text) && text.Contains(' ', StringComparison.Ordinal))) && PartOf(text) == CardPart.Main && Scan(text, isLine: false) is { SaysBlock: false, Gaps.Count: 0 };
 

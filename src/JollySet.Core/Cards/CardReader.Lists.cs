@@ -51,6 +51,8 @@ public sealed partial class CardReader
         // What has sets and reps of its own is a thing of its own, whether its name is known or not.
         if (parts.TrueForAll(p => Scan(p) is { Sets: not null, RepsLow: not null } own && own.Left.Any(char.IsLetter) && own.Left.Split(' ').Length <= FewWords))
             return parts;
+        if ((isShort || parts.Count > 2) && parts.TrueForAll(p => Scan(p) is { Amount: not null, SaysBlock: false, Gaps.Count: 0 } own && own.Left.Any(char.IsLetter) && !IsEmpty(own.Left) && own.Left.Split(' ').Length <= 3 && own.Left.All(c => char.IsLetter(c) || c is ' ' or '-' or '\'')))
+            return parts;
         var names = parts.ConvertAll(p => Scan(p) is var scan && WithoutStopsAround(WithoutBrackets(scan.Left)) is { Length: > 0 } left && (Understood(left) is not null || Understood(left + " stretch") is not null || library.Reader.Read(left).Known == Sureness.Likely));
         return names.Count(n => n) >= 2 && names.Count(n => n) * 2 > names.Count || (isShort && parts.TrueForAll(p => p.Split(' ').Length <= 3 && !p.Any(char.IsAsciiDigit))) ? parts : [text];
     }
@@ -80,12 +82,13 @@ public sealed partial class CardReader
                 items = string.Join(", ", struck.Concat(HowBehind(items).How));
             isPart |= !BriefWords.Focus(text[..colon]).IsEmpty || Scan(text[..colon], isLine: false).Work is not null;
             var bare = HowAtEnd().Match(items) is { Success: true } how && Scan(how.Groups["how"].Value, isLine: false) is { Any: true } said && IsEmpty(said.Left) ? how.Groups["items"].Value : HowBehind(items).Items;
-            var listed = Parted(bare, isShort: isPart || bare.Length < items.Length || Super().IsMatch(text[..colon])).Select(i => Scan(i).Left).ToList();
+            var areAmounts = Commas().Split(bare) is { Length: > 1 } own && own.All(i => Scan(i).Amount is not null);
+            var listed = Parted(bare, isShort: isPart || bare.Length < items.Length || areAmounts || Super().IsMatch(text[..colon])).Select(i => Scan(i).Left).ToList();
             // “Finisher: wall sit - max hold x 2”.
             if (listed.Count == 1 && (BlockWord().IsMatch(text[..(colon + 1)]) || RegionAlone().IsMatch(text[..colon])) && (IsMove(Dashes().Split(listed[0])[0].Trim()) || Or().Split(listed[0]) is [var one, _] && IsMove(one)))
                 return (text[..colon], items);
             var isCoolDown = PartOf(text[..colon]) == CardPart.CoolDown;
-            if (listed.Count > 0 && listed.Exists(i => i.Length > 0 && ((listed.Count > 1 && Super().IsMatch(text[..colon])) || ((Scan(text[..colon], isLine: false).SaysBlock && (listed.Count > 1 || (BlockWord().IsMatch(text) && i.Split(' ').Length <= 3 && i.All(c => char.IsLetter(c) || c is ' ' or '-')))) || IsMove(WithoutBrackets(i)) || (isCoolDown && Understood(i + " stretch") is not null) || (isPart && listed.Count > 1 && i.Split(' ').Length <= 3)))) && (isPart || BlockWord().IsMatch(text[..(colon + 1)]) || listed.Count > 1 || Scan(text[..colon], isLine: false).SaysBlock))
+            if (listed.Count > 0 && listed.Exists(i => i.Length > 0 && ((listed.Count > 1 && Super().IsMatch(text[..colon])) || ((Scan(text[..colon], isLine: false).SaysBlock && (listed.Count > 1 || (BlockWord().IsMatch(text) && i.Split(' ').Length <= 3 && i.All(c => char.IsLetter(c) || c is ' ' or '-')))) || IsMove(WithoutBrackets(i)) || (isCoolDown && Understood(i + " stretch") is not null) || (isPart && listed.Count > 1 && i.Split(' ').Length <= 3) || (listed.Count > 1 && areAmounts)))) && (isPart || BlockWord().IsMatch(text[..(colon + 1)]) || listed.Count > 1 || Scan(text[..colon], isLine: false).SaysBlock))
                 return (text[..colon], items);
         }
 

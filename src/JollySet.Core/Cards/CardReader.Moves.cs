@@ -22,6 +22,8 @@ public sealed partial class CardReader
     private void AddOption(CardStation station, string kind, string said)
     {
         var way = kind is "easier" or "harder" or "or" && Understood(said) is null && !Adjustments.Contains(said) ? WayOfMove(said, station.Name, kind) ?? said : said;
+        if (kind == "or" && Understood(way) is { } other && Understood(station.Name) is { } one && WayKind(one, other) is { } ladder)
+            kind = ladder;
         station.Options.Add($"{kind}: {(Understood(way) is not null || Adjustments.Contains(way) ? CardNames.Written(way) : $"\"{way.Replace("\"", "\"\"", StringComparison.Ordinal)}\"")}");
     }
 
@@ -54,6 +56,9 @@ public sealed partial class CardReader
         if (name.Split(' ').Length > 8)
             return null;
         var reading = library.Reader.Read(name);
+        // “Kickbacks” in a class for the legs are those of the leg.
+        if (reading is { Known: Sureness.Likely, Modifiers.IsEmpty: true } && library.Find(reading.Meant)?.Asked.Length > 0 && Balance.Focus.Of(new Brief { Focus = [.. head.List("focus")] }) is var focus && reading.Nearest.Select(library.Find).OfType<Move>().Where(m => m.Asked.Intersect(reading.Move!.Asked).Any()).FirstOrDefault(m => IsOf(m, focus)) is { } chosen)
+            reading = reading with { Move = chosen, Meant = chosen.Name, Base = chosen.Name };
         if (reading.Known == Sureness.Likely)
         {
             Ask(line, $"is {reading.Meant} meant?", [(reading.Meant, Instead(line, name, reading.Meant)), .. reading.Nearest.Where(n => n != reading.Base).Select(n => (n, Instead(line, name, n))), ("a note", $"note: {line.Text}")]);
@@ -62,7 +67,7 @@ public sealed partial class CardReader
 
         var isShort = Current is { Part: CardPart.Main } && name.Split(' ').Length <= 2 && !IsSentence(line.Text) && line.Text.Length == name.Length;
         var isMove = isShort || scan.SaysStation || scan.Length is not null || (Current is not null && name.Split(' ').Length <= FewWords && !IsSentence(line.Text) && (reading.Shared * 2 >= name.Split(' ').Length || (reading.Shared > 0 && name.Split(' ').Length <= 4 && Current is { Part: CardPart.Main, HasSettings: true })));
-        isMove |= IsAmongBullets(line, name);
+        isMove = (isMove || IsAmongBullets(line, name)) && name.AsSpan().IndexOfAny(",:;") < 0;
         if (!isMove || Cap().IsMatch(name) || name.StartsWith("note:", StringComparison.OrdinalIgnoreCase) || !name.Any(char.IsLetter))
             return null;
         AskUnknown(line, name);
@@ -73,6 +78,8 @@ public sealed partial class CardReader
     private bool IsAmongBullets(CardWords line, string name) => Current is { Part: CardPart.Main, HasSettings: true } block && Bulleted().Match(line.Raw) is { Success: true } bullet && line.Text == name
         && name.Split(' ').Length <= FewWords && !IsSentence(line.Text) && name.All(c => char.IsLetter(c) || c is ' ' or '-' or '\'')
         && words.FindAll(w => w.Number != line.Number && Math.Abs(w.Number - line.Number) <= 2 && w.Number > block.Line) is { Count: > 0 } near && near.Exists(w => IsStation(w.Text) && Bulleted().Match(w.Raw) is { Success: true } other && other.Groups["b"].Value == bullet.Groups["b"].Value);
+
+    private static bool IsOf(Move move, Balance.Focus focus) => move.Muscles.Any(m => m.Share == 1 && focus.Covers(m.Muscle));
 
     /// <summary>The line with another name in it.</summary>
     private static string Instead(CardWords line, string name, string other) =>

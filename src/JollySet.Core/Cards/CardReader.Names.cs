@@ -13,7 +13,7 @@ public sealed partial class CardReader
     {
         left = left.TrimEnd(':').Trim();
         var begins = part == CardPart.WarmUp ? WarmUp().Match(text) : part == CardPart.CoolDown ? CoolDown().Match(text) : Begin(text);
-        if (isEmpty && text.Contains("amrap", StringComparison.OrdinalIgnoreCase))
+        if (isEmpty && text.Contains("amrap", StringComparison.OrdinalIgnoreCase) && (!begins.Success || begins.Value.Contains("amrap", StringComparison.OrdinalIgnoreCase)))
             return FreeName("AMRAP");
         if (isEmpty && !begins.Success && text.All(char.IsLetter))
             return FreeName(text);
@@ -84,7 +84,7 @@ public sealed partial class CardReader
     private bool IsOverStation(CardWords line) => Begin(line.Text).Success && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } next && IsStation(next.Text);
 
     /// <summary>“Behind a chair - 10 reps x 2” above moves that say nothing of their own: how often each of them is done.</summary>
-    private bool IsOverMoves(CardWords line, CardScan scan) => scan.Amount is not null && (scan.Sets is not null || (scan.SaysReps && line.Text.Contains(" - ", StringComparison.Ordinal))) && scan.Left.Length > 0 && library.Reader.Read(WithoutBrackets(scan.Left)).Known == Sureness.Unknown
+    private bool IsOverMoves(CardWords line, CardScan scan) => scan.Amount is not null && (scan.Sets is not null || ((scan.SaysReps || scan.IsEach) && line.Text.Contains(" - ", StringComparison.Ordinal))) && scan.Left.Length > 0 && library.Reader.Read(WithoutBrackets(scan.Left)).Known == Sureness.Unknown
         && words.Where(w => w.Number > line.Number && w.Text.Length > 0).Take(2).ToList() is { Count: 2 } next && next.TrueForAll(n => n.Letter is null && IsStation(n.Text) && Scan(n.Text).Amount is null);
 
     /// <summary>“4. Balance - 20 s each” where the part above is 3, and its moves have no number: the next part.</summary>

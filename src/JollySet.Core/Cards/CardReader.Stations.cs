@@ -10,6 +10,9 @@ public sealed partial class CardReader
 {
     private const int MostInARow = 24;
 
+    /// <summary>A bare number behind what is held is seconds from here.</summary>
+    private const int LeastHeld = 15;
+
     /// <summary>No more moves are done as one.</summary>
     private const int MostAsOne = 4;
 
@@ -87,7 +90,7 @@ public sealed partial class CardReader
     }
 
     /// <summary>Whether a line right below “warm up” is the list of what is done in it, known by two of its names: “toe taps, heel digs, arm reaches, seated marching”.</summary>
-    private bool IsListOfPart(string text) => Current is { Part: not CardPart.Main, Stations.Count: 0 } && Commas().Split(text) is { Length: > 2 } pieces && pieces.Count(p => Understood(WithoutBrackets(Scan(p).Left)) is not null) > 1;
+    private bool IsListOfPart(string text) => Current is { Stations.Count: 0 } block && (block.Part != CardPart.Main || (block.HasSettings && Commas().Split(text) is { Length: > 3 } many && many.Count(p => Understood(WithoutBrackets(Scan(p).Left)) is not null) * 2 > many.Length)) && Commas().Split(text) is { Length: > 2 } pieces && pieces.Count(p => Understood(WithoutBrackets(Scan(p).Left)) is not null) > 1;
 
     /// <summary>Whether moves joined by + are a list, not moves done as one nor a superset: in a warm-up, or all there is below a head that says how it runs.</summary>
     private bool IsRound(CardWords line, string[] moves)
@@ -202,7 +205,7 @@ public sealed partial class CardReader
         var (options, own) = (new List<(string Kind, string Text)>(), new List<string>());
         var bare = Brackets().Replace(text, m =>
         {
-            var inside = m.Groups["in"].Value.Trim();
+            var inside = LetterOfWay().Replace(m.Groups["in"].Value.Trim(), w => w.Value[0] is 'E' or 'e' ? "easier: " : "harder: ");
             if (SideAlone().IsMatch(inside))
                 return $" {inside} ";
             if (RangeAlone().IsMatch(inside) && Scan(text[..m.Index]) is { Sets: not null })
@@ -323,8 +326,8 @@ public sealed partial class CardReader
         }
 
         // “Squat pulses x20, hold 20 s”: the last of them is held.
-        if (OnlyHow().IsMatch(name) && spoken.TakeLast(3).Reverse().FirstOrDefault(n => Understood($"{n} {name}") is not null) is { } held)
-            name = $"{held} {name}";
+        if (OnlyHow().IsMatch(name) && spoken.TakeLast(3).Reverse().FirstOrDefault(n => Understood($"{n} {name}") is not null) is { } before)
+            name = $"{before} {name}";
         if (Named(line, name, scan) is not { } named)
         {
             if (!isBesideKnown)
@@ -344,6 +347,13 @@ public sealed partial class CardReader
             Sides = scan.Sides ?? (scan.IsEach && scan.Length is not null && named.Move?.Sides == MoveSides.OneSided ? "each side" : scan.SaysTotal && named.Move?.Sides == MoveSides.OneSided ? "alternating" : null),
             Sets = scan.Sets ?? (scan.RepsLow is not null || scan.Length is not null ? scan.RoundsLow : null),
         };
+        // “Plank 60”: what is held is held so long.
+        if (named.Move?.Tags.IsHold == true && scan is { RepsLow: >= LeastHeld and var held, RepsHigh: null, Length: null, SaysReps: false, Sets: null } && !TimesSign().IsMatch(text))
+        {
+            station.Amount = string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{held}s");
+            Ask(line, string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{held} seconds of {named.Name}?"), ("seconds", line.Raw), (string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{held} times"), line.Raw.Replace(held.ToString(System.Globalization.CultureInfo.InvariantCulture), $"x{held}", StringComparison.Ordinal)));
+        }
+
         // “8 each way” of what has no sides: there and back.
         if (scan.SaysEachWay && scan.RepsLow is { } ways && named.Move?.Sides == MoveSides.Both)
             (station.Amount, station.Sides) = (string.Create(System.Globalization.CultureInfo.InvariantCulture, $"x{ways * 2}"), "reverse halfway");

@@ -66,6 +66,20 @@ public sealed partial class CardReader
         for (var at = blocks.Count - 2; at >= 0; at--)
         {
             var (over, part) = (blocks[at], blocks[at + 1]);
+            // “METCON” right above how it runs: its name.
+            if (over is { Part: CardPart.Main, Length: null, HasSettings: false, Stations.Count: 0, IsTalk: false, ForAll: null, After: null, Rest: null } && part.Part == CardPart.Main && part.Line != over.Line && BlockWord().Match(over.Name) is { Success: true } word && word.Length == over.Name.Length && words.Find(w => w.Number > over.Line && w.Text.Length > 0)?.Number == part.Line)
+            {
+                blocks.RemoveAt(at);
+                settings.Remove(over.Line);
+                part.Notes.InsertRange(0, over.Notes);
+                if (part.IsUnnamed || part.Name.StartsWith("AMRAP", StringComparison.OrdinalIgnoreCase))
+                    part.Name = over.Name;
+                else
+                    part.Notes.Insert(0, LineAt(over.Line).Text);
+                Say(LineAt(over.Line), CardLineKind.Head, "over the lines below");
+                continue;
+            }
+
             if (over is not { Part: CardPart.Main, Length: not null, Stations.Count: 0, IsTalk: false } || (over.HasSettings && !SaysParts().IsMatch(LineAt(over.Line).Text)) || part.Part != CardPart.Main || !OverOthers().IsMatch(over.Name) || words.Find(w => w.Number > over.Line && w.Text.Length > 0)?.Number != part.Line)
                 continue;
             blocks.RemoveAt(at);

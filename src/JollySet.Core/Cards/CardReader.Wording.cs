@@ -1,5 +1,6 @@
 using System.Text.RegularExpressions;
 using JollySet.Core.Moves;
+using JollySet.Core.Moves.Names;
 using static JollySet.Core.Cards.CardPhrases;
 
 namespace JollySet.Core.Cards;
@@ -10,8 +11,8 @@ public sealed partial class CardReader
     // In this order: what a later one looks for may be what an earlier one has put.
     private static readonly Func<CardReader, string, string>[] Rewordings =
     [
-        (_, t) => Plainer(t), (_, t) => WeDo().Replace(PlanIs().Replace(t, ""), ""), (r, t) => r.AsBoth(t), (r, t) => r.AsDictated(t), (r, t) => r.AsListed(t), (r, t) => r.AsCounted(t), (_, t) => AsShortRounds(t), (r, t) => r.AsPair(t),
-        (r, t) => r.AsFirstAndLast(t), (r, t) => r.AsWith(t), (_, t) => AsNext(t), (r, t) => r.AsHead(t), (r, t) => r.AsPlan(t), (_, t) => AsEach(t), (r, t) => r.AsPart(t), (r, t) => r.AsOneMove(t), (r, t) => r.AsSlots(t), (r, t) => r.AsSets(t),
+        (_, t) => Plainer(t), (_, t) => WeDo().Replace(PlanIs().Replace(t, ""), ""), (r, t) => r.AsBoth(t), (r, t) => r.AsNamed(t), (r, t) => r.AsRow(t), (r, t) => r.AsDictated(t), (r, t) => r.AsListed(t), (r, t) => r.AsCounted(t), (_, t) => AsShortRounds(t), (r, t) => r.AsPair(t),
+        (r, t) => r.AsFirstAndLast(t), (r, t) => r.AsWith(t), (_, t) => AsNext(t), (r, t) => r.AsHead(t), (r, t) => r.AsPlan(t), (_, t) => AsEach(t), (r, t) => r.AsPart(t), (r, t) => r.AsOneMove(t), (r, t) => r.AsTabata(t), (r, t) => r.AsSets(t), (r, t) => r.AsSlots(t),
         (r, t) => r.AsHow(t), (_, t) => AsRounds(t), (_, t) => AsMost(t), (_, t) => AsInterval(t), (_, t) => AsRungs(t), (r, t) => r.AsTurns(t), (r, t) => r.AsCompleted(t),
     ];
 
@@ -33,6 +34,27 @@ public sealed partial class CardReader
     /// <summary>“A: press-ups / B: plank” is what the one of two does and what the other.</summary>
     private string AsBoth(string text) =>
         OneOrOther().Match(text) is { Success: true } m && new[] { "a", "b" }.Select(g => m.Groups[g].Value.Trim()).ToList() is var both && both.TrueForAll(b => Understood(WithoutBrackets(Scan(b).Left)) is not null) ? string.Join(", ", both) : text;
+
+    /// <summary>“4x squat 12 rdl 12 lunge 10es 60s” is four rounds of them, and the rest between.</summary>
+    private string AsRow(string text)
+    {
+        if (RowOfCounts().Match(text) is not { Success: true } m)
+            return text;
+        var items = m.Groups["item"].Captures.Select(c => c.Value.Trim()).ToList();
+        return items.TrueForAll(i => Scan(i) is { RepsLow: not null } one && library.Reader.Read(one.Left).Known != Sureness.Unknown)
+            ? $"{m.Groups["n"].Value} rounds{(m.Groups["t"].Success ? $", {m.Groups["t"].Value} between rounds" : "")}: {string.Join(", ", items)}" : text;
+    }
+
+    /// <summary>“Arms, light weights, no rest: 30 s each” above its moves is a head, how it runs and what stands beside it.</summary>
+    private string AsNamed(string text)
+    {
+        if (NamedHow().Match(text) is not { Success: true } m || Scan(m.Groups["how"].Value, isLine: false) is not { Any: true } how || !IsEmpty(how.Left) || Understood(m.Groups["name"].Value) is not null)
+            return text;
+        var more = Commas().Split(m.Groups["more"].Value).Where(p => p.Length > 0).ToList();
+        var runs = more.FindAll(p => Scan(p, isLine: false) is { } said && (said.SaysNoRest || said.Gaps.Count > 0 || said.SaysBlock) && IsEmpty(said.Left));
+        head.AddKits(string.Join(", ", more.Except(runs)));
+        return $"{m.Groups["name"].Value} - {string.Join(", ", runs.Prepend(m.Groups["how"].Value))}{(more.Count > runs.Count ? $" ({string.Join(", ", more.Except(runs))})" : "")}";
+    }
 
     /// <summary>“Block one squats and rows three sets of twelve thirty seconds rest”, as it is dictated, is a head and its list.</summary>
     private string AsDictated(string text)
@@ -130,7 +152,7 @@ public sealed partial class CardReader
     {
         var moves = items.TakeWhile(i => Understood(WithoutBrackets(Scan(i).Left)) is not null).ToList();
         var how = items.Skip(moves.Count).Select(i => WithWord().Replace(i, "")).ToList();
-        return moves.Count > 0 && how.TrueForAll(h => Scan(h, isLine: false) is { Any: true } said && IsEmpty(said.Left)) ? (moves, how) : null;
+        return moves.Count > 0 && how.TrueForAll(h => (Scan(h, isLine: false) is { Any: true } said && IsEmpty(said.Left)) || SameTimes().Match(h).Length == h.Length) ? (moves, how) : null;
     }
 
     /// <summary>“Then abs 5 mins” begins a block as “abs 5 mins” does.</summary>
@@ -159,9 +181,15 @@ public sealed partial class CardReader
         AsOften().Match(text) is { Success: true } both && Understood(both.Groups["a"].Value) is not null && Understood(both.Groups["b"].Value) is not null
             ? $"{text[..both.Index]}{both.Groups["a"].Value} + {both.Groups["b"].Value} x{both.Groups["n"].Value}" : text;
 
+    /// <summary>“Tabata hollow rock” is a tabata, and its move.</summary>
+    private string AsTabata(string text) =>
+        TabataThen().Match(text) is { Success: true } m && Understood(m.Groups["name"].Value) is not null && Understood(text) is null ? $"Tabata: {m.Groups["name"].Value}" : text;
+
     /// <summary>“Swings: 10 x 10 on the minute” is how it runs, and its move.</summary>
     private string AsSlots(string text) =>
-        text.IndexOf(": ", StringComparison.Ordinal) is > 0 and var colon && Scan(text[(colon + 2)..], isLine: false) is { Every: not null, RoundsLow: not null } slots && IsEmpty(slots.Left) && Understood(text[..colon]) is not null ? $"{text[(colon + 2)..]}: {text[..colon]}" : text;
+        text.Contains("every", StringComparison.OrdinalIgnoreCase) && Scan(Brackets().Replace(text, ", ${in}")) is { Every: { } every, RoundsLow: { } times, Amount: { } amount, Work: null, Scheme: null, Load: null, Tempo: null, Sides: null, Remark: null, Gaps.Count: 0 } slot && Understood(slot.Left.TrimEnd(' ', ',')) is not null
+            ? string.Create(System.Globalization.CultureInfo.InvariantCulture, $"every {every}s x {times}: {slot.Left.TrimEnd(' ', ',')} {(amount.Split('/') is { Length: > 1 } reps && reps.Skip(1).All(r => r == reps[0].TrimStart('x')) ? reps[0] : amount)}")
+        : text.IndexOf(": ", StringComparison.Ordinal) is > 0 and var colon && Scan(text[(colon + 2)..], isLine: false) is { Every: not null, RoundsLow: not null } slots && IsEmpty(slots.Left) && Understood(text[..colon]) is not null ? $"{text[(colon + 2)..]}: {text[..colon]}" : text;
 
     /// <summary>“Deadlift: 5-5-5, build up” is three sets of it.</summary>
     private string AsSets(string text)
@@ -172,14 +200,14 @@ public sealed partial class CardReader
 
     private string OfSets(string text) =>
         SetByDashes().Match(text) is { Success: true } sets && Understood(sets.Groups["name"].Value.Trim()) is not null && !LooksLikeTempo().IsMatch(sets.Groups["l"].Value)
-            ? $"{sets.Groups["name"].Value.Trim()} {sets.Groups["l"].Value.Replace('-', ',').Replace('/', ',')}{(sets.Groups["more"].Value.Trim(' ', ',') is { Length: > 0 } more ? $" ({more})" : "")}" : text;
+            ? $"{sets.Groups["name"].Value.Trim()} {sets.Groups["l"].Value.Replace('-', ',').Replace('/', ',')}{(sets.Groups["more"].Value.Trim(' ', ',') is { Length: > 0 } more ? more is ['(', .., ')'] ? $" {more}" : $" ({more})" : "")}" : text;
 
     /// <summary>“3 x (10 squats, 10 rows)” is three rounds of them; “3 x [40 s squat / 20 s off / 40 s row / 60 s off]” too, with work, rest and the rest between rounds.</summary>
     private static string AsRounds(string text)
     {
         if (RoundsOfBracket().Match(text) is not { Success: true } rounds)
             return text;
-        var (items, how) = (ItemsOf(rounds.Groups["items"].Value), rounds.Groups["how"].Value.Trim(' ', ',', '.', ';', '-'));
+        var (items, how) = (ItemsOf(rounds.Groups["items"].Value), rounds.Groups["how"].Value.Replace(';', ',').Trim(' ', ',', '.', ':', '>', '-'));
         var (runs, moves) = Timed(items) ?? ("", items);
         return $"{rounds.Groups["n"].Value} rounds{runs}{(how.Length > 0 ? $", {how}" : "")}: {string.Join(", ", moves)}";
     }
@@ -210,7 +238,7 @@ public sealed partial class CardReader
             ? $"Warm up{(first.Groups["t"].Success ? " " + first.Groups["t"].Value : "")}: {string.Join(", ", items)}"
             : blocks.Count > 0 && FinishesWith().Match(text) is { Success: true } last ? $"{last.Groups["w"].Value}: {string.Join(", ", ItemsOfMessage(last.Groups["what"].Value))}" : text;
 
-    private static List<string> ItemsOfMessage(string list) => [.. Commas().Split(list).SelectMany(i => And().Split(i)).Select(i => i.Trim()).Where(i => i.Length > 0)];
+    private static List<string> ItemsOfMessage(string list) => [.. Commas().Split(list).SelectMany(i => And().Split(i)).SelectMany(i => NextCount().Split(i) is { Length: > 1 } counted && Array.TrueForAll(counted, c => char.IsAsciiDigit(c[0])) ? counted : [i]).Select(i => i.Trim()).Where(i => i.Length > 0)];
 
     /// <summary>“3x (40s each, 20s off) squat, plank” is three rounds, how each goes, and the moves.</summary>
     private string AsHow(string text) =>

@@ -148,6 +148,7 @@ public sealed partial class CardReader
         head.Minutes ??= lastMinute;
         TitledByItsBlock();
         HeldOver();
+        Share();
         StretchedAtTheEnd();
         NoMain();
         OverParts();
@@ -186,6 +187,9 @@ public sealed partial class CardReader
         // “A: shuttle run” below “partners, 3 rounds”: what one of the two does.
         if (LetterOfPair().Match(line.Text) is { Success: true } half && Current is { HasSettings: true, Part: CardPart.Main } pair && (half.Groups["n"].Value is not ("A" or "a") || pair.Stations.Count == 0) && pair.Stations.Count <= char.ToUpperInvariant(half.Groups["n"].Value[0]) - 'A' && MostOf().Replace(line.Text[half.Length..], "${name}") is var done && Scan(done) is { SaysBlock: false, Sets: null } && IsStation(done))
             line = line with { Text = line.Text[half.Length..] };
+        // “C1 40/20 x 3”: a block of that name, no half of a pair.
+        if (line.Letter is not null && Scan(line.Text, isLine: false) is { SaysBlock: true, Sets: null } circuit && IsEmpty(circuit.Left) && LetterWord().Match(line.Raw) is { Success: true, Index: < 3 } label)
+            line = line with { Letter = null, Text = $"{label.Value}: {line.Text}" };
         // “B1 40/20 x3: squat, row”: a block of that name, no half of a pair.
         if (line.Letter is not null && Listed(line.Text) is { Items: not null } listed && Scan(listed.Head, isLine: false) is { SaysBlock: true } runs && IsEmpty(runs.Left))
             line = line with { Letter = null, Text = $"{LetterWord().Match(line.Raw).Value} {line.Text}" };
@@ -230,7 +234,7 @@ public sealed partial class CardReader
             return;
         }
 
-        if (isFirst && (((SaysWhen().IsMatch(line.Text) || Strokes().Count(line.Text) > 1) && Listed(line.Text).Items is null) || (line.IsHeading && PartOf(line.Text) == CardPart.Main) || !BeginsBlock(line.Text) || (TitleBesides().IsMatch(line.Text) && !Talk().IsMatch(line.Text)) || IsTopic(line.Text) || NamesClass().IsMatch(line.Text) || IsOverBlock(line) || IsTitled(line.Text)) && !IsStation(line.Text) && (Scan(line.Text) is { Sets: null } || Scan(WithoutBrackets(line.Text)) is { Sets: null } || !BriefWords.Focus(Scan(line.Text).Left).IsEmpty))
+        if (isFirst && (((SaysWhen().IsMatch(line.Text) || Strokes().Count(line.Text) > 1) && Listed(line.Text).Items is null) || (line.IsHeading && PartOf(line.Text) == CardPart.Main) || !BeginsBlock(line.Text) || (TitleBesides().IsMatch(line.Text) && !Talk().IsMatch(line.Text)) || IsTopic(line.Text) || NamesClass().IsMatch(line.Text) || IsOverBlock(line) || IsTitled(line.Text)) && !IsStation(line.Text) && !IsFirstOfHeads(line) && (Scan(line.Text) is { Sets: null } || Scan(WithoutBrackets(line.Text)) is { Sets: null } || !BriefWords.Focus(Scan(line.Text).Left).IsEmpty))
         {
             if (IsSpoken().IsMatch(line.Text) && line.Text.Split(' ').Length > FewWords && !TitleBesides().IsMatch(line.Text))
             {
@@ -351,6 +355,14 @@ public sealed partial class CardReader
             return;
         }
 
+        // “Then a relay race in teams for ten minutes”: a time of its own.
+        if (ThenForMinutes().Match(CardNumbers.InDigits(line.Text)) is { Success: true } race && blocks.Count > 0 && blocks.Count < Limits.Blocks && PartOf(race.Groups["what"].Value) == CardPart.Main && !Begin(race.Groups["what"].Value).Success && Understood(race.Groups["what"].Value) is null)
+        {
+            blocks.Add(new CardBlock(line.Number, FreeName(race.Groups["what"].Value), CardPart.Main) { Length = int.Parse(race.Groups["n"].Value, System.Globalization.CultureInfo.InvariantCulture) * 60 });
+            Say(line, CardLineKind.Block, Current!.Name);
+            return;
+        }
+
         if (TakesStationOfRest(line))
             return;
         if (TakesAll(line) || TakesBlock(line) || TakesGap(line))
@@ -375,7 +387,7 @@ public sealed partial class CardReader
         if (Margin().IsMatch(text) || PartOf(text) != CardPart.Main || Super().IsMatch(text) || Talk().IsMatch(text))
             return true;
         var scan = Scan(text, isLine: false);
-        return scan.SaysBlock || scan.IsOfAll || (scan.IsEach && scan.Gaps.Count > 0 && IsEmpty(scan.Left)) || (text.Contains(": ", StringComparison.Ordinal) && !HeadKey().IsMatch(text) && Listed(text).Items is not null && Commas().Split(text).Length > 2) || (Begin(text).Success && Understood(scan.Left) is null);
+        return scan.SaysBlock || scan.IsOfAll || (scan.IsEach && (scan.Gaps.Count > 0 || text.EndsWith(':')) && IsEmpty(scan.Left)) || (text.Contains(": ", StringComparison.Ordinal) && !HeadKey().IsMatch(text) && Listed(text).Items is not null && Commas().Split(text).Length > 2) || (Begin(text).Success && Understood(scan.Left) is null);
     }
 
     /// <summary>Whether words are certainly a move, with or without how much of it.</summary>

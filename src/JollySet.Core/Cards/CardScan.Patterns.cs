@@ -57,7 +57,7 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"\bwork\s*[:=]?\s*(?:for\s+)?(?<t>" + Time + @"|\d{1,3}\b(?!\s*[/x:]))", RegexOptions.IgnoreCase)]
     private static partial Regex WorkSaid();
 
-    [GeneratedRegex(@"(?<![\d:/.-])\b(?<w>\d{2,3})\s*" + Seconds + @"\s*(?:on|of\s+work|work)\b(?!\s+(?:the|each|your)\b)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<![\d:/.-])\b(?<w>\d{2,3})\s*" + Seconds + @"\s*(?:on|of\s+work|work|arbeit|trabajo|travail|lavoro)\b(?!\s+(?:the|each|your)\b)", RegexOptions.IgnoreCase)]
     private static partial Regex WorkOnly();
 
     /// <summary>“2 sets, 50 s each” on a head: two rounds.</summary>
@@ -82,13 +82,13 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"(?:\b(?:on\s+)?(?:each|per|every|ea\.?|p/?|(?<=\d\s*(?:reps?\s+|secs?\s+|s\s+)?|^\s*(?:x\s*)?\d{1,3}\s(?:.*\s)?)a(?!s\b))|/(?!\s*(?:side|leg|arm|hand)\s+(?:curl|ext|press|raise|lift|swing|circle|plank|lunge|bend|step|release|walk|drop|lower|kick|tap|reach|drive))|\be/)\s*(?:side|leg|arm|way|hand|foot|ankle|s)\b|\b(?:p/s|e/s|ea\.?\s?s)\b", RegexOptions.IgnoreCase)]
     private static partial Regex EachSide();
 
-    [GeneratedRegex(@"\b(?:both sides|right\s+side\s+then\s+(?:the\s+)?left(?:\s+side)?|left\s+side\s+then\s+(?:the\s+)?right(?:\s+side)?|l\s*[&/+]\s*r|r\s*[&/+]\s*l|left\s*(?:and|then|&|\+|/)\s*right|right\s*(?:and|then|&|\+|/)\s*left|l then r|r\s+(?:then|and)\s+l|l\s+and\s+r)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:both sides|right\s+side\s+then\s+(?:the\s+)?left(?:\s+side)?|left\s+side\s+then\s+(?:the\s+)?right(?:\s+side)?|l\s*[&/+]\s*r|r\s*[&/+]\s*l|left\s*(?:and|then|&|\+|/)\s*right|right\s*(?:and|then|&|\+|/)\s*left|l then r|r\s+(?:then|and)\s+l|g\s+puis\s+d|d\s+puis\s+g|gauche\s*(?:puis|et|/)\s*droite|droite\s*(?:puis|et|/)\s*gauche|izquierda\s*[y/]\s*derecha|l\s+and\s+r)\b", RegexOptions.IgnoreCase)]
     private static partial Regex BothInTurn();
 
     [GeneratedRegex(@"\balt(?:ernat(?:e|ing))?\.?\s+(?:sides?|legs?|arms?)\b|\balt(?:ernat(?:e|ing))?\.?\s*(?=$|,)|(?<=,\s*)alternating\b|\(alt(?:ernat(?:e|ing))?\.?\)", RegexOptions.IgnoreCase)]
     private static partial Regex InTurns();
 
-    [GeneratedRegex(@"\b(?:go(?:ing)?\s+(?:a?round|through)\s+(?:it\s+|them\s+|that\s+|this\s+|everything\s+)?)?(?:x\s*)?(?<n>\d{1,3})(?:(?:\s*(?:to|\.\.)\s*|-|(?<!x\s?\d{1,3})\s*-\s*)(?<m>\d{1,3}))?\s*x?\s*(?:rounds?|ronds?|rnds?|rds?|laps?|rft\b|sets?(?!\s*(?:of|x|,)?\s*\d)|times(?:\s+(?:through|round))?|time\s+(?:through|round)|runden|rondas?|vueltas?(?!\s+a\b)|circuits?|tours?|x through)\b(?:\s+(?:through|in\s+total|total)\b)?(?:\s+of(?:\s+the following)?\b)?", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:go(?:ing)?\s+(?:a?round|through)\s+(?:it\s+|them\s+|that\s+|this\s+|everything\s+)?)?(?:x\s*)?(?<n>\d{1,3})(?:(?:\s*(?:to|\.\.)\s*|-|(?<!x\s?\d{1,3})\s*-\s*)(?<m>\d{1,3}))?\s*x?\s*(?:rounds?|ronds?|rnds?|rds?|laps?|rft\b|sets?(?!\s*(?:of|x|,)?\s*\d)|times(?:\s+(?:through|round))?|time\s+(?:through|round)|runden|rondas?|vueltas?(?!\s+a\b)|giri|giro|circuits?(?!\s*,?\s+each\b)|tours?|x through)\b(?:\s+(?:through|in\s+total|total)\b)?(?:\s+of(?:\s+the following)?\b)?", RegexOptions.IgnoreCase)]
     private static partial Regex RoundCount();
 
     [GeneratedRegex(@"(?<!\bno[\s-])\b(?:repeat|rpt|redo)\b(?:\s+(?:all|everything|the (?:circuit|block|lot)|(?:all\s+)?from the (?:top|start|beginning)))?\s*(?:x\s*)?(?<n>\d{1,2})?(?:\s*times)?\s*(?:x\b)?", RegexOptions.IgnoreCase)]

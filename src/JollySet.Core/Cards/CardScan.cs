@@ -13,7 +13,7 @@ internal sealed partial class CardScan
     private const string Seconds = @"(?:seconds?|secs?|sek(?:unden)?|s|"")(?![a-z])\.?";
     private const string Minutes = @"(?:minutes?|mins?|minuten|'|(?<=\b[1-9]\s?)m)(?![a-z])\.?";
     private const string Time = @"(?:\d{1,2}:\d\d|\d+(?:[.,]\d+)?\s*(?:" + Seconds + "|" + Minutes + "))";
-    private const string Rounds = @"(?:rounds?|ronds?|rnds?|rds?|sets?|laps?|circuits?|supersets?|pairs?|runden|rondas?|vueltas?|tours?|times?\s+(?:through|round))";
+    private const string Rounds = @"(?:rounds?|ronds?|rnds?|rds?|sets?|laps?|circuits?|supersets?|pairs?|runden|rondas?|vueltas?|giri|giro|tours?|times?\s+(?:through|round))";
     private const string Moves = @"(?:exercises?|moves?|stations?|reps?|each|these|them|tabatas|blocks)";
     private const string Between = @"\s*(?<where>(?:each|every)\s+" + Rounds + @"\b|(?:in\s+)?(?:between|btw|b/w|after|entre)\s*(?:each\s+|every\s+|all\s+|the\s+|les\s+)?(?:" + Rounds + "|" + Moves + @")?)?";
     private const int MostGaps = 3;
@@ -144,8 +144,10 @@ internal sealed partial class CardScan
         if (Sets is not null && (RepsLow is not null || areMost) && Gaps.Count == 0)
             Count(TimeBehindName(), m => Gap(TimeOf(m.Groups["t"].Value), m));
         // “Swings: 10 x 10 on the minute”: so many slots of so many.
-        if (Every is not null && Sets is > 1 and var slots && RepsLow is not null && RoundsLow is null && Total is null)
+        if (Every is not null && Sets is > 1 and var slots && (RepsLow ?? Length) is not null && RoundsLow is null && Total is null)
             (RoundsLow, Sets) = (slots, null);
+        if (Every is not null && RepsByRound is { } byRound && Sets == byRound.Count(c => c == '/') + 1 && RoundsLow is null && Total is null)
+            (RoundsLow, Sets) = (Sets, null);
         Count(ByRound(), m => RepsByRound = m.Groups["l"].Value.Replace(" ", "", StringComparison.Ordinal));
         Count(HowMany(), _ => { });
         if (isLine)

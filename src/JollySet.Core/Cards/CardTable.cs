@@ -78,13 +78,19 @@ internal static partial class CardTable
         string[] units = [];
         var (block, runs) = ("", "");
         var sign = '\0';
-        var isOneCircuit = false;
+        var (isOneCircuit, isSchedule) = (false, false);
         for (var at = 0; at < lines.Length; at++)
         {
             var line = lines[at];
             if (heads is not null && line.Contains(sign, StringComparison.Ordinal))
             {
                 var cells = InUnits(Cells(line, sign), units);
+                if (isSchedule)
+                {
+                    rows[at] = Scheduled(heads, cells);
+                    continue;
+                }
+
                 // Rounds, work and rest beside a block's name are the block's.
                 var goes = heads.Contains("block") && heads.Contains("rounds") ? Goes(heads, cells) : "";
                 var (own, row) = Row(heads, cells, isBlocks: isOneCircuit || goes.Length > 0 && (goes == runs || Said(heads, cells, "block") is { Length: > 0 } next && next != block));
@@ -115,6 +121,10 @@ internal static partial class CardTable
                     rows[at] = string.Join(", ", cells.Where((c, i) => known[i].Length == 0 && (c.Trim().Split(' ').Length > 2 || NoHeading().IsMatch(c) || Moves.BriefWords.Need(c) is not null || CardHead.NeedsIn(c).Needs is { IsEmpty: false })).Select(c => c.Trim()));
                     // The same rounds, work and rest in every row: one circuit.
                     var below = lines.Skip(at + 1).TakeWhile(l => l.Contains(mark, StringComparison.Ordinal)).Select(l => InUnits(Cells(l, mark), units)).ToList();
+                    // From which minute to which, down the side: a plan of the class.
+                    isSchedule = below.Select(c => Span().Match(Said(known, c, "time"))).Where(m => m.Length > 0).ToList() is { Count: > 1 } spans && spans[0].Groups["a"].Value is "0" or "00" && known.Count(k => k == "name") == 1;
+                    if (isSchedule)
+                        break;
                     var goes = below.Select(c => Goes(known, c)).Distinct().ToList();
                     isOneCircuit = goes is [{ Length: > 0 }] && known.Contains("time") && !known.Contains("block");
                     // What stands in the column of kit is the class's kit.
@@ -167,6 +177,23 @@ internal static partial class CardTable
 
     [GeneratedRegex(@"\s*[(\[](?<u>s|secs?|seconds|mins?|minutes|kgs?|reps?)\.?[)\]]$|(?<=^(?:work|rest|time|load|weight))\s+(?<u>s|secs?|seconds|mins?|minutes|kgs?)$", RegexOptions.IgnoreCase)]
     private static partial Regex UnitBehind();
+
+    /// <summary>A row of such a plan, as a margin of minutes, what it is, and what is done in it.</summary>
+    private static string Scheduled(string[] heads, List<string> cells)
+    {
+        var (name, span) = (Said(heads, cells, "name"), Span().Match(Said(heads, cells, "time")));
+        var more = string.Join(", ", cells.Where((c, i) => (i >= heads.Length || heads[i] is not ("name" or "time" or "number")) && c.Trim().Length > 0).Select(c => c.Trim()));
+        if (name.Trim('-', ':').Length == 0)
+            return "";
+        if (!span.Success)
+            return more.Length > 0 ? $"{name}: {more}" : name;
+        var minutes = int.Parse(span.Groups["b"].Value, System.Globalization.CultureInfo.InvariantCulture) - int.Parse(span.Groups["a"].Value, System.Globalization.CultureInfo.InvariantCulture);
+        return CardPhrases.Drink().IsMatch(CardPhrases.WithoutStops(name)) && minutes > 0 ? $"{name} {minutes} min {more}".Trim()
+            : $"{span.Groups["a"].Value}'-{span.Groups["b"].Value}' {name}{(more.Length > 0 ? $": {more}" : "")}";
+    }
+
+    [GeneratedRegex(@"^(?<a>\d{1,3})'?\s*[-–]\s*(?<b>\d{1,3})(?:\s*'|\s*min(?:ute)?s?)?$")]
+    private static partial Regex Span();
 
     /// <summary>Cells that hold numbers with the unit their column says.</summary>
     private static List<string> InUnits(List<string> cells, string[] units) =>

@@ -43,9 +43,14 @@ internal static partial class CardText
         var isTable = rows.Count > 0;
         if (!isTable)
         {
+            var spoken = CardNumbers.AreSpoken(raw);
             // A few long paragraphs are their sentences; any other long line is none of a card.
             var areParagraphs = raw.Count(l => l.Length > LongestLine) <= MostParagraphs && raw.All(l => l.Length <= LongestParagraph);
-            rows = CardNumbers.Rewritten([.. raw.Select(l => l.Length > LongestLine && !areParagraphs ? "" : Plain(l))]);
+            rows = CardNumbers.Rewritten([.. raw.Select(l => l.Length > LongestLine && !areParagraphs ? "" : spoken ? CardNumbers.InDigits(Plain(l)) : Plain(l))]);
+            if (spoken)
+                for (var at = 0; at < raw.Length; at++)
+                    if (raw[at].Length <= LongestLine && CardNumbers.InDigits(Plain(raw[at])) is var digits && digits != Plain(raw[at]))
+                        rows.TryAdd(at, digits);
         }
 
         else if (Array.FindLastIndex(raw, l => l.Any(char.IsLetterOrDigit)) is var last && !rows.ContainsKey(last) && CardNumbers.Closing(Plain(raw[last])) is { } closing)
@@ -104,7 +109,18 @@ internal static partial class CardText
 
     /// <summary>Pictures that stand for a word: a drop is water, two arrows in a ring are again.</summary>
     private static string Pictures(string text) =>
-        text.Any(char.IsSurrogate) ? text.Replace("💧", " water ", StringComparison.Ordinal).Replace("🚰", " water ", StringComparison.Ordinal).Replace("🥤", " water ", StringComparison.Ordinal).Replace("🔁", " repeat ", StringComparison.Ordinal) : text;
+        Keycap().Replace(Keyed(text), "${n}. ") is var plain && plain.Any(char.IsSurrogate) ? plain.Replace("💧", " water ", StringComparison.Ordinal).Replace("🚰", " water ", StringComparison.Ordinal).Replace("🥤", " water ", StringComparison.Ordinal).Replace("🔁", " repeat ", StringComparison.Ordinal) : plain;
+
+    /// <summary>A picture before a number or words that says what they are: people, a place, a bag.</summary>
+    private static string Keyed(string text) =>
+        text.Any(char.IsSurrogate) ? PictureKey().Replace(text, m => m.Groups["people"].Success ? "people: " : m.Groups["place"].Success ? "place: " : "kit: ") : text;
+
+    [GeneratedRegex(@"^\s*(?:(?<people>👥|👫|👪)\s*(?=\d)|(?<place>📍)\s*(?=\p{L})|(?<kit>🎒)\s*(?=[\p{L}\d]))")]
+    private static partial Regex PictureKey();
+
+    /// <summary>A number on a key before a line counts it.</summary>
+    [GeneratedRegex(@"^\s*(?<n>[0-9])\uFE0F?\u20E3\s*(?=\S)")]
+    private static partial Regex Keycap();
 
     /// <summary>The same words in the signs of one keyboard, without pictures.</summary>
     public static string Plain(string text)

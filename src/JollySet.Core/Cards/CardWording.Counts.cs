@@ -21,6 +21,14 @@ internal static partial class CardWording
     [GeneratedRegex(@"(?<=\d.*|tempo\s.*)(?:(?<s>\bsets)|(?<=\brounds))\s+(?:of|for|per|on)\s+(?:each|every|all(?:\s+the)?)\s+(?:pair|super\s?-?set|tri-?set|giant\s+set|block|couplet)s?\b|\s+throughout\b(?=\s*(?:$|[,.;]))|\s+(?:for|per|in)\s+(?:each|every|all(?:\s+the)?)\s+(?:pair|super\s?-?set|tri-?set|giant\s+set|couplet)s?\b", RegexOptions.IgnoreCase)]
     private static partial Regex OfEachPair();
 
+    /// <summary>“Push-ups to failure x 2”.</summary>
+    [GeneratedRegex(@"(?<=^|:\s)(?<name>[a-z][a-z' -]+?)\s*,?\s+(?<most>(?:to\s+)?failure|max(?:imum)?(?:\s+reps)?|amrap)\s*x\s*(?<n>[2-9])$", RegexOptions.IgnoreCase)]
+    private static partial Regex MostThenSets();
+
+    /// <summary>“3 circuits, each one 8 minutes: 40 on, 20 off x 2”: how many there will be is told beside how each runs.</summary>
+    [GeneratedRegex(@"^(?<said>[2-8]\s+(?:circuits|blocks)\s*,?\s+(?:each\s+(?:one\s+)?(?:is\s+|of\s+)?|of\s+)\d{1,2}\s*(?:mins?|minutes?|'))\s*[:,;-]\s*(?<rest>\S.*)$", RegexOptions.IgnoreCase)]
+    private static partial Regex SoManyParts();
+
     /// <summary>“X2 each round”.</summary>
     [GeneratedRegex(@"^x\s?(?<n>[2-9])\s+each\s+(?<w>round|circuit|block)s?\b", RegexOptions.IgnoreCase)]
     private static partial Regex TimesEachRound();

@@ -105,12 +105,24 @@ internal static partial class CardWording
     [GeneratedRegex(@"^(?<h>[a-z][a-z &/-]{1,24}?)\s*\((?<n>[2-9]|1\d|20)\)(?=\s*(?:[:-]|$))", RegexOptions.IgnoreCase)]
     private static partial Regex PartMinutes();
 
+    /// <summary>“Then again”: all of it once more.</summary>
+    [GeneratedRegex(@"^(?:and\s+|then\s+|all\s+(?:of\s+(?:it|that)\s+)?|everything\s+|the\s+lot\s+)+(?:once\s+more|again)[.!]?$", RegexOptions.IgnoreCase)]
+    private static partial Regex AgainAlone();
+
+    /// <summary>“One minute on each”.</summary>
+    [GeneratedRegex(@"\b(?<t>(?:an?|one|two|\d{1,3})\s*(?:s|secs?|seconds?|min(?:ute)?s?))\s+(?:on|at)\s+each(?:\s+(?:one|station|exercise|move))?(?!\s+(?:side|leg|arm))\b", RegexOptions.IgnoreCase)]
+    private static partial Regex OnEachOne();
+
+    /// <summary>“Part one is 3 rounds of …”.</summary>
+    [GeneratedRegex(@"^(?<h>(?:part|block|circuit|round|section)\s+(?:one|two|three|four|five|\d|[a-d]))\s+(?:is|are|will\s+be)\s+(?=an?\b|\d|one|two|three|four|five|six)", RegexOptions.IgnoreCase)]
+    private static partial Regex PartIs();
+
     /// <summary>“Give them a minute for a drink”.</summary>
     [GeneratedRegex(@"^(?:(?:and|then|so)\s+)*(?:give|let|allow)\s+(?:them|everyone|everybody|people|the\s+class)\s+(?:have\s+)?(?<t>(?:an?|one|two|\d{1,2})\s*(?:min(?:ute)?s?)|\d{2}\s*(?:s|secs?|seconds?))\s+(?:for|to\s+(?:have|get|grab))\s+(?:an?\s+|some\s+|their\s+)?(?<w>drink|water|breather)s?\.?$", RegexOptions.IgnoreCase)]
     private static partial Regex GivesThem();
 
     /// <summary>“Wrm up”, “cool dwon”: slips of a part's name.</summary>
-    [GeneratedRegex(@"^(?:(?<up>(?!warm)w[arm]{2,4}[\s-]?up)|(?!cool[\s-]?down)c[ol]{2,4}[\s-]?d[own]{2,4})\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:(?<up>(?!warm)w[arm]{2,4}[\s-]?up|warm[\s-]?(?:upp+|ip|pu))|(?!cool[\s-]?down)c[ol]{2,4}[\s-]?d[own]{2,4})\b", RegexOptions.IgnoreCase)]
     private static partial Regex PartSlip();
 
     /// <summary>“5 wu”: minutes before a part.</summary>

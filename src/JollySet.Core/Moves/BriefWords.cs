@@ -7,13 +7,13 @@ namespace JollySet.Core.Moves;
 public static class BriefWords
 {
     private static readonly FrozenDictionary<string, string> Kits = Table(
-        "dumbbells: db, dbs, dumbbell, dumbell, dumbells, weights, hand weights, small weights, little weights, small dumbbells, free weights, pair of dumbbells",
+        "dumbbells: db, dbs, dumbbell, dumbell, dumbells, weights, hand weights, kurzhanteln, kurzhantel, haltères, mancuernas, manubri, small weights, little weights, small dumbbells, free weights, pair of dumbbells",
         "kettlebell: kb, kbs, kettlebells, kettle bell, kettle bells, bell, bells",
         "barbell: bb, bar bell, barbells",
         "band: bands, resistance band, resistance bands, long band, loop band, loop bands, mini band, mini bands, tubes, tube",
-        "mat: mats, yoga mat, yoga mats, exercise mat, exercise mats, gym mat, gym mats",
+        "mat: mats, matte, matten, tapis, esterilla, esterillas, tappetino, tappetini, yoga mat, yoga mats, exercise mat, exercise mats, gym mat, gym mats",
         "step: steps, stepper, box, boxes, aerobic step, bottom stair",
-        "chair: chairs, stool, stools",
+        "chair: chairs, stuhl, stühle, chaise, chaises, silla, sillas, sedia, sedie, stool, stools",
         "bench: benches",
         "ball: balls, medicine ball, med ball, medicine balls, soft ball, soft balls, small ball, small balls, squeezy ball, squeezy balls",
         "stability ball: stability balls, swiss ball, swiss balls, gym ball, gym balls, exercise ball, exercise balls, big ball",
@@ -76,7 +76,7 @@ public static class BriefWords
         "glutes: bum, bums, butt, booty, glute, buns",
         "glutes, abs: bums and tums, bums & tums, bums n tums, bum and tum, bums + tums, tums and bums",
         "glutes, abs, legs: lbt, legs bums and tums, legs bums & tums, legs bums n tums, legs bums tums, legs, bums & tums",
-        "back:", "chest:", "shoulders:", "arms:", "biceps:", "triceps:", "hamstrings: hams, hammies", "quads: thighs", "calves:", "push:", "pull:");
+        "push, pull: push pull, push & pull, push and pull, push + pull, push/pull", "back:", "chest:", "shoulders:", "arms:", "biceps:", "triceps:", "hamstrings: hams, hammies", "quads: thighs", "calves:", "push:", "pull:");
 
     /// <summary>The kit list's word; null where nobody knows it.</summary>
     public static string? Kit(string words) => Found(Kits, words);

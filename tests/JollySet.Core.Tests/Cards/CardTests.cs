@@ -50,6 +50,10 @@ public sealed class CardTests(ITestOutputHelper output)
     [InlineData("twentyfourth")]
     [InlineData("twentyfifth")]
     [InlineData("twentysixth")]
+    [InlineData("twentyseventh")]
+    [InlineData("twentyeighth")]
+    [InlineData("twentyninth")]
+    [InlineData("thirtieth")]
     public void Nine_facts_in_ten_are_right(string file)
     {
         var (right, all) = (0, 0);

@@ -31,7 +31,7 @@ public sealed class NameReader
     private readonly FrozenDictionary<string, Move> byKey;
     private readonly FrozenDictionary<string, Move?> bySorted;
     private readonly FrozenDictionary<string, Move> byLetters;
-    private readonly FrozenDictionary<string, Move> byAsked;
+    private readonly FrozenDictionary<string, Move[]> byAsked;
     private readonly ImmutableArray<(Move Move, HashSet<string> Words)> all;
     private readonly FrozenDictionary<string, int[]> byWord;
     private readonly ConcurrentDictionary<string, string> mended = new(StringComparer.Ordinal);
@@ -44,7 +44,7 @@ public sealed class NameReader
         byKey = names.GroupBy(n => NameWords.KeyOf(n.words)).Where(g => g.Select(n => n.move).Distinct().Count() == 1).ToFrozenDictionary(g => g.Key, g => g.First().move);
         bySorted = names.GroupBy(n => Sorted(n.words)).ToFrozenDictionary(g => g.Key, g => g.Select(n => n.move).Distinct().Count() == 1 ? g.First().move : null);
         byLetters = library.All.SelectMany(m => m.Also.Prepend(m.Name).Select(name => (move: m, letters: NameWords.Joined(name)))).GroupBy(n => n.letters).Where(g => g.Select(n => n.move).Distinct().Count() == 1).ToFrozenDictionary(g => g.Key, g => g.First().move);
-        byAsked = library.All.SelectMany(m => m.Asked.Select(name => (move: m, key: NameWords.KeyOf(NameWords.Of(name))))).GroupBy(n => n.key).ToFrozenDictionary(g => g.Key, g => g.First().move);
+        byAsked = library.All.SelectMany(m => m.Asked.Select(name => (move: m, key: NameWords.KeyOf(NameWords.Of(name))))).GroupBy(n => n.key).ToFrozenDictionary(g => g.Key, g => g.Select(n => n.move).OrderByDescending(m => m.Tags.Staple).ToArray());
         all = [.. names.Select(n => (n.move, n.words.ToHashSet()))];
         byWord = all.SelectMany((n, at) => n.Words.Select(word => (word, at))).GroupBy(w => w.word).ToFrozenDictionary(g => g.Key, g => g.Select(w => w.at).ToArray());
         vocabulary = names.SelectMany(n => n.words).Concat(Modifiers.All.SelectMany(m => m.Ways).SelectMany(w => w)).ToFrozenSet();
@@ -90,7 +90,7 @@ public sealed class NameReader
             return doing;
         // “Dips” are most likely those of the triceps.
         if (byAsked.TryGetValue(NameWords.KeyOf(words), out var meant))
-            return new NameReading(text, Sureness.Likely, meant, meant.Name, [], $"is {meant.Name} meant?", [meant.Name, .. Near(words, Choices - 1, meant.Name)]) { Meant = meant.Name };
+            return new NameReading(text, Sureness.Likely, meant[0], meant[0].Name, [], $"is {meant[0].Name} meant?", [.. meant.Select(m => m.Name).Concat(Near(words, Choices, meant[0].Name)).Distinct().Take(Choices)]) { Meant = meant[0].Name };
         var mended = NameWords.Of(string.Join(' ', NameWords.Split(text.Length > NameWords.LongestName ? text[..NameWords.LongestName] : text).Select(Put)));
         if (!mended.SequenceEqual(words) && Understood(text, mended) is { } slip)
             return slip with { Known = Sureness.Likely, How = $"is {slip.How} meant?", Nearest = [slip.Base, .. Near(mended, Choices - 1, slip.Base)], Meant = slip.Modifiers.IsEmpty ? slip.Base : string.Join(' ', mended) };

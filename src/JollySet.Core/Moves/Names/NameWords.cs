@@ -53,6 +53,8 @@ internal static partial class NameWords
         ["rev"] = ["reverse"],
         ["lat"] = ["lateral"],
         ["ecc"] = ["eccentric"],
+        ["ren"] = ["renegade"],
+        ["ovr"] = ["over"],
         ["rus"] = ["russian"],
         ["russ"] = ["russian"],
         ["upp"] = ["up"],

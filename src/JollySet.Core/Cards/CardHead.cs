@@ -139,6 +139,12 @@ internal sealed partial class CardHead
                     Add("kit", thing);
             }
 
+        if (Minutes is null && !kitOnly && SpokenMinutes().Match(sentence) is { Success: true } spell)
+        {
+            Minutes = Whole(spell);
+            return [$"{Minutes} minutes", .. Overhear(sentence), .. Added(before)];
+        }
+
         if (Place is null && !kitOnly && SpokenPlace().Match(sentence) is { Success: true } at && NeedsIn(at.Value).Needs.IsEmpty)
         {
             Place = at.Groups["p"].Value;

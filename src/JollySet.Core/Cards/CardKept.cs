@@ -19,7 +19,7 @@ internal static partial class CardKept
                 continue;
             var isHead = kindOf(line.Number) == CardLineKind.Head;
             var at = Math.Max(0, blocks.FindLastIndex(b => b.Line <= line.Number || b.Stations.Exists(s => s.Line <= line.Number)));
-            var around = Enumerable.Range(0, blocks.Count).Where(i => isHead || i == at || i == at + 1 || blocks[i].Line == line.Number).ToList();
+            var around = Enumerable.Range(0, blocks.Count).Where(i => isHead || CardPhrases.BetweenBlocks().IsMatch(line.Text) || i == at || i == at + 1 || blocks[i].Line == line.Number).ToList();
             bool Holds(int n) => inHead.Contains(n) || around.Exists(i => kept[i].Contains(n) || kept[i].Contains(n * Minute));
             if (Said(line.Text).TrueForAll(ways => ways.Exists(way => way.TrueForAll(Holds))))
                 continue;
@@ -38,7 +38,8 @@ internal static partial class CardKept
 
     private static IEnumerable<int> Kept(CardBlock block) =>
         Of(block.Stations.SelectMany(s => s.Notes.Append(s.Sheet())).Concat(block.Notes).Append(block.Head()))
-            .Concat(new[] { block.Every, block.Total }.OfType<int>())
+            .Concat(block.Every is { } every ? [every] : [])
+            .Concat(block.Total is { } total && (block.IsAmrap ? block.Length is null : block.Every is { } slot && block.Stations.Count > 0 && total % (slot * block.Stations.Count) == 0 && block.RoundsLow is null) ? [total] : [])
             .Append(block.Stations.Count)
             .Concat(block.Length is >= Minute and var length ? [length] : [])
             .Concat(block.Scheme is { } scheme ? [.. scheme.Numbers, scheme.Numbers.Count] : []);

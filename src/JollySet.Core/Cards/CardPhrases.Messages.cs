@@ -25,7 +25,7 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"\b(?:of|for|per|on)\s+(?:each|every|all(?:\s+the)?)\s+(?:pair|super\s?-?set|tri-?set|giant\s+set|couplet)s?\b", RegexOptions.IgnoreCase)]
     public static partial Regex OfEachBelow();
 
-    [GeneratedRegex(@"^tabata\s+(?<name>[a-z][a-z' -]{2,40})$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?<h>(?:[a-z]+\s+)?(?:\d{1,2}\s*(?:m|mins?|minutes?|')\s+)?)(?<w>tabata)\s+(?:of\s+)?(?<name>[a-z][a-z' -]{2,40})$", RegexOptions.IgnoreCase)]
     public static partial Regex TabataThen();
 
     /// <summary>A word, what stands beside it, and how it runs behind a colon.</summary>
@@ -33,7 +33,7 @@ internal static partial class CardPhrases
     public static partial Regex NamedHow();
 
     /// <summary>“Same 5 moves each set, twice through:”.</summary>
-    [GeneratedRegex(@"^(?:the\s+|all\s+the\s+)?same\s+(?:\d{1,2}\s+)?(?:moves|exercises|stations)\b(?:\s+(?:in|for)?\s*(?:each|every|all)(?:\s+(?:set|round|block|circuit|part|time)s?)?)?\s*[,:-]?\s*(?<how>[^:]*)(?::.*)?$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:the\s+|all\s+the\s+)?same\s+(?:\d{1,2}\s+)?(?:moves|exercises|stations)\b(?:\s+(?:in|for)?\s*(?:each|every|all)(?:\s+(?:set|round|block|circuit|part|time)s?)?)?\s*[,:-]?\s*(?<how>[^:]*?)\s*(?::\s*(?<more>\S.*)?)?$", RegexOptions.IgnoreCase)]
     public static partial Regex SameMovesEach();
 
     /// <summary>So many rounds of names with a count behind each, nothing between them.</summary>
@@ -47,6 +47,13 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"^(?:then|and\s+then|next|after\s+that)\s*,?\s+(?:we\s+(?:do|have|play)\s+)?(?:an?\s+|some\s+)(?<what>[a-z][a-z' -]{3,40}?)\s+for\s+(?:about\s+)?(?<n>[2-9]|1\d|20)\s*min(?:ute)?s?[.!]*$", RegexOptions.IgnoreCase)]
     public static partial Regex ThenForMinutes();
 
+    [GeneratedRegex(@"^(?<h>[^:]{3,30}):\s*(?<pre>[^:]*,)\s*(?<n>\d{1,2}|two|three|four|five|six)\s+rounds?\s+of\s+(?<items>[a-z\d][^:]*?)\.?$", RegexOptions.IgnoreCase)]
+    public static partial Regex HeadThenRoundsOf();
+
+    /// <summary>“L1 squat / L2 goblet squat / L3 jump squat”: the one in the middle, and its ways.</summary>
+    [GeneratedRegex(@"^(?:L|Lv|level)\s?1\s*[:=-]?\s+(?<a>[a-z][^/|;]*?)\s*[/|;,]\s*(?:L|Lv|level)\s?2\s*[:=-]?\s+(?<b>[a-z][^/|;]*?)(?:\s*[/|;,]\s*(?:L|Lv|level)\s?3\s*[:=-]?\s+(?<c>[a-z][^/|;]*?))?$", RegexOptions.IgnoreCase)]
+    public static partial Regex ThreeLevels();
+
     /// <summary>What A does, and what B.</summary>
     [GeneratedRegex(@"^(?:A|P1|partner\s+(?:A|1|one))\s*[:=)-]\s*(?<a>[a-z0-9][^:/;]{2,40}?)\s*[/;,]?\s+(?:B|P2|partner\s+(?:B|2|two))\s*[:=)-]\s*(?<b>[a-z0-9][^:/;]{2,40})$", RegexOptions.IgnoreCase)]
     public static partial Regex OneOrOther();
@@ -59,7 +66,7 @@ internal static partial class CardPhrases
     public static partial Regex AfterThat();
 
     /// <summary>How a message ends.</summary>
-    [GeneratedRegex(@"^(?:(?:many\s+)?thanks|thank\s+you|cheers|ta|see\s+you|good\s+luck|have\s+fun|enjoy|love|best(?:\s+wishes)?|x{1,4})(?=$|[\s,!.])(?:(?!\d).){0,30}$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:(?:all\s+|well\s+)?done|the\s+end|smash(?:ed)?\s+it|good\s+(?:job|work)|(?:many\s+)?thanks|thank\s+you|cheers|ta|see\s+you|good\s+luck|have\s+fun|enjoy|love|best(?:\s+wishes)?|x{1,4})(?=$|[\s,!.])(?:(?!\d).){0,30}$", RegexOptions.IgnoreCase)]
     public static partial Regex SignsOff();
 
     /// <summary>How somebody speaks before saying how a block runs.</summary>
@@ -82,11 +89,11 @@ internal static partial class CardPhrases
     public static partial Regex RepeatAgain();
 
     /// <summary>A word that only says what comes next.</summary>
-    [GeneratedRegex(@"^(?:then|next|and|finally|to\s+finish)\b[,:]?\s+", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:then|next|and|finally|to\s+finish|finish\s+(?:off\s+)?with(?=\s+(?:an?\s+)?\d))\b[,:]?\s+", RegexOptions.IgnoreCase)]
     public static partial Regex NextWord();
 
     /// <summary>What goes on from a part before it: a part of its own.</summary>
-    [GeneratedRegex(@"^(?:then|next|now|after that|to finish|finally|lastly)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:then|next|now|after that|to finish|finish(?:ing)?\s+(?:off\s+)?with|finally|lastly)\b", RegexOptions.IgnoreCase)]
     public static partial Regex GoesOn();
 
     /// <summary>Who comes, on a line of its own behind the blocks.</summary>

@@ -35,10 +35,10 @@ public sealed partial class CardReader
             return true;
         }
 
-        if (SameMovesEach().Match(text) is { Success: true } same && OpenHeads() is { Count: > 1 } heads)
+        if (SameMovesEach().Match(text) is { Success: true } same && Scan(same.Groups["how"].Value, isLine: false) is var all && IsEmpty(all.Left) && (!same.Groups["more"].Success || Listed(text).Items is not null) && OpenHeads() is { Count: > 1 } heads)
         {
             sharing = heads;
-            if (Scan(same.Groups["how"].Value, isLine: false) is { Any: true } all)
+            if (all.Any)
                 heads.ForEach(h => Applied(h, all, line, isSetting: false));
             Say(line, CardLineKind.Setting, $"the same moves: {string.Join(", ", heads.Select(h => h.Name))}");
             if (Listed(text).Items is { } these)
@@ -93,6 +93,13 @@ public sealed partial class CardReader
         // “Finisher - 2 mins wall sit”.
         if (items is null && part == CardPart.Main && begins.Success && before.IndexOf(" - ", StringComparison.Ordinal) is > 0 and var dashed && dashed <= begins.Length + 1 && Scan(before[(dashed + 3)..]) is { SaysBlock: false, Amount: not null } alone && Understood(alone.Left) is not null)
             (before, items, scan, named, isEmpty) = (before[..dashed], before[(dashed + 3)..], Scan("", isLine: false), begins.Value, false);
+        // “Partner challenge - 100 burpees, split however you like”.
+        else if (items is null && part == CardPart.Main && begins.Success && before.IndexOf(" - ", StringComparison.Ordinal) is > 0 and var led && led <= begins.Length + 1 && before.IndexOf(", ", led, StringComparison.Ordinal) is > 0 and var tail && Scan(before[(led + 3)..tail]) is { SaysBlock: false, Amount: not null } thing && Understood(thing.Left) is not null && Scan(before[(tail + 2)..]) is { Any: false } loose && Understood(loose.Left) is null)
+        {
+            besides.Add(before[(tail + 2)..]);
+            (before, items, scan, named, isEmpty) = (before[..led], before[(led + 3)..tail], Scan("", isLine: false), begins.Value, false);
+        }
+
         // “Warm-up: 5 min march, squats, arm circles”: minutes before a list of which nothing else is timed are of all of it.
         if (items is not null && part != CardPart.Main && (length ?? scan.Length) is null && MinutesOfAll().Match(items) is { Success: true } total && Commas().Split(items) is { Length: > 2 } timed && timed.Skip(1).All(i => !i.Any(char.IsAsciiDigit)))
         {

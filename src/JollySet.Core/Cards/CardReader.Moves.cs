@@ -1,3 +1,4 @@
+using System.Collections.Immutable;
 using JollySet.Core.Moves;
 using JollySet.Core.Moves.Names;
 using JollySet.Core.Plans;
@@ -22,6 +23,9 @@ public sealed partial class CardReader
     private void AddOption(CardStation station, string kind, string said)
     {
         var way = kind is "easier" or "harder" or "or" && Understood(said) is null && !Adjustments.Contains(said) ? WayOfMove(said, station.Name, kind) ?? said : said;
+        if (Understood(way) is null)
+            foreach (var need in CardHead.NeedsIn(way).Needs)
+                head.AddNeed(need);
         if (kind == "or" && Understood(way) is { } other && Understood(station.Name) is { } one && WayKind(one, other) is { } ladder)
             kind = ladder;
         station.Options.Add($"{kind}: {(Understood(way) is not null || Adjustments.Contains(way) ? CardNames.Written(way) : $"\"{way.Replace("\"", "\"\"", StringComparison.Ordinal)}\"")}");
@@ -56,8 +60,7 @@ public sealed partial class CardReader
         if (name.Split(' ').Length > 8)
             return null;
         var reading = library.Reader.Read(name);
-        // “Kickbacks” in a class for the legs are those of the leg.
-        if (reading is { Known: Sureness.Likely, Modifiers.IsEmpty: true } && library.Find(reading.Meant)?.Asked.Length > 0 && Balance.Focus.Of(new Brief { Focus = [.. head.List("focus")] }) is var focus && reading.Nearest.Select(library.Find).OfType<Move>().Where(m => m.Asked.Intersect(reading.Move!.Asked).Any()).FirstOrDefault(m => IsOf(m, focus)) is { } chosen)
+        if (reading is { Known: Sureness.Likely, Modifiers.IsEmpty: true } && library.Find(reading.Meant)?.Asked.Length > 0 && Fitting([.. reading.Nearest.Select(library.Find).OfType<Move>().Where(m => m.Asked.Intersect(reading.Move!.Asked).Any())]) is { } chosen)
             reading = reading with { Move = chosen, Meant = chosen.Name, Base = chosen.Name };
         if (reading.Known == Sureness.Likely)
         {
@@ -79,7 +82,13 @@ public sealed partial class CardReader
         && name.Split(' ').Length <= FewWords && !IsSentence(line.Text) && name.All(c => char.IsLetter(c) || c is ' ' or '-' or '\'')
         && words.FindAll(w => w.Number != line.Number && Math.Abs(w.Number - line.Number) <= 2 && w.Number > block.Line) is { Count: > 0 } near && near.Exists(w => IsStation(w.Text) && Bulleted().Match(w.Raw) is { Success: true } other && other.Groups["b"].Value == bullet.Groups["b"].Value);
 
-    private static bool IsOf(Move move, Balance.Focus focus) => move.Muscles.Any(m => m.Share == 1 && focus.Covers(m.Muscle));
+    /// <summary>Of several moves that a short name may mean the one for this class: “kickbacks” of the leg where legs are its focus, “leg curls” standing where nobody lies down.</summary>
+    private Move? Fitting(ImmutableArray<Move> moves)
+    {
+        var focus = Balance.Focus.Of(new Brief { Focus = [.. head.List("focus")] });
+        var staysUp = (head.List("audience").Contains("older adults") || head.List("kit").Any(k => k.StartsWith("chair", StringComparison.Ordinal))) && !head.List("kit").Contains("mat");
+        return moves.OrderBy(m => head.List("needs").Any(m.Troubles)).ThenBy(m => staysUp && m.IsOnFloor).ThenBy(m => !m.Muscles.Any(x => x.Share == 1 && focus.Covers(x.Muscle))).FirstOrDefault();
+    }
 
     /// <summary>The line with another name in it.</summary>
     private static string Instead(CardWords line, string name, string other) =>

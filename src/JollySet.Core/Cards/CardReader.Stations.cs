@@ -178,6 +178,9 @@ public sealed partial class CardReader
     {
         if (line.Letter is { } letter)
             return Current?.Letter == letter && !IsBegunAgain(line) ? null : new CardBlock(line.Number, FreeName(letter.ToString()), CardPart.Main) { Letter = letter, RoundsLow = Current is { Stations.Count: 0, Letter: null } heading ? heading.RoundsLow : null };
+        // “Then” alone above it: what comes next.
+        if (Current is { HasSettings: true, Stations.Count: > 0, Part: CardPart.Main } ended && LineAbove(line) is > 0 and var above && above > ended.Stations[^1].Line && GoesOn().IsMatch(LineAt(above).Text) && IsEmpty(LineAt(above).Text))
+            return new CardBlock(line.Number, FreeName("A"), CardPart.Main);
         // Under a marked heading sets of a warm-up are of it, beside what has none.
         if (Current is { Stations.Count: > 0 } opening && opening.IsOver(station) && IsUnderHeading(opening, line))
             return new CardBlock(line.Number, FreeName(opening.Name), opening.Part);
@@ -348,7 +351,7 @@ public sealed partial class CardReader
             Sets = scan.Sets ?? (scan.RepsLow is not null || scan.Length is not null ? scan.RoundsLow : null),
         };
         // “Plank 60”: what is held is held so long.
-        if (named.Move?.Tags.IsHold == true && scan is { RepsLow: >= LeastHeld and var held, RepsHigh: null, Length: null, SaysReps: false, Sets: null } && !TimesSign().IsMatch(text))
+        if (named.Move?.Tags.IsHold == true && scan is { RepsLow: >= LeastHeld and var held, RepsHigh: null, Length: null, SaysReps: false } && (scan.Sets is not null || !TimesSign().IsMatch(text)))
         {
             station.Amount = string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{held}s");
             Ask(line, string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{held} seconds of {named.Name}?"), ("seconds", line.Raw), (string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{held} times"), line.Raw.Replace(held.ToString(System.Globalization.CultureInfo.InvariantCulture), $"x{held}", StringComparison.Ordinal)));

@@ -11,7 +11,7 @@ public sealed partial class CardReader
     // In this order: what a later one looks for may be what an earlier one has put.
     private static readonly Func<CardReader, string, string>[] Rewordings =
     [
-        (_, t) => Plainer(t), (_, t) => WeDo().Replace(PlanIs().Replace(t, ""), ""), (r, t) => r.AsBoth(t), (r, t) => r.AsNamed(t), (r, t) => r.AsRow(t), (r, t) => r.AsDictated(t), (r, t) => r.AsListed(t), (r, t) => r.AsCounted(t), (_, t) => AsShortRounds(t), (r, t) => r.AsPair(t),
+        (_, t) => Plainer(t), (_, t) => WeDo().Replace(PlanIs().Replace(t, ""), ""), (r, t) => r.AsBoth(t), (r, t) => r.AsLevels(t), (r, t) => r.AsNamed(t), (r, t) => r.AsRoundsOf(t), (r, t) => r.AsRow(t), (r, t) => r.AsDictated(t), (r, t) => r.AsListed(t), (r, t) => r.AsCounted(t), (_, t) => AsShortRounds(t), (r, t) => r.AsPair(t),
         (r, t) => r.AsFirstAndLast(t), (r, t) => r.AsWith(t), (_, t) => AsNext(t), (r, t) => r.AsHead(t), (r, t) => r.AsPlan(t), (_, t) => AsEach(t), (r, t) => r.AsPart(t), (r, t) => r.AsOneMove(t), (r, t) => r.AsTabata(t), (r, t) => r.AsSets(t), (r, t) => r.AsSlots(t),
         (r, t) => r.AsHow(t), (_, t) => AsRounds(t), (_, t) => AsMost(t), (_, t) => AsInterval(t), (_, t) => AsRungs(t), (r, t) => r.AsTurns(t), (r, t) => r.AsCompleted(t),
     ];
@@ -34,6 +34,25 @@ public sealed partial class CardReader
     /// <summary>“A: press-ups / B: plank” is what the one of two does and what the other.</summary>
     private string AsBoth(string text) =>
         OneOrOther().Match(text) is { Success: true } m && new[] { "a", "b" }.Select(g => m.Groups[g].Value.Trim()).ToList() is var both && both.TrueForAll(b => Understood(WithoutBrackets(Scan(b).Left)) is not null) ? string.Join(", ", both) : text;
+
+    /// <summary>“First block: in pairs, 30 seconds each, 4 rounds of swings, press-ups and squats” is a head, how it runs, and its moves.</summary>
+    private string AsRoundsOf(string text)
+    {
+        if (HeadThenRoundsOf().Match(text) is not { Success: true } m || Begin(m.Groups["h"].Value) is not { Success: true } || Done(ItemsOfMessage(m.Groups["items"].Value)) is not { Moves.Count: > 1 } done)
+            return text;
+        var before = Commas().Split(m.Groups["pre"].Value).Where(p => p.Trim().Length > 0).ToList();
+        var runs = before.FindAll(p => Scan(p, isLine: false) is { Any: true } said && IsEmpty(said.Left));
+        var notes = before.Except(runs).ToList();
+        return $"{m.Groups["h"].Value} {string.Join(", ", runs.Prepend($"{m.Groups["n"].Value} rounds").Concat(done.How))}{(notes.Count > 0 ? $" ({string.Join(", ", notes)})" : "")}: {string.Join(", ", done.Moves)}";
+    }
+
+    /// <summary>“L1 squat / L2 goblet squat / L3 jump squat” is the one in the middle, with an easier and a harder way.</summary>
+    private string AsLevels(string text)
+    {
+        if (ThreeLevels().Match(text) is not { Success: true } m || new[] { "a", "b", "c" }.Select(g => m.Groups[g]).Any(g => g.Success && Understood(WithoutBrackets(g.Value)) is null))
+            return text;
+        return m.Groups["c"].Success ? $"{m.Groups["b"].Value} (easier: {m.Groups["a"].Value}) (harder: {m.Groups["c"].Value})" : $"{m.Groups["a"].Value} (harder: {m.Groups["b"].Value})";
+    }
 
     /// <summary>“4x squat 12 rdl 12 lunge 10es 60s” is four rounds of them, and the rest between.</summary>
     private string AsRow(string text)
@@ -183,7 +202,7 @@ public sealed partial class CardReader
 
     /// <summary>“Tabata hollow rock” is a tabata, and its move.</summary>
     private string AsTabata(string text) =>
-        TabataThen().Match(text) is { Success: true } m && Understood(m.Groups["name"].Value) is not null && Understood(text) is null ? $"Tabata: {m.Groups["name"].Value}" : text;
+        TabataThen().Match(text) is { Success: true } m && Understood(m.Groups["name"].Value) is not null && Understood(text) is null ? $"{m.Groups["h"].Value}{m.Groups["w"].Value}: {m.Groups["name"].Value}" : text;
 
     /// <summary>“Swings: 10 x 10 on the minute” is how it runs, and its move.</summary>
     private string AsSlots(string text) =>

@@ -11,7 +11,7 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"(?<![\d.]\s?)\b(?:1\s+)?min(?:ute)?s?['s]*\s+(?<off>break|rest|off|recovery|between)\b", RegexOptions.IgnoreCase)]
     private static partial Regex MinuteOff();
 
-    [GeneratedRegex(@"(?:\b(?<t>\d{1,2})\s*(?:'|min(?:ute)?s?)\s*(?:of\s+)?(?=\be\d?mom\b))?\b(?:e(?<n>\d)?mom|(?:on|at)\s+the\s+min(?:ute)?|every\s+(?:(?<n>\d)\s*)?min(?:ute)?s?(?:\s+on\s+the\s+min(?:ute)?)?)\b\s*(?:[-:,]|(?<x>x)|for)?\s*(?:(?<t>\d{1,2})\s*(?:'|min(?:ute)?s?\b)?(?!\s*(?:rounds?|rds?|sets?|/|x)))?", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?:\b(?<t>\d{1,2})\s*(?:'|min(?:ute)?s?)\s*(?:of\s+)?(?=\be\d?mom\b))?\b(?:e(?<n>\d)?mom|(?:on|at)\s+the\s+min(?:ute)?|every\s+(?:(?<n>\d)\s*)?min(?:ute)?s?(?:\s+on\s+the\s+min(?:ute)?)?)\b\s*(?:[-:,]|(?<x>x)|for)?\s*(?:(?<t>\d{1,2})(?!\d)\s*(?:'|min(?:ute)?s?\b)?(?!\s*(?:rounds?|rds?|sets?|/|x|kgs?\b|lbs?\b|s\b|secs?\b|seconds?\b|reps?\b)))?", RegexOptions.IgnoreCase)]
     private static partial Regex EveryMinute();
 
     [GeneratedRegex(@"(?:(?<t>" + Time + @")\s*)?\b(?:amrap|as many (?:rounds|reps)(?: and reps)? as (?:possible|you can))\b\s*(?:in|for|[-:,])?\s*(?<t>" + Time + @"|\d{1,2}\b(?!\s*[a-z]))?", RegexOptions.IgnoreCase)]
@@ -26,10 +26,10 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"(?:\btempo\s*:?\s*|@\s*)(?<a>\d)\s*[-./]?\s*(?<b>\d)\s*[-./]?\s*(?<c>[\dx])(?:\s*[-./]?\s*(?<d>[\dx]))?(?!\d)", RegexOptions.IgnoreCase)]
     private static partial Regex TempoDigits();
 
-    [GeneratedRegex(@"\b(?<n>\d{1,2})\s*x\s*(?<w>\d{1,3})\s*s?\s*[/:]\s*(?<r>\d{1,3})\s*s?\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?<n>\d{1,2})\s*x\s*(?<w>\d{1,3})\s*s?\s*(?:/|(?<=\d\d\s*s?\s*):)\s*(?<r>\d{1,3})\s*s?\b", RegexOptions.IgnoreCase)]
     private static partial Regex TimesWorkRest();
 
-    [GeneratedRegex(@"\b(?<w>\d{1,3})\s*(?:" + Seconds + @")?\s*(?:of\s+)?(?:on|work|working|arbeit|trabajo|travail|effort|lavoro)\b[\s,;:/&+-]*(?:and\s+|then\s+|with\s+)?(?<r>\d{1,3})\s*(?:" + Seconds + @")?\s*(?:of\s+)?(?:off|rest|pause|recovery|descanso|repos|pausa|recupero)\b(?:\s*,?\s*x\s*(?<n>\d{1,2})\b(?!\s*\d)(?:\s*(?:rounds?|rds?|sets?|times)\b)?)?", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?<w>\d{1,3})\s*(?:" + Seconds + @")?\s*(?:of\s+|de\s+|d'\s?)?(?:on|work|working|arbeit|trabajo|travail|effort|lavoro)\b[\s,;:/&+-]*(?:and\s+|then\s+|with\s+)?(?<r>\d{1,3})\s*(?:" + Seconds + @")?\s*(?:of\s+|de\s+)?(?:off|rust|rest|pause|recovery|descanso|repos|pausa|recupero)\b(?:\s*,?\s*x\s*(?<n>\d{1,2})\b(?!\s*\d)(?:\s*(?:rounds?|rds?|sets?|times)\b)?)?", RegexOptions.IgnoreCase)]
     private static partial Regex OnOff();
 
     [GeneratedRegex(@"(?<![\d/x.:-])(?:\d{1,3}\s*-\s*){2,}\d{1,3}(?:\s*-?\s*\.{2,}\s*-?\s*\d{1,3})?\s*(?:secs?|seconds?|s)?\b|(?<![\d/x.:-])\d{1,3}\s*-\s*\d{1,3}\s*-?\s*\.{2,}\s*-?\s*\d{1,3}(?:\s*(?:secs?|seconds?|s)\b)?|^\s*(?:\d{1,3}\s+){3,}\d{1,3}\s*$|(?<![\d/x.:-])(?:\d{2}\s+){3,}\d{2}\s*(?:secs?|seconds?|s)\b|^\s*(?:\d{1,3}\s*/\s*){2,}\d{1,3}\s*(?:secs?|seconds?|s|reps)?(?:\s*of)?\s*:?\s*$|(?<=\b(?:ladder|countdown|count\s+down|pyramid|finisher)\W{0,3})\d{1,3}(?:(?:\s*[/,]\s*\d{1,3}){2,}(?:\s*(?:secs?|seconds?|s)\b)?|(?:\s+\d{1,3}){2,}(?=\s*(?:$|[:)]|reps)))|^\s*(?:\d{1,3}\s+){2,}\d{1,3}\s*(?:reps)?(?:\s*of)?\s*:?\s*$|^\s*(?:\d{1,3}\s*,\s*){2,}\d{1,3}\s*(?:reps)?(?:\s*of)?\s*:?\s*$|(?<=\b(?:ladder|countdown|count\s+down|ascending|descending)\b[^\d]{0,12})\d{1,3}\s*(?:-|to|\.{2,}|down to|up to)\s*\d{1,3}|\b\d{1,3}\s*(?:-|to|\.{2,}|down to|up to)\s*\d{1,3}(?=\s*(?:ladder|countdown)\b)|^\s*\d{1,2}\s*(?:down\s+to|up\s+to|to)\s*\d{1,2}\s*(?:reps?)?\s*(?:of)?\s*:?\s*$|(?<=^\s*|\bfinishers?\b\W{0,4})(?:[5-9]|1\d|20)\s*(?:-|\.{2,}|down\s+to|to)\s*1(?![\d.,/x-]|:\d)(?!\s*(?:of\s+\w|min|leg|arm|side|set|round|time|kg)\w*)|(?:(?<=\bfinishers?\b\W{0,4})1\s*(?:-|\.{2,}|up\s+to|to)|(?<=^\s*)1\s*(?:\.{2,}|up\s+to|to))\s*(?:[5-9]|1[025]|20)(?=\s*(?:reps?\s*)?(?:of\s*)?(?:$|[:)]))", RegexOptions.IgnoreCase)]
@@ -38,13 +38,13 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"(?<![\d/.])(?!90\s*/\s*90\b|(?:[12][1-46-9]|31)/(?:0[1-9]|1[12])(?!\d))(?<w>\d{2,3})\s*(?:" + Seconds + @")?\s*(?:/\s*(?<r>\d{1,3})|(?<!\b(?:mon|tue|wed|thu|fri|sat|sun)(?:s|nes|rs|ur)?(?:day)?s?\b.*)(?<=[05]\s*(?:s\s*)?):\s*(?<r>\d{0,2}[05]))\s*(?:" + Seconds + @")?(?![\d/:.]|\s*[ap]m\b)", RegexOptions.IgnoreCase)]
     private static partial Regex WorkRest();
 
-    [GeneratedRegex(@"\b(?:rest|break|brake|repos|recover(?:y)?|r[ée]cup(?:[ée]ration)?|pausa|descanso|breather|pause|(?<!stretch(?:es|ing)?\s+)off)\b\s*[:=]?\s*(?:for\s+|of\s+|about\s+)*(?<t>" + Time + @"|\d{1,3}\b(?!\s*(?:[x/]|times|rounds?|rds?|sets?|laps?)))" + Between, RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:rest|rust|break|brake|repos|recover(?:y)?|r[ée]cup(?:[ée]ration)?|pausa|descanso|breather|pause|(?<!stretch(?:es|ing)?\s+)off)\b\s*[:=]?\s*(?:for\s+|of\s+|about\s+)*(?<t>" + Time + @"|\d{1,3}\b(?!\s*(?:[x/]|times|rounds?|rds?|sets?|laps?)))" + Between, RegexOptions.IgnoreCase)]
     private static partial Regex RestFirst();
 
-    [GeneratedRegex(@"(?:\b(?:take|then|with|and)\s+)?(?<t>" + Time + @")\s*(?:(?:of|for|de)\s+)?(?:an?\s+)?\b(?:rest|break|brake|repos|recover(?:y)?|r[ée]cup(?:[ée]ration)?|pausa|descanso|breather|pause|off|(?<water>(?:drinks?|water)(?:\s+(?:break|stop))?(?=\s+(?:in\s+)?(?:between|btw|b/w))))\b" + Between, RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?:\b(?:take|then|with|and)\s+)?(?<t>" + Time + @")\s*(?:(?:of|for|de)\s+)?(?:an?\s+)?\b(?:rest|rust|break|brake|repos|recover(?:y)?|r[ée]cup(?:[ée]ration)?|pausa|descanso|breather|pause|off|(?<water>(?:drinks?|water)(?:\s+(?:break|stop))?(?=\s+(?:in\s+)?(?:between|btw|b/w))))\b" + Between, RegexOptions.IgnoreCase)]
     private static partial Regex RestLast();
 
-    [GeneratedRegex(@"(?<t>" + Time + @")\s*(?<where>(?:in\s+)?(?:between|btw|b/w|after|to\s+change\s*over|(?:to\s+)?change(?:over)?(?!\s*(?:sides?|legs?|arms?|hands?|over\b|half|direction))|transition|to\s+(?:move(?:\s+on)?|swap|switch)(?!\s*(?:sides?|legs?|arms?|hands?)))\b\s*(?:each\s+|every\s+|all\s+)?(?:" + Rounds + "|" + Moves + @")?\b)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<t>" + Time + @")\s*(?<where>(?:in\s+)?(?:between|btw|b/w|after|to\s+change\s*over|(?:to\s+)?change(?:over)?(?!\s*(?:sides?|legs?|arms?|hands?|over\b|half|direction))|transition|to\s+move(?:\s+on)?|(?:to\s+)?(?:swap|switch)(?:\s+over)?(?!\s*(?:sides?|legs?|arms?|hands?)))\b\s*(?:each\s+|every\s+|all\s+)?(?:" + Rounds + "|" + Moves + @")?\b)", RegexOptions.IgnoreCase)]
     private static partial Regex BetweenOnly();
 
     [GeneratedRegex(@"(?:\brest\s*[:=]?\s*)?\b(?<t>\d{1,3})\s*-\s*(?<h>\d{1,3})\s*(?<u>" + Seconds + "|" + Minutes + @")\s*(?:rest\b)?" + Between + @"(?<=rest.*|rest)", RegexOptions.IgnoreCase)]
@@ -233,7 +233,7 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"\bin\s+(?<n>[234])'?s\b", RegexOptions.IgnoreCase)]
     private static partial Regex PairsOf();
 
-    [GeneratedRegex(@"[\s,]*(?:and\s+|then\s+)*(?:back\s+(?:down|up|again)|down\s+again|up\s+again|and\s+down)\b(?:\s+again)?(?!\s*[:,]?\s*\d)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"[\s,]*(?:and\s+|then\s+)*(?:back\s+(?:down|up|again)|down\s+again|up\s+again|and\s+down)\b(?:\s+again)?(?!\s*:?\s*\d|\s*,\s*\d{1,3}\s*(?:$|[-,/]|reps))", RegexOptions.IgnoreCase)]
     private static partial Regex BackAgain();
 
     [GeneratedRegex(@"(?<=^|,\s*|\band\s+|/\s*)(?<t>[1-9]\d)\s+(?:rest|off|break)\b(?<where>)", RegexOptions.IgnoreCase)]
@@ -250,7 +250,7 @@ internal sealed partial class CardScan
     private static partial Regex BetweenAlone();
 
     /// <summary>“10 reps each” on a head: of every move.</summary>
-    [GeneratedRegex(@"\b(?<n>\d{1,3})(?:\s*(?:-|to)\s*(?<m>\d{1,3}))?\s*reps?\s+(?:each|ea)\b(?!\s*(?:side|leg|arm|way|hand|s\b))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?<n>\d{1,3})(?:\s*(?:-|to)\s*(?<m>\d{1,3}))?\s*(?:reps?|x)\s+(?:each|ea)\b(?!\s*(?:side|leg|arm|way|hand|s\b))", RegexOptions.IgnoreCase)]
     private static partial Regex RepsEach();
 
     [GeneratedRegex(@"\d+")]

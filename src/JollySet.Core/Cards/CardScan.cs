@@ -20,8 +20,8 @@ internal sealed partial class CardScan
     private const int ShortestSlot = 20;
 
     // One of them is in everything that says a rest, a gap, a load: looked for before the patterns.
-    private static readonly SearchValues<string> RestWords = SearchValues.Create(["rest", "break", "brake", "repos", "recover", "cup", "paus", "descanso", "breather", "off", "drink", "water"], StringComparison.OrdinalIgnoreCase);
-    private static readonly SearchValues<string> GapWords = SearchValues.Create(["between", "btw", "b/w", "after", "change", "transition", "to move", "to swap", "to switch"], StringComparison.OrdinalIgnoreCase);
+    private static readonly SearchValues<string> RestWords = SearchValues.Create(["rest", "rust", "break", "brake", "repos", "recover", "cup", "paus", "descanso", "breather", "off", "drink", "water"], StringComparison.OrdinalIgnoreCase);
+    private static readonly SearchValues<string> GapWords = SearchValues.Create(["between", "btw", "b/w", "after", "change", "transition", "to move", "swap", "switch"], StringComparison.OrdinalIgnoreCase);
     private static readonly SearchValues<string> LoadWords = SearchValues.Create(["heavy", "light", "moderate", "med"], StringComparison.OrdinalIgnoreCase);
     private readonly bool hasFigures;
     private string left;

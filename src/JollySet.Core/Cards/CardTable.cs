@@ -49,6 +49,18 @@ internal static partial class CardTable
         ["cues"] = "note",
         ["comment"] = "note",
         ["block"] = "block",
+        ["each side"] = "side",
+        ["rest period"] = "rest",
+        ["rest time"] = "rest",
+        ["activity"] = "name",
+        ["exercise name"] = "name",
+        ["reps / time"] = "reps",
+        ["reps or time"] = "reps",
+        ["time/reps"] = "reps",
+        ["reps/time"] = "reps",
+        ["phase"] = "block",
+        ["part"] = "block",
+        ["section"] = "block",
         ["no"] = "number",
         ["no."] = "number",
         ["nr"] = "number",
@@ -225,6 +237,8 @@ internal static partial class CardTable
         var (sets, reps, time) = (Said("sets") is { Length: > 0 } own ? own : Said("rounds"), Said("reps"), Said("time"));
         var row = new StringBuilder();
         var amount = reps.Length > 0 ? (char.IsAsciiDigit(reps[^1]) && !reps.Contains('x', StringComparison.OrdinalIgnoreCase) && char.IsAsciiDigit(reps[0]) ? $"x{reps}" : reps) : time.Length > 0 && char.IsAsciiDigit(time[^1]) ? $"{time}s" : OnEach().IsMatch(time) ? $"x{time}" : time;
+        if (sets == "1" && amount.Length > 0)
+            sets = "";
         if (sets.Length > 0 && sets.All(char.IsAsciiDigit) && amount.Length > 0)
             row.Append(System.Globalization.CultureInfo.InvariantCulture, $"{sets} x {amount.TrimStart('x')} ");
         row.Append(Said("name"));
@@ -249,7 +263,7 @@ internal static partial class CardTable
         if (Said("note") is { Length: > 0 } note)
             row.Append(" (").Append(note).Append(')');
         // A cell that has found no place is kept in brackets.
-        foreach (var cell in cells.Select((c, i) => (text: c.Trim(), head: i < heads.Length ? heads[i] : "", isCount: IsCount(i))).Where(c => c.head != "kit" && c.text.Length > 0 && !c.isCount && c is not { head: "rest", text: "0" } && c.head != "block"))
+        foreach (var cell in cells.Select((c, i) => (text: c.Trim(), head: i < heads.Length ? heads[i] : "", isCount: IsCount(i))).Where(c => c.head != "kit" && c.text.Length > 0 && !c.isCount && c is not ({ head: "rest", text: "0" } or { head: "sets", text: "1" }) && c.head != "block"))
             if (!row.ToString().Contains(cell.text, StringComparison.Ordinal))
                 row.Append(" (").Append(cell.text).Append(')');
         return (Said("block"), row.ToString());

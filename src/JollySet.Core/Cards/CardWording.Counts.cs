@@ -29,6 +29,22 @@ internal static partial class CardWording
     [GeneratedRegex(@"^(?<said>[2-8]\s+(?:circuits|blocks)\s*,?\s+(?:each\s+(?:one\s+)?(?:is\s+|of\s+)?|of\s+)\d{1,2}\s*(?:mins?|minutes?|'))\s*[:,;-]\s*(?<rest>\S.*)$", RegexOptions.IgnoreCase)]
     private static partial Regex SoManyParts();
 
+    /// <summary>“A 3x10 bench + 3x10 row, 60”: a superset of that letter.</summary>
+    [GeneratedRegex(@"^(?<l>[A-H])\s*[.):-]?\s+(?<s>[2-9])\s*x\s*(?<r>\d{1,3})\s+(?<a>[A-Za-z][A-Za-z' -]+?)\s*\+\s*\k<s>\s*x\s*(?<q>\d{1,3})\s+(?<b>[A-Za-z][A-Za-z' -]+?)(?:\s*,\s*(?:rest\s+)?(?<t>\d{2,3})\s*(?:s|secs?)?)?$")]
+    private static partial Regex LetteredPair();
+
+    /// <summary>“D plank 3x40”: a block of that letter.</summary>
+    [GeneratedRegex(@"^(?<l>[B-H])\s+(?=[a-z][a-zA-Z' -]+\s[2-9]\s*x\s*\d|[2-9]\s*x\s*\d{1,3}\s+[a-zA-Z])")]
+    private static partial Regex LetterThenSets();
+
+    /// <summary>“Go up 20, 30, 40, 50”: rungs.</summary>
+    [GeneratedRegex(@"^(?:go(?:ing)?\s+)?(?:up|down)\s+(?<l>\d{1,3}(?:\s*,\s*\d{1,3}){2,})", RegexOptions.IgnoreCase)]
+    private static partial Regex UpBy();
+
+    /// <summary>“400 run”: metres.</summary>
+    [GeneratedRegex(@"(?<=^|[,;]\s*)(?<n>[1-9]\d?[05]0)\s+(?=(?:run|jog|sprint|walk|row|rowing|ski|swim)\b)", RegexOptions.IgnoreCase)]
+    private static partial Regex BareMetres();
+
     /// <summary>“X2 each round”.</summary>
     [GeneratedRegex(@"^x\s?(?<n>[2-9])\s+each\s+(?<w>round|circuit|block)s?\b", RegexOptions.IgnoreCase)]
     private static partial Regex TimesEachRound();
@@ -38,7 +54,7 @@ internal static partial class CardWording
     private static partial Regex SlowReps();
 
     /// <summary>“100 squats between you”: who does them stands beside it.</summary>
-    [GeneratedRegex(@"(?<=[a-z])\s+(?<w>between\s+(?:you|the\s+(?:pair|two|team))|as\s+an?\s+(?:team|pair|group)|in\s+your\s+(?:teams?|pairs?))\s*$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<=[a-z])\s+(?<w>between\s+(?:you|us|everyone|everybody|all\s+of\s+(?:you|us)|the\s+(?:pair|two|team|group))|as\s+an?\s+(?:team|pair|group)|in\s+your\s+(?:teams?|pairs?))\s*$", RegexOptions.IgnoreCase)]
     private static partial Regex Shared();
 
     /// <summary>“… and you're done”.</summary>

@@ -40,10 +40,6 @@ internal static partial class CardWording
     [GeneratedRegex(@"\s*(?:\|\s*(?<k>easier|harder)\s*[:=]?|/\s*(?<k>easier|harder)\s*[:=]|\s(?<k>easier|harder|mod|regression|reg)\s*=)\s+(?<w>[a-z][^|,;()]{2,40}?)\s*(?=$|[|,;])", RegexOptions.IgnoreCase)]
     private static partial Regex WayByStroke();
 
-    /// <summary>“L1 squat / L2 goblet squat / L3 jump squat”: the one in the middle, and its ways.</summary>
-    [GeneratedRegex(@"^(?:L|Lv|level)\s?1\s*[:=-]?\s+(?<a>[a-z][^/|;]*?)\s*[/|;,]\s*(?:L|Lv|level)\s?2\s*[:=-]?\s+(?<b>[a-z][^/|;]*?)(?:\s*[/|;,]\s*(?:L|Lv|level)\s?3\s*[:=-]?\s+(?<c>[a-z][^/|;]*?))?$", RegexOptions.IgnoreCase)]
-    private static partial Regex ThreeLevels();
-
     /// <summary>“[KIT] mats”: a key or a head in its box.</summary>
     [GeneratedRegex(@"^\[(?<in>[A-Za-z][^\[\]]{1,60})\]\s*(?<more>\S.*)?$")]
     private static partial Regex BoxedHead();

@@ -25,7 +25,7 @@ internal static partial class CardWording
     private static partial Regex TimedColon();
 
     /// <summary>“EMOM10”.</summary>
-    [GeneratedRegex(@"\b(?<w>amrap|emom|tabata)(?:(?=\d)|(?<!\d\s*(?:mins?|minutes?|')?\s*\w+)\s*\((?<n>\d{1,2})\))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?<w>amrap|emom|tabata)(?:(?=\d)|(?<!\d\s*(?:mins?|minutes?|')?\s*\w+)(?<!\d\s*(?:mins?\b|minutes\b|').*)\s*\((?<n>\d{1,2})\))", RegexOptions.IgnoreCase)]
     private static partial Regex Stuck();
 
     /// <summary>“8:00 AMRAP”.</summary>
@@ -117,8 +117,15 @@ internal static partial class CardWording
     [GeneratedRegex(@"^(?<h>(?:part|block|circuit|round|section)\s+(?:one|two|three|four|five|\d|[a-d]))\s+(?:is|are|will\s+be)\s+(?=an?\b|\d|one|two|three|four|five|six)", RegexOptions.IgnoreCase)]
     private static partial Regex PartIs();
 
+    /// <summary>“Quick warm up - 5 minutes of jogging, squats and reaches”.</summary>
+    [GeneratedRegex(@"^(?<h>(?:[a-z]+\s+)?(?:warm[\s-]?up|cool[\s-]?down))\s*[-:,]\s*(?<t>\d{1,2}\s*(?:mins?|minutes?))\s+of\s+(?<what>[a-z][^:]*(?:,|\sand\s)[^:]*?)\.?$", RegexOptions.IgnoreCase)]
+    private static partial Regex PartOfMinutes();
+
+    [GeneratedRegex(@",?\s+and\s+(?!.*,)", RegexOptions.IgnoreCase)]
+    private static partial Regex LastAnd();
+
     /// <summary>“Give them a minute for a drink”.</summary>
-    [GeneratedRegex(@"^(?:(?:and|then|so)\s+)*(?:give|let|allow)\s+(?:them|everyone|everybody|people|the\s+class)\s+(?:have\s+)?(?<t>(?:an?|one|two|\d{1,2})\s*(?:min(?:ute)?s?)|\d{2}\s*(?:s|secs?|seconds?))\s+(?:for|to\s+(?:have|get|grab))\s+(?:an?\s+|some\s+|their\s+)?(?<w>drink|water|breather)s?\.?$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:(?:and|then|so)\s+)*(?:(?:give|let|allow)\s+(?:them|everyone|everybody|people|the\s+class)\s+(?:have\s+)?|we(?:ll)?\s+(?:have|take)\s+|there(?:s|\s+is)\s+|take\s+|have\s+)(?<t>(?:an?|one|two|\d{1,2})\s*(?:min(?:ute)?s?)|\d{2}\s*(?:s|secs?|seconds?))\s+(?:for|to\s+(?:have|get|grab))\s+(?:an?\s+|some\s+|their\s+)?(?<w>drink|water|breather)s?(?<b>\s+(?:in\s+)?between\b[^.]*)?\.?$", RegexOptions.IgnoreCase)]
     private static partial Regex GivesThem();
 
     /// <summary>“Wrm up”, “cool dwon”: slips of a part's name.</summary>
@@ -126,7 +133,7 @@ internal static partial class CardWording
     private static partial Regex PartSlip();
 
     /// <summary>“5 wu”: minutes before a part.</summary>
-    [GeneratedRegex(@"^(?<n>[2-9]|1\d)\s+(?<p>wu|w/u|cd|c/d|warm[\s-]?up|cool[\s-]?down|stretch)$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?<n>[2-9]|1\d)(?::00)?\s+(?<p>wu|w/u|cd|c/d|warm[\s-]?up|cool[\s-]?down|stretch)$", RegexOptions.IgnoreCase)]
     private static partial Regex MinutesFirst();
 
     /// <summary>“Stretch 3-4 mins”: the shorter, and both are told.</summary>

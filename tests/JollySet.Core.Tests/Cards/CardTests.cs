@@ -54,6 +54,7 @@ public sealed class CardTests(ITestOutputHelper output)
     [InlineData("twentyeighth")]
     [InlineData("twentyninth")]
     [InlineData("thirtieth")]
+    [InlineData("thirtyfirst")]
     public void Nine_facts_in_ten_are_right(string file)
     {
         var (right, all) = (0, 0);

@@ -47,7 +47,7 @@ public sealed class NameReader
         byAsked = library.All.SelectMany(m => m.Asked.Select(name => (move: m, key: NameWords.KeyOf(NameWords.Of(name))))).GroupBy(n => n.key).ToFrozenDictionary(g => g.Key, g => g.Select(n => n.move).OrderByDescending(m => m.Tags.Staple).ToArray());
         all = [.. names.Select(n => (n.move, n.words.ToHashSet()))];
         byWord = all.SelectMany((n, at) => n.Words.Select(word => (word, at))).GroupBy(w => w.word).ToFrozenDictionary(g => g.Key, g => g.Select(w => w.at).ToArray());
-        vocabulary = names.SelectMany(n => n.words).Concat(Modifiers.All.SelectMany(m => m.Ways).SelectMany(w => w)).ToFrozenSet();
+        vocabulary = names.SelectMany(n => n.words).Concat(Modifiers.All.SelectMany(m => m.Ways).SelectMany(w => w)).Concat(NameWords.Joins).ToFrozenSet();
     }
 
     /// <summary>Whether a word stands in the name of a move, or changes one.</summary>

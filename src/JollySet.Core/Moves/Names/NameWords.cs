@@ -83,6 +83,9 @@ internal static partial class NameWords
         ["your"] = [],
     }.ToFrozenDictionary();
 
+    /// <summary>Names of two words that are written as one: “pushup”.</summary>
+    public static IEnumerable<string> Joins => Short.Keys.Where(k => k.Length > 4 && k.EndsWith("up", StringComparison.Ordinal));
+
     private static readonly FrozenSet<string> Ones = new[] { "one", "1" }.ToFrozenSet();
 
     /// <summary>The words, in order; none where nothing but signs is written.</summary>

@@ -20,10 +20,10 @@ internal sealed partial class CardHead
     [GeneratedRegex(@"\s+-\s+|\s*[,;|]\s*|\s*//\s*|\s+/\s+|\s+\*\s+|(?<!\b(?:max|ca|approx|St|No|Nr))\.\s+(?=[A-Z\d])|(?<!\b(?:goal|aim|focus|level|kit|equipment|people|place|venue|where|needs|time))(?<=[a-z]{3}):\s+", RegexOptions.IgnoreCase)]
     private static partial Regex Between();
 
-    [GeneratedRegex(@"\s*[,;+&/]\s*|\s+and\s+|\s+-\s+", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\s*[,;+&/]\s*|\s+(?:and|und|et)\s+|\s+-\s+", RegexOptions.IgnoreCase)]
     private static partial Regex Parts();
 
-    [GeneratedRegex(@"\s*[+&/]\s*|\s+and\s+|\s+with\s+", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\s*[+&/]\s*|\s+(?:and|und|et)\s+|\s+with\s+", RegexOptions.IgnoreCase)]
     private static partial Regex Joins();
 
     [GeneratedRegex(@"^(?:everyone\s+|each\s+|all\s+)?(?<size>(?:\d{1,3}\s*x?\s*)|a\s+|some\s+|one\s+|two\s+)?(?:x\s*)?(?<set>(?:sets?|pairs?)\s+(?:of\s+)?)?(?<load>\d{1,3}(?:\.\d)?\s*(?:kg|lb)s?\s+|light(?:er)?\s+|heav(?:y|ier)\s+|moderate\s+|medium\s+)?(?<item>[a-z][a-z \-]+?)(?:\s*\(?optional\)?|\s+(?:each|per person|only|needed))?\.?$", RegexOptions.IgnoreCase)]
@@ -107,7 +107,7 @@ internal sealed partial class CardHead
 
     private const string Joint = "(?:knees?|wrists?|backs?(?!\\s+(?:knees?|legs?|foot|feet|heels?|arms?)\\b)|shoulders?|hips?|necks?)";
 
-    [GeneratedRegex(@"\b(?:strength|class|circuits?|conditioning|session|workout|blast|burn|hour|day|hypertrophy|express|super\s?sets?|sets|intervals?|ladders?|pyramids?|tabata|hiit|emom|amrap|(?:mon|tues|wednes|thurs|fri|satur|sun)days?|(?<=^)(?:mon|tues?|weds?|thu(?:rs?)?|fri|sat|sun)(?=\s))\b|\b\d+\s*x\s*\d+\b|(?<=\w)\s+[a-d1-9]$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:strength|class|circuits?|conditioning|session|workout|blast|burn|hour|day|hypertrophy|express|super\s?sets?|sets|intervals?|ladders?|pyramids?|tabata|hiit|emom|amrap|(?:mon|tues|wednes|thurs|fri|satur|sun)days?|(?<=^)(?:mon|tues?|weds?|thu(?:rs?)?|fri|sat|sun)(?=\s))\b|\b\d+\s*x\s*\d+\b|(?<!\d)\d{1,2}(?:[.:]\d\d)?\s*[ap]m\b|(?<=\w)\s+[a-d1-9]$", RegexOptions.IgnoreCase)]
     private static partial Regex Topic();
 
     [GeneratedRegex(@"^(?:the\s+)?(?:[a-z'.]+\s+){0,2}(?:hall|gym(?:\s+floor)?|studio(?:\s+\w)?|park|beach|centre|center|club|church|school|pavilion|green|field|playground|garden|loft|barn|terrace|lawn)$|^(?:outdoors?|outside|at\s+home|home|online|zoom|indoors|(?:room|hall|court)\s+\w)$", RegexOptions.IgnoreCase)]

@@ -107,9 +107,10 @@ internal sealed partial class CardHead
     public static (ImmutableArray<string> Needs, string Others) NeedsIn(string text)
     {
         var (needs, others) = (ImmutableArray.CreateBuilder<string>(), text);
-        while (others.AsSpan().ContainsAny(NeedSigns) && SpokenNeed().Match(others) is { Success: true } spoken && BriefWords.Need(spoken.Groups["part"] is { Success: true } part ? $"bad {part.Value.TrimEnd('s', 'S')}" : spoken.Groups["seat"].Success ? "seated" : spoken.Groups["ground"].Success ? "no floor" : spoken.Value) is { } need)
+        // Words that only sound like one do not hide those behind them.
+        while (others.AsSpan().ContainsAny(NeedSigns) && SpokenNeed().Matches(others).FirstOrDefault(m => Spoken(m) is not null) is { } spoken)
         {
-            needs.Add(need);
+            needs.Add(Spoken(spoken)!);
             // “Bad knees and wrists”: the next words are needs too.
             var after = Joins().Split(others[(spoken.Index + spoken.Length)..]).Select(w => w.Trim()).ToList();
             var also = after.Skip(1).TakeWhile(w => BriefWords.Need(w) is not null).ToList();
@@ -119,6 +120,9 @@ internal sealed partial class CardHead
 
         return (needs.ToImmutable(), needs.Count == 0 && text.Contains('(', StringComparison.Ordinal) ? text.Trim(' ', ',', ';', ':', '-') : LooseEnds().Replace(others, "").Trim());
     }
+
+    /// <summary>The need that words speak of, as it is judged; null where they only sound like one.</summary>
+    private static string? Spoken(Match m) => BriefWords.Need(m.Groups["part"] is { Success: true } part ? $"bad {part.Value.TrimEnd('s', 'S')}" : m.Groups["seat"].Success ? "seated" : m.Groups["ground"].Success ? "no floor" : m.Value);
 
     /// <summary>What a spoken sentence says of the class: its regions and kit, wherever they stand in it.</summary>
     /// <param name="kitOnly">Whether regions are left alone.</param>

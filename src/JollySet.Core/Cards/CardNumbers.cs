@@ -209,7 +209,7 @@ internal static partial class CardNumbers
     private static partial Regex Steps();
 
     /// <summary>Where a sentence ends and the next begins.</summary>
-    [GeneratedRegex(@"(?<=[a-z\d)]{2}[.!?])\s+(?=[A-Z\d])")]
+    [GeneratedRegex(@"(?<=(?:[a-z\d)]{2}|\s\d)[.!?])\s+(?=[A-Z\d])")]
     private static partial Regex Spoken();
 
     [GeneratedRegex(@"^\s*\d{1,3}\s*(?:x\s*)?(?:laps?|rounds?|rds?|sets?|times)\b|^\s*\d{1,3}\s*(?:s|secs?|seconds?|mins?)?\s*(?:on|work|stations?)\b|^\s*\d{2}\s*/\s*\d{2}\b", RegexOptions.IgnoreCase)]

@@ -44,7 +44,7 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"\bx\s*\d|\d\s*(?:x|reps?|times)\b", RegexOptions.IgnoreCase)]
     public static partial Regex TimesSign();
 
-    [GeneratedRegex(@"^(?:then|and\s+then|next|after\s+that)\s*,?\s+(?:we\s+(?:do|have|play)\s+)?(?:an?\s+|some\s+)(?<what>[a-z][a-z' -]{3,40}?)\s+for\s+(?:about\s+)?(?<n>[2-9]|1\d|20)\s*min(?:ute)?s?[.!]*$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:then|and\s+then|next|after\s+that)\s*,?\s+(?:we\s+(?:do|have|play)\s+)?(?:an?\s+|some\s+)?(?<what>[a-z][a-z' -]{3,40}?)\s+for\s+(?:about\s+)?(?<n>[2-9]|1\d|20)\s*min(?:ute)?s?[.!]*$", RegexOptions.IgnoreCase)]
     public static partial Regex ThenForMinutes();
 
     [GeneratedRegex(@"^(?<h>[^:]{3,30}):\s*(?<pre>[^:]*,)\s*(?<n>\d{1,2}|two|three|four|five|six)\s+rounds?\s+of\s+(?<items>[a-z\d][^:]*?)\.?$", RegexOptions.IgnoreCase)]
@@ -53,6 +53,17 @@ internal static partial class CardPhrases
     /// <summary>“L1 squat / L2 goblet squat / L3 jump squat”: the one in the middle, and its ways.</summary>
     [GeneratedRegex(@"^(?:L|Lv|level)\s?1\s*[:=-]?\s+(?<a>[a-z][^/|;]*?)\s*[/|;,]\s*(?:L|Lv|level)\s?2\s*[:=-]?\s+(?<b>[a-z][^/|;]*?)(?:\s*[/|;,]\s*(?:L|Lv|level)\s?3\s*[:=-]?\s+(?<c>[a-z][^/|;]*?))?$", RegexOptions.IgnoreCase)]
     public static partial Regex ThreeLevels();
+
+    /// <summary>“Balance 4 mins”.</summary>
+    [GeneratedRegex(@"^[a-z]+(?:\s+[a-z]+)?\s*[,(-]?\s*\d{1,2}\s*(?:mins?|minutes?|')\)?$", RegexOptions.IgnoreCase)]
+    public static partial Regex NamedMinutes();
+
+    /// <summary>A bare number as long as a rest behind a name.</summary>
+    [GeneratedRegex(@"\s+(?<n>30|45|60|75|90|120|150|180)$")]
+    public static partial Regex NumberAtEnd();
+
+    [GeneratedRegex(@"\s+to\s+(?:get|warm|start|loosen|wake)\s+(?:[a-z']+\s*){1,4}\.?$", RegexOptions.IgnoreCase)]
+    public static partial Regex ToGetWarm();
 
     /// <summary>What A does, and what B.</summary>
     [GeneratedRegex(@"^(?:A|P1|partner\s+(?:A|1|one))\s*[:=)-]\s*(?<a>[a-z0-9][^:/;]{2,40}?)\s*[/;,]?\s+(?:B|P2|partner\s+(?:B|2|two))\s*[:=)-]\s*(?<b>[a-z0-9][^:/;]{2,40})$", RegexOptions.IgnoreCase)]

@@ -70,7 +70,7 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"^(?:the\s+)?w(?:/?u|/up|-up)\b|^(?:échauffement|echauffement|aufwärmen|calentamiento|riscaldamento)\b|\bwarm(?:ing)?[\s-]*up\b(?!\s+sets?)|^(?:mobili[sz](?:e|er|ation)|mobility|activation|pulse raiser|prep|opening(?!\s+(?:circuit|block|set|part|round))(?=\s*(?:$|[:(-]))|mob(?=\s*(?:[:-]|\d)))\b(?!\s+(?:drill|flow))", RegexOptions.IgnoreCase)]
     public static partial Regex WarmUp();
 
-    [GeneratedRegex(@"^c(?:/?d|[/-]down)\b|^(?:retour au calme|étirements|abwärmen|dehnen|vuelta a la calma|estiramientos)\b|\bcool(?:ing)?[\s-]*down\b|\bfinish with (?:a )?stretch(?:es|ing)?\b|(?<=\bfinish(?:ing)?(?:\s+off)?\s+with\b.{0,24})\bstretch(?:es|ing)?\b|^(?:seated|final|gentle|full[\s-]body|floor|whole[\s-]body)\s+stretch(?:es|ing)?(?=\s*[-:(]?\s*\d{1,2}\s*(?:min|'))|^(?:final|end|closing)\s+stretch(?:es|ing)?(?=\s*(?:$|[:(-]))|^stretch(?:es|ing)?(?:\s+it)?(?:\s+(?:out|off|down))?(?:\s*(?:&|\+|\band)\s*(?:relax(?:ation)?|breathe|breathing|chat|goodbyes?|(?:a\s+)?(?:cup\s+of\s+)?(?:tea|coffee|cuppa)|cool[\s-]?down))?(?:\s+(?:after(?:wards)?|at\s+the\s+end|to\s+finish|by\s+the\s+[a-z]+))?(?=\s*(?:$|\+|[:.,!\-(]|\d|for\s+\d))|(?<=^\d{1,2}\s*(?:min(?:ute)?s?|')\s+(?:of\s+)?)stretch(?:es|ing)?\s*$|^wind down\b|^stretch(?:es)? to (?:finish|end)\b|^end stretch(?:es)?\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^c(?:/?d|[/-]down)\b|^(?:retour au calme|étirements|abwärmen|dehnen|vuelta a la calma|estiramientos)\b|\bcool(?:ing)?[\s-]*down\b|\bfinish with (?:a )?stretch(?:es|ing)?\b|(?<=\bfinish(?:ing)?(?:\s+off)?\s+with\b.{0,24})\bstretch(?:es|ing)?\b|^(?:seated|final|gentle|full[\s-]body|floor|whole[\s-]body)\s+stretch(?:es|ing)?(?=\s*[-:(]?\s*\d{1,2}\s*(?:min|'))|^(?:final|end|closing)\s+stretch(?:es|ing)?(?=\s*(?:$|[:(-]))|^stretch(?:es|ing)?(?:\s+it)?(?:\s+all)?(?:\s+(?:out|off|down))?(?:\s*(?:&|\+|\band)\s*(?:relax(?:ation)?|breathe|breathing|chat|goodbyes?|(?:a\s+)?(?:cup\s+of\s+)?(?:tea|coffee|cuppa)|cool[\s-]?down))?(?:\s+(?:after(?:wards)?|at\s+the\s+end|to\s+finish|by\s+the\s+[a-z]+))?(?=\s*(?:$|\+|[:.,!\-(]|\d|for\s+\d))|(?<=^\d{1,2}\s*(?:min(?:ute)?s?|')\s+(?:of\s+)?)stretch(?:es|ing)?\s*$|^wind down\b|^stretch(?:es)? to (?:finish|end)\b|^end stretch(?:es)?\b", RegexOptions.IgnoreCase)]
     public static partial Regex CoolDown();
 
     [GeneratedRegex(@"^(?:the\s+)?(?:(?:bloc|bloque|zirkel|circuito|runde)\s*(?:\d{1,2}|[a-d])\b(?!\s*x)|(?:round|circuit|block|part|set|section)\s+(?:one|two|three|four|five)\b|(?:circuit|block|blk|part|round|set|section|station|interval|segment|superset|super set|tri-?set|giant set|complex|strength|core|cardio|conditioning)s?(?:\s*(?:\d{1,2}|[a-h])\b(?!\s*(?:mins?\b|minutes?\b|'|secs?\b|seconds?\b|s\b|on\b|work\b|rounds?|rds?|laps?|circuits?\b|sets?\b|tours?|runden|times|/|:\d\d|-\d\d|x\s*(?:$|[^\s\d]|\d{1,3}\s*(?:each|reps?)\b))))?|(?:first|second|third|fourth|fifth|last|final)\s+(?:block|circuit|round|set|part|section|superset|strength|half)|pairs?\s*\d{1,2}|(?:partner|team|group|final|mini)\s+(?:challenge|finisher|relay)|finishers?|cash[\s-]?out|buy[\s-]?in|burn[\s-]?out|bonus|(?:start|end|finish|opener|closer)(?=\s*:)|main(?:\s+(?:set|part|block|workout))?|strength|cardio|core|abs|legs|upper(?:\s+body)?|lower(?:\s+body)?|emom|e\dmom|amrap|(?:ascending|descending)(?:\s+ladder)?|count\s?down|ladder|pyramid|tabata|hiit|metcon|burner|challenge|workout|intervals|every min(?:ute)?(?:\s+on\s+the\s+min(?:ute)?)?|[a-h](?=\s*[:)-])|[i-z]\d{1,2}(?=:)|(?:r|rd|rnd|[stpbc])\s?[1-9](?=\s*:?\s*$))(?=$|[\s:,;.()\[\]x\-!])", RegexOptions.IgnoreCase)]
@@ -87,7 +87,7 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"\b(?:super\s?-?sets?|tri-?sets?|giant sets?|pairs?\s+\d|complex)\b", RegexOptions.IgnoreCase)]
     public static partial Regex Super();
 
-    [GeneratedRegex(@"^(?:strength|cardio|core|abs|legs|upper(?:\s+body)?|lower(?:\s+body)?|hiit|challenge|workout|intervals|stations|full\s+body|(?:pyramid|ladder|tabata|emom|amrap|circuit|stations?|interval)s?\s+(?:class|session|night|express|day|strength|(?:mon|tues|wednes|thurs|fri|satur|sun)days?))\b(?!\s+(?:\d(?!\d?\s*(?:min|')|[05]\b)|[a-h]\b|set|part|block))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:strength|cardio|core|abs|legs|upper(?:\s+body)?|lower(?:\s+body)?|hiit|challenge|workout|intervals|stations|full\s+body|(?:pyramid|ladder|tabata|emom|amrap|circuit|stations?|interval)s?\s+(?:class|session|night|express|day|strength|training|fitness|workout|club|(?:mon|tues|wednes|thurs|fri|satur|sun)days?))\b(?!\s+(?:\d(?!\d?\s*(?:min|')|[05]\b)|[a-h]\b|set|part|block))", RegexOptions.IgnoreCase)]
     public static partial Regex Topic();
 
     [GeneratedRegex(@"^(?:welcome|intro(?:duction)?|outro|chat|talk|hello|goodbye|briefing|announcements?|safety|(?:[a-z]+\s+){1,2}talk)\b.{0,30}\d", RegexOptions.IgnoreCase)]
@@ -274,7 +274,7 @@ internal static partial class CardPhrases
     public static partial Regex LetterOfWay();
 
     /// <summary>The sign of a list before its words.</summary>
-    [GeneratedRegex(@"^(?<b>\s*[-–—*+•·▪‣◦>])\s+\S")]
+    [GeneratedRegex(@"^(?:(?<b>\s*[-–—*+•·▪‣◦>])\s+|\s*(?<b>)\d{1,2}\s?[.):]?\s+(?=[A-Za-z]))\S?")]
     public static partial Regex Bulleted();
 
     /// <summary>What parts a list in brackets.</summary>
@@ -305,7 +305,7 @@ internal static partial class CardPhrases
     public static partial Regex SaysSame();
 
     /// <summary>All of the block above once more.</summary>
-    [GeneratedRegex(@"^(?:(?:and|then|now|after\s+that)\s+)*(?:do\s+)?(?:the\s+)?same\s+again[.!]?$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:(?:and|then|now|after\s+that)\s+)*(?:do\s+)?(?:the\s+)?same\s+(?:again|pyramid|ladder)(?:\s+again)?[.!:]?$", RegexOptions.IgnoreCase)]
     public static partial Regex SameAgain();
 
     /// <summary>One block once more, by its name.</summary>
@@ -439,7 +439,7 @@ internal static partial class CardPhrases
     public static partial Regex AfterFirst();
 
     /// <summary>A class that is named after how it runs, or says that it is one and how long.</summary>
-    [GeneratedRegex(@"^(?:[a-z-]+\s+)?(?:pyramid|ladder|tabata|emom|amrap|circuit|interval)s?\s+(?:class|session|night|express|day|strength|(?:mon|tues|wednes|thurs|fri|satur|sun)days?)\b|^[^:\d]*\b(?:class|session)\b[^:\d]*\d{1,3}\s*(?:mins?|minutes|')", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:[a-z-]+\s+)?(?:pyramid|ladder|tabata|emom|amrap|circuit|interval)s?\s+(?:class|session|night|express|day|strength|training|fitness|workout|club|(?:mon|tues|wednes|thurs|fri|satur|sun)days?)\b|^[^:\d]*\b(?:class|session)\b[^:\d]*\d{1,3}\s*(?:mins?|minutes|')", RegexOptions.IgnoreCase)]
     public static partial Regex NamesClass();
 
     /// <summary>From so long to so long.</summary>

@@ -213,7 +213,11 @@ public sealed partial class CardReader
         blocks.Add(block);
         Applied(block, scan, line, isSetting: false);
         if (isSame)
-            block.RunsAs(blocks.FindLast(b => b != block && IsSaid(b))!);
+        {
+            var like = blocks.FindLast(b => b != block && IsSaid(b))!;
+            block.RunsAs(like);
+            block.Scheme ??= like.Scheme;
+        }
         // “Superset (x3, 60s)”: a time beside a count is the rest.
         if (block.IsSuperset && scan is { Length: <= 180 and var rest, IsEach: false, Gaps.Count: 0 } && (scan.RoundsLow ?? scan.RepsLow) > 1)
         {

@@ -77,6 +77,10 @@ public sealed partial class CardReader
                 return true;
             }
 
+            // “Rest 60 s between sets” below several supersets that do not say theirs: of all of them.
+            if (block.IsLinked && scan.Gaps is [(var all, var most, CardGap.Rounds or CardGap.Moves)])
+                foreach (var pair in blocks.AsEnumerable().Reverse().Skip(1).TakeWhile(b => b is { IsLinked: true, Rest: null, RoundsLow: > 1 }))
+                    (pair.Rest, pair.RestHigh) = (all, most);
             block.IsRested = block.IsStraight && scan.Gaps[0].For == CardGap.Unsaid;
             // A rest below a block whose moves stood on its own line comes after it.
             var closes = block.Part == CardPart.Main && !(block.RoundsLow > 1) && !block.IsLinked && block.Stations.Count > 1 && block.Stations.TrueForAll(s => s.Line == block.Line);

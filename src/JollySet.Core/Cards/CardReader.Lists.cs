@@ -105,7 +105,7 @@ public sealed partial class CardReader
         for (var dash = text.LastIndexOf(" - ", StringComparison.Ordinal); dash > 0; dash = text.LastIndexOf(" - ", dash, StringComparison.Ordinal))
         {
             var (before, items) = (text[..dash], text[(dash + 3)..].Trim());
-            if ((PartOf(before) != CardPart.Main || BlockWord().IsMatch(before) || Super().IsMatch(before) || Scan(before, isLine: false).SaysBlock) && Understood(Scan(before).Left) is null
+            if ((PartOf(before) != CardPart.Main || BlockWord().IsMatch(before) || Super().IsMatch(before) || Scan(before, isLine: false).SaysBlock || NamedMinutes().IsMatch(before)) && Understood(Scan(before).Left) is null
                 && Parted(items = AllOf(items), isShort: PartOf(before) != CardPart.Main || Scan(before, isLine: false).SaysBlock).ConvertAll(i => WithoutBrackets(Scan(i).Left)) is { Count: > 1 } moves && moves.Exists(i => Understood(i) is not null || (PartOf(before) == CardPart.CoolDown && Understood(i + " stretch") is not null)))
                 return (before, items);
         }

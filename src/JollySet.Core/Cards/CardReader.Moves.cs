@@ -73,12 +73,15 @@ public sealed partial class CardReader
         isMove = (isMove || IsAmongBullets(line, name)) && name.AsSpan().IndexOfAny(",:;") < 0;
         if (!isMove || Cap().IsMatch(name) || name.StartsWith("note:", StringComparison.OrdinalIgnoreCase) || !name.Any(char.IsLetter))
             return null;
+        // “Burpees bad knees”: a name that nobody knows may say whom it hurts.
+        foreach (var need in CardHead.NeedsIn(name).Needs)
+            head.AddNeed(need);
         AskUnknown(line, name);
         return (name, null);
     }
 
     /// <summary>Whether a few words stand under a bullet as the moves above or below them do, in a block that says how it runs: a move in words of one's own.</summary>
-    private bool IsAmongBullets(CardWords line, string name) => Current is { Part: CardPart.Main, HasSettings: true } block && Bulleted().Match(line.Raw) is { Success: true } bullet && line.Text == name
+    private bool IsAmongBullets(CardWords line, string name) => Current is { Part: CardPart.Main, HasSettings: true } block && Bulleted().Match(line.Raw) is { Success: true } bullet && (line.Text == name || line.Text.StartsWith(name + " / ", StringComparison.Ordinal))
         && name.Split(' ').Length <= FewWords && !IsSentence(line.Text) && name.All(c => char.IsLetter(c) || c is ' ' or '-' or '\'')
         && words.FindAll(w => w.Number != line.Number && Math.Abs(w.Number - line.Number) <= 2 && w.Number > block.Line) is { Count: > 0 } near && near.Exists(w => IsStation(w.Text) && Bulleted().Match(w.Raw) is { Success: true } other && other.Groups["b"].Value == bullet.Groups["b"].Value);
 

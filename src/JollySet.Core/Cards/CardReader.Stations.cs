@@ -268,6 +268,15 @@ public sealed partial class CardReader
             own.Add(string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{besides} s"));
         if (Understood(name) is null && WithoutStopsAround(name) is { Length: > 0 } trimmed && Understood(trimmed) is not null)
             name = trimmed;
+        // “RDL 4x8 90”: a rest most likely, and asked.
+        if (scan is { Sets: not null, RepsLow: not null, Gaps.Count: 0, Load: null } && NumberAtEnd().Match(name) is { Success: true } behind && Understood(name) is null && name[..behind.Index].Split(' ').Length <= 3)
+        {
+            name = name[..behind.Index];
+            scan.Gaps.Add((int.Parse(behind.Groups["n"].Value, System.Globalization.CultureInfo.InvariantCulture), null, CardGap.Unsaid));
+            var last = line.Raw.TrimEnd();
+            Ask(line, $"{behind.Groups["n"].Value}: a rest?", ($"{behind.Groups["n"].Value} s rest", last.EndsWith(behind.Groups["n"].Value, StringComparison.Ordinal) ? last + "s rest" : line.Raw), ($"{behind.Groups["n"].Value} kg", last.EndsWith(behind.Groups["n"].Value, StringComparison.Ordinal) ? last + "kg" : line.Raw));
+        }
+
         // “Max sit-ups”: the move, and how many in words.
         if (Understood(name) is null && MostOf().Match(name) is { Success: true } most && Understood(most.Groups["name"].Value) is not null)
         {
@@ -286,6 +295,13 @@ public sealed partial class CardReader
         {
             name = whole;
             options.Add(("easier", eased));
+        }
+
+        // “Star jumps / half stars”: another way in words of one's own.
+        if (Strokes().Split(name) is [var chief, var loose] && Understood(chief) is not null && Understood(loose) is null && loose.Split(' ').Length <= 3 && loose.All(c => char.IsLetter(c) || c is ' ' or '-'))
+        {
+            name = chief;
+            options.Add(("or", loose));
         }
 
         // “Press-up / knee press-up”: the same move, lighter.

@@ -163,7 +163,7 @@ public sealed partial class CardReader
     private string AsWith(string text)
     {
         return (text.Contains(" with ", StringComparison.OrdinalIgnoreCase) || text.Contains(" of ", StringComparison.OrdinalIgnoreCase) || text.Contains(" doing ", StringComparison.OrdinalIgnoreCase)) && WithMoves().Match(AfterThat().Replace(text, "")) is { Success: true } m && Scan(m.Groups["how"].Value, isLine: false) is var how && (how.SaysBlock || BlockWord().IsMatch(how.Left) || how.Left.Contains("tabata", StringComparison.OrdinalIgnoreCase)) && (IsEmpty(how.Left) || BlockWord().Match(how.Left).Length == how.Left.Length)
-            && ItemsOfMessage(m.Groups["items"].Value) is { Count: > 1 } items && Done(items) is { } done ? $"{m.Groups["how"].Value}{string.Concat(done.How.Select(h => $", {h}"))}: {string.Join(", ", done.Moves)}" : text;
+            && ItemsOfMessage(m.Groups["items"].Value).SelectMany(Apart).ToList() is { Count: > 1 } items && Done(items) is { } done ? $"{m.Groups["how"].Value}{string.Concat(done.How.Select(h => $", {h}"))}: {string.Join(", ", done.Moves)}" : text;
     }
 
     /// <summary>The moves of a spoken list and what is said behind them of how they are done; null where one of them is neither.</summary>
@@ -257,7 +257,10 @@ public sealed partial class CardReader
             ? $"Warm up{(first.Groups["t"].Success ? " " + first.Groups["t"].Value : "")}: {string.Join(", ", items)}"
             : blocks.Count > 0 && FinishesWith().Match(text) is { Success: true } last ? $"{last.Groups["w"].Value}: {string.Join(", ", ItemsOfMessage(last.Groups["what"].Value))}" : text;
 
-    private static List<string> ItemsOfMessage(string list) => [.. Commas().Split(list).SelectMany(i => And().Split(i)).SelectMany(i => NextCount().Split(i) is { Length: > 1 } counted && Array.TrueForAll(counted, c => char.IsAsciiDigit(c[0])) ? counted : [i]).Select(i => i.Trim()).Where(i => i.Length > 0)];
+    private static List<string> ItemsOfMessage(string list) => [.. Commas().Split(ToGetWarm().Replace(list, "")).SelectMany(i => And().Split(i)).SelectMany(i => NextCount().Split(i) is { Length: > 1 } counted && Array.TrueForAll(counted, c => char.IsAsciiDigit(c[0])) ? counted : [i]).Select(i => i.Trim()).Where(i => i.Length > 0)];
+
+    /// <summary>Names of a message one after the other with nothing between: “bridges dead bugs plank”; else the item.</summary>
+    private List<string> Apart(string item) => Understood(WithoutBrackets(Scan(item).Left)) is null && InARow(item) is { } row ? row : [item];
 
     /// <summary>“3x (40s each, 20s off) squat, plank” is three rounds, how each goes, and the moves.</summary>
     private string AsHow(string text) =>

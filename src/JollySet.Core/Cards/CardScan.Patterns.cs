@@ -182,13 +182,13 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"\b(?:no weights?|unweighted|without weights?)\b", RegexOptions.IgnoreCase)]
     private static partial Regex NoWeight();
 
-    [GeneratedRegex(@"\b(?:\d{1,3}\s*(?:secs?|seconds?|s)\s*,\s*){2,}(?:(?:and|then)\s+)?\d{1,3}\s*(?:secs?|seconds?|s)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:\d{1,3}\s*(?:secs?|seconds?|s)(?:\s*,\s*|\s+)){2,}(?:(?:and|then)\s+)?\d{1,3}\s*(?:secs?|seconds?|s)\b", RegexOptions.IgnoreCase)]
     private static partial Regex TimesListed();
 
     [GeneratedRegex(@"\b(?<n>\d{1,2})\s*(?:@|x|at)\s*(?<w>\d{1,3}(?:[.,]\d{1,2})?)\s*kg\b(?:\s*[,;/]\s*(?:then\s+)?(?<n>\d{1,2})\s*(?:@|x|at)\s*(?<w>\d{1,3}(?:[.,]\d{1,2})?)\s*kg\b)+", RegexOptions.IgnoreCase)]
     private static partial Regex LoadByRound();
 
-    [GeneratedRegex(@"^\s*(?<s>R|L|right|left|Right|Left|RIGHT|LEFT)\b[:.)-]?\s+(?=[A-Za-z])|\s+[-(]?(?:on\s+(?:the\s+)?)?(?<s>R|L|right|left|Right|Left|RIGHT|LEFT)\)?(?:\s+(?:side|leg|arm))?\s*$")]
+    [GeneratedRegex(@"^\s*(?<s>R|L|right|left|Right|Left|RIGHT|LEFT)\b[:.)-]?\s+(?=[A-Za-z])|\s+[-(]?(?:on\s+(?:the\s+)?)?(?<s>R|L|right|left|Right|Left|RIGHT|LEFT|links|rechts|Links|Rechts|gauche|droite|izquierda|derecha|sinistra|destra)\)?(?:\s+(?:side|leg|arm))?\s*$")]
     private static partial Regex Side();
 
     [GeneratedRegex(@"\(slow(?:ly)?\)|[,-]\s*slow(?:ly)?\s*$|^\s*slow(?:ly)?\s*$", RegexOptions.IgnoreCase)]

@@ -172,7 +172,7 @@ internal sealed partial class CardScan
             Take(NoWeight(), _ => Load ??= "none");
         if (left.AsSpan().ContainsAny(LoadWords))
             Take(Weight(), m => Load ??= WeightOf(m));
-        Take(Side(), m => Sides ??= m.Groups["s"].Value.StartsWith("r", StringComparison.OrdinalIgnoreCase) ? "right" : "left");
+        Take(Side(), m => Sides ??= m.Groups["s"].Value.StartsWith("r", StringComparison.OrdinalIgnoreCase) || m.Groups["s"].Value is "droite" or "derecha" or "destra" ? "right" : "left");
         if (Has("slow"))
             Take(Slowly(), _ => Tempo ??= "slow");
         // No work is said by nothing.

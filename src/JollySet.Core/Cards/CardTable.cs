@@ -72,11 +72,21 @@ internal static partial class CardTable
         ["options"] = "easier",
         ["easy"] = "easier",
         ["easier option"] = "easier",
+        ["modified"] = "easier",
+        ["modifications"] = "easier",
+        ["alternative"] = "easier",
+        ["easier alternative"] = "easier",
+        ["easier version"] = "easier",
+        ["low impact"] = "easier",
+        ["low impact option"] = "easier",
+        ["lower option"] = "easier",
         ["low option"] = "easier",
         ["modification"] = "easier",
         ["regression"] = "easier",
         ["hard"] = "harder",
         ["harder option"] = "harder",
+        ["higher option"] = "harder",
+        ["advanced"] = "harder",
         ["high option"] = "harder",
         ["progression"] = "harder",
     };
@@ -247,7 +257,7 @@ internal static partial class CardTable
         foreach (var head in new[] { "load", "tempo", "side" })
             if (Said(head) is { Length: > 0 } said)
                 row.Append(", ").Append(head == "tempo" ? "tempo " : "").Append(said).Append(head == "side" && EachAlone().IsMatch(said) ? " side" : "");
-        if (Said("kit") is { Length: > 0 } kit)
+        if (Said("kit").Trim('-', '–', '—') is { Length: > 0 } kit)
         {
             var mass = Mass().Match(kit);
             var thing = kit.Remove(mass.Index, mass.Length).Trim(' ', ',');

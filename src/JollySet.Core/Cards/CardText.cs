@@ -113,9 +113,9 @@ internal static partial class CardText
 
     /// <summary>A picture before a number or words that says what they are: people, a place, a bag.</summary>
     private static string Keyed(string text) =>
-        text.Any(char.IsSurrogate) ? PictureKey().Replace(text, m => m.Groups["people"].Success ? "people: " : m.Groups["place"].Success ? "place: " : "kit: ") : text;
+        text.Any(char.IsSurrogate) ? PictureKey().Replace(text, m => (m.Index > 0 ? ", " : "") + (m.Groups["people"].Success ? "people: " : m.Groups["place"].Success ? "place: " : "kit: ")) : text;
 
-    [GeneratedRegex(@"^\s*(?:(?<people>👥|👫|👪)\s*(?=\d)|(?<place>📍)\s*(?=\p{L})|(?<kit>🎒)\s*(?=[\p{L}\d]))")]
+    [GeneratedRegex(@"(?:^|\s+)(?:(?<people>👥|👫|👪)\s*(?=\d)|(?<place>📍)\s*(?=\p{L})|(?<kit>🎒)\s*(?=[\p{L}\d]))")]
     private static partial Regex PictureKey();
 
     /// <summary>A number on a key before a line counts it.</summary>

@@ -45,6 +45,22 @@ internal static partial class CardWording
     [GeneratedRegex(@"(?<=^|[,;]\s*)(?<n>[1-9]\d?[05]0)\s+(?=(?:run|jog|sprint|walk|row|rowing|ski|swim)\b)", RegexOptions.IgnoreCase)]
     private static partial Regex BareMetres();
 
+    /// <summary>“Each exercise 10 times”.</summary>
+    [GeneratedRegex(@"\beach\s+(?:exercise|move|one|station)\s+(?<n>\d{1,3})\s*(?:times|reps)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex EachTimes();
+
+    /// <summary>“2 rounds of 8: squat, row”.</summary>
+    [GeneratedRegex(@"^(?<n>\d)\s*(?:rounds|sets)\s+of\s+(?<r>\d{1,3})(?:\s*reps?)?(?:\s+each)?\s*:(?=\s+[a-z])", RegexOptions.IgnoreCase)]
+    private static partial Regex RoundsOfReps();
+
+    /// <summary>“1 / bench press / 3x10 / 60s”.</summary>
+    [GeneratedRegex(@"^(?:\d{1,2}\s/\s)?(?<name>[a-z][^/]*?)\s/\s(?<s>\d)\s*x\s*(?<r>\d{1,3}\s*s?)(?:\s/\s(?:rest\s+)?(?<t>\d{2,3}\s*(?:s|secs?)?|\d\s*min))?$", RegexOptions.IgnoreCase)]
+    private static partial Regex StrokedSets();
+
+    /// <summary>“Wu 5 / arms and back”.</summary>
+    [GeneratedRegex(@"^(?<p>(?:wu|cd|w/u|c/d|warm[\s-]?up|cool[\s-]?down)\s*\d{1,2}(?:\s*min(?:ute)?s?)?)\s+/\s+(?<w>[a-z][^/\d]*)$", RegexOptions.IgnoreCase)]
+    private static partial Regex StrokedPart();
+
     /// <summary>“X2 each round”.</summary>
     [GeneratedRegex(@"^x\s?(?<n>[2-9])\s+each\s+(?<w>round|circuit|block)s?\b", RegexOptions.IgnoreCase)]
     private static partial Regex TimesEachRound();

@@ -55,6 +55,7 @@ public sealed class CardTests(ITestOutputHelper output)
     [InlineData("twentyninth")]
     [InlineData("thirtieth")]
     [InlineData("thirtyfirst")]
+    [InlineData("thirtysecond")]
     public void Nine_facts_in_ten_are_right(string file)
     {
         var (right, all) = (0, 0);

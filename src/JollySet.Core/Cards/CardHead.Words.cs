@@ -138,11 +138,11 @@ internal sealed partial class CardHead
         var m = KitSized().Match(words);
         if (!m.Success || BriefWords.Kit(m.Groups["item"].Value) is not { } item)
             return null;
-        var size0 = m.Groups["size"].Value.Trim().ToLowerInvariant() switch { "one" => "1", "two" => "2", var said => said };
-        var isOne = size0 == "1" && !m.Groups["set"].Success && item == "dumbbells";
+        var number = m.Groups["size"].Value.Trim().ToLowerInvariant() switch { "one" => "1", "two" => "2", var said => said };
+        var isOne = number == "1" && !m.Groups["set"].Success && item == "dumbbells";
         if (isOne)
             return $"1 {m.Groups["load"].Value.Trim()} dumbbell".Replace("  ", " ", StringComparison.Ordinal);
-        var many = new string([.. size0.Where(char.IsAsciiDigit)]);
+        var many = new string([.. number.Where(char.IsAsciiDigit)]);
         // “1 set of light ones” is as many as one holds.
         many = m.Groups["set"].Success && many == "1" ? "" : many;
         var load = m.Groups["load"].Value.Replace(" ", "", StringComparison.Ordinal).ToLowerInvariant();

@@ -101,7 +101,7 @@ internal sealed partial class CardHead
     }
 
     // One of them is in everything a need is spoken in: looked for before the pattern.
-    private static readonly SearchValues<string> NeedSigns = SearchValues.Create(["knee", "wrist", "back", "shoulder", "hip", "neck", "space", "jump", "impact", "floor", "down", "kit", "equipment", "kneel", "pregnan", "blood", "hypertension", "osteoporosis", "vertigo", "dizz", "natal", "seated", "sitting", "wheelchair"], StringComparison.OrdinalIgnoreCase);
+    private static readonly SearchValues<string> NeedSigns = SearchValues.Create(["knee", "wrist", "back", "shoulder", "hip", "neck", "space", "jump", "impact", "floor", "down", "kit", "equipment", "kneel", "pregnan", "blood", "hypertension", "osteoporosis", "vertigo", "dizz", "natal", "seated", "sitting", "sits", "wheelchair"], StringComparison.OrdinalIgnoreCase);
 
     /// <summary>The needs spoken of in a sentence, as they are judged, and its words without them.</summary>
     public static (ImmutableArray<string> Needs, string Others) NeedsIn(string text)
@@ -384,14 +384,15 @@ internal sealed partial class CardHead
         var words = title.Split([' ', ',', ':', ';', '!'], StringSplitOptions.RemoveEmptyEntries);
         for (var from = 0; from < words.Length; from++)
             for (var length = Math.Min(3, words.Length - from); length > 0; length--)
-                if (string.Join(' ', words[from..(from + length)]) is var said && length > 1 && List("focus").Count == 0)
-                    foreach (var region in BriefWords.Focus(said))
-                        Add("focus", region);
-        for (var from = 0; from < words.Length; from++)
-            for (var length = Math.Min(3, words.Length - from); length > 0; length--)
-                if (string.Join(' ', words[from..(from + length)]) is var phrase && (length > 1 || phrase.Contains('-', StringComparison.Ordinal) || (phrase.Length > 6 && phrase.EndsWith("s", StringComparison.OrdinalIgnoreCase))))
+            {
+                var phrase = string.Join(' ', words[from..(from + length)]);
+                // “Full body fusion”.
+                foreach (var region in length > 1 && List("focus").Count == 0 ? BriefWords.Focus(phrase) : [])
+                    Add("focus", region);
+                if (length > 1 || phrase.Contains('-', StringComparison.Ordinal) || (phrase.Length > 6 && phrase.EndsWith("s", StringComparison.OrdinalIgnoreCase)))
                     foreach (var who in BriefWords.Audience(phrase))
                         Add("audience", who);
+            }
     }
 
     private static string Quoted(string text) => text.AsSpan().ContainsAny(Signs) ? $"\"{text.Replace("\"", "\"\"", StringComparison.Ordinal)}\"" : text;

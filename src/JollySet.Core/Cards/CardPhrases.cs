@@ -266,7 +266,7 @@ internal static partial class CardPhrases
     public static partial Regex StretchesPlaced();
 
     /// <summary>A line that begins with its number.</summary>
-    [GeneratedRegex(@"^\s*\d{1,2}\s*[.)]")]
+    [GeneratedRegex(@"^\s*[0-9]{1,2}\s*[.)]")]
     public static partial Regex Counted();
 
     /// <summary>“(E: step back)”, “(H: jump)”.</summary>

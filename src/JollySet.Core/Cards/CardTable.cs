@@ -214,7 +214,7 @@ internal static partial class CardTable
             : $"{span.Groups["a"].Value}'-{span.Groups["b"].Value}' {name}{(more.Length > 0 ? $": {more}" : "")}";
     }
 
-    [GeneratedRegex(@"^(?<a>\d{1,3})'?\s*[-–]\s*(?<b>\d{1,3})(?:\s*'|\s*min(?:ute)?s?)?$")]
+    [GeneratedRegex(@"^(?<a>[0-9]{1,3})'?\s*[-–]\s*(?<b>[0-9]{1,3})(?:\s*'|\s*min(?:ute)?s?)?$")]
     private static partial Regex Span();
 
     /// <summary>Cells that hold numbers with the unit their column says.</summary>

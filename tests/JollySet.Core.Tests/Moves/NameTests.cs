@@ -198,4 +198,18 @@ public sealed class NameTests
         var plan = Sheet.Read("# T\n== A (circuit, work 40)\nnew: seated shoulder press (like plank)\nseated shoulder press\nnew: banded squat\nbanded squat\n");
         Assert.Equal(["plank", "plank", null, null], TimelineBuilder.Build(plan).Sets.Select(s => s.Facts.Move?.Name));
     }
+
+    [Fact]
+    public void A_short_name_that_may_mean_several_is_asked_and_never_certain()
+    {
+        foreach (var (move, name) in MoveLibrary.Shipped.All.SelectMany(m => m.Asked.Select(name => (m, name))))
+        {
+            var reading = MoveLibrary.Shipped.Reader.Read(name);
+            Assert.True(reading.Known == Sureness.Likely, $"{name} is {reading.Known}");
+            Assert.Contains(move.Name, reading.Nearest);
+            Assert.Equal(reading.Meant, reading.Nearest[0]);
+        }
+
+        Assert.Equal("triceps dip", MoveLibrary.Shipped.Reader.Read("dips").Meant);
+    }
 }

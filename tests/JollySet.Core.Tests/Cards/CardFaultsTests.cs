@@ -1,0 +1,81 @@
+using JollySet.Core.Cards;
+using JollySet.Core.Sheets;
+using Xunit;
+
+namespace JollySet.Core.Tests.Cards;
+
+/// <summary>What a card was once misread as, or fell over.</summary>
+public class CardFaultsTests
+{
+    private static string Sheet(params string[] lines) => SheetWriter.Write(CardReader.Read(string.Join('\n', lines))!.Plan);
+
+    [Theory]
+    [InlineData("Nobody gets on the floor", "no floor")]
+    [InlineData("no-one can get down on the floor", "no floor")]
+    [InlineData("All seated!", "seated")]
+    [InlineData("everybody sits", "seated")]
+    [InlineData("BURPEES (LOW: NO JUMP) bad knees", "knees")]
+    [InlineData("wobbly thing bad wrists", "wrists")]
+    public void Whom_it_may_hurt_is_a_need_however_it_is_said(string line, string need) =>
+        Assert.Contains(need, Sheet("Strong", "3 rounds 45/15", "squats", line, "lunges").Split('\n').First(l => l.StartsWith("needs:", StringComparison.Ordinal)), StringComparison.Ordinal);
+
+    [Theory]
+    [InlineData("Time | What | How", "0-5 | warm up | march", "٥-١٥ | circuit | squat, row, plank 40/20 x 2")]
+    [InlineData("Strong", "٣. Strength - 10 of each", "squats\nrows", "٤. Balance - 20 secs each", "tree\nstand on one leg")]
+    [InlineData("Move,Work (s),Load (kg)", "squat,٤٠,١٢", "row,٤٠,٨")]
+    [InlineData("Wed ٦-٧pm", "٤x squat ١٢ row ١٢ ٦٠s")]
+    public void Digits_of_another_script_are_no_error(params string[] lines) => Assert.NotNull(CardReader.Read(string.Join('\n', lines)));
+
+    [Fact]
+    public void A_date_is_no_work_and_rest()
+    {
+        var sheet = Sheet("Class plan 24/11 - 18:00", "Circuit 40/20 x 3", "squats", "rows");
+        Assert.StartsWith("# \"Class plan", sheet, StringComparison.Ordinal);
+        Assert.Contains("24/11", sheet, StringComparison.Ordinal);
+        Assert.DoesNotContain("work 24", sheet, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void What_has_a_comma_or_a_colon_is_no_move()
+    {
+        var plan = CardReader.Read("Strong\n3 rounds\nsquats x10\nOdd, , thing: x10\nrows x10")!.Plan;
+        Assert.Equal(2, plan.Blocks.Sum(b => b.Stations.Length));
+        Assert.Contains("Odd, , thing", SheetWriter.Write(plan), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void Four_benches_are_benches() => Assert.Contains("kit: 4 benches", Sheet("Strong", "Kit: 4 benches", "3 rounds", "squats x10"), StringComparison.Ordinal);
+
+    [Fact]
+    public void A_way_told_below_is_that_moves() =>
+        Assert.Contains("Curtsy lunge, alternating | for knees: reverse lunge", Sheet("Strong", "3 rounds 45/15", "Squat", "Curtsy lunge (alternating)", "Modifications: knees - swap curtsy for reverse lunge"), StringComparison.Ordinal);
+
+    [Fact]
+    public void Moves_that_three_heads_share_stand_in_each()
+    {
+        var plan = CardReader.Read("HIIT\nSet 1 20s on 10s off\nSet 2 30s on 15s off\nSet 3 40s on 20s off\nSame 3 moves each set, twice through:\nsquats\nplank\nburpees")!.Plan;
+        Assert.Equal([3, 3, 3], plan.Blocks.Select(b => b.Stations.Length));
+        Assert.All(plan.Blocks, b => Assert.Equal(2, b.Settings.RoundsSaid));
+    }
+
+    [Theory]
+    [InlineData("kickbacks", "LBT Thursday", "standing kickback")]
+    [InlineData("kickbacks", "Arms Thursday", "triceps kickback")]
+    [InlineData("leg curls", "Chair class", "standing hamstring curl")]
+    [InlineData("toe taps", "Over 60s", "front toe tap")]
+    public void A_short_name_is_the_one_for_this_class_and_asked(string name, string title, string move)
+    {
+        var reading = CardReader.Read($"{title}\n3 rounds 45/15\nsquats\n{name}\nlunges")!;
+        Assert.Contains(move, SheetWriter.Write(reading.Plan), StringComparison.Ordinal);
+        Assert.Contains(reading.Questions, q => q.Text == $"is {move} meant?");
+    }
+
+    [Fact]
+    public void Numbers_that_are_dictated_are_numbers()
+    {
+        var sheet = Sheet("kettlebells tonight fifty minutes warm up ten minutes then five rounds of ten swings eight goblet squats and six presses each side ninety seconds rest then stretch");
+        Assert.Contains("minutes: 50", sheet, StringComparison.Ordinal);
+        Assert.Contains("circuit, 5 rounds, between 90", sheet, StringComparison.Ordinal);
+        Assert.Contains("presses x6, each side", sheet, StringComparison.Ordinal);
+    }
+}

@@ -73,7 +73,7 @@ public sealed class MovesBook(Storage storage)
         if (Library().Understood(name) is not null || Library().Understood(like) is not { } other)
             return;
         var move = but is null ? other : Differences.Applied(other, but);
-        var taught = OwnMoves.Completed(move with { Name = name.Trim(), Also = [] });
+        var taught = OwnMoves.Completed(move with { Name = name.Trim(), Also = [], Asked = [] });
         if (OwnMoves.Look(taught).IsEmpty)
             Keep([taught]);
     }

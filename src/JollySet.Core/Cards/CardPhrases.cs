@@ -473,7 +473,7 @@ internal static partial class CardPhrases
     public static partial Regex LeadsOn();
 
     /// <summary>Where a title line goes on with something else.</summary>
-    [GeneratedRegex(@"\s*[,;|]\s*|\s+-\s+|\s+/\s+")]
+    [GeneratedRegex(@"\s*[,;|]\s*|\s+-\s+|\s+/\s+|:\s+(?=\d)")]
     public static partial Regex TitleParts();
 
     /// <summary>A drink between rounds.</summary>

@@ -147,7 +147,7 @@ public sealed partial class CardReader
                 return true;
             if (isEmpty && Current is null && scan.IsEach && (scan.Gaps.Count > 0 || text.EndsWith(':')))
                 blocks.Add(new CardBlock(line.Number, FreeName("A"), CardPart.Main));
-            else if (isEmpty && (scan.SaysEachSide || scan.Sets is not null) && (Current is not { Stations.Count: 0 } || (text.EndsWith(':') && Current is { Part: not CardPart.Main, Length: not null })))
+            else if (isEmpty && (scan.SaysEachSide || scan.Sets is not null) && (Current is not { Stations.Count: 0 } || Current is { Part: not CardPart.Main, Length: not null }))
                 blocks.Add(new CardBlock(line.Number, FreeName("A"), CardPart.Main));
             else if (isEmpty && Current is { } complete && IsWhole(complete, scan))
                 blocks.Add(new CardBlock(line.Number, FreeName("A"), CardPart.Main));
@@ -361,10 +361,12 @@ public sealed partial class CardReader
         block.Tabatas ??= scan.Tabatas;
         block.IsEachWhole |= scan is { RoundsLow: > 1, Work: not null, Rest: not null, Gaps.Count: > 0 } && WholeEach().IsMatch(line.Text);
         (block.Scheme, block.Every, block.Total, block.IsAmrap) = (scan.Scheme ?? block.Scheme, scan.Every ?? block.Every, scan.Total ?? block.Total, scan.IsAmrap || block.IsAmrap);
-        if (isSetting && !scan.IsEach)
+        if ((isSetting || scan.IsAmrap) && !scan.IsEach)
             block.Length = scan.Length ?? block.Length;
+        // “15 s rest between, 3 rounds, 45 s between rounds”: the one that says no more is between the moves.
+        var isOfRounds = scan.Gaps.Count > 1 && scan.Gaps.Exists(g => g.For == CardGap.Rounds);
         foreach (var (seconds, high, gap) in scan.Gaps)
-            Gap(block, seconds, gap, onHead: true, high);
+            Gap(block, seconds, isOfRounds && gap == CardGap.Unsaid ? CardGap.Moves : gap, onHead: true, high);
         block.WaterBetween |= scan.SaysWater && scan.Gaps.Exists(g => g.For == CardGap.Rounds);
         // What a block has no word for is kept beside it.
         if (scan.Load is not null || scan.Remark is not null || (!forAll && (scan.Sides is not null || scan.Tempo is not null)))

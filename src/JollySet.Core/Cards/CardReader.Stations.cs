@@ -269,10 +269,11 @@ public sealed partial class CardReader
         if (Understood(name) is null && WithoutStopsAround(name) is { Length: > 0 } trimmed && Understood(trimmed) is not null)
             name = trimmed;
         // “RDL 4x8 90”: a rest most likely, and asked.
+        int? restBehind = null;
         if (scan is { Sets: not null, RepsLow: not null, Gaps.Count: 0, Load: null } && NumberAtEnd().Match(name) is { Success: true } behind && Understood(name) is null && name[..behind.Index].Split(' ').Length <= 3)
         {
             name = name[..behind.Index];
-            scan.Gaps.Add((int.Parse(behind.Groups["n"].Value, System.Globalization.CultureInfo.InvariantCulture), null, CardGap.Unsaid));
+            restBehind = int.Parse(behind.Groups["n"].Value, System.Globalization.CultureInfo.InvariantCulture);
             var last = line.Raw.TrimEnd();
             Ask(line, $"{behind.Groups["n"].Value}: a rest?", ($"{behind.Groups["n"].Value} s rest", last.EndsWith(behind.Groups["n"].Value, StringComparison.Ordinal) ? last + "s rest" : line.Raw), ($"{behind.Groups["n"].Value} kg", last.EndsWith(behind.Groups["n"].Value, StringComparison.Ordinal) ? last + "kg" : line.Raw));
         }
@@ -378,6 +379,7 @@ public sealed partial class CardReader
             (station.Amount, station.Sides) = (string.Create(System.Globalization.CultureInfo.InvariantCulture, $"x{ways * 2}"), "reverse halfway");
         foreach (var (kind, way) in options)
             AddOption(station, kind, way);
+        station.Rest = restBehind;
         foreach (var (seconds, high, _) in scan.Gaps)
             (station.Rest, station.RestHigh) = (seconds, high);
         // What is said of how a block runs has no place on a move's own line: it is kept beside it.

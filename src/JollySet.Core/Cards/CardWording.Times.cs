@@ -124,6 +124,10 @@ internal static partial class CardWording
     [GeneratedRegex(@",?\s+and\s+(?!.*,)", RegexOptions.IgnoreCase)]
     private static partial Regex LastAnd();
 
+    /// <summary>“1 min on 30 s off”.</summary>
+    [GeneratedRegex(@"\b(?<n>[12])\s*min(?:ute)?s?(?=\s+(?:on|work)\b[\s,/&]*\d)", RegexOptions.IgnoreCase)]
+    private static partial Regex MinutesOn();
+
     /// <summary>“Give them a minute for a drink”.</summary>
     [GeneratedRegex(@"^(?:(?:and|then|so)\s+)*(?:(?:give|let|allow)\s+(?:them|everyone|everybody|people|the\s+class)\s+(?:have\s+)?|we(?:ll)?\s+(?:have|take)\s+|there(?:s|\s+is)\s+|take\s+|have\s+)(?<t>(?:an?|one|two|\d{1,2})\s*(?:min(?:ute)?s?)|\d{2}\s*(?:s|secs?|seconds?))\s+(?:for|to\s+(?:have|get|grab))\s+(?:an?\s+|some\s+|their\s+)?(?<w>drink|water|breather)s?(?<b>\s+(?:in\s+)?between\b[^.]*)?\.?$", RegexOptions.IgnoreCase)]
     private static partial Regex GivesThem();

@@ -39,6 +39,7 @@ internal static partial class CardWording
         new(["rounds of", "sets of"], RoundsOfReps(), "${n} rounds, ${r} reps each:"),
         new([" / "], StrokedSets(), m => $"{m.Groups["name"].Value} {m.Groups["s"].Value}x{m.Groups["r"].Value}{(m.Groups["t"].Success ? $", rest {m.Groups["t"].Value}" : "")}"),
         new([" / "], StrokedPart(), "${p} (${w})"),
+        new(["min"], MinutesOn(), m => $"{60 * int.Parse(m.Groups["n"].Value, CultureInfo.InvariantCulture)}s"),
         new([" done"], AllDone(), " (${w})"),
         new(["drink", "water", "breather"], GivesThem(), "${t} ${w}${b}"),
         new(["x"], TimeThenSets(), "${n}x${t} ${side}"),

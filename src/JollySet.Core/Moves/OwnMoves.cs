@@ -31,6 +31,8 @@ public static class OwnMoves
                 faults.Add(new MoveFault(name == move.Name ? "name" : "also", says));
         if (move.Also.Length > MostNames)
             faults.Add(new MoveFault("also", $"up to {MostNames} other names"));
+        if (move.Asked.Length > MostNames || move.Asked.Any(name => NameFault(name) is not null))
+            faults.Add(new MoveFault("asked", $"up to {MostNames} short names, each as a name is"));
         if (move.Pattern == Pattern.Any)
             faults.Add(new MoveFault("pattern", "choose what kind of movement it is"));
         if (move.Muscles.IsEmpty)

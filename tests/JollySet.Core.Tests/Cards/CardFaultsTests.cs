@@ -78,4 +78,12 @@ public class CardFaultsTests
         Assert.Contains("circuit, 5 rounds, between 90", sheet, StringComparison.Ordinal);
         Assert.Contains("presses x6, each side", sheet, StringComparison.Ordinal);
     }
+
+    [Fact]
+    public void The_same_line_twice_is_read_twice_alike()
+    {
+        var sheet = Sheet("Strong", "RDL 4x8 90", "RDL 4x8 90", "plank 60", "plank 60");
+        Assert.Equal(2, sheet.Split("RDL x8").Length - 1);
+        Assert.Equal(2, sheet.Split("plank 60s").Length - 1);
+    }
 }

@@ -1,4 +1,5 @@
 using JollySet.Core.Moves;
+using JollySet.Core.Moves.Names;
 
 namespace JollySet.Core.Tests.Moves;
 
@@ -29,6 +30,10 @@ public class OwnMovesTests
     [InlineData("[{\"name\":\"buoy\",\"pattern\":\"99\",\"muscles\":\"quads\"}]")]
     [InlineData("[{\"name\":\"buoy\",\"pattern\":\"squat\",\"muscles\":\"quads 9\"}]")]
     [InlineData("[{\"name\":\"buoy\"," + Entry + ",\"also\":[1]}]")]
+    [InlineData("[{\"name\":\"buoy\"," + Entry + ",\"asked\":[1]}]")]
+    [InlineData("[{\"name\":\"buoy\"," + Entry + ",\"asked\":[\"\"]}]")]
+    [InlineData("[{\"name\":\"buoy\"," + Entry + ",\"asked\":[\"a, b\"]}]")]
+    [InlineData("[{\"name\":\"buoy\"," + Entry + ",\"asked\":[\"a\",\"b\",\"c\",\"d\",\"e\",\"f\",\"g\",\"h\",\"i\",\"j\",\"k\",\"l\",\"m\"]}]")]
     [InlineData("[{\"name\":\"buoy\"," + Entry + ",\"around\":[]}]")]
     [InlineData("[{\"name\":\"buoy\"," + Entry + ",\"around\":{\"knees\":1}}]")]
     [InlineData("[{\"name\":\"buoy\"," + Entry + ",\"around\":{\"wings\":\"slower\"}}]")]
@@ -51,6 +56,15 @@ public class OwnMovesTests
         var move = OwnMoves.Read("[{\"name\":\"buoy\"," + Entry + "}]").Moves.Single();
         Assert.Equal(("smaller range", "slower"), (move.Easier, move.Harder));
         Assert.True(move.Troubles("seated"));
+    }
+
+    [Fact]
+    public void A_studios_own_dips_are_certain_and_no_others_are_hidden_by_them()
+    {
+        var library = MoveLibrary.Shipped.With(OwnMoves.Read("[{\"name\":\"dips\"," + Entry + "},{\"name\":\"buoy\"," + Entry + ",\"asked\":[\"kickback\"]}]").Moves);
+        Assert.Equal("dips", library.Understood("dips")!.Name);
+        Assert.Contains("buoy", library.Reader.Read("kickback").Nearest);
+        Assert.Equal(Sureness.Likely, library.Reader.Read("kickback").Known);
     }
 
     [Fact]

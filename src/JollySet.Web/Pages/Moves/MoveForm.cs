@@ -75,6 +75,8 @@ public sealed class MoveForm
         {
             Name = this["name"],
             Also = ListOf("also"),
+            // What a short name most likely means is said of the shipped move alone.
+            Asked = basis.Name.Equals(this["name"], StringComparison.OrdinalIgnoreCase) ? basis.Asked : [],
             Pattern = Value("pattern", basis.Pattern),
             Posture = Value("posture", basis.Posture),
             Sides = Value("sides", basis.Sides),

@@ -137,25 +137,26 @@ internal sealed partial class CardHead
                 var phrase = string.Join(' ', words[from..(from + length)]);
                 foreach (var region in length > 1 && !kitOnly ? BriefWords.Focus(phrase) : [])
                     Add("focus", region);
-                foreach (var who in (length > 1 || (phrase.Length > 6 && phrase.EndsWith('s'))) && !kitOnly ? BriefWords.Audience(phrase) : [])
+                foreach (var who in (length > 1 || (phrase.Length > 6 && phrase.EndsWith('s'))) && !kitOnly && !words.Take(from).TakeLast(2).Any(w => w.ToLowerInvariant() is "no" or "not" or "without" or "never" or "few") ? BriefWords.Audience(phrase) : [])
                     Add("audience", who);
                 if ((length > 1 || phrase.Length > 4) && !(from > 0 && words[from - 1].ToLowerInvariant() is "no" or "without") && BriefWords.Kit(phrase) is { } thing)
                     Add("kit", thing);
             }
 
-        if (Minutes is null && !kitOnly && SpokenMinutes().Match(sentence) is { Success: true } spell)
-        {
-            Minutes = Whole(spell);
-            return [$"{Minutes} minutes", .. Overhear(sentence), .. Added(before)];
-        }
-
+        var told = Added(before);
         if (Place is null && !kitOnly && SpokenPlace().Match(sentence) is { Success: true } at && NeedsIn(at.Value).Needs.IsEmpty)
         {
             Place = at.Groups["p"].Value;
-            return [$"place: {Place}", .. Added(before)];
+            told.Insert(0, $"place: {Place}");
         }
 
-        return Added(before);
+        if (Minutes is null && !kitOnly && SpokenMinutes().Match(sentence) is { Success: true } spell)
+        {
+            Minutes = Whole(spell);
+            told.Insert(0, $"{Minutes} minutes");
+        }
+
+        return told;
     }
 
     /// <summary>Notes kit of the class, where the words are known.</summary>

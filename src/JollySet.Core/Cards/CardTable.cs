@@ -74,7 +74,7 @@ internal static partial class CardTable
         ["easier option"] = "easier",
         ["modified"] = "easier",
         ["modifications"] = "easier",
-        ["alternative"] = "easier",
+        ["alternative"] = "or",
         ["easier alternative"] = "easier",
         ["easier version"] = "easier",
         ["low impact"] = "easier",
@@ -267,7 +267,7 @@ internal static partial class CardTable
 
         if (Said("rest") is { Length: > 0 } rest && rest != "0")
             row.Append(", rest ").Append(rest);
-        foreach (var head in new[] { "easier", "harder" })
+        foreach (var head in new[] { "easier", "harder", "or" })
             if (Said(head) is { Length: > 0 } way)
                 row.Append(System.Globalization.CultureInfo.InvariantCulture, $" ({head}: {way})");
         if (Said("note") is { Length: > 0 } note)

@@ -109,7 +109,7 @@ internal static partial class CardText
 
     /// <summary>Pictures that stand for a word: a drop is water, two arrows in a ring are again.</summary>
     private static string Pictures(string text) =>
-        Keycap().Replace(Keyed(text), "${n}. ") is var plain && plain.Any(char.IsSurrogate) ? plain.Replace("💧", " water ", StringComparison.Ordinal).Replace("🚰", " water ", StringComparison.Ordinal).Replace("🥤", " water ", StringComparison.Ordinal).Replace("🔁", " repeat ", StringComparison.Ordinal) : plain;
+        Keycap().Replace(Keyed(text), m => $"{string.Concat(m.Groups["n"].Captures)}. ") is var plain && plain.Any(char.IsSurrogate) ? plain.Replace("💧", " water ", StringComparison.Ordinal).Replace("🚰", " water ", StringComparison.Ordinal).Replace("🥤", " water ", StringComparison.Ordinal).Replace("🔁", " repeat ", StringComparison.Ordinal) : plain;
 
     /// <summary>A picture before a number or words that says what they are: people, a place, a bag.</summary>
     private static string Keyed(string text) =>
@@ -119,7 +119,7 @@ internal static partial class CardText
     private static partial Regex PictureKey();
 
     /// <summary>A number on a key before a line counts it.</summary>
-    [GeneratedRegex(@"^\s*(?<n>[0-9])\uFE0F?\u20E3\s*(?=\S)")]
+    [GeneratedRegex(@"^\s*(?:(?<n>[0-9])\uFE0F?\u20E3)+\s*(?=\S)(?!(?:x\b|rounds?|rds?|sets?|laps?|times|reps?|min|sec|s\b|circuits?|blocks?|people)\b?)")]
     private static partial Regex Keycap();
 
     /// <summary>The same words in the signs of one keyboard, without pictures.</summary>

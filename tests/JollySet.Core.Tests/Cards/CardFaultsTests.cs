@@ -86,4 +86,28 @@ public class CardFaultsTests
         Assert.Equal(2, sheet.Split("RDL x8").Length - 1);
         Assert.Equal(2, sheet.Split("plank 60s").Length - 1);
     }
+
+    [Fact]
+    public void A_number_on_a_key_counts_lines_only_where_it_counts_nothing_else()
+    {
+        var sheet = Sheet("Strong", "3\uFE0F\u20E3 rounds 45/15", "1\uFE0F\u20E3 squats", "1\uFE0F\u20E30\uFE0F\u20E3 rows");
+        Assert.Contains("circuit, 3 rounds, work 45, rest 15", sheet, StringComparison.Ordinal);
+        Assert.Contains("\nsquats\nrows", sheet.ReplaceLineEndings("\n"), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void Who_does_not_come_is_not_who_comes() =>
+        Assert.DoesNotContain("audience:", Sheet("We have no beginners this week and it is 45 minutes.", "3 rounds", "squats x10"), StringComparison.Ordinal);
+
+    [Fact]
+    public void What_a_sentence_says_is_told_once()
+    {
+        var line = CardReader.Read("We'll bring dumbbells and it is 45 minutes at the harbour hall.\n3 rounds\nsquats x10")!.Lines[0].Read;
+        Assert.Equal(1, line.Split("kit: dumbbells").Length - 1);
+        Assert.Equal(1, line.Split("45 minutes").Length - 1);
+    }
+
+    [Fact]
+    public void An_alternative_in_a_table_is_an_equal_choice() =>
+        Assert.Contains("| or: ", Sheet("Exercise,Reps,Alternative", "squat,10,wall sit", "row,10,band pull-apart"), StringComparison.Ordinal);
 }

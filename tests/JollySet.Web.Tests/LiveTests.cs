@@ -107,7 +107,9 @@ public sealed class LiveTests : IDisposable
         await Press(codes.Remote, "next", known: 1);
         await Press(codes.Remote, "next", known: 1);
         Assert.Equal([EventKind.Start, EventKind.Next], Sessions.Events(id)!.Select(e => e.Kind));
-        await Press(codes.Remote, "pause", known: 2);
+        await Press(codes.Remote, "next", known: 2);
+        Assert.Equal([EventKind.Start, EventKind.Next, EventKind.Next], Sessions.Events(id)!.Select(e => e.Kind));
+        await Press(codes.Remote, "pause", known: 3);
         Assert.Equal(EventKind.Pause, Sessions.Events(id)![^1].Kind);
     }
 

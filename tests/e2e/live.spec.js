@@ -109,6 +109,24 @@ test("display, remote and follower go with the class, each right within a quarte
   await Promise.all([hall.close(), phone.close(), home.close()]);
 });
 
+test("two presses of next on a phone that hears nothing back are two", async ({ page, browser }) => {
+  const [, remote] = await teach(page);
+  const phone = await browser.newContext();
+  const phonePage = await phone.newPage();
+  await phonePage.route("**/live/r/**", (route) => route.abort());
+  await phonePage.goto(remote);
+  await ready(phonePage);
+  await phonePage.getByRole("button", { name: "Start", exact: true }).click();
+  await expect(page.locator("main")).toHaveAttribute("data-state", "running");
+  for (let i = 0; i < 2; i++)
+    await Promise.all([
+      phonePage.waitForResponse((answer) => answer.request().method() === "POST"),
+      phonePage.getByRole("button", { name: "Next" }).click(),
+    ]);
+  await expect(page.locator("#title")).toHaveText("Rest");
+  await phone.close();
+});
+
 test("late, the class offers what it could leave out, with one key; what was passed over is offered again", async ({ page }) => {
   await teach(page);
   await page.getByRole("button", { name: "Start", exact: true }).click();

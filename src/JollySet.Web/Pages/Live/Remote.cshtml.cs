@@ -36,13 +36,15 @@ public sealed class RemoteModel(SessionBook sessions, VoiceBook voices, DeviceCl
         var before = sessions.Events(found.Id) ?? [];
         // Two presses of next at once, from here and from there, are one.
         if (known is { } count && before.Skip(Math.Max(0, count)).Any(e => e.Kind == key && Math.Abs(atMs - e.AtMs) < TwiceMs * clock.Speed))
-            return Answer(code);
-        if (sessions.Press(found.Id, key, Math.Max(atMs, before.Count > 0 ? before[^1].AtMs : 0), value) && sessions.Events(found.Id) is { } events)
-            hub.TellEvents(found.Id, events, before.Count);
-        return Answer(code);
+            return Answer(code, before.Count);
+        if (!sessions.Press(found.Id, key, Math.Max(atMs, before.Count > 0 ? before[^1].AtMs : 0), value) || sessions.Events(found.Id) is not { } events)
+            return Answer(code, before.Count);
+        hub.TellEvents(found.Id, events, before.Count);
+        return Answer(code, events.Count);
     }
 
     private const long TwiceMs = 700;
 
-    private IActionResult Answer(string code) => Request.Headers.ContainsKey("X-Scripted") ? new EmptyResult() : Redirect($"/r/{code}");
+    /// <summary>A script hears how many events there are now, so that what it pressed itself is known to it.</summary>
+    private IActionResult Answer(string code, int events) => Request.Headers.ContainsKey("X-Scripted") ? Content($"{events}") : Redirect($"/r/{code}");
 }

@@ -2,36 +2,28 @@
 import { leftNow } from "./clock.js";
 import { nextWork, titleOf } from "./keep-place.js";
 import { Live } from "./live.js";
+import { Presses } from "./presses.js";
+
+const SAID = {
+  taken: "",
+  tooMany: "Slower: too many presses at once.",
+  ended: "That class has ended.",
+  refused: "That was not taken.",
+  unsent: "Not sent: no way to the class just now. Press again.",
+};
 
 const data = JSON.parse(document.getElementById("class-data").textContent);
 const byId = (id) => document.getElementById(id);
 const token = document.querySelector("input[name=__RequestVerificationToken]").value;
 const live = new Live(data, { changed: draw, told: (words) => say("offline", words) });
 
+const presses = new Presses(location.href, token);
+
 document.addEventListener("submit", async (event) => {
   event.preventDefault();
   const fields = new FormData(event.target, event.submitter);
-  fields.set("known", String(live.events.length));
   event.submitter?.setAttribute("aria-busy", "true");
-  try {
-    const answer = await fetch(location.href, {
-      method: "POST",
-      headers: { "X-Antiforgery": token, "X-Scripted": "1" },
-      body: new URLSearchParams(fields),
-    });
-    say(
-      "offline",
-      answer.ok
-        ? ""
-        : answer.status === 429
-          ? "Slower: too many presses at once."
-          : answer.status === 410
-            ? "That class has ended."
-            : "That was not taken.",
-    );
-  } catch {
-    say("offline", "Not sent: no way to the class just now. Press again.");
-  }
+  say("offline", SAID[await presses.send(fields, live.events.length)]);
   event.submitter?.removeAttribute("aria-busy");
 });
 

@@ -99,6 +99,9 @@ internal sealed class CardBlock(int line, string name, CardPart part)
     /// <summary>The words it was begun with, where a line of the card holds more than them.</summary>
     public string? Begun { get; init; }
 
+    /// <summary>Whether it is done only where there is time.</summary>
+    public bool IsOptional { get; set; }
+
     /// <summary>Whether it was said that nobody rests in it.</summary>
     public bool SaysNoRest { get; set; }
 
@@ -112,9 +115,15 @@ internal sealed class CardBlock(int line, string name, CardPart part)
     public int? Rest { get; set; }
     /// <summary>The gap between the moves of a round where the rest is the one after it.</summary>
     public int? Pause { get; set; }
+
+    /// <summary>What is off after each time of work, where both were said together.</summary>
+    public int? Off { get; set; }
     public int? Between { get; set; }
     public int? After { get; set; }
     public bool Water { get; set; }
+
+    /// <summary>A drink in the place of the gap after a round.</summary>
+    public (int Seconds, int Round)? WaterAfter { get; set; }
 
     /// <summary>Whether the break between rounds is for water.</summary>
     public bool WaterBetween { get; set; }
@@ -162,7 +171,7 @@ internal sealed class CardBlock(int line, string name, CardPart part)
     {
         (RoundsLow, RoundsHigh) = (RoundsLow ?? other.RoundsLow, RoundsLow is null ? other.RoundsHigh : RoundsHigh);
         (Work, Rest, RestHigh, Between) = (Work ?? other.Work, Rest ?? other.Rest, Rest is null ? other.RestHigh : RestHigh, Between ?? other.Between);
-        Pause ??= other.Pause;
+        (Pause, Off) = (Pause ?? other.Pause, Off ?? other.Off);
         (Every, ForAll, WaterBetween) = (Every ?? other.Every, ForAll ?? other.ForAll, WaterBetween || other.WaterBetween);
     }
 
@@ -194,8 +203,12 @@ internal sealed class CardBlock(int line, string name, CardPart part)
             settings.Add(Said($"pause {pause}"));
         if (Between is { } between && !IsLinked && Scheme is null && Every is null && !IsAmrap && !(Between == Rest))
             settings.Add(Said($"between {between}") + (WaterBetween ? " water" : ""));
+        if (WaterAfter is { } drink && drink.Round < RoundsLow && !IsLinked && Scheme is null && Every is null && !IsAmrap && !IsStraight)
+            settings.Add(Said($"water {drink.Seconds} after round {drink.Round}"));
         if (After is { } after)
             settings.Add(Said($"after {after}") + (Water ? " water" : ""));
+        if (IsOptional)
+            settings.Add("optional");
         return $"== {CardNames.Quoted(Name)} ({string.Join(", ", settings)})";
     }
 
@@ -221,6 +234,10 @@ internal sealed class CardBlock(int line, string name, CardPart part)
             parts.Add(Said($"{between} s between rounds") + (WaterBetween ? ", with water" : ""));
         if (After is { } after)
             parts.Add(Said($"{after} s after it") + (Water ? ", with water" : ""));
+        if (WaterAfter is { } drink)
+            parts.Add(Said($"{drink.Seconds} s for water after round {drink.Round}"));
+        if (IsOptional && !IsOwnTime)
+            parts.Add("if there is time");
         if (Stations.Exists(s => s.Line == Line))
             parts.Add(string.Join(", ", Stations.Where(s => s.Line == Line).Select(s => s.Name)));
         return parts.Count == 0 ? Name : $"{Name}: {string.Join(" · ", parts)}";

@@ -62,7 +62,7 @@ public static partial class CardClasses
     }
 
     /// <summary>A day alone, or with an hour or a word of what it is.</summary>
-    [GeneratedRegex(@"^[#*_=>\s-]*(?<n>mon|tue|wed|thu|fri|sat|sun)(?:s|nes|rs|ur)?(?:day)?s?\b['’]?s?(?:\s+(?:class|session|workout|am|pm|morning|lunch(?:time)?|evening|\d{1,2}(?:[:.]\d\d)?\s*(?:[ap]m)?))*\s*(?:[:(*_=-].{0,40})?$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^[#*_=>\s-]*(?<n>mon|tue|wed|thu|fri|sat|sun)(?:s|nes|rs|ur)?(?:day)?s?\b['’]?s?(?:\s+(?:class|session|workout|am|pm|morning|lunch(?:time)?|evening|upper(?:\s+body)?|lower(?:\s+body)?|full\s+body|legs|core|cardio|strength|hiit|push|pull|arms|back|chest|mobility|kettlebells?|circuits?|stretch|glutes|conditioning|\d{1,2}(?:[:.]\d\d)?\s*(?:[ap]m)?))*\s*(?:[:(*_=-].{0,40})?$", RegexOptions.IgnoreCase)]
     private static partial Regex Day();
 
     /// <summary>“Class 1”, “Session B”, “Day 2 – lower”.</summary>

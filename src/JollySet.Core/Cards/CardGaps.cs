@@ -24,7 +24,7 @@ internal static partial class CardGaps
         {
             var line = words.Find(w => w.Number == block.Line)!;
             // “Then down again 10-8-6-4-2”: numbers alone go on with the moves before them.
-            if (block is { Stations.Count: 0, Part: CardPart.Main } && blocks.IndexOf(block) is > 0 and var at && blocks[at - 1] is { Part: CardPart.Main, Stations.Count: > 0 } before && (CardPhrases.SaysSame().IsMatch(line.Text) || (block.Scheme is not null && before.Scheme is not null)))
+            if (block is { Stations.Count: 0, Part: CardPart.Main } && blocks.IndexOf(block) is > 0 and var at && Named(blocks, at, line.Text) is { Part: CardPart.Main, Stations.Count: > 0 } before && (CardPhrases.SaysSame().IsMatch(line.Text) || (block.Scheme is not null && before.Scheme is not null)))
             {
                 block.Stations.AddRange(before.Stations.Select(s => s.At(block.Line)));
                 if (block.Scheme is null)
@@ -55,6 +55,9 @@ internal static partial class CardGaps
             if (!block.IsStraight && !block.IsLinked)
                 foreach (var station in block.Stations.Where(s => s.Sets is > 1 && s.Sets != block.RoundsLow && block.Stations.Exists(o => o.Sets != s.Sets)))
                     station.Notes.Add(string.Create(CultureInfo.InvariantCulture, $"{station.Sets} sets"));
+            // “Superset: 40/20”: off after each of the two.
+            if (block.IsLinked)
+                block.Pause ??= block.Off;
             InOneSlot(block, line, words, questions);
             Rests(block, block == blocks[^1]);
             Minutes(block, line, questions);
@@ -64,10 +67,24 @@ internal static partial class CardGaps
                 block.Notes.Add(string.Create(CultureInfo.InvariantCulture, $"{booked / 60m:0.#} min"));
             Amounts(block, line, words, questions);
             Rested(block);
+            // After the last round it comes after the block; where rounds are not said it is kept in words.
+            if (block.WaterAfter is { } drink && !(drink.Round < block.RoundsLow))
+            {
+                block.WaterAfter = null;
+                if (drink.Round == block.RoundsLow && block.After is null)
+                    (block.After, block.Water) = (drink.Seconds, true);
+                else
+                    block.Notes.Add(string.Create(CultureInfo.InvariantCulture, $"{drink.Seconds} s for water after round {drink.Round}"));
+            }
+
             Between(block, line, questions);
             Sides(block, words, questions);
         }
     }
+
+    /// <summary>The block a line names behind “same as”; the one before it where it names none.</summary>
+    private static CardBlock Named(List<CardBlock> blocks, int at, string text) =>
+        blocks.Take(at).LastOrDefault(b => b.Name.Length > 1 && text.TrimEnd('.', ')', '!', ' ').EndsWith(" " + b.Name, StringComparison.OrdinalIgnoreCase)) ?? blocks[at - 1];
 
     /// <summary>A station to rest: the one before it rests through it and the gaps around it. Where there is one behind every station they are the rest that is said; where nothing is timed they are kept in words.</summary>
     private static void Rested(CardBlock block)

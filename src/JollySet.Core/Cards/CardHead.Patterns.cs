@@ -14,7 +14,7 @@ internal sealed partial class CardHead
     [GeneratedRegex(@"(?<!\bx\s*)\b(?<n>\d{1,3})\s*-?\s*(?:minutes?|mins?\b\.?|minuten|mn\b|'|(?<=(?<!\d)[1-9]\d)m\b)(?!\s+(?:of|warm|stretch|mobil|cool|rest|plank|water|drink|break|between)\w*)(?:\s+(?:class|total|session|long))?", RegexOptions.IgnoreCase)]
     private static partial Regex MinutesLong();
 
-    [GeneratedRegex(@"(?:\b(?:for|up to|about|max\.?|group of|approx\.?|expecting)\s+)*\b(?<n>\d{1,4})\s*(?:people|ppl|pers(?:ons?|onnes|onen|onas|one)?\b\.?|participants|pax|booked|signed up|folks|heads|ladies|women|men|members|clients|adults|mums|dads|kids|runners|athletes|lads|girls|guys|regulars|beginners|newbies|newcomers|lifters|attendees|bodies|teens|teenagers|seniors|folk|pensioners|coming|expected|pupils|students|children|players|learners|spots|places|spaces|deelnemers|Teilnehmer|turning\s+up)\b(?:\s+max(?:imum)?\b)?|\b(?:group|class) of\s+(?<n>\d{1,4})\b|\b(?:max(?:imum)?|cap(?:ped\s+at|acity)?|limit(?:ed\s+to)?|up\s+to)\s*:?\s*(?<n>\d{1,3})(?=\s*(?:$|[,.;)]))|(?<=^|[,;]\s*)(?<n>\d{1,3})\s+max(?:imum)?(?=\s*(?:$|[,.;)]))|(?<=^|\s)~\s?(?<n>\d{1,3})(?=\s*(?:$|[,;(]))|(?<=[a-z]\s)\((?<n>[4-9]|[1-5]\d)\)$|^(?:approx\.?|about|around|roughly|circa)\s+(?<n>[4-9]|[12]\d)$|\bexpect(?:ing)?\s+(?:about\s+|around\s+)?(?<n>\d{1,3})(?=\s*(?:$|[,.;)]))|^(?:[-/]\s*)?for\s+(?<n>[4-9]|[12]\d)$|\b(?:usually|about|around|normally|roughly)\s+(?:about\s+|around\s+)?(?<n>\d{1,3})\s+of\s+(?:them|you|us)\b|\b(?:usually|normally)\s+(?:about\s+|around\s+)?(?<n>\d{1,3})(?=\s*(?:,|$))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?:\b(?:for|up to|about|max\.?|group of|approx\.?|expecting)\s+)*\b(?<n>\d{1,4})\s*(?:people|ppl|pers(?:ons?|onnes|onen|onas|one)?\b\.?|participants|pax|booked|signed up|folks|heads|ladies|women|men|members|clients|adults|mums|dads|kids|runners|athletes|lads|girls|guys|regulars|beginners|newbies|newcomers|lifters|attendees|bodies|teens|teenagers|seniors|folk|pensioners|coming|expected|pupils|students|children|players|learners|spots|places|spaces|deelnemers|Teilnehmer|turning\s+up)\b(?:\s+max(?:imum)?\b)?(?:\s+(?:booked(?:\s+in)?|signed\s+up|coming))?|\b(?:group|class) of\s+(?<n>\d{1,4})\b|\b(?:max(?:imum)?|cap(?:ped\s+at|acity)?|limit(?:ed\s+to)?|up\s+to)\s*:?\s*(?<n>\d{1,3})(?=\s*(?:$|[,.;)]))|(?<=^|[,;]\s*)(?<n>\d{1,3})\s+max(?:imum)?(?=\s*(?:$|[,.;)]))|(?<=^|\s)~\s?(?<n>\d{1,3})(?=\s*(?:$|[,;(]))|(?<=[a-z]\s)\((?<n>[4-9]|[1-5]\d)\)$|^(?:approx\.?|about|around|roughly|circa)\s+(?<n>[4-9]|[12]\d)$|\b(?:just\s+)?(?:the\s+|us\s+)(?<n>[2-9])(?:\s+of\s+us)?(?=\s*(?:$|[,.;]|and\b))|\bexpect(?:ing)?\s+(?:about\s+|around\s+)?(?<n>\d{1,3})(?=\s*(?:$|[,.;)]))|^(?:[-/]\s*)?for\s+(?<n>[4-9]|[12]\d)$|\b(?:usually|about|around|normally|roughly)\s+(?:about\s+|around\s+)?(?<n>\d{1,3})\s+of\s+(?:them|you|us)\b|\b(?:usually|normally)\s+(?:about\s+|around\s+)?(?<n>\d{1,3})(?=\s*(?:,|$))", RegexOptions.IgnoreCase)]
     private static partial Regex PeopleMany();
 
     [GeneratedRegex(@"\s+-\s+|\s*[,;|]\s*|\s*//\s*|\s+/\s+|\s+\*\s+|(?<!\b(?:max|ca|approx|St|No|Nr))\.\s+(?=[A-Z\d])|(?<!\b(?:goal|aim|focus|level|kit|equipment|people|place|venue|where|needs|time))(?<=[a-z]{3}):\s+", RegexOptions.IgnoreCase)]
@@ -26,7 +26,7 @@ internal sealed partial class CardHead
     [GeneratedRegex(@"\s*[+&/]\s*|\s+(?:and|und|et)\s+|\s+with\s+", RegexOptions.IgnoreCase)]
     private static partial Regex Joins();
 
-    [GeneratedRegex(@"^(?:everyone\s+|each\s+|all\s+)?(?<size>(?:\d{1,3}\s*x?\s*)|a\s+|some\s+|one\s+|two\s+)?(?:x\s*)?(?<set>(?:sets?|pairs?)\s+(?:of\s+)?)?(?<load>\d{1,3}(?:\.\d)?\s*(?:kg|lb)s?\s+|light(?:er)?\s+|heav(?:y|ier)\s+|moderate\s+|medium\s+)?(?<item>[a-z][a-z \-]+?)(?:\s*\(?optional\)?|\s+(?:each|per person|only|needed))?\.?$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:everyone\s+|each\s+|all\s+)?(?<size>(?:\d{1,3}\s*x?\s*)|a\s+|some\s+|one\s+|two\s+)?(?:x\s*)?(?<set>(?:sets?|pairs?)\s+(?:of\s+)?)?(?<load>(?:\d{1,2}(?:\.\d)?\s*-\s*)?\d{1,3}(?:\.\d)?\s*(?:kg|lb)s?\s+|light(?:er)?\s+|heav(?:y|ier)\s+|moderate\s+|medium\s+)?(?<item>[a-zà-ÿ][a-zà-ÿ \-]+?)(?:\s*\(?optional\)?|\s+(?:each|per person|only|needed))?\.?$", RegexOptions.IgnoreCase)]
     private static partial Regex KitSized();
 
     [GeneratedRegex(@"(?<=^|\s)#[a-z]\w*", RegexOptions.IgnoreCase)]
@@ -48,10 +48,10 @@ internal sealed partial class CardHead
     [GeneratedRegex(@"^(?:(?:please\s+)?bring\s+|w/\s*|with\s+|uses?\s*:?\s+|using\s+)(?:your\s+(?:own\s+)?|an?\s+)?", RegexOptions.IgnoreCase)]
     private static partial Regex Brings();
 
-    [GeneratedRegex(@"^(?:(?:good\s+)?(?:morning|evening|afternoon)\s+(?:all|ladies|everyone|everybody|team|folks|gang|guys|both|gents)\b|(?:hi|hiya|hello|hey|right|okay)(?=\s*[!,.]|\s+(?:all|there|everyone|team|folks)\b|$)|(?:hi|hiya|hello|hey)\s+[a-z]+$|(?:hi|hiya|hello|hey)\b(?=.*(?:\?|\b(?:pls|please|can\s+you|could\s+you)\b))|(?:dear|thanks|thank you)\b)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:(?:good\s+)?(?:morning|evening|afternoon)\s+(?:all|ladies|everyone|everybody|team|folks|gang|guys|both|gents)\b|(?:good\s+)?(?:morning|evening|afternoon)(?=\s*[!.]|$)|(?:hi|hiya|hello|hey|right|okay)(?=\s*[!,.]|\s+(?:all|there|everyone|team|folks)\b|$)|(?:hi|hiya|hello|hey)\s+[a-z]+$|(?:hi|hiya|hello|hey)\b(?=.*(?:\?|\b(?:pls|please|can\s+you|could\s+you)\b))|(?:dear|thanks|thank you)\b)", RegexOptions.IgnoreCase)]
     private static partial Regex Greets();
 
-    [GeneratedRegex(@"^(?:(?:mon|tues?|wed(?:s|nes)?|thu(?:rs?)?|fri|sat(?:ur)?|sun)(?:day)?s?\b[\s,]*|(?:lun|mar|mercre|jeu|vendre|same)di\b\s*|dimanche\b\s*|(?:mon|diens|donners|frei|sams|sonn)tag\b\s*|mittwoch\b\s*|(?:lunes|martes|miércoles|jueves|viernes|sábado|domingo)\b\s*)?(?:\d{1,2}(?:[.:]\d\d)?\s*(?:[ap]m)|[ap]\.?m\.?|\d{1,2}[.:]\d\d|morning|evening|lunch(?:time)?|(?:week|wk|part|session|lesson|day)\s*\d{1,2})?$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:(?:mon|tues?|wed(?:s|nes)?|thu(?:rs?)?|fri|sat(?:ur)?|sun)(?:day)?s?\b[\s,]*(?:(?:/|&|\+|and)\s*(?:mon|tues?|wed(?:s|nes)?|thu(?:rs?)?|fri|sat(?:ur)?|sun)(?:day)?s?\b\s*)?|(?:lun|mar|mercre|jeu|vendre|same)di\b\s*|dimanche\b\s*|(?:mon|diens|donners|frei|sams|sonn)tag\b\s*|mittwoch\b\s*|(?:lunes|martes|miércoles|jueves|viernes|sábado|domingo)\b\s*)?(?:(?:a\s+las\s+|à\s+|um\s+|alle\s+)?\d{1,2}(?:[.:]\d\d)?\s*(?:h\s?(?:\d\d)?|Uhr)|\d{1,2}(?:[.:]\d\d)?\s*(?:[ap]m)|[ap]\.?m\.?|\d{1,2}[.:]\d\d|morning|evening|lunch(?:time)?|(?:week|wk|part|session|lesson|day)\s*\d{1,2})?$", RegexOptions.IgnoreCase)]
     private static partial Regex When();
 
     [GeneratedRegex(@"\s*\((?<in>[^()]+)\)$")]
@@ -65,11 +65,11 @@ internal sealed partial class CardHead
     private static partial Regex PlaceWithin();
 
     /// <summary>“Thursday's session will be 50 minutes”.</summary>
-    [GeneratedRegex(@"\b(?:is|be|are|have|got|lasts?|run(?:s|ning)?\s+for|it's)\s+(?:about\s+|only\s+)?(?<n>[2-9][05]|1[0-7][05])[\s-]*min(?:ute)?s?\b(?!\s+(?:of|warm|rest|each))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?:\b(?:is|be|are|have|got|lasts?|run(?:s|ning)?\s+for|it's)\s+(?:about\s+|only\s+)?|(?<=,\s)(?:about|around)\s+)(?<n>[2-9][05]|1[0-7][05])[\s-]*min(?:ute)?s?\b(?!\s+(?:of|warm|rest|each))", RegexOptions.IgnoreCase)]
     private static partial Regex SpokenMinutes();
 
     /// <summary>“It's at the harbour hall”.</summary>
-    [GeneratedRegex(@"\b(?:at|in|on)\s+the\s+(?<p>(?:[a-z']+\s+){0,2}(?:hall|gym|studio|park|centre|center|church|school|pavilion|loft|barn|green|field|beach|lawn|terrace))\b(?=\s*(?:$|[,.;!)]|at\b|on\b|for\b))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:at|in|on)\s+the\s+(?<p>(?:[a-z']+\s+){0,2}(?:hall|gym|studio|park|centre|center|church|school|pavilion|loft|barn|green|field|beach|lawn|terrace))\b(?=\s*(?:$|[,.;!?)]|at\b|on\b|for\b|please\b))", RegexOptions.IgnoreCase)]
     private static partial Regex SpokenPlace();
 
     [GeneratedRegex(@"^please\s+|\s+please[.!]*$", RegexOptions.IgnoreCase)]
@@ -84,6 +84,10 @@ internal sealed partial class CardHead
 
     [GeneratedRegex(@"^[A-Z][a-z]+$")]
     private static partial Regex SomeName();
+
+    /// <summary>A class for seniors by its name; a senior coach is none.</summary>
+    [GeneratedRegex("^(?:fit(?:ness)?|strength|class|circuits?|stretch|yoga|movers?|mobility|exercise|conditioning|tone|chair|balance|gentle|wellness)$", RegexOptions.IgnoreCase)]
+    private static partial Regex SeniorWhat();
 
     /// <summary>“Strength with mats + DBs”.</summary>
     [GeneratedRegex(@"(?:^|\s)(?:w/|with|using)\s*(?<kit>\S.*)$", RegexOptions.IgnoreCase)]
@@ -102,7 +106,7 @@ internal sealed partial class CardHead
     [GeneratedRegex(@"^(?:focus(?:\s+on)?|target)\s+|\s+(?:focus|day)$", RegexOptions.IgnoreCase)]
     private static partial Regex FocusWord();
 
-    [GeneratedRegex(@"\b(?:(?:small|little|tight) space|(?<ground>(?:nothing|nobody|no[\s-]?one|none\s+of\s+them|not)\s+(?:(?:gets?|goes|going|lies|can\s+(?:get|go|lie)|will\s+(?:get|go)|wants\s+to\s+(?:get|go|lie))\s+(?:down\s+)?)?(?:on|onto|to)\s+the\s+floor)|dizzy|(?:post|ante|pre)[\s-]?natal|(?:nothing|not)\s+(?:too\s+)?(?:jumpy|bouncy)|no (?:jump(?:s|ing)?|impact|floor(?: work)?|kit|equipment|kneeling)|low impact|can(?:'t|not|t) (?:get|go) (?:down|to the floor|on the floor)|(?:bad|sore|dodgy|painful|stiff|weak|wonky|injured|frozen)\s+(?:(?:left|right|lower)\s+)?(?<part>" + Joint + @")|(?:mind|watch|protect|spare|remember|careful\s+(?:with|of)|easy\s+on|look\s+after)\s+(?:[a-z]+'s|her|his)\s+(?:(?:left|right|lower)\s+)?(?<part>" + Joint + @")|(?<!\b(?:if|when|where|case)\s+(?:(?:the|your|their|any)\s+)?)(?<part>" + Joint + @")\s+(?:(?:is|are|still|a\s+bit|really|quite|very)\s+)*(?:bad|sore|dodgy|painful|stiff|weak|wonky|injured|playing\s+up|hurts?|hurting|aching|not\s+(?:great|good|right))\b(?!\s+(?:(?:left|right|lower)\s+)?" + Joint + @")|(?<part>" + Joint + @")\s+(?:injur(?:y|ies)|problems?|issues?|pain|trouble|replacements?|surgery|ops?|operations?)|pregnant|pregnancy|(?:high\s+)?blood\s+pressure|hypertension|osteoporosis|vertigo|(?:can't|cannot|can not|cant|not able to)\s+(?:do\s+)?(?:anything\s+)?kneel(?:ing)?(?:\s+down)?|new\s+(?:hips?|knees?)|(?<seat>(?:all|everyone|everybody)\s+(?:is\s+|stays\s+|sits?\b|seated)(?:seated|sitting)?|(?<=\b(?:\d{1,2}|one|two|three|some)\s+)(?:must\s+|need(?:s)?\s+to\s+)?(?:stays?|remains?|be)\s+(?:seated|sitting)|(?:must|need(?:s)?\s+to)\s+(?:stay|remain|be)\s+(?:seated|sitting))|wheelchairs?)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:(?:small|little|tight) space|(?<ground>(?:nothing|nobody|no[\s-]?one|none\s+of\s+them|not)\s+(?:(?:gets?|goes|going|lies|can\s+(?:get|go|lie)|will\s+(?:get|go)|wants\s+to\s+(?:get|go|lie))\s+(?:down\s+)?)?(?:on|onto|to)\s+the\s+floor)|dizzy|(?:post|ante|pre)[\s-]?natal|(?<ground>(?:all|everything)(?:\s+is|'s)?\s+standing|standing\s+only|(?:don't|doesn't|do\s+not|won't|can't|cannot|cant|struggles?\s+to|unable\s+to|not\s+able\s+to|hard\s+to|hate)\s+(?:get(?:ting)?|go(?:ing)?|lie|lying)\s+(?:up\s+(?:and\s+)?)?(?:down\s+)?(?:to|on|onto|from|off)\s+(?:the\s+)?floor|(?:get(?:ting)?\s+)?up\s+(?:from|off)\s+the\s+floor\s+(?:is|are)\s+(?:hard|tricky|difficult))|(?:nothing|not)\s+(?:too\s+)?(?:jumpy|bouncy)|no (?:jump(?:s|ing)?|impact|floor(?: work)?|kit|equipment|kneeling)|low[\s-]impact|can(?:'t|not|t) (?:get|go) (?:down|to the floor|on the floor)|(?:bad|sore|dodgy|painful|stiff|weak|wonky|injured|frozen)\s+(?:(?:left|right|lower)\s+)?(?<part>" + Joint + @")|(?:mind|watch|protect|spare|remember|careful\s+(?:with|of)|easy\s+on|look\s+after)\s+(?:[a-z]+'s|her|his)\s+(?:(?:left|right|lower)\s+)?(?<part>" + Joint + @")|(?<!\b(?:if|when|where|case)\s+(?:(?:the|your|their|any)\s+)?)(?<part>" + Joint + @")\s+(?:(?:is|are|still|a\s+bit|really|quite|very)\s+)*(?:bad|sore|dodgy|painful|stiff|weak|wonky|injured|playing\s+up|hurts?|hurting|aching|not\s+(?:great|good|right))\b(?!\s+(?:(?:left|right|lower)\s+)?" + Joint + @")|(?<part>" + Joint + @")\s+(?:injur(?:y|ies)|problems?|issues?|pain|trouble|replacements?|surgery|ops?|operations?)|pregnant|pregnancy|(?:high\s+)?blood\s+pressure|hypertension|osteoporosis|vertigo|(?:can't|cannot|can not|cant|not able to)\s+(?:do\s+)?(?:anything\s+)?kneel(?:ing)?(?:\s+down)?|new\s+(?:hips?|knees?)|(?<seat>(?:all|everyone|everybody)\s+(?:is\s+|stays\s+|sits?\b|seated)(?:seated|sitting)?|(?<=\b(?:\d{1,2}|one|two|three|some)\s+)(?:must\s+|need(?:s)?\s+to\s+)?(?:stays?|remains?|be)\s+(?:seated|sitting)|(?:must|need(?:s)?\s+to)\s+(?:stay|remain|be)\s+(?:seated|sitting))|wheelchairs?)\b", RegexOptions.IgnoreCase)]
     private static partial Regex SpokenNeed();
 
     private const string Joint = "(?:knees?|wrists?|backs?(?!\\s+(?:knees?|legs?|foot|feet|heels?|arms?)\\b)|shoulders?|hips?|necks?)";
@@ -110,8 +114,19 @@ internal sealed partial class CardHead
     [GeneratedRegex(@"\b(?:strength|class|circuits?|conditioning|session|workout|blast|burn|hour|day|hypertrophy|express|super\s?sets?|sets|intervals?|ladders?|pyramids?|tabata|hiit|emom|amrap|(?:mon|tues|wednes|thurs|fri|satur|sun)days?|(?<=^)(?:mon|tues?|weds?|thu(?:rs?)?|fri|sat|sun)(?=\s))\b|\b\d+\s*x\s*\d+\b|(?<!\d)\d{1,2}(?:[.:]\d\d)?\s*[ap]m\b|(?<=\w)\s+[a-d1-9]$", RegexOptions.IgnoreCase)]
     private static partial Regex Topic();
 
-    [GeneratedRegex(@"^(?:the\s+)?(?:[a-z'.]+\s+){0,2}(?:hall|gym(?:\s+floor)?|studio(?:\s+\w)?|park|beach|centre|center|club|church|school|pavilion|green|field|playground|garden|loft|barn|terrace|lawn)$|^(?:outdoors?|outside|at\s+home|home|online|zoom|indoors|(?:room|hall|court)\s+\w)$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:the\s+)?(?:[a-z'.]+\s+){0,2}(?:hall|gym(?:\s+floor)?|studio(?:\s+\w)?|park|beach|centre|center|club|church|school|pavilion|green|field|playground|garden|loft|barn|terrace|lawn|court|lodge|rec|pitch|annexe?)$|^(?:outdoors?|outside|at\s+home|home|online|zoom|indoors|(?:room|hall|court)\s+\w)$", RegexOptions.IgnoreCase)]
     private static partial Regex SomePlace();
+
+    [GeneratedRegex(@"^(?:in|at|on)\s+(?:the\s+)?", RegexOptions.IgnoreCase)]
+    private static partial Regex InThe();
+
+    /// <summary>How a message to a friend ends.</summary>
+    [GeneratedRegex(@"\s+x{1,3}$", RegexOptions.IgnoreCase)]
+    private static partial Regex Kisses();
+
+    /// <summary>A day with its hour, on a line of its own.</summary>
+    [GeneratedRegex(@"^(?:mon|tues?|wed(?:s|nes)?|thu(?:rs?)?|fri|sat(?:ur)?|sun)(?:day)?s?\b[\s,]*(?:\d{1,2}(?:[.:]\d\d)?\s*[ap]m|\d{1,2}[.:]\d\d)$", RegexOptions.IgnoreCase)]
+    private static partial Regex WhenAlone();
 
     /// <summary>What any plan is called.</summary>
     [GeneratedRegex(@"^(?:lesson|session|class)\s+plan$|^plan$", RegexOptions.IgnoreCase)]

@@ -8,7 +8,7 @@ internal sealed partial class CardHead
 {
     private List<string> Keyed(string key, string value, List<string> over)
     {
-        var parts = Parts().Split(key == "kit" ? TwoSizes().Replace(value, SizesApart) : value).Select(p => p.Trim().TrimEnd('.')).Where(p => p.Length > 0).ToList();
+        var parts = Parts().Split(key == "kit" ? TwoSizes().Replace(value, SizesApart) : value).Select(p => Kisses().Replace(p.Trim().TrimEnd('.', '?', '!'), "")).Where(p => p.Length > 0).ToList();
         switch (key)
         {
             case "title" when Title.Length == 0 || Generic().IsMatch(Title):
@@ -82,7 +82,7 @@ internal sealed partial class CardHead
         var said = new List<string>();
         piece = Please().Replace(piece, "");
         var stripped = Welcomed().Replace(Leading().Replace(piece, ""), "");
-        if (Words(piece, BriefWords.Need) is { Count: > 0 } needs)
+        if (!(areThings && KitOf(piece) is not null) && Words(piece, BriefWords.Need) is { Count: > 0 } needs)
         {
             needs.ForEach(AddNeed);
             said.Add($"needs: {string.Join(", ", needs)}");
@@ -156,7 +156,7 @@ internal sealed partial class CardHead
 
     private static string? KeyOf(string key) => key.ToLowerInvariant() switch
     {
-        "kit" or "equipment" or "gear" or "bring" or "you need" or "need" or "what you need" or "kit needed" or "geräte" or "material" or "matériel" or "attrezzi" or "kit required" or "equipment needed" or "equipment required" or "you will need" => "kit",
+        "kit" or "equipment" or "gear" or "prop" or "props" or "bring" or "you need" or "need" or "what you need" or "kit needed" or "geräte" or "material" or "matériel" or "attrezzi" or "kit required" or "equipment needed" or "equipment required" or "you will need" => "kit",
         "minutes" or "length" or "duration" or "time" or "total" or "total time" => "minutes",
         "people" or "class size" or "numbers" or "participants" or "group" or "client" or "clients" => "people",
         "place" or "venue" or "where" or "location" => "place",

@@ -18,6 +18,9 @@ internal sealed partial class CardHead
     private const string SizesApart = "${a} ${thing} + ${b} ${thing}";
     private readonly Dictionary<string, List<string>> lists = [];
 
+    /// <summary>Whether the line that is read names several things of the kit.</summary>
+    private bool areThings;
+
     public string Title { get; set; } = "";
     public int? Minutes { get; set; }
     public int? People { get; set; }
@@ -38,7 +41,8 @@ internal sealed partial class CardHead
             return read.Count == 0 ? null : (string.Join(" · ", read), string.Join(", ", over));
         }
 
-        var line = text;
+        // “06:45 – 07:30” is one thing.
+        var line = FromTill().Replace(text, m => m.Value.Replace(" ", "", StringComparison.Ordinal));
         if (Place is null && AtPlace().Match(line) is { Success: true } at)
         {
             Place = at.Groups["p"].Value.Trim();
@@ -66,10 +70,12 @@ internal sealed partial class CardHead
             asides.Add(m.Groups["in"].Value);
             return m.Index == 0 ? "" : ", ";
         });
+        // “Chair, light weights, small ball”: a chair among things is a thing.
+        areThings = Pieces(line).SelectMany(p => Joins().Split(p)).Count(p => KitOf(p.Trim()) is not null) > 1;
         foreach (var piece in mayTitle && Title.Length == 0 ? Titled(line) : Pieces(line))
         {
             // A letter has no title, and what it greets with is kept.
-            if (mayTitle && Title.Length == 0 && Greets().IsMatch(piece))
+            if (mayTitle && Greets().IsMatch(piece))
             {
                 over.Add(piece);
                 mayTitle = false;
@@ -101,7 +107,7 @@ internal sealed partial class CardHead
     }
 
     // One of them is in everything a need is spoken in: looked for before the pattern.
-    private static readonly SearchValues<string> NeedSigns = SearchValues.Create(["knee", "wrist", "back", "shoulder", "hip", "neck", "space", "jump", "impact", "floor", "down", "kit", "equipment", "kneel", "pregnan", "blood", "hypertension", "osteoporosis", "vertigo", "dizz", "natal", "seated", "sitting", "sits", "wheelchair"], StringComparison.OrdinalIgnoreCase);
+    private static readonly SearchValues<string> NeedSigns = SearchValues.Create(["knee", "wrist", "back", "shoulder", "hip", "neck", "space", "jump", "impact", "floor", "down", "kit", "equipment", "kneel", "pregnan", "blood", "hypertension", "osteoporosis", "vertigo", "dizz", "natal", "standing", "seated", "sitting", "sits", "wheelchair"], StringComparison.OrdinalIgnoreCase);
 
     /// <summary>The needs spoken of in a sentence, as they are judged, and its words without them.</summary>
     public static (ImmutableArray<string> Needs, string Others) NeedsIn(string text)
@@ -122,7 +128,7 @@ internal sealed partial class CardHead
     }
 
     /// <summary>The need that words speak of, as it is judged; null where they only sound like one.</summary>
-    private static string? Spoken(Match m) => BriefWords.Need(m.Groups["part"] is { Success: true } part ? $"bad {part.Value.TrimEnd('s', 'S')}" : m.Groups["seat"].Success ? "seated" : m.Groups["ground"].Success ? "no floor" : m.Value);
+    private static string? Spoken(Match m) => BriefWords.Need(m.Value.Equals("low-impact", StringComparison.OrdinalIgnoreCase) ? "low impact" : m.Groups["part"] is { Success: true } part ? $"bad {part.Value.TrimEnd('s', 'S')}" : m.Groups["seat"].Success ? "seated" : m.Groups["ground"].Success ? "no floor" : m.Value);
 
     /// <summary>What a spoken sentence says of the class: its regions and kit, wherever they stand in it.</summary>
     /// <param name="kitOnly">Whether regions are left alone.</param>
@@ -144,6 +150,13 @@ internal sealed partial class CardHead
             }
 
         var told = Added(before);
+        if (!kitOnly && People is null)
+        {
+            HearPeople(sentence);
+            if (People is { } come)
+                told.Insert(0, string.Create(CultureInfo.InvariantCulture, $"{come} people"));
+        }
+
         if (Place is null && !kitOnly && SpokenPlace().Match(sentence) is { Success: true } at && NeedsIn(at.Value).Needs.IsEmpty)
         {
             Place = at.Groups["p"].Value;
@@ -191,8 +204,8 @@ internal sealed partial class CardHead
             return;
         }
 
-        var left = piece.TrimStart('/', '|', '~', ' ');
-        if (Minutes is null && MinutesLong().Match(left) is { Success: true } minutes && Whole(minutes) is > 0 and <= 720 and var booked && (mayTitle || booked >= ShortestClass || CardPhrases.IsEmpty(Without(left, minutes)) || Known(Without(left, minutes)).Count > 0))
+        var left = piece.TrimStart('/', '|', '~', '-', ' ');
+        if (Minutes is null && MinutesLong().Match(left) is { Success: true } minutes && Whole(minutes) is > 0 and <= 720 and var booked && (mayTitle || booked >= ShortestClass))
         {
             Minutes = booked;
             read.Add($"{Minutes} minutes");
@@ -211,6 +224,14 @@ internal sealed partial class CardHead
             People = many;
             read.Add($"{People} people");
             left = Without(left, people);
+        }
+
+        // “45 minutes in the church hall”, “Kettlebells at the leisure centre”.
+        if (Place is null && SpokenPlace().Match(left) is { Success: true } spoken && (mayTitle ? spoken.Index > 0 && spoken.Index + spoken.Length == left.Length && !CardPhrases.IsSpoken().IsMatch(left) : spoken.Length == left.Length) && NeedsIn(spoken.Value).Needs.IsEmpty)
+        {
+            Place = spoken.Groups["p"].Value;
+            read.Add($"place: {Place}");
+            left = Without(left, spoken);
         }
 
         if (mayTitle && Place is null && PlaceWithin().Match(left) is { Success: true } within)
@@ -284,12 +305,19 @@ internal sealed partial class CardHead
 
         if (Place is null && !mayName && SomePlace().IsMatch(left.TrimEnd('.')) && NeedsIn(left).Needs.IsEmpty)
         {
-            Place = left.TrimEnd('.');
+            Place = InThe().Replace(left.TrimEnd('.'), "");
             read.Add($"place: {Place}");
             return;
         }
 
         // “Strength for life – Weds 10am”: a day belongs to the name.
+        if (!mayTitle && Title.Length > 0 && left.Length == piece.Length && WhenAlone().IsMatch(left) && !Title.Contains(left, StringComparison.OrdinalIgnoreCase) && !Title.Contains(" – ", StringComparison.Ordinal))
+        {
+            Title = Capped($"{Title} – {left}");
+            read.Add(Title);
+            return;
+        }
+
         if (mayTitle && Title.Length > 0 && (When().IsMatch(left) || (Title.Split(" – ").All(t => When().IsMatch(t)) && left.Split(' ').Length <= CardPhrases.FewWords && !left.Any(char.IsAsciiDigit) && NeedsIn(left).Needs.IsEmpty)))
         {
             Title = Capped($"{Title} – {left}");
@@ -366,7 +394,7 @@ internal sealed partial class CardHead
             Add("audience", who);
         // “KB flow”, “total body DBs”.
         var ends = topic.Split(' ', StringSplitOptions.RemoveEmptyEntries);
-        foreach (var thing in new[] { topic, ends.FirstOrDefault() ?? "", ends.LastOrDefault() ?? "" }.Select(BriefWords.Kit).OfType<string>().Distinct())
+        foreach (var thing in new[] { topic, ends.FirstOrDefault() ?? "", WithKit().IsMatch(topic) ? "" : ends.LastOrDefault() ?? "" }.Select(BriefWords.Kit).OfType<string>().Distinct())
             Add("kit", thing);
         if (WithKit().Match(topic) is { Success: true } held)
             AddKits(held.Groups["kit"].Value);
@@ -390,7 +418,7 @@ internal sealed partial class CardHead
                 // “Full body fusion”.
                 foreach (var region in length > 1 && List("focus").Count == 0 ? BriefWords.Focus(phrase) : [])
                     Add("focus", region);
-                if (length > 1 || phrase.Contains('-', StringComparison.Ordinal) || (phrase.Length > 6 && phrase.EndsWith("s", StringComparison.OrdinalIgnoreCase)))
+                if (length > 1 || phrase.Contains('-', StringComparison.Ordinal) || (phrase.Equals("senior", StringComparison.OrdinalIgnoreCase) && from + 1 < words.Length && SeniorWhat().IsMatch(words[from + 1])) || (phrase.Length > 6 && phrase.EndsWith("s", StringComparison.OrdinalIgnoreCase)))
                     foreach (var who in BriefWords.Audience(phrase))
                         Add("audience", who);
             }

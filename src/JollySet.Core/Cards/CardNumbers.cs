@@ -170,7 +170,7 @@ internal static partial class CardNumbers
     [GeneratedRegex(@"^(?:round|rd|r)\s*(?<n>\d)\s*[-:=.]?\s*(?<t>\d{2,3})\s*(?:s|secs?|seconds?)(?:\s*(?:each|on|work|per (?:move|exercise|station)))?\s*$", RegexOptions.IgnoreCase)]
     private static partial Regex RoundLong();
 
-    [GeneratedRegex(@"^(?<said>.*\w)[.!]\s+(?<thanks>(?:many\s+)?(?:thanks|thank\s+you|cheers|enjoy|have\s+fun)\b.{0,30})$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?<said>.*\w)[.!]\s+(?<thanks>(?:many\s+)?(?:thanks|thank\s+you|cheers|enjoy|have\s+fun|see\s+you|good\s+luck|well\s+done|that's\s+it)\b.{0,30})$", RegexOptions.IgnoreCase)]
     private static partial Regex WithThanks();
 
     [GeneratedRegex(@"\b(?:water|drinks?|rest|break)\b", RegexOptions.IgnoreCase)]
@@ -198,10 +198,10 @@ internal static partial class CardNumbers
     [GeneratedRegex(@"^\s*(?:(?<word>min(?:ute)?|station|stn|exercise|ex|move|no\.?|[ms](?=\d))\s*#?(?<n>\d{1,2})\s*[-:.)]?\s+(?=\w)|(?<n>\d{1,2})\s*:\s+(?=[A-Za-z])|(?<n>\d{1,2})\s?[-/]\s+(?=\w)|(?<n>\d{1,2})[.)](?=\d{1,3}\s*(?:x|[a-z]|sets?\b))|(?<n>\d{1,2})\s+(?=\d{1,3}\s*x?\s*[a-z])|(?<n>\d{1,2})\s+(?=[A-Za-z])(?!(?:x|min(?:ute)?s?|m|h|hours?|s|secs?|seconds?|rounds?|rds?|sets?|laps?|times?|reps?|kgs?|lbs?|people|ppl|of)\b))", RegexOptions.IgnoreCase)]
     private static partial Regex Number();
 
-    [GeneratedRegex(@"\.\s+(?:(?:and\s+)?then\s+)?(?:an?\s+(?=(?:\d{1,2}|two|three|four|five|six|ten)[\s-]min))?|(?<=[!?])\s+(?=[A-Z\d])|\s+and\s+(?=stretch\b)|[,;]?\s+(?:and\s+)?then\s+(?=\d|(?:an?|two|three|four|five|six)\s|core\b|stretch|cool|finish|abs\b)|,\s+and\s+(?=\d{1,2}\s*min(?:ute)?s?\s+(?:of\s+)?(?:stretch|cool|core|abs))|;\s+|,\s+(?=\d{1,2}\s*(?:rounds?|rds?|sets?|x)\s+of\b)|\s+(?=(?:block|circuit|part)\s+(?:one|two|three|four|five|[1-6])\b)|(?<=\bmin(?:ute)?s?),?\s+(?=(?:warm(?:ing)?[\s-]?up|cool(?:ing)?[\s-]?down)\s+(?:for\s+)?\d{1,2}\s*min)|,?\s+(?:oh\s+)?and\s+(?=(?:please\s+)?(?:remember|don'?t\s+forget|mind)\b)|(?<=^plan):\s+|(?<=^[^:\d]{1,16}):\s+(?=\d)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\.\s+(?:(?:and\s+)?then\s+)?(?:an?\s+(?=(?:\d{1,2}|two|three|four|five|six|ten)[\s-]min))?|(?<=[!?])\s+(?=[A-Z\d])|\s+and\s+(?=stretch\b)|[,;]?\s+(?:and\s+)?then\s+(?=\d|(?:an?|two|three|four|five|six)\s|core\b|stretch|cool|finish|abs\b)|,\s+and\s+(?=\d{1,2}\s*min(?:ute)?s?\s+(?:of\s+)?(?:stretch|cool|core|abs))|;\s+|\s+and\s+(?=\d{1,2}\s*min(?:ute)?s?\s+(?:of\s+)?(?:stretch|cool|core|abs))|(?<=\bhere(?:'s|\s+is)\s+[^:,]{3,30}):\s+|(?<=\b(?:at|in)\s+the\s+[a-z ]{3,24}):\s+(?=\d)|,\s+(?=\d{1,2}\s*(?:rounds?|rds?|sets?|x)\s+of\b)|\s+(?=(?:block|circuit|part)\s+(?:one|two|three|four|five|[1-6])\b)|(?<=\bmin(?:ute)?s?),?\s+(?=(?:warm(?:ing)?[\s-]?up|cool(?:ing)?[\s-]?down)\s+(?:for\s+)?\d{1,2}\s*min)|,?\s+(?:oh\s+)?and\s+(?=(?:please\s+)?(?:remember|don'?t\s+forget|mind)\b)|(?<=^plan\b[^:]{0,20}):\s+|(?<=\b(?:warm[\s-]?up|wu)\s+\d{1,2}(?:\s*min(?:ute)?s?)?),\s+|,\s+(?=(?:stretch|cool[\s-]?down|cd)\s+\d)|,\s+(?=\d\s*min(?:ute)?s?\s+(?:water|rest|break)\b)|(?<=^[^:\d]{1,16}):\s+(?=\d)", RegexOptions.IgnoreCase)]
     private static partial Regex Breaths();
 
-    [GeneratedRegex(@"(?<=[a-z\d]{2})\.\s+(?=[a-z\d])", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<=[a-z\d]{2})(?<!\b(?:sek|sec|secs|min|mins|wdh|ca|approx|std|nr|rec))\.\s+(?=[a-z\d])", RegexOptions.IgnoreCase)]
     private static partial Regex Sentences();
 
     /// <summary>Where a long sentence goes on to the next part of a class.</summary>
@@ -209,7 +209,7 @@ internal static partial class CardNumbers
     private static partial Regex Steps();
 
     /// <summary>Where a sentence ends and the next begins.</summary>
-    [GeneratedRegex(@"(?<=(?:[a-z\d)]{2}|\s\d)[.!?])\s+(?=[A-Z\d])")]
+    [GeneratedRegex(@"(?<=(?:[a-z\d)]{2}|\s\d)(?<!\b(?:[Ss]ek|[Ss]ecs?|[Mm]ins?|[Ww]dh|[Cc]a|[Aa]pprox|[Ss]td|[Nn]r|[Rr]ec))[.!?])\s+(?=[A-Z\d])")]
     private static partial Regex Spoken();
 
     [GeneratedRegex(@"^\s*\d{1,3}\s*(?:x\s*)?(?:laps?|rounds?|rds?|sets?|times)\b|^\s*\d{1,3}\s*(?:s|secs?|seconds?|mins?)?\s*(?:on|work|stations?)\b|^\s*\d{2}\s*/\s*\d{2}\b", RegexOptions.IgnoreCase)]

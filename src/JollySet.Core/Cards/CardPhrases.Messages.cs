@@ -10,7 +10,7 @@ internal static partial class CardPhrases
     public static partial Regex StartsWith();
 
     /// <summary>How a message names the class it is about.</summary>
-    [GeneratedRegex(@"^(?:(?:so|right|ok|this\s+is)[\s,]+)*(?:the\s+)?(?<t>(?:(?:mon|tues|wednes|thurs|fri|satur|sun)day|tonight|tomorrow|today|next\s+week)(?:'s|s')?\s+(?:[a-z-]+\s+){0,2}(?:class|session|workout|circuits?))\s+(?:is|will|has)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:(?:so|right|ok|this\s+is)[\s,]+)*(?:the\s+)?(?<t>(?:(?:mon|tues|wednes|thurs|fri|satur|sun)day|tonight|tomorrow|today|next\s+week)(?:'s|s')?\s+(?:[a-z-]+\s+){0,2}(?:class|session|workout|circuits?))\s+(?:is|will|has)\b|^(?:so\s+)?(?<t>(?:mon|tues|wednes|thurs|fri|satur|sun)day(?:'s|s')\s+plan)\b|\b(?:cover|take|teach|run|do)\s+(?:my|the)\s+(?<t>(?:mon|tues|wednes|thurs|fri|satur|sun)day(?:'s|s')?(?:\s+\d{1,2}(?:[.:]\d\d)?\s*[ap]m)?\s+(?:[a-z-]+\s+){0,2}(?:class|session|workout|circuits?))\b|\bhere(?:'s|\s+is|\s+are)\s+(?:the\s+)?(?<t>(?:mon|tues|wednes|thurs|fri|satur|sun)day(?:(?:'s|s')?(?:\s+[a-z-]+){1,2}|))\s*:?$|^(?<t>class\s+for\s+(?:mon|tues|wednes|thurs|fri|satur|sun)day)\b(?=\s*[:,])|\bplan\s+(?:is\s+)?for\s+(?<t>(?:(?:mon|tues|wednes|thurs|fri|satur|sun)day|tonight|tomorrow|today|next\s+week)(?:'s|s')?\s+(?:[a-z-]+\s+){0,2}(?:class|session|workout|circuits?))\b", RegexOptions.IgnoreCase)]
     public static partial Regex ClassCalled();
 
     /// <summary>How a message says what comes last.</summary>

@@ -14,7 +14,7 @@ internal static partial class CardPhrases
     public const int FewWords = 5;
 
     // Looked for before the patterns that are dear.
-    private static readonly SearchValues<string> Cools = SearchValues.Create(["cool", "cd", "c/d", "c-d", "stretch", "wind", "retour", "tirements", "abwärmen", "dehnen", "vuelta", "estiramientos"], StringComparison.OrdinalIgnoreCase);
+    private static readonly SearchValues<string> Cools = SearchValues.Create(["cool", "cd", "c/d", "c-d", "stretch", "wind", "relax", "retour", "tirements", "abwärmen", "dehnen", "vuelta", "estiramientos"], StringComparison.OrdinalIgnoreCase);
 
     public static CardPart PartOf(string text) => WarmUp().IsMatch(text) ? CardPart.WarmUp : text.AsSpan().ContainsAny(Cools) && CoolDown().IsMatch(text) ? CardPart.CoolDown : CardPart.Main;
 
@@ -67,13 +67,13 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"\b(?:mon|tues|wednes|thurs|fri|satur|sun)days?\b|\b\d{1,2}(?:[.:]\d\d)?\s*[ap]m\b|\b\d{1,3}\s*(?:people|ppl|pax|participants)\b", RegexOptions.IgnoreCase)]
     public static partial Regex SaysWhen();
 
-    [GeneratedRegex(@"^(?:the\s+)?w(?:/?u|/up|-up)\b|^(?:échauffement|echauffement|aufwärmen|calentamiento|riscaldamento)\b|\bwarm(?:ing)?[\s-]*up\b(?!\s+sets?)|^(?:mobili[sz](?:e|er|ation)|mobility|activation|pulse raiser|prep|opening(?!\s+(?:circuit|block|set|part|round))(?=\s*(?:$|[:(-]))|mob(?=\s*(?:[:-]|\d)))\b(?!\s+(?:drill|flow))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:the\s+)?w(?:/?u|/up|-up)\b|^(?:échauffement|echauffement|aufwärmen|calentamiento|riscaldamento)\b|\bwarm(?:ing)?[\s-]*up\b(?!\s+sets?)|^(?:mobili[sz](?:e|er|ation)|mobility|loosen(?:ing)?(?:\s+(?:up|off))|activation|pulse raiser|prep|opening(?!\s+(?:circuit|block|set|part|round))(?=\s*(?:$|[:(-]))|mob(?=\s*(?:[:-]|\d)))\b(?!\s+(?:drill|flow))", RegexOptions.IgnoreCase)]
     public static partial Regex WarmUp();
 
-    [GeneratedRegex(@"^c(?:/?d|[/-]down)\b|^(?:retour au calme|étirements|abwärmen|dehnen|vuelta a la calma|estiramientos)\b|\bcool(?:ing)?[\s-]*down\b|\bfinish with (?:a )?stretch(?:es|ing)?\b|(?<=\bfinish(?:ing)?(?:\s+off)?\s+with\b.{0,24})\bstretch(?:es|ing)?\b|^(?:seated|final|gentle|full[\s-]body|floor|whole[\s-]body)\s+stretch(?:es|ing)?(?=\s*[-:(]?\s*\d{1,2}\s*(?:min|'))|^(?:final|end|closing)\s+stretch(?:es|ing)?(?=\s*(?:$|[:(-]))|^stretch(?:es|ing)?(?:\s+it)?(?:\s+all)?(?:\s+(?:out|off|down))?(?:\s*(?:&|\+|\band)\s*(?:relax(?:ation)?|breathe|breathing|chat|goodbyes?|(?:a\s+)?(?:cup\s+of\s+)?(?:tea|coffee|cuppa)|cool[\s-]?down))?(?:\s+(?:after(?:wards)?|at\s+the\s+end|to\s+finish|by\s+the\s+[a-z]+))?(?=\s*(?:$|\+|[:.,!\-(]|\d|for\s+\d))|(?<=^\d{1,2}\s*(?:min(?:ute)?s?|')\s+(?:of\s+)?)stretch(?:es|ing)?\s*$|^wind down\b|^stretch(?:es)? to (?:finish|end)\b|^end stretch(?:es)?\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^c(?:/?d|[/-]down)\b|^(?:retour au calme|étirements|abwärmen|dehnen|vuelta a la calma|estiramientos)\b|\bcool(?:ing)?[\s-]*down\b|\bfinish with (?:a )?stretch(?:es|ing)?\b|(?<=\bfinish(?:ing)?(?:\s+off)?\s+with\b.{0,24})\bstretch(?:es|ing)?\b|^(?:seated|final|gentle|full[\s-]body|floor|whole[\s-]body)\s+stretch(?:es|ing)?(?=\s*[-:(]?\s*\d{1,2}\s*(?:min|'))|^(?:final|end|closing)\s+stretch(?:es|ing)?(?=\s*(?:$|[:(-]))|^stretch(?:es|ing)?(?:\s+it)?(?:\s+all)?(?:\s+(?:out|off|down))?(?:\s*(?:&|\+|\band)\s*(?:relax(?:ation)?|breathe|breathing|chat|goodbyes?|(?:a\s+)?(?:cup\s+of\s+)?(?:tea|coffee|cuppa)|cool[\s-]?down))?(?:\s+(?:after(?:wards)?|at\s+the\s+end|to\s+finish|by\s+the\s+[a-z]+))?(?=\s*(?:$|\+|[:.,!\-(]|\d|for\s+\d))|(?<=^\d{1,2}\s*(?:min(?:ute)?s?|')\s+(?:of\s+)?)stretch(?:es|ing)?\s*$|^wind down\b|^relax(?:ation)?(?=\s*(?:[:(,-]\s*)?(?:\d{1,2}\s*(?:min|')|$))|^stretch(?:es)? to (?:finish|end)\b|^end stretch(?:es)?\b", RegexOptions.IgnoreCase)]
     public static partial Regex CoolDown();
 
-    [GeneratedRegex(@"^(?:the\s+)?(?:(?:bloc|bloque|zirkel|circuito|runde)\s*(?:\d{1,2}|[a-d])\b(?!\s*x)|(?:round|circuit|block|part|set|section)\s+(?:one|two|three|four|five)\b|(?:circuit|block|blk|part|round|set|section|station|interval|segment|superset|super set|tri-?set|giant set|complex|strength|core|cardio|conditioning)s?(?:\s*(?:\d{1,2}|[a-h])\b(?!\s*(?:mins?\b|minutes?\b|'|secs?\b|seconds?\b|s\b|on\b|work\b|rounds?|rds?|laps?|circuits?\b|sets?\b|tours?|runden|times|/|:\d\d|-\d\d|x\s*(?:$|[^\s\d]|\d{1,3}\s*(?:each|reps?)\b))))?|(?:first|second|third|fourth|fifth|last|final)\s+(?:block|circuit|round|set|part|section|superset|strength|half)|pairs?\s*\d{1,2}|(?:partner|team|group|final|mini)\s+(?:challenge|finisher|relay)|finishers?|cash[\s-]?out|buy[\s-]?in|burn[\s-]?out|bonus|(?:start|end|finish|opener|closer)(?=\s*:)|main(?:\s+(?:set|part|block|workout))?|strength|cardio|core|abs|legs|upper(?:\s+body)?|lower(?:\s+body)?|emom|e\dmom|amrap|(?:ascending|descending)(?:\s+ladder)?|count\s?down|ladder|pyramid|tabata|hiit|metcon|burner|challenge|workout|intervals|every min(?:ute)?(?:\s+on\s+the\s+min(?:ute)?)?|[a-h](?=\s*[:)-])|[i-z]\d{1,2}(?=:)|(?:r|rd|rnd|[stpbc])\s?[1-9](?=\s*:?\s*$))(?=$|[\s:,;.()\[\]x\-!])", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:the\s+)?(?:(?:bloc|bloque|zirkel|circuito|runde)\s*(?:\d{1,2}|[a-d])\b(?!\s*x)|(?:round|circuit|block|part|set|section)\s+(?:one|two|three|four|five)\b|(?:circuit|block|blk|part|round|set|section|station|interval|segment|superset|super set|tri-?set|giant set|complex|strength|core|cardio|conditioning)s?(?:\s*(?:\d{1,2}|[a-h])\b(?!\s*(?:mins?\b|minutes?\b|'|secs?\b|seconds?\b|s\b|on\b|work\b|rounds?|rds?|laps?|circuits?\b|sets?\b|tours?|runden|times|/|:\d\d|-\d\d|x\s*(?:$|[^\s\d]|\d{1,3}\s*(?:each|reps?)\b))))?|(?:first|second|third|fourth|fifth|last|final)\s+(?:block|circuit|round|set|part|section|superset|strength|half)|pairs?\s*\d{1,2}|(?:track|song|phase|stage)\s*\d{1,2}(?!\s*(?:mins?|minutes?|x))|sec\s\d(?=\s*[:-])|(?:partner|team|group|final|mini)\s+(?:challenge|finisher|relay)|finishers?|cash[\s-]?out|buy[\s-]?in|burn[\s-]?out|bonus|(?:start|end|finish|opener|closer)(?=\s*:)|main(?:\s+(?:set|part|block|workout))?|strength|cardio|core|abs|legs|upper(?:\s+body)?|lower(?:\s+body)?|emom|e\dmom|amrap|(?:ascending|descending)(?:\s+ladder)?|count\s?down|ladder|pyramid|tabata|hiit|metcon|burner|challenge|workout|intervals|every min(?:ute)?(?:\s+on\s+the\s+min(?:ute)?)?|[a-h](?=\s*[:)-])|[i-z]\d{1,2}(?=:)|(?:r|rd|rnd|[stpbc])\s?[1-9](?=\s*:?\s*$))(?=$|[\s:,;.()\[\]x\-!])", RegexOptions.IgnoreCase)]
     public static partial Regex BlockWord();
 
     /// <summary>A word for the class, and how all of it runs.</summary>
@@ -84,7 +84,7 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"^(?:balance|arms|back|chest|shoulders|glutes|bums?|tums|biceps|triceps|hamstrings|quads|calves|push|pull|(?:bands?|balls?|weights|hand\s+weights|dumbbells?|kettlebells?|broom(?:stick)?s?|towels?|chairs?|floor|standing|seated|mat\s?work|floor\s?work)(?=\s*:?\s*[(-]?\s*\d{1,2}\s*(?:mins?|minutes?|')))(?=\s*:?\s*(?:[(-]?\s*\d{1,2}\s*(?:mins?|minutes?|')\s*\)?\s*:?\s*)?$)", RegexOptions.IgnoreCase)]
     public static partial Regex RegionAlone();
 
-    [GeneratedRegex(@"\b(?:super\s?-?sets?|tri-?sets?|giant sets?|pairs?\s+\d|complex)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:super\s?-?sets?|superserien?|superséries?|supersatz|supersätze|tri-?sets?|giant sets?|pairs?\s+\d|complex)\b", RegexOptions.IgnoreCase)]
     public static partial Regex Super();
 
     [GeneratedRegex(@"^(?:strength|cardio|core|abs|legs|upper(?:\s+body)?|lower(?:\s+body)?|hiit|challenge|workout|intervals|stations|full\s+body|(?:pyramid|ladder|tabata|emom|amrap|circuit|stations?|interval)s?\s+(?:class|session|night|express|day|strength|training|fitness|workout|club|(?:mon|tues|wednes|thurs|fri|satur|sun)days?))\b(?!\s+(?:\d(?!\d?\s*(?:min|')|[05]\b)|[a-h]\b|set|part|block))", RegexOptions.IgnoreCase)]
@@ -99,7 +99,7 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"^(?:time\s+)?cap\b|^total\b|^approx\b", RegexOptions.IgnoreCase)]
     public static partial Regex Cap();
 
-    [GeneratedRegex(@"^(?:kit|equipment|gear|geräte|material|matériel|attrezzi|bring|you need|you will need|kit needed|people|venue|place|where|location|focus|goal|level|needs|injuries|watch out|minutes|duration|class size|class|clients?|participants|total|total time|time|when|date|day)\s*(?:[:=]|\s-\s)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:kit|equipment|gear|props?|geräte|material|matériel|attrezzi|bring|you need|you will need|kit needed|people|venue|place|where|location|focus|goal|level|needs|injuries|watch out|minutes|duration|class size|class|clients?|participants|total|total time|time|when|date|day)\s*(?:[:=]|\s-\s)|^(?:kit|equipment|gear)\s+(?:is|are)\s", RegexOptions.IgnoreCase)]
     public static partial Regex HeadKey();
 
     [GeneratedRegex(@"^(?:(?:a\s+)?(?:(?:little|quick|short)\s+)?(?:water|drinks?|sip|tea)(?:\s+(?:of\s+)?(?:water|break|stop|time|middle|half\s?way))*)$", RegexOptions.IgnoreCase)]
@@ -238,6 +238,12 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"^(?:[0-4]\s*-\s*){2,3}[0-4]$|\b0\b")]
     public static partial Regex LooksLikeTempo();
 
+    [GeneratedRegex(@"\d{1,3}\s*(?:s|secs?|seconds?)?\s+(?:on|off|work|rest)\b", RegexOptions.IgnoreCase)]
+    public static partial Regex OnOrOff();
+
+    [GeneratedRegex(@"^(?<h>[a-z][a-z ]{1,20}?)\s*[:,-]?\s+(?<more>(?:x\s*\d{1,2}|\d{1,2}\s*(?:x|rounds?|sets?))\s*(?:of\s*)?\(.+)$", RegexOptions.IgnoreCase)]
+    public static partial Regex HeadOfBracket();
+
     /// <summary>Rounds of what stands in brackets, and behind them how they go.</summary>
     [GeneratedRegex(@"^(?:x\s*(?<n>\d{1,2})|(?<n>\d{1,2})\s*(?:x|rounds?|sets?|times))(?:\s+of)?\s*(?:\((?<items>[^()]+(?:[,;]|\s/\s|\s\+\s)[^()]+)\)|\[(?<items>[^\[\]]+(?:[,;]|\s/\s|\s\+\s)[^\[\]]+)\]|\{(?<items>[^{}]+(?:[,;]|\s/\s|\s\+\s)[^{}]+)\})(?<how>(?:[\s,.;:>-]+[^()\[\]]*\d[^()\[\]]*)?)\.?$|^[(\[](?<items>[^()\[\]]+(?:[,;]|\s/\s|\s\+\s)[^()\[\]]+)[)\]]\s*x\s*(?<n>\d{1,2})(?<how>(?:[\s,.;:>-]+[^()\[\]]*\d[^()\[\]]*)?)\.?$", RegexOptions.IgnoreCase)]
     public static partial Regex RoundsOfBracket();
@@ -300,6 +306,17 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"(?:[A-H]\s?\d|[1-8][A-H])\b", RegexOptions.IgnoreCase)]
     public static partial Regex LetterWord();
 
+    /// <summary>Warm-up and cool-down told together.</summary>
+    [GeneratedRegex(@"^(?:plus\s+|with\s+)?(?:a\s+|the\s+)?(?:usual\s+)?(?<a>warm[\s-]?up|wu)\s*(?:and|&|\+|/)\s*(?<b>cool[\s-]?down|cd|stretch)\b[^\d]{0,20}(?<n>\d{1,2})\s*(?:mins?|minutes?|')\s*(?:each|of\s+each)?\.?$", RegexOptions.IgnoreCase)]
+    public static partial Regex BothEnds();
+
+    /// <summary>Two parts on one line, each with its minutes behind it.</summary>
+    [GeneratedRegex(@"^(?<a>[^(),;]{3,40}\(\d{1,2}\s*(?:mins?|minutes?|')\))\s*[,;+&]\s*(?:then\s+|and\s+)?(?<b>[^(),;]{3,40}\(\d{1,2}\s*(?:mins?|minutes?|')\))\.?$", RegexOptions.IgnoreCase)]
+    public static partial Regex TwoWithMinutes();
+
+    [GeneratedRegex(@"^(?<h>[a-z][a-z -]{2,24}):\s*(?<n>\d{1,3}(?:\s*(?:mins?|minutes?|s|secs?|seconds?))?)\s+(?<name>[a-z][a-z' -]{2,30}),\s*(?<more>[a-z][a-z ]{5,40})\.?$", RegexOptions.IgnoreCase)]
+    public static partial Regex CountAndRemark();
+
     /// <summary>The same as before, moves and all.</summary>
     [GeneratedRegex(@"\bsame(?:\s+(?:again|moves|exercises|thing|as\s+(?:above|before|(?:block|circuit|part|round)\s*\w)))?\)?[.!]?\s*$", RegexOptions.IgnoreCase)]
     public static partial Regex SaysSame();
@@ -350,7 +367,7 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"\b(?:between|after)\s+(?:each\s+|the\s+|all\s+(?:the\s+)?)?(?:blocks?|parts?|sections?|tabatas?)\b", RegexOptions.IgnoreCase)]
     public static partial Regex BetweenBlocks();
 
-    [GeneratedRegex(@"\b(?:between|after)\s+(?:each\s+|the\s+|all\s+(?:the\s+)?)?(?<w>set|circuit|superset|round|section)s?\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:between|after)\s+(?:each\s+|the\s+|all\s+(?:the\s+)?)?(?<w>set|circuit|superset|round|section|pair|part|track|station)s?\b", RegexOptions.IgnoreCase)]
     public static partial Regex BetweenThings();
 
     /// <summary>Before the next of several keys on one line.</summary>
@@ -398,7 +415,7 @@ internal static partial class CardPhrases
     public static partial Regex MostIn();
 
     /// <summary>A block that runs as the one before it.</summary>
-    [GeneratedRegex(@"[\s,.(-]*\b(?:same\s+(?:timings?|times|again|format|intervals?|set-?up|moves|exercises|as\s+(?:above|before|(?:block|circuit|part|round)\s*\w))|same(?=\s*$))\b[.)]?", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"[\s,.(-]*\b(?:same\s+(?:timings?|times|rests?|again|format|intervals?|set-?up|moves|exercises|as\s+(?:above|before|(?:block|circuit|part|round)\s*\w))|same(?=\s*$))\b[.)]?", RegexOptions.IgnoreCase)]
     public static partial Regex SameTimes();
 
     /// <summary>A rest as long as each needs.</summary>
@@ -469,7 +486,14 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"(?:\s+(?:is|are|of|for|each|with|-))+\s*$", RegexOptions.IgnoreCase)]
     public static partial Regex Trailing();
 
-    [GeneratedRegex(@"(?<=\w)(?:[\s,:=(-]+(?:complete|perform|go|do|through|approx|all|total|in|then|with|and|=))+$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^\(?if\s+(?:there(?:'s|\s+is)|you\s+have|we\s+have)\s+time\)?$", RegexOptions.IgnoreCase)]
+    public static partial Regex IfTime();
+
+    /// <summary>Where a part stands in the class, which its name need not say.</summary>
+    [GeneratedRegex(@"(?<=\w)\s*,?\s+(?:at\s+the\s+(?:end|start|beginning)|to\s+(?:finish|start|end|begin|close))(?:\s+(?:off|with))?$", RegexOptions.IgnoreCase)]
+    public static partial Regex AtTheEnd();
+
+    [GeneratedRegex(@"(?<=\w)(?:[\s,:=(-]+(?:complete|perform|go|do|through|approx|all|total|in|then|with|and|=))+$|^(?:we\s+)?(?:go\s+|do\s+)?(?:round|around|through)\s+(?:these|them|all)(?:\s+(?:of\s+them|\w+))?(?:\s+(?:exercises|moves|stations))?$", RegexOptions.IgnoreCase)]
     public static partial Regex LeadsOn();
 
     /// <summary>Where a title line goes on with something else.</summary>
@@ -487,6 +511,10 @@ internal static partial class CardPhrases
     /// <summary>What holds for every round told of before.</summary>
     [GeneratedRegex(@"^(?:(?:do|repeat)\s+)?(?:each|every|all)\s+(?:rounds?|circuits?|blocks?|sets?|supersets?)\b", RegexOptions.IgnoreCase)]
     public static partial Regex OfEachRound();
+
+    /// <summary>A break after a round that is named.</summary>
+    [GeneratedRegex(@"^(?:(?:and|then|with)\s+)?(?:an?\s+)?(?:(?<t>\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?|'))\s+)?(?:quick\s+|short\s+|little\s+)?(?:(?<water>water|drinks?)(?:\s+(?:break|stop))?|breather|rest|break)(?:\s*[(:,-]?\s*(?<t>\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?|'))\)?)?\s+after\s+(?:(?:the\s+)?(?:round|rd|lap|circuit|set)\s*(?<n>[1-9])|(?:the\s+)?(?<n>first|second|third)\s+(?:round|lap|circuit|set)|(?<n>[1-9]|one|two|three)\s+(?:rounds?|laps?|circuits?|sets?))(?:\s*[(:,-]?\s*(?<t>\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?|'))\)?)?[.!]?$", RegexOptions.IgnoreCase)]
+    public static partial Regex AfterRound();
 
     [GeneratedRegex(@"\b(?:after|between)\s+(?:each|every|all)\s+(?:rounds?|sets?|laps?)\b", RegexOptions.IgnoreCase)]
     public static partial Regex AfterRounds();

@@ -23,6 +23,9 @@ public sealed partial class CardReader
             head.Stations.AddRange(last.Stations.Select(s => s.Turned(s.Line, s.Sides)));
     }
 
+    /// <summary>Seconds behind a list that are of all of it.</summary>
+    private const int LeastOfAll = 120;
+
     /// <summary>No ladder is gone more often.</summary>
     private const int MostAgain = 5;
 
@@ -145,7 +148,7 @@ public sealed partial class CardReader
             var isName = IsName(line);
             if (isEmpty && scan.Sets is not null && TakesUnder(line, scan))
                 return true;
-            if (isEmpty && Current is null && scan.IsEach && (scan.Gaps.Count > 0 || text.EndsWith(':')))
+            if (isEmpty && Current is null && scan.IsEach && (scan.Gaps.Count > 0 || text.EndsWith(':') || (scan.Length is not null && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } opens && IsStation(opens.Text))))
                 blocks.Add(new CardBlock(line.Number, FreeName("A"), CardPart.Main));
             else if (isEmpty && (scan.SaysEachSide || scan.Sets is not null) && (Current is not { Stations.Count: 0 } || Current is { Part: not CardPart.Main, Length: not null }))
                 blocks.Add(new CardBlock(line.Number, FreeName("A"), CardPart.Main));
@@ -193,7 +196,7 @@ public sealed partial class CardReader
             return true;
         // Words behind how it runs are no name: “40 s work, 10 s rest, all on the mat”.
         var isBehind = part == CardPart.Main && !isNamed && !isEmpty && items is null && (!text.EndsWith(':') || SaysHow().IsMatch(named)) && char.IsAsciiDigit(text[0]) && !line.IsHeading;
-        var entitled = begins.Success && char.IsAsciiDigit(begins.Value[^1]) ? $"{begins.Value} {named}" : named;
+        var entitled = begins.Success && char.IsAsciiDigit(begins.Value[^1]) && named != begins.Value ? $"{begins.Value}{(before[begins.Length..].StartsWith(" - ", StringComparison.Ordinal) && named.Length > 0 && char.IsLetter(named[0]) ? " –" : "")} {named}" : named;
         // “Hello + kit check (1 DB, mat)”: its name stands before the bracket, the kit in it is heard.
         var isTalk = part == CardPart.Main && (Talk().IsMatch(before) || (length is not null && TalkWord().IsMatch(before)));
         var asides = besides;
@@ -237,7 +240,7 @@ public sealed partial class CardReader
             // “Biceps: curls, hammer curls - 30s each, no rest”, “warm-up: march, arm circles (6 mins)”.
             if (HowAtEnd().Match(items) is { Success: true } end && Scan(end.Groups["how"].Value, isLine: false) is { Any: true } at && IsEmpty(at.Left) && (Parted(end.Groups["items"].Value, isShort: true).Count > 1 || part != CardPart.Main))
             {
-                if (part != CardPart.Main && at.Length is { } long_ && !at.IsEach)
+                if (at is { Length: { } long_, IsEach: false } && (part != CardPart.Main || (long_ >= LeastOfAll && at is { SaysBlock: false, Gaps.Count: 0 })))
                     block.Length ??= long_;
                 else
                     Applied(block, at, line, isSetting: false);
@@ -296,9 +299,10 @@ public sealed partial class CardReader
         }
 
         // Words that are neither its name nor how it runs are kept beside it.
-        if ((items is null || isEmpty || begins.Success || entitled.StartsWith(block.Name, StringComparison.OrdinalIgnoreCase)) && Beside(entitled, block.Name) is { } beside && !block.Notes.Exists(n => n.Contains(beside, StringComparison.OrdinalIgnoreCase)))
+        if ((items is null || isEmpty || begins.Success || entitled.StartsWith(block.Name, StringComparison.OrdinalIgnoreCase)) && Beside(entitled, block.Name, part) is { } beside && !block.Notes.Exists(n => n.Contains(beside, StringComparison.OrdinalIgnoreCase)))
         {
-            block.Notes.Add(beside);
+            // What had its middle taken out is kept whole.
+            block.Notes.Add(beside.Contains(", ,", StringComparison.Ordinal) || (IsSpoken().IsMatch(line.Text) && !line.Text.Contains(beside, StringComparison.Ordinal)) ? line.Text : beside);
             if (part == CardPart.Main)
                 head.HearPeople(beside);
             foreach (var piece in Commas().Split(beside))
@@ -315,16 +319,18 @@ public sealed partial class CardReader
 
     /// <summary>Whether a warm-up told on one line, moves and all, is not what a line about each move speaks of.</summary>
     private static bool IsWhole(CardBlock block, CardScan scan) =>
+        (block is { Part: CardPart.Main, Every: not null, Stations.Count: > 0 } && scan is { Work: not null, Rest: not null }) ||
         block is { Part: not CardPart.Main, Length: not null, Stations.Count: > 1 } && block.Stations.TrueForAll(s => s.Line == block.Line) && (scan.IsEach || scan.SaysBlock);
 
     private bool IsBelowLists() => blocks.Count > 1 && blocks.TakeLast(2).All(b => b.Part == CardPart.Main && b.RoundsLow is null && b.Stations.Count > 1 && b.Stations.TrueForAll(s => s.Line == b.Line));
 
     /// <summary>What is left of a block's words besides its name; null where it is nothing or only filler.</summary>
-    private static string? Beside(string left, string name)
+    private static string? Beside(string left, string name, CardPart part = CardPart.Main)
     {
+        left = part == CardPart.Main ? left : AtTheEnd().Replace(left, "");
         var words = name.Length <= 1 ? left : left.StartsWith(name, StringComparison.OrdinalIgnoreCase) ? left[name.Length..] : !left.Contains(name, StringComparison.OrdinalIgnoreCase) ? left : left.Remove(left.IndexOf(name, StringComparison.OrdinalIgnoreCase), name.Length);
         words = words.Trim(' ', ',', '.', ':', ';', '-', '!', '(', ')', '[', ']', '/', '+', '|');
-        return WithoutStops(words) is { Length: > 2 } said && said.Any(char.IsLetter) && BlockWord().Match(words).Length < words.Length ? words : null;
+        return WithoutStops(words) is { Length: > 2 } said && said.Any(char.IsLetter) && (part != CardPart.Main || BlockWord().Match(words).Length < words.Length) ? words : null;
     }
 
     /// <summary>The moves that are left of a block's line: one after its word, or several; null where they are none.</summary>
@@ -357,6 +363,7 @@ public sealed partial class CardReader
         block.RoundsHigh = scan.RoundsHigh ?? block.RoundsHigh;
         block.Work = scan.Work ?? (scan.IsEach || scan.SaysEachSide ? scan.Length : null) ?? block.Work;
         block.Rest = scan.Rest ?? block.Rest;
+        block.Off = scan is { Work: not null, Rest: { } off } ? off : block.Off;
         block.SaysNoRest |= scan.SaysNoRest;
         block.Tabatas ??= scan.Tabatas;
         block.IsEachWhole |= scan is { RoundsLow: > 1, Work: not null, Rest: not null, Gaps.Count: > 0 } && WholeEach().IsMatch(line.Text);

@@ -26,8 +26,34 @@ public sealed partial class CardReader
         return true;
     }
 
+    /// <summary>“Water after round 2”: a drink in the place of that gap; any other break there is kept in words, as no sheet can say it.</summary>
+    private bool TakesWaterAfterRound(CardWords line)
+    {
+        if (Current is not { Part: CardPart.Main } block || AfterRound().Match(line.Text) is not { Success: true } m)
+            return false;
+        var round = m.Groups["n"].Value.ToLowerInvariant() switch { "first" or "one" => 1, "second" or "two" => 2, "third" or "three" => 3, var n => int.Parse(n, CultureInfo.InvariantCulture) };
+        var seconds = m.Groups["t"].Success ? Scan(m.Groups["t"].Value, isLine: false).Length ?? 60 : 60;
+        // After the first of two rounds is between rounds.
+        if (block.RoundsLow == 2 && round == 1)
+            return false;
+        if (!m.Groups["water"].Success || block.IsLinked || block.IsStraight)
+        {
+            Note(line);
+            return true;
+        }
+
+        block.WaterAfter = (seconds, round);
+        Say(line, CardLineKind.Setting, string.Create(CultureInfo.InvariantCulture, $"after round {round} of {block.Name}: {seconds} s, with water"));
+        if (!m.Groups["t"].Success)
+            Ask(line, $"how long for the drink after round {round}?", [.. new[] { "60 s", "30 s", "90 s" }.Select(t => ($"{t}, with water", $"{t} {line.Text}"))]);
+        return true;
+    }
+
     /// <summary>“2 min between sets” below “Set 1” and “Set 2”: between blocks that are called so.</summary>
     private bool IsBetweenNamed(string text) => BetweenThings().Match(text) is { Success: true } m && blocks.Count(b => b.Part == CardPart.Main && b.Name.StartsWith(m.Groups["w"].Value + " ", StringComparison.OrdinalIgnoreCase) && b.Name.Any(char.IsAsciiDigit)) > 1;
+
+    /// <summary>Whether a block goes round by counts and has no rest yet.</summary>
+    private static bool IsCounted(CardBlock block) => block is { RoundsLow: > 1, Work: null, Between: null, Every: null, IsAmrap: false, Scheme: null, Stations.Count: > 1 } && block.Stations.TrueForAll(s => s is { Amount: not null, Rest: null });
 
     /// <summary>A line that says nothing but a rest, or that it is time to drink.</summary>
     private bool TakesGap(CardWords line)
@@ -45,8 +71,8 @@ public sealed partial class CardReader
         // “2 min break after lap 1” of two laps is between them.
         if (block.RoundsLow == 2 && AfterFirst().IsMatch(line.Text))
             line = line with { Text = AfterFirst().Replace(line.Text, "between rounds") };
-        // “60s” alone below a pair or sets is their rest.
-        if (TimeAlone().IsMatch(line.Text) && block is { Part: CardPart.Main, Stations.Count: > 0, Rest: null } && (block.Letter is not null || block.IsSuperset || block.IsStraight) && Scan(line.Text, isLine: false).Length is { } alone)
+        // “60s” alone below a pair, sets or counted rounds is their rest.
+        if (TimeAlone().IsMatch(line.Text) && block is { Part: CardPart.Main, Stations.Count: > 0, Rest: null } && (block.Letter is not null || block.IsSuperset || block.IsStraight || IsCounted(block)) && Scan(line.Text, isLine: false).Length is { } alone)
         {
             Gap(block, alone, CardGap.Unsaid, onHead: false);
             block.IsRested = block.IsStraight;
@@ -81,6 +107,10 @@ public sealed partial class CardReader
             if (block.IsLinked && scan.Gaps is [(var all, var most, CardGap.Rounds or CardGap.Moves)])
                 foreach (var pair in blocks.AsEnumerable().Reverse().Skip(1).TakeWhile(b => b is { IsLinked: true, Rest: null, RoundsLow: > 1 }))
                     (pair.Rest, pair.RestHigh) = (all, most);
+            // “90s rest” below sets that nothing parts: of all of them.
+            if (block is { IsStraight: true, IsUnnamed: true } && scan.Gaps is [(var every, var longest, not CardGap.After)])
+                for (var at = blocks.Count - 2; at >= 0 && blocks[at] is { IsStraight: true, IsUnnamed: true, Rest: null, Between: null, After: null, Stations.Count: > 0 } list && list.Stations.TrueForAll(s => s.Rest is null) && list.Stations[^1].Line + 1 == blocks[at + 1].Line && blocks[at + 1].Stations[0].Line == blocks[at + 1].Line; at--)
+                    (list.Rest, list.RestHigh) = (every, longest);
             block.IsRested = block.IsStraight && scan.Gaps[0].For == CardGap.Unsaid;
             // A rest below a block whose moves stood on its own line comes after it.
             var closes = block.Part == CardPart.Main && !(block.RoundsLow > 1) && !block.IsLinked && block.Stations.Count > 1 && block.Stations.TrueForAll(s => s.Line == block.Line);

@@ -53,8 +53,10 @@ public sealed partial class CardReader
             return parts;
         if ((isShort || parts.Count > 2) && parts.TrueForAll(p => Scan(p) is { Amount: not null, SaysBlock: false, Gaps.Count: 0 } own && own.Left.Any(char.IsLetter) && !IsEmpty(own.Left) && own.Left.Split(' ').Length <= 3 && own.Left.All(c => char.IsLetter(c) || c is ' ' or '-' or '\'')))
             return parts;
+        if (isShort && parts.Count > 2 && parts.TrueForAll(p => p.Split(' ').Length <= FewWords && p.All(c => char.IsLetter(c) || c is ' ' or '-' or '\'') && !IsSpoken().IsMatch(p) && !GoesOn().IsMatch(p)) && parts.Count(p => Understood(p) is not null) * 2 >= parts.Count)
+            return parts;
         var names = parts.ConvertAll(p => Scan(p) is var scan && WithoutStopsAround(WithoutBrackets(scan.Left)) is { Length: > 0 } left && (Understood(left) is not null || Understood(left + " stretch") is not null || library.Reader.Read(left).Known == Sureness.Likely));
-        return names.Count(n => n) >= 2 && names.Count(n => n) * 2 > names.Count || (isShort && parts.TrueForAll(p => p.Split(' ').Length <= 3 && !p.Any(char.IsAsciiDigit))) ? parts : [text];
+        return names.Count(n => n) >= 2 && names.Count(n => n) * 2 > names.Count || (isShort && parts.TrueForAll(p => (p.Split(' ').Length <= 3 || (p.Split(' ').Length == 4 && p.Contains(" with ", StringComparison.OrdinalIgnoreCase))) && !p.Any(char.IsAsciiDigit))) ? parts : [text];
     }
 
     /// <summary>Head and list of a line that has both: “warm-up: jog, hip circles”.</summary>
@@ -80,7 +82,13 @@ public sealed partial class CardReader
             if (Strokes().Split(HowBehind(items).Items) is { Length: > 1 and <= 6 } struck && (struck is { Length: 2 } && struck.All(t => Understood(Scan(t).Left) is not null)
                 || ((Super().IsMatch(text[..colon]) || BlockWord().IsMatch(text[..colon])) && struck.All(t => Scan(t).Left is var left && left.Any(char.IsLetter) && left.Split(' ').Length <= FewWords) && (Super().IsMatch(text[..colon]) || struck.Any(t => Understood(WithoutStopsAround(Scan(t).Left)) is not null)))))
                 items = string.Join(", ", struck.Concat(HowBehind(items).How));
-            isPart |= !BriefWords.Focus(text[..colon]).IsEmpty || Scan(text[..colon], isLine: false).Work is not null;
+            // “Pair 1: squat jumps + press-ups”: the two of it, no move made of both.
+            if (Super().IsMatch(text[..colon]) && items.Split(" + ") is { Length: > 1 and <= 4 } joined && joined.All(j => WithoutBrackets(Scan(j).Left) is { Length: > 0 } name && name.Split(' ').Length <= 4 && name.All(c => char.IsLetter(c) || c is ' ' or '-' or '\'')) && joined.Any(j => Understood(WithoutBrackets(Scan(j).Left)) is not null))
+                items = string.Join(", ", joined);
+            // “Arms (2 x 10): curls, press up to ceiling”: whatever it is called, it is done so often.
+            if (Scan(text[..colon], isLine: false) is { Sets: not null, RepsLow: not null } && Commas().Split(items) is { Length: > 1 } called && called.All(t => t.Split(' ').Length <= FewWords && t.All(c => char.IsLetter(c) || c is ' ' or '-' or '\'')) && called.Any(t => Understood(t) is not null))
+                return (text[..colon], items);
+            isPart |= NamedMinutes().IsMatch(text[..colon]) || !BriefWords.Focus(text[..colon]).IsEmpty || Scan(text[..colon], isLine: false).Work is not null;
             var bare = HowAtEnd().Match(items) is { Success: true } how && Scan(how.Groups["how"].Value, isLine: false) is { Any: true } said && IsEmpty(said.Left) ? how.Groups["items"].Value : HowBehind(items).Items;
             var areAmounts = Commas().Split(bare) is { Length: > 1 } own && own.All(i => Scan(i).Amount is not null);
             var listed = Parted(bare, isShort: isPart || bare.Length < items.Length || areAmounts || Super().IsMatch(text[..colon])).Select(i => Scan(i).Left).ToList();
@@ -105,7 +113,10 @@ public sealed partial class CardReader
         for (var dash = text.LastIndexOf(" - ", StringComparison.Ordinal); dash > 0; dash = text.LastIndexOf(" - ", dash, StringComparison.Ordinal))
         {
             var (before, items) = (text[..dash], text[(dash + 3)..].Trim());
-            if ((PartOf(before) != CardPart.Main || BlockWord().IsMatch(before) || Super().IsMatch(before) || Scan(before, isLine: false).SaysBlock || NamedMinutes().IsMatch(before)) && Understood(Scan(before).Left) is null
+            // “Tabata 1 - squat jumps / squat hold”.
+            if (BlockWord().Match(before) is { Success: true } word && before[word.Length..].All(c => char.IsAsciiDigit(c) || c == ' ') && Strokes().Split(items) is { Length: > 1 and <= 6 } struck && struck.All(s => s.Split(' ').Length <= 3 && s.All(c => char.IsLetter(c) || c is ' ' or '-' or '\'')) && struck.Any(s => Understood(s) is not null))
+                return (before, string.Join(", ", struck));
+            if ((PartOf(before) != CardPart.Main || BlockWord().IsMatch(before) || Super().IsMatch(before) || Scan(before, isLine: false).SaysBlock || NamedMinutes().IsMatch(before) || RegionAlone().IsMatch(before)) && Understood(Scan(before).Left) is null
                 && Parted(items = AllOf(items), isShort: PartOf(before) != CardPart.Main || Scan(before, isLine: false).SaysBlock).ConvertAll(i => WithoutBrackets(Scan(i).Left)) is { Count: > 1 } moves && moves.Exists(i => Understood(i) is not null || (PartOf(before) == CardPart.CoolDown && Understood(i + " stretch") is not null)))
                 return (before, items);
         }
@@ -124,7 +135,7 @@ public sealed partial class CardReader
     {
         var how = new List<string>();
         items = items.Replace("; ", ", ", StringComparison.Ordinal);
-        if (TimesAtEnd().Match(items) is { Success: true } all && Commas().Split(items[..all.Index]) is { Length: > 2 } own && own.All(i => Scan(i).Amount is not null))
+        if (TimesAtEnd().Match(items) is { Success: true } all && Commas().Split(items[..all.Index]) is { Length: > 2 } own && (own.All(i => Scan(i).Amount is not null) || own.SkipLast(1).All(i => char.IsAsciiDigit(i[0]) && Scan(i).RepsLow is not null)))
             (items, how) = (items[..all.Index], [$"x{all.Groups["n"].Value}"]);
         // “8 bench press / 8 ring rows, 90s”: a time behind moves that are counted is the rest.
         if (items.LastIndexOf(", ", StringComparison.Ordinal) is > 0 and var lone && TimeAlone().IsMatch(items[(lone + 2)..]) && Strokes().Split(items[..lone]) is { Length: > 1 } counted && counted.All(i => Scan(i) is { RepsLow: not null, Length: null }))

@@ -31,6 +31,8 @@ public sealed partial class CardReader
             name = begins.Value;
         if (begins.Success)
             name = LeadsOn().Replace(name, "");
+        if (part != CardPart.Main)
+            name = AtTheEnd().Replace(name, "");
         name = OneBell().Replace(GoesOn().Replace(name, "").TrimStart(' ', ','), "");
         if (!name.Contains('(', StringComparison.Ordinal))
             name = name.Trim(')');
@@ -73,9 +75,12 @@ public sealed partial class CardReader
     private bool IsTopic(string text) => Topic().IsMatch(text) && !Scan(text, isLine: false).SaysBlock && !text.EndsWith(':') && Scan(text, isLine: false).RepsLow is null && Scan(text, isLine: false).Sets is null;
 
     /// <summary>A few words with nothing said but how it runs in the next line are a block's name.</summary>
-    private bool IsName(CardWords line) => line.Text.Split(' ').Length <= 4 && !Scan(line.Text).Any && Understood(WithoutBrackets(line.Text)) is null
+    private bool IsName(CardWords line) => line.Text.Split(' ').Length <= 4 && !Scan(line.Text).Any && Understood(WithoutBrackets(line.Text)) is null && !IsNextOfList(line)
         && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } next
         && ((Scan(next.Text, isLine: false) is { SaysBlock: true } scan && IsEmpty(scan.Left) && !BlockWord().IsMatch(next.Text)) || IsAfterDrink(next) || IsOverSets(line, next));
+
+    /// <summary>“5) …” right below a station that is 4: the next of them, whatever it is.</summary>
+    private bool IsNextOfList(CardWords line) => Current is { Stations.Count: > 0 } block && Counted().Match(line.Raw) is { Success: true } own && Counted().Match(LineAt(block.Stations[^1].Line).Raw) is { Success: true } before && block.Stations[^1].Line != block.Line && NumberIn(own.Value) == NumberIn(before.Value) + 1;
 
     /// <summary>The word a block begins with; among stretches a region is what is stretched.</summary>
     private Match Begin(string text) => BlockWord().Match(text) is { Success: true } begins ? begins : Current?.Part != CardPart.CoolDown ? RegionAlone().Match(text) : Match.Empty;
@@ -84,7 +89,7 @@ public sealed partial class CardReader
     private bool IsOverStation(CardWords line) => Begin(line.Text).Success && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } next && IsStation(next.Text);
 
     /// <summary>“Behind a chair - 10 reps x 2” above moves that say nothing of their own: how often each of them is done.</summary>
-    private bool IsOverMoves(CardWords line, CardScan scan) => scan.Amount is not null && (scan.Sets is not null || ((scan.SaysReps || scan.IsEach || scan.IsOfAll) && line.Text.AsSpan().ContainsAny("-:("))) && scan.Left.Length > 0 && library.Reader.Read(WithoutBrackets(scan.Left)).Known == Sureness.Unknown
+    private bool IsOverMoves(CardWords line, CardScan scan) => scan.Amount is not null && (scan.Sets is not null || ((scan.SaysReps || scan.IsEach || scan.IsOfAll || scan.SaysEachSide) && line.Text.AsSpan().ContainsAny("-:("))) && scan.Left.Length > 0 && library.Reader.Read(WithoutBrackets(scan.Left)).Known == Sureness.Unknown
         && words.Where(w => w.Number > line.Number && w.Text.Length > 0).Take(2).ToList() is { Count: 2 } next && next.TrueForAll(n => n.Letter is null && Scan(n.Text).Amount is null)
         && (scan.Sets is not null ? next.TrueForAll(n => IsStation(n.Text)) : next.Exists(n => MayBeStation(n.Text)) && next.TrueForAll(n => Scan(n.Text).Left.Split(' ').Length <= FewWords && !IsSentence(n.Text) && !BeginsBlock(n.Text) && PartOf(n.Text) == CardPart.Main));
 

@@ -374,6 +374,11 @@ public sealed partial class CardReader
             Ask(line, string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{held} seconds of {named.Name}?"), ("seconds", line.Raw), (string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{held} times"), line.Raw.Replace(held.ToString(System.Globalization.CultureInfo.InvariantCulture), $"x{held}", StringComparison.Ordinal)));
         }
 
+        // “15 secs each arm” of half a minute's work: a change halfway.
+        if (scan is { Sides: "each side", Length: { } half, RepsLow: null } && Current?.Work == half * 2)
+            (station.Amount, station.Sides) = (null, "switch halfway");
+        if (scan.SaysEachWay && scan is { Length: { } oneWay, RepsLow: null } && named.Move?.Sides == MoveSides.Both && station.Sides == "each side")
+            (station.Amount, station.Sides) = (string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{oneWay * 2}s"), "reverse halfway");
         // “8 each way” of what has no sides: there and back.
         if (scan.SaysEachWay && scan.RepsLow is { } ways && named.Move?.Sides == MoveSides.Both)
             (station.Amount, station.Sides) = (string.Create(System.Globalization.CultureInfo.InvariantCulture, $"x{ways * 2}"), "reverse halfway");

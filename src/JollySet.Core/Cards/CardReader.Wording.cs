@@ -12,8 +12,8 @@ public sealed partial class CardReader
     private static readonly Func<CardReader, string, string>[] Rewordings =
     [
         (_, t) => Plainer(t), (_, t) => WeDo().Replace(PlanIs().Replace(t, ""), ""), (r, t) => r.AsBoth(t), (r, t) => r.AsLevels(t), (r, t) => r.AsNamed(t), (r, t) => r.AsRoundsOf(t), (r, t) => r.AsRow(t), (r, t) => r.AsDictated(t), (r, t) => r.AsListed(t), (r, t) => r.AsCounted(t), (_, t) => AsShortRounds(t), (r, t) => r.AsPair(t),
-        (r, t) => r.AsFirstAndLast(t), (r, t) => r.AsWith(t), (_, t) => AsNext(t), (r, t) => r.AsHead(t), (r, t) => r.AsPlan(t), (_, t) => AsEach(t), (r, t) => r.AsPart(t), (r, t) => r.AsOneMove(t), (r, t) => r.AsTabata(t), (r, t) => r.AsSets(t), (r, t) => r.AsSlots(t),
-        (r, t) => r.AsHow(t), (_, t) => AsRounds(t), (_, t) => AsMost(t), (_, t) => AsInterval(t), (_, t) => AsRungs(t), (r, t) => r.AsTurns(t), (r, t) => r.AsCompleted(t),
+        (r, t) => r.AsFirstAndLast(t), (r, t) => r.AsWith(t), (_, t) => AsNext(t), (r, t) => r.AsRemarked(t), (r, t) => r.AsHead(t), (r, t) => r.AsPlan(t), (_, t) => AsEach(t), (r, t) => r.AsPart(t), (r, t) => r.AsOneMove(t), (r, t) => r.AsTabata(t), (r, t) => r.AsSets(t), (r, t) => r.AsSlots(t),
+        (r, t) => r.AsHow(t), (r, t) => r.AsHeadedRounds(t), (_, t) => AsRounds(t), (_, t) => AsMost(t), (_, t) => AsInterval(t), (_, t) => AsRungs(t), (r, t) => r.AsTurns(t), (r, t) => r.AsCompleted(t),
     ];
 
     /// <summary>A line in the words the rest of the reader knows.</summary>
@@ -139,6 +139,10 @@ public sealed partial class CardReader
         return $"{m.Groups["head"].Value.TrimEnd(' ', ':', '-')}{times}: {string.Join(", ", moves.Select(p => p.Replace(", ", " ", StringComparison.Ordinal)))}";
     }
 
+    /// <summary>“Finisher: 100 push-ups, partition as needed” is a head, its move, and what is said of it.</summary>
+    private string AsRemarked(string text) =>
+        CountAndRemark().Match(text) is { Success: true } m && BlockWord().IsMatch(m.Groups["h"].Value + ":") && Understood(m.Groups["name"].Value) is not null && library.Reader.Read(m.Groups["more"].Value).Known == Sureness.Unknown ? $"{m.Groups["h"].Value}: {m.Groups["n"].Value} {m.Groups["name"].Value} ({m.Groups["more"].Value})" : text;
+
     /// <summary>“Block 1: ladder 1-2-3 cleans” is a block that is a ladder, and its moves.</summary>
     private string AsHead(string text) =>
         HowBehindColon().Match(text) is { Success: true } m && BlockWord().IsMatch(m.Groups["head"].Value + ":") && Understood(Scan(m.Groups["items"].Value).Left) is not null ? $"{m.Groups["head"].Value} {m.Groups["how"].Value}: {m.Groups["items"].Value}"
@@ -189,7 +193,7 @@ public sealed partial class CardReader
 
     /// <summary>“20s sprint / 40s easy” is 20 on and 40 off.</summary>
     private static string AsInterval(string text) =>
-        WorkAndEasy().Match(text) is { Success: true } m ? $"{text[..m.Index]}{m.Groups["w"].Value}/{m.Groups["r"].Value}: {m.Groups["name"].Value.Trim()}" : text;
+        WorkAndEasy().Match(text) is { Success: true } m && !text[..m.Index].Contains(',', StringComparison.Ordinal) ? $"{text[..m.Index]}{m.Groups["w"].Value}/{m.Groups["r"].Value}: {m.Groups["name"].Value.Trim()}" : text;
 
     /// <summary>“Max push-ups in 60s” is 60 s of them.</summary>
     private static string AsMost(string text) =>
@@ -200,9 +204,12 @@ public sealed partial class CardReader
         AsOften().Match(text) is { Success: true } both && Understood(both.Groups["a"].Value) is not null && Understood(both.Groups["b"].Value) is not null
             ? $"{text[..both.Index]}{both.Groups["a"].Value} + {both.Groups["b"].Value} x{both.Groups["n"].Value}" : text;
 
+    /// <summary>“After that a 4 minute tabata of climbers.” without how it is led to, and its stop.</summary>
+    private static string Opened(string text) => AfterThat().Replace(text, "").TrimEnd('.');
+
     /// <summary>“Tabata hollow rock” is a tabata, and its move.</summary>
     private string AsTabata(string text) =>
-        TabataThen().Match(text) is { Success: true } m && Understood(m.Groups["name"].Value) is not null && Understood(text) is null ? $"{m.Groups["h"].Value}{m.Groups["w"].Value}: {m.Groups["name"].Value}" : text;
+        TabataThen().Match(Opened(text)) is { Success: true } m && Understood(m.Groups["name"].Value) is not null && (Understood(text) is null || m.Groups["h"].Value.Any(char.IsAsciiDigit)) ? $"{m.Groups["h"].Value}{m.Groups["w"].Value}: {m.Groups["name"].Value}" : text;
 
     /// <summary>“Swings: 10 x 10 on the minute” is how it runs, and its move.</summary>
     private string AsSlots(string text) =>
@@ -221,10 +228,16 @@ public sealed partial class CardReader
         SetByDashes().Match(text) is { Success: true } sets && Understood(sets.Groups["name"].Value.Trim()) is not null && !LooksLikeTempo().IsMatch(sets.Groups["l"].Value)
             ? $"{sets.Groups["name"].Value.Trim()} {sets.Groups["l"].Value.Replace('-', ',').Replace('/', ',')}{(sets.Groups["more"].Value.Trim(' ', ',') is { Length: > 0 } more ? more is ['(', .., ')'] ? $" {more}" : $" ({more})" : "")}" : text;
 
+    /// <summary>“Core 3x (planks, crunches)” is a head, and three rounds of them.</summary>
+    private string AsHeadedRounds(string text) =>
+        HeadOfBracket().Match(text) is { Success: true } headed && BlockWord().Match(headed.Groups["h"].Value) is { Success: true } word && word.Length == headed.Groups["h"].Length && Scan(headed.Groups["more"].Value, isLine: false) is var how && !IsEmpty(how.Left.Trim('/', ' ')) && AsRounds(headed.Groups["more"].Value) is var of && of != headed.Groups["more"].Value && !OnOrOff().IsMatch(of)
+            ? $"{headed.Groups["h"].Value} {of}" : text;
+
     /// <summary>“3 x (10 squats, 10 rows)” is three rounds of them; “3 x [40 s squat / 20 s off / 40 s row / 60 s off]” too, with work, rest and the rest between rounds.</summary>
     private static string AsRounds(string text)
     {
-        if (RoundsOfBracket().Match(text) is not { Success: true } rounds)
+        // “3 rounds (40 s on / 20 s off)” says how it runs, not what is done.
+        if (RoundsOfBracket().Match(text) is not { Success: true } rounds || ItemsOf(rounds.Groups["items"].Value).TrueForAll(i => OnOrOff().Match(i).Length == i.Length))
             return text;
         var (items, how) = (ItemsOf(rounds.Groups["items"].Value), rounds.Groups["how"].Value.Replace(';', ',').Trim(' ', ',', '.', ':', '>', '-'));
         var (runs, moves) = Timed(items) ?? ("", items);

@@ -160,6 +160,14 @@ public sealed partial class CardReader
             Say(LineAt(from.Line), read.GetValueOrDefault(from.Line)?.Kind == CardLineKind.Head ? CardLineKind.Head : CardLineKind.Setting, string.Join(" · ", to.Select(b => b.Told())));
         }
 
+        // What is done only where there is time may be dropped.
+        foreach (var spare in blocks.Where(b => b is { Part: CardPart.Main, Stations.Count: > 0 } && b.Notes.Concat(b.Stations.SelectMany(s => s.Notes)).Any(IfTime().IsMatch)))
+        {
+            spare.IsOptional = true;
+            spare.Notes.RemoveAll(IfTime().IsMatch);
+            spare.Stations.ForEach(s => s.Notes.RemoveAll(IfTime().IsMatch));
+        }
+
         CardGaps.Closed(blocks, questions, words);
         CardKept.Lines(blocks, head, notes, words, number => read.GetValueOrDefault(number)?.Kind);
         // What was asked and guessed is in by now: each line is told as it will be.
@@ -199,7 +207,7 @@ public sealed partial class CardReader
         {
             head.Minutes ??= int.Parse(all.Groups["n"].Value, System.Globalization.CultureInfo.InvariantCulture);
             Say(line, CardLineKind.Head, $"{all.Groups["n"].Value} minutes");
-            if (all.Groups["more"] is { Success: true } more && !TakesHead(line with { Text = more.Value }, mayTitle: false))
+            if (all.Groups["more"] is { Success: true } more && !TakesHead(line with { Text = CardWording.Of(more.Value) }, mayTitle: false))
                 notes.Add(more.Value);
             return;
         }
@@ -339,6 +347,24 @@ public sealed partial class CardReader
             return;
         }
 
+        // “Warm up and cool down as usual, 5 mins each”: the first before all, the last behind it.
+        if (BothEnds().Match(line.Text) is { Success: true } ends && blocks.Count is > 0 and < Limits.Blocks - 1 && !blocks.Exists(b => b.Part != CardPart.Main))
+        {
+            var length = int.Parse(ends.Groups["n"].Value, System.Globalization.CultureInfo.InvariantCulture) * 60;
+            blocks.Insert(0, new CardBlock(line.Number, FreeName(ends.Groups["a"].Value), CardPart.WarmUp) { Length = length });
+            blocks.Add(new CardBlock(line.Number, FreeName(ends.Groups["b"].Value), CardPart.CoolDown) { Length = length });
+            Say(line, CardLineKind.Block, $"{ends.Groups["a"].Value} · {ends.Groups["b"].Value}");
+            return;
+        }
+
+        // “Warm-up game (10 mins), stretch off after (5 mins)”: a part each.
+        if (TwoWithMinutes().Match(line.Text) is { Success: true } both && (PartOf(both.Groups["a"].Value) != CardPart.Main || PartOf(both.Groups["b"].Value) != CardPart.Main))
+        {
+            Take(line with { Text = both.Groups["a"].Value }, isFirst: false);
+            Take(line with { Text = both.Groups["b"].Value }, isFirst: false);
+            return;
+        }
+
         if (SwapAlone().IsMatch(line.Text) && Current is { Stations.Count: > 0 })
         {
             Note(line);
@@ -363,7 +389,7 @@ public sealed partial class CardReader
             return;
         }
 
-        if (TakesStationOfRest(line))
+        if (TakesStationOfRest(line) || TakesWaterAfterRound(line))
             return;
         if (TakesAll(line) || TakesBlock(line) || TakesGap(line))
         {

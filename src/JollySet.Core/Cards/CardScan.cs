@@ -115,6 +115,8 @@ internal sealed partial class CardScan
         if (Gaps.Count == 0)
             Count(RestBare(), m => Gap(Int(m, "t"), m));
 
+        if (isLine && Has("for time"))
+            Count(ForTime(), _ => Remark ??= "for time");
         Count(TimeCap(), m => Remark = m.Value.Trim(' ', ',', '(', ')'));
         if (rests)
             Take(NoRest(), _ => SaysNoRest = true);

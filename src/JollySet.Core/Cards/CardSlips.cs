@@ -12,11 +12,11 @@ internal static partial class CardSlips
     private static readonly string[] Words =
     [
         "round", "rounds", "circuit", "circuits", "second", "seconds", "minute", "minutes", "between", "exercise", "exercises", "station", "stations", "alternate", "alternating",
-        "superset", "supersets", "stretch", "stretches", "stretching", "finisher", "repeat", "interval", "intervals", "pyramid", "ladder", "tabata", "warmup", "cooldown", "recovery", "workout", "equipment", "people", "rest", "water",
+        "superset", "supersets", "stretch", "stretches", "stretching", "finisher", "repeat", "interval", "intervals", "pyramid", "ladder", "tabata", "warmup", "cooldown", "recovery", "workout", "equipment", "people", "rest", "water", "beginner", "beginners", "dumbbell", "dumbbells", "kettlebell", "kettlebells", "mats",
     ];
 
     /// <summary>Right as they are, though a letter from one of those.</summary>
-    private static readonly FrozenSet<string> Others = new[] { "stretchy", "stretched", "stretcher", "repeats", "repeated", "finishes", "finished", "finishers", "rounded", "ladders", "pyramids", "recover", "recovers", "recovered", "recovering", "alternates", "alternated", "exerciser", "exercised", "workouts", "stationed", "seconded", "peoples", "minuted", "tabatas", "warmups", "rounder", "larder", "leader", "supersetted", "alternately", "reset", "resets", "waiter", "later", "wader", "waters", "watery", "circuito", "circuiti" }.ToFrozenSet();
+    private static readonly FrozenSet<string> Others = new[] { "stretchy", "stretched", "stretcher", "repeats", "repeated", "finishes", "finished", "finishers", "rounded", "ladders", "pyramids", "recover", "recovers", "recovered", "recovering", "alternates", "alternated", "exerciser", "exercised", "workouts", "stationed", "seconded", "peoples", "minuted", "tabatas", "warmups", "rounder", "larder", "leader", "supersetted", "alternately", "reset", "resets", "waiter", "later", "wader", "waters", "watery", "mates", "maths", "matte", "mattes", "meats", "moats", "masts", "malts", "circuito", "circuiti" }.ToFrozenSet();
     private static readonly FrozenDictionary<string, string> Known = Words.ToFrozenDictionary(w => w);
 
     /// <summary>The words with those slips put right; a word that a move may be called by is left alone.</summary>

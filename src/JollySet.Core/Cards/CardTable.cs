@@ -58,6 +58,12 @@ internal static partial class CardTable
         ["reps or time"] = "reps",
         ["time/reps"] = "reps",
         ["reps/time"] = "reps",
+        ["reps/secs"] = "reps",
+        ["secs/reps"] = "reps",
+        ["reps or secs"] = "reps",
+        ["rest between rounds"] = "between",
+        ["round rest"] = "between",
+        ["between rounds"] = "between",
         ["phase"] = "block",
         ["part"] = "block",
         ["section"] = "block",
@@ -117,7 +123,7 @@ internal static partial class CardTable
                 var goes = heads.Contains("block") && heads.Contains("rounds") ? Goes(heads, cells) : "";
                 var (own, row) = Row(heads, cells, isBlocks: isOneCircuit || goes.Length > 0 && (goes == runs || Said(heads, cells, "block") is { Length: > 0 } next && next != block));
                 runs = own.Length > 0 && own != block ? goes : runs;
-                rows[at] = Lettered().IsMatch(own) ? $"{own} {row}" : own.Length > 0 && own != block ? $"{own}:{goes}\n{row}" : row;
+                rows[at] = Lettered().IsMatch(own) ? $"{own} {row}" : Paired(lines, at, heads, sign) is > 0 and var place ? string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{own}{place} {row}") : own.Length > 0 && own != block ? $"{own}:{goes}\n{row}" : row;
                 block = own.Length > 0 ? own : block;
                 continue;
             }
@@ -142,13 +148,13 @@ internal static partial class CardTable
                     // A heading of several words, or one that somebody must be spared, is no heading.
                     rows[at] = string.Join(", ", cells.Where((c, i) => known[i].Length == 0 && (c.Trim().Split(' ').Length > 2 || NoHeading().IsMatch(c) || Moves.BriefWords.Need(c) is not null || CardHead.NeedsIn(c).Needs is { IsEmpty: false })).Select(c => c.Trim()));
                     // The same rounds, work and rest in every row: one circuit.
-                    var below = lines.Skip(at + 1).TakeWhile(l => l.Contains(mark, StringComparison.Ordinal)).Select(l => InUnits(Cells(l, mark), units)).ToList();
+                    var below = lines.Skip(at + 1).TakeWhile(l => l.Contains(mark, StringComparison.Ordinal)).Where(l => l.Any(char.IsLetterOrDigit)).Select(l => InUnits(Cells(l, mark), units)).ToList();
                     // From which minute to which, down the side: a plan of the class.
                     isSchedule = below.Select(c => Span().Match(Said(known, c, "time"))).Where(m => m.Length > 0).ToList() is { Count: > 1 } spans && spans[0].Groups["a"].Value is "0" or "00" && known.Count(k => k == "name") == 1;
                     if (isSchedule)
                         break;
                     var goes = below.Select(c => Goes(known, c)).Distinct().ToList();
-                    isOneCircuit = goes is [{ Length: > 0 }] && known.Contains("time") && !known.Contains("block");
+                    isOneCircuit = goes is [{ Length: > 0 }] && (known.Contains("time") || known.Contains("between")) && !known.Contains("block");
                     // What stands in the column of kit is the class's kit.
                     var kit = below.SelectMany(c => Said(known, c, "kit").Split([',', '+', '&'])).Select(k => Moves.BriefWords.Kit(k.Trim())).OfType<string>().Distinct().ToList();
                     rows[at] = string.Join('\n', new[] { rows[at], kit.Count > 0 ? $"kit: {string.Join(", ", kit)}" : "", isOneCircuit ? goes[0].Trim() : "" }.Where(l => l.Length > 0));
@@ -157,8 +163,37 @@ internal static partial class CardTable
             }
         }
 
+        // What stands around a table in its signs, with empty cells: “Warm-up;5 min;;”.
+        if (rows.Count > 0)
+            for (var at = 0; at < lines.Length; at++)
+                if (!rows.ContainsKey(at) && lines[at].Length <= CardText.LongestLine && Empty().IsMatch(lines[at]) && Loose().Split(lines[at]).Select(c => c.Trim()).Where(c => c.Length > 0).ToList() is { Count: > 0 } filled)
+                    rows[at] = string.Join(' ', filled);
         return rows;
     }
+
+    [GeneratedRegex("[;,\\t]")]
+    private static partial Regex Loose();
+
+    /// <summary>A cell with nothing in it.</summary>
+    [GeneratedRegex(@";\s*;|,,|\t\t")]
+    private static partial Regex Empty();
+
+    /// <summary>The place, from 1, among rows of one letter that all have as many sets and rest behind the last of them only: a superset by its letter; 0 where a row is none of such.</summary>
+    private static int Paired(string[] lines, int at, string[] heads, char sign)
+    {
+        string Of(int row, string head) => row >= 0 && row < lines.Length && lines[row].Contains(sign, StringComparison.Ordinal) ? Said(heads, Cells(lines[row], sign), head) : "";
+        var (letter, sets) = (Of(at, "block"), Of(at, "sets"));
+        if (letter is not [>= 'A' and <= 'H'] || sets.Length == 0)
+            return 0;
+        var (from, to) = (at, at);
+        while (Of(from - 1, "block") == letter)
+            from--;
+        while (Of(to + 1, "block") == letter)
+            to++;
+        return to - from is > 0 and < MostPaired && Enumerable.Range(from, to - from + 1).All(row => Of(row, "sets") == sets && (row == to || Of(row, "rest") is "" or "0" or "-")) ? at - from + 1 : 0;
+    }
+
+    private const int MostPaired = 4;
 
     /// <summary>Columns kept apart by spaces, under headings that are known, as a table of tabs.</summary>
     private static string[] Spaced(string[] lines)
@@ -229,15 +264,22 @@ internal static partial class CardTable
         static string Bare(string said) => said.Length > 1 && said[^1] is 's' or 'S' && said[..^1].All(char.IsAsciiDigit) ? said[..^1] : said;
         var (rounds, time, rest) = (Said(heads, cells, "rounds"), Bare(Said(heads, cells, "time")), Bare(Said(heads, cells, "rest")));
         static bool Counts(string said) => said.Length is > 0 and < 4 && said.All(char.IsAsciiDigit);
+        if (Counts(rounds) && Counts(Bare(Said(heads, cells, "between"))))
+            return $" {rounds} rounds, {Bare(Said(heads, cells, "between"))}s rest between rounds";
+        if (rounds.Length == 0 && Counts(time) && Counts(rest) && rest != "0" && !heads.Contains("sets") && !heads.Contains("reps"))
+            return $" {time}s on {rest}s off";
         return !Counts(rounds) || (time.Length > 0 && !Counts(time)) || (rest.Length > 0 && !Counts(rest)) ? ""
             : $" {rounds} rounds" + (time.Length == 0 ? rest.Length > 0 ? $", {rest}s rest between moves" : "" : rest.Length == 0 || rest == "0" ? $", {time}s each" : $", {time}s on {rest}s off");
     }
+
+    /// <summary>Whether a column is said of the block of a row: rounds, work and rest, or rounds and the rest between them.</summary>
+    private static bool OfBlock(string head, string[] heads) => head is "rounds" or "between" || (head is "time" or "rest" && !heads.Contains("between"));
 
     /// <param name="isBlocks">Whether rounds, work and rest of the row are said of its block.</param>
     private static (string Block, string Row) Row(string[] heads, List<string> cells, bool isBlocks = false)
     {
         if (isBlocks)
-            (heads, cells) = ([.. heads.Where((h, i) => h is not ("rounds" or "time" or "rest"))], [.. cells.Where((c, i) => i >= heads.Length || heads[i] is not ("rounds" or "time" or "rest"))]);
+            (heads, cells) = ([.. heads.Where((h, i) => !OfBlock(h, heads))], [.. cells.Where((c, i) => i >= heads.Length || !OfBlock(heads[i], heads))]);
         if (cells.All(c => c.Trim().Trim('-', ':').Length == 0))
             return ("", "");
         // A column of names that holds numbers counts the lines beside another.

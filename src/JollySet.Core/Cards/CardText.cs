@@ -84,6 +84,11 @@ internal static partial class CardText
         if (Framed().Match(text) is { Success: true } framed)
             (text, isHeading) = (framed.Groups["more"].Value is { Length: > 0 } more ? $"{framed.Groups["name"].Value}: {more}" : framed.Groups["name"].Value, true);
         text = CardPhrases.OddOrEven().Replace(Boxed().Replace(text, "${n} "), "");
+        if (Slanted().Match(text) is { Success: true } slanted)
+            text = slanted.Groups["in"].Value;
+        // “- A1: …” in a list.
+        if (ListSign().Match(text) is { Success: true } sign)
+            text = text[sign.Length..];
         var letter = (char?)null;
         if (Tied().Match(text) is { Success: true } tied)
         {
@@ -102,7 +107,7 @@ internal static partial class CardText
         var arrow = text.IndexOf(" -> ", StringComparison.Ordinal);
         if (arrow > 0)
             text = text[..arrow] + (text[..arrow].Contains(": ", StringComparison.Ordinal) ? ", " : !CardPhrases.BlockWord().IsMatch(text) && CardPhrases.PartOf(text[..arrow]) == CardPart.Main ? CardPhrases.Arrow : ": ") + text[(arrow + 4)..].Replace(" -> ", ", ", StringComparison.Ordinal);
-        var words = CardWording.Of(Rule().IsMatch(text) ? "" : text.Trim().TrimEnd(';').Trim());
+        var words = CardWording.Of(Rule().IsMatch(text) ? "" : CardForeign.Put(text).Trim().TrimEnd(';').Trim());
         // What is all bullets is words after all.
         return new CardWords(number, raw, (row is null or { Length: > 0 }) && !words.Any(char.IsLetterOrDigit) && Plain(raw).Any(char.IsLetterOrDigit) ? Plain(raw) : words, letter, isHeading);
     }
@@ -148,7 +153,7 @@ internal static partial class CardText
 
     private static string Normal(string text)
     {
-        var put = text.Replace('×', 'x').Replace('–', '-').Replace('—', '-').Replace('−', '-').Replace('’', '\'').Replace('‘', '\'').Replace('“', '"').Replace('”', '"').Replace("« ", "", StringComparison.Ordinal).Replace(" »", "", StringComparison.Ordinal).Replace("«", "", StringComparison.Ordinal).Replace("»", "", StringComparison.Ordinal).Replace(" : ", ": ", StringComparison.Ordinal).Replace('″', '"').Replace('′', '\'').Replace("''", "\"", StringComparison.Ordinal).Replace("…", "...", StringComparison.Ordinal).Replace('•', '*').Replace('·', '*').Replace("→", " -> ", StringComparison.Ordinal).Replace("=>", " -> ", StringComparison.Ordinal).Replace("½", ".5", StringComparison.Ordinal);
+        var put = text.Replace('×', 'x').Replace('–', '-').Replace('—', '-').Replace('−', '-').Replace('’', '\'').Replace('‘', '\'').Replace('“', '"').Replace('”', '"').Replace('„', '"').Replace('‹', '(').Replace('›', ')').Replace("n° ", "", StringComparison.OrdinalIgnoreCase).Replace("nº ", "", StringComparison.OrdinalIgnoreCase).Replace("º ", ". ", StringComparison.Ordinal).Replace("ª ", ". ", StringComparison.Ordinal).Replace("« ", "", StringComparison.Ordinal).Replace(" »", "", StringComparison.Ordinal).Replace("«", "", StringComparison.Ordinal).Replace("»", "", StringComparison.Ordinal).Replace(" : ", ": ", StringComparison.Ordinal).Replace('″', '"').Replace('′', '\'').Replace("''", "\"", StringComparison.Ordinal).Replace("…", "...", StringComparison.Ordinal).Replace('•', '*').Replace('·', '*').Replace("→", " -> ", StringComparison.Ordinal).Replace("=>", " -> ", StringComparison.Ordinal).Replace("½", ".5", StringComparison.Ordinal);
         try
         {
             return put.Normalize(NormalizationForm.FormKC);
@@ -164,6 +169,14 @@ internal static partial class CardText
 
     [GeneratedRegex(@"^(?:[-*+>~]+\s*|\[[ x]?\]\s*|\d{1,2}\s?(?:\.\)|[.)])(?![\d.])\s*|[1-4]\s*[-/]\s+(?=[a-z])|0\d\s+(?=[a-z])|[a-h][.)]\s+|\(?[a-z]\)\s+|\(\d{1,2}\)\s+)+(?=\S)", RegexOptions.IgnoreCase)]
     private static partial Regex Bullet();
+
+    /// <summary>A line set in slanted letters.</summary>
+    [GeneratedRegex(@"^(?<s>[_*])(?<in>[^_*\s][^_*]*[^_*\s])\k<s>$")]
+    private static partial Regex Slanted();
+
+    /// <summary>A sign of a list before a letter and number of a pair.</summary>
+    [GeneratedRegex(@"^[-*+]\s+(?=[A-Ha-h]\d\s?[.):-])")]
+    private static partial Regex ListSign();
 
     /// <summary>A row of cells between strokes, of a table without a head.</summary>
     [GeneratedRegex(@"^\|\s*(?<row>[^|]+\|.*?)\s*\|$")]

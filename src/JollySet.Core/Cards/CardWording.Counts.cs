@@ -18,7 +18,7 @@ internal static partial class CardWording
     private static partial Regex TabataOf();
 
     /// <summary>“3 sets of each superset”, “tempo 311 throughout”: of all the pairs below.</summary>
-    [GeneratedRegex(@"(?<=\d.*|tempo\s.*)(?:(?<s>\bsets)|(?<=\brounds))\s+(?:of|for|per|on)\s+(?:each|every|all(?:\s+the)?)\s+(?:pair|super\s?-?set|tri-?set|giant\s+set|block|couplet)s?\b|\s+throughout\b(?=\s*(?:$|[,.;]))|\s+(?:for|per|in)\s+(?:each|every|all(?:\s+the)?)\s+(?:pair|super\s?-?set|tri-?set|giant\s+set|couplet)s?\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<=\d.*|tempo\s.*)(?:(?<s>\bsets)|(?<=\brounds))\s+(?:of|for|per|on)\s+(?:each|every|all(?:\s+the)?)\s+(?:pair|super\s?-?set|tri-?set|giant\s+set|block|couplet)s?\b|(?<=\d\s*(?:rounds|sets|laps))\s+per\s+(?:block|circuit|section|station)\b|\s+throughout\b(?=\s*(?:$|[,.;]))|\s+(?:for|per|in)\s+(?:each|every|all(?:\s+the)?)\s+(?:pair|super\s?-?set|tri-?set|giant\s+set|couplet)s?\b", RegexOptions.IgnoreCase)]
     private static partial Regex OfEachPair();
 
     /// <summary>“Push-ups to failure x 2”.</summary>
@@ -32,6 +32,26 @@ internal static partial class CardWording
     /// <summary>“A 3x10 bench + 3x10 row, 60”: a superset of that letter.</summary>
     [GeneratedRegex(@"^(?<l>[A-H])\s*[.):-]?\s+(?<s>[2-9])\s*x\s*(?<r>\d{1,3})\s+(?<a>[A-Za-z][A-Za-z' -]+?)\s*\+\s*\k<s>\s*x\s*(?<q>\d{1,3})\s+(?<b>[A-Za-z][A-Za-z' -]+?)(?:\s*,\s*(?:rest\s+)?(?<t>\d{2,3})\s*(?:s|secs?)?)?$")]
     private static partial Regex LetteredPair();
+
+    /// <summary>“B 3x” alone: a block of that letter, and how often.</summary>
+    [GeneratedRegex(@"^(?<l>[A-H])\s*[-:]?\s+(?:(?<n>[2-9])\s*x|x\s*(?<n>[2-9]))$")]
+    private static partial Regex LetterTimes();
+
+    /// <summary>“Complex x 3 - 5 reps each”: how often, then how many.</summary>
+    [GeneratedRegex(@"\bx\s*(?<n>\d)\s+-\s+(?=\d{1,3}\s*(?:reps?|each)\b)", RegexOptions.IgnoreCase)]
+    private static partial Regex TimesThenReps();
+
+    /// <summary>“X 4 of each pair”.</summary>
+    [GeneratedRegex(@"(?<=\bx\s?\d{1,2})\s+of\s+(?:each|every)\s+(?:pair|super\s?-?set|one|block|circuit)s?\b", RegexOptions.IgnoreCase)]
+    private static partial Regex TimesOfEachPair();
+
+    /// <summary>“Go round twice, a minute's rest between”: between rounds.</summary>
+    [GeneratedRegex(@"^(?:go|do\s+(?:it|this|them))\s+(?:it\s+)?(?:all\s+)?(?:round|through|around)\s+(?<n>twice|three\s+times|four\s+times|[2-5]\s*(?:x|times))\s*[,;]?\s+(?:with\s+)?(?:an?\s+)?(?<more>[^,;.]*\bbetween)\.?$", RegexOptions.IgnoreCase)]
+    private static partial Regex GoRound();
+
+    /// <summary>“Sprint finish: 6 x 20 sec, walk back”: the move stands in the head.</summary>
+    [GeneratedRegex(@"^(?<h>(?<name>sprint|burpee|plank|squat|swing|skipping|wall\s+sit)s?\s+(?:finish(?:er)?|challenge|finale|intervals|repeats|test|blast))\s*[:,-]\s*(?<n>\d{1,2})\s*x\s*(?<t>\d{1,3}\s*(?:s|secs?|seconds?))(?:\s*[,(-]\s*(?<more>[a-z][a-z ]{2,40})\)?)?$", RegexOptions.IgnoreCase)]
+    private static partial Regex MoveFinish();
 
     /// <summary>“D plank 3x40”: a block of that letter.</summary>
     [GeneratedRegex(@"^(?<l>[B-H])\s+(?=[a-z][a-zA-Z' -]+\s[2-9]\s*x\s*\d|[2-9]\s*x\s*\d{1,3}\s+[a-zA-Z])")]

@@ -74,6 +74,14 @@ internal static partial class CardWording
     [GeneratedRegex(@"^(?:please\s+)?(?:bring|grab|you(?:'ll|\s+will)?\s+need)\s*:?\s+(?:along\s+)?(?:your\s+(?:own\s+)?|an?\s+|some\s+)?(?=.*\b(?:mats?|dbs?|kbs?|dumb\s?bells?|kettle\s?bells?|weights?|bands?|chairs?|towels?|steps?|balls?|broom|rucksack|bottles?)\b)", RegexOptions.IgnoreCase)]
     private static partial Regex BringThem();
 
+    /// <summary>“Kit mats and bands”: a key without its colon.</summary>
+    [GeneratedRegex(@"^(?:kit|equipment|gear|props)\s+(?:is\s+|are\s+)?(?!required\b|needed\b|list\b|check\b|room\b|free\b)(?=(?:[a-z0-9&+/,]+\s+){0,3}(?:mats?|dbs?|kbs?|dumb\s?bel+s?|kettle\s?bel+s?|weights?|bands?|chairs?|towels?|steps?|balls?|broom|bench(?:es)?|bars?)\b)", RegexOptions.IgnoreCase)]
+    private static partial Regex KitWithoutColon();
+
+    /// <summary>“Can you bring the mats?”</summary>
+    [GeneratedRegex(@"^(?:and\s+|please\s+)*(?:can|could|would|will)\s+(?:you|someone|somebody|everyone|everybody|people)\s+(?:please\s+|all\s+)?bring\s+(?:the\s+|an?\s+|some\s+)?(?=[a-z0-9 ,&]+[?.!]*$)", RegexOptions.IgnoreCase)]
+    private static partial Regex CanYouBring();
+
     /// <summary>“2 sets of each move before moving on”: said twice.</summary>
     [GeneratedRegex(@"(?<=\beach\b.{0,20})\s*(?:before|then)\s+(?:you\s+)?mov(?:e|ing)\s+on(?:\s+to\s+the\s+next(?:\s+(?:one|move|exercise))?)?(?=\.?$)", RegexOptions.IgnoreCase)]
     private static partial Regex MovesOn();
@@ -81,6 +89,10 @@ internal static partial class CardWording
     /// <summary>What the one of two does and what the other, who then change places.</summary>
     [GeneratedRegex(@"\b(?:P|partner)\s?(?:1|A|one)\s*[:=-]?\s*(?<a>[^/;]+?)\s*[/;,]\s*(?:P|partner)\s?(?:2|B|two)\s*[:=-]?\s*(?<b>[^/;]+?)(?<how>\s*[-,(]\s*(?:then\s+)?(?:swap|switch|change)\b(?:(?!\s*x?\s*\d).)*)?(?:\s*x\s*(?<n>\d{1,2})\)?)?$", RegexOptions.IgnoreCase)]
     private static partial Regex ByTurnsOfTwo();
+
+    /// <summary>“A) squat; b) row” on one line.</summary>
+    [GeneratedRegex(@"(?<=^)a[).]\s+(?=[^;,]+[;,]\s*b[).]\s)|(?<=^(?:a[).]\s)?[^;,]+)\s*[;,]\s*[b-f][).]\s+(?=[a-z0-9])|(?<=[;,]\s*[b-e][).]\s[^;,]+)\s*[;,]\s*[c-f][).]\s+(?=[a-z0-9])", RegexOptions.IgnoreCase)]
+    private static partial Regex LettersInLine();
 
     /// <summary>“1) squats 2) rows 3) plank” on one line.</summary>
     [GeneratedRegex(@"(?<=^|[:,;\s])(?:\s*(?<n>\d)\)\s+)(?=[\da-z])(?<=\b1\)\s.*)(?=.*\b2\)\s|(?<=\b2\)\s.*))", RegexOptions.IgnoreCase)]

@@ -97,6 +97,105 @@ internal static partial class CardWording
     [GeneratedRegex(@"(?<=^|[,;\s]\s*)(?:rest|break|recover)\s+(?:for\s+)?(?<t>\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?|'|"")?)\s*[,;&+]?\s*(?:and\s+|then\s+)+(?:repeat|go\s+again|again)\.?$", RegexOptions.IgnoreCase)]
     private static partial Regex RestThenRepeat();
 
+    /// <summary>“Half an hour”, “an hour and a half”, “a minute and a half”.</summary>
+    [GeneratedRegex(@"\b(?:(?<half>half\s+an?\s+hour|half-hour|30-minute)|(?<more>(?:an|one|1)\s+hour\s+and\s+a\s+half|1\.5\s+hours|hour\s+and\s+a\s+half)|(?<three>(?:three[\s-]quarters|3/4)\s+of\s+an\s+hour)|(?<=^|[,;:(]\s*|\bfor\s+|-\s+)(?<whole>(?:an|one|1)\s+hour)(?=\s*(?:$|[,;.)]|class|session|-\s))|(?<ninety>(?:a|one|1)\s+minute\s+and\s+a\s+half)|(?<thirty>half\s+a\s+min(?:ute)?))\b", RegexOptions.IgnoreCase)]
+    private static partial Regex TimeInWords();
+
+    /// <summary>“Three minutes of mobility”.</summary>
+    [GeneratedRegex(@"\b(?:two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty)(?:[\s-]five)?\s+(?=min(?:ute)?s?\b)", RegexOptions.IgnoreCase)]
+    private static partial Regex WordedMinutes();
+
+    [GeneratedRegex(@"(?<=\d\s*(?:s|secs?|seconds?|min(?:ute)?s?)\s+)(?<r>rests)\b|\b(?<w>watr|wter)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex RestsSlip();
+
+    /// <summary>“1 hr”, “1.5 hrs”, “1h15” as long as a class may be.</summary>
+    [GeneratedRegex(@"(?<=^|[,;|(]\s*|\s-\s+|^[^\d]{2,40}\s)(?<n>[12](?:[.,](?:5|25|75))?)\s*(?:hrs?|hours?|h)(?:\s*(?<m>15|30|45)(?:\s*min(?:ute)?s?)?)?(?=\s*(?:$|[,;|).]|-\s|class\b|session\b))", RegexOptions.IgnoreCase)]
+    private static partial Regex HoursShort();
+
+    /// <summary>“Balance for 4 mins holding the chair”.</summary>
+    [GeneratedRegex(@"^(?<w>balance|core|abs|arms|legs|mobility|stretch(?:es|ing)?)\s+for\s+(?<n>\d{1,2})\s*(?:mins?|minutes?|')\s+(?<more>[a-z][a-z ]{3,40})\.?$", RegexOptions.IgnoreCase)]
+    private static partial Regex PartForMinutes();
+
+    /// <summary>“5 min jog to warm up”.</summary>
+    [GeneratedRegex(@"^(?<n>\d{1,2})\s*(?:mins?|minutes?|')\s+(?<what>[a-z][a-z ,&]{2,60}?)\s+to\s+(?:warm\s+up|get\s+warm|start|loosen\s+up)\.?$", RegexOptions.IgnoreCase)]
+    private static partial Regex MinutesToWarmUp();
+
+    /// <summary>“2 mins water after each” round.</summary>
+    [GeneratedRegex(@"(?:\bwith\s+)?(?<t>\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?))\s+(?:for\s+)?(?:water|drinks?)(?:\s+break)?\s+after\s+each(?:\s+(?:lap|round|circuit|one))?\b(?=\s*(?:$|[,.;)]))|\b(?:water|drinks?)\s+(?<t>\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?))\s+after\s+(?:each|every)\s+(?:lap|round|circuit)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex WaterAfterEach();
+
+    /// <summary>“Round 3 – repeat round 1”.</summary>
+    [GeneratedRegex(@"^(?<h>(?:round|block|circuit|part|set)\s*(?:\d{1,2}|[a-h]))\s*[:,-]?\s+(?:\(?(?:repeat|same\s+as|as)\s+)(?<o>(?:round|block|circuit|part|set)\s*(?:\d{1,2}|[a-h]))(?:\s+again)?\)?\.?$", RegexOptions.IgnoreCase)]
+    private static partial Regex RepeatAsOther();
+
+    /// <summary>“Stretch for the last 6 minutes”.</summary>
+    [GeneratedRegex(@"^(?<what>stretch(?:es|ing)?(?:\s+out)?|cool[\s-]?down|core|abs)\s+(?:for|in)\s+the\s+(?:last|final)\s+(?<n>\d{1,2})\s*(?:mins?|minutes?|')\.?$", RegexOptions.IgnoreCase)]
+    private static partial Regex ForTheLast();
+
+    /// <summary>“Finisher is a 3 minute wall sit”.</summary>
+    [GeneratedRegex(@"^(?:(?:the|our)\s+)?(?<h>finisher|main\s+(?:set|part|block)|core|cool[\s-]?down|warm[\s-]?up)\s+(?:is|will\s+be)\s+an?\s+(?=\d)", RegexOptions.IgnoreCase)]
+    private static partial Regex PartIsA();
+
+    /// <summary>“First up, 3 rounds of …”: how it is led to.</summary>
+    [GeneratedRegex(@"^(?:first(?:\s+(?:up|off))?|up\s+first|next(?:\s+up)?|second|third|then|to\s+start|last(?:ly)?)\s*[,:]\s+(?=(?:we\s+(?:do|have)\s+)?(?:\d|an?\s+\d|two|three|four|five|six))", RegexOptions.IgnoreCase)]
+    private static partial Regex FirstUp();
+
+    /// <summary>“X3 w 1 min rest”.</summary>
+    [GeneratedRegex(@"(?<=\S\s)w\s+(?=\d)", RegexOptions.IgnoreCase)]
+    private static partial Regex WithShort();
+
+    /// <summary>1'30".</summary>
+    [GeneratedRegex(@"(?<!\d)(?<m>[1-9])'\s?(?<s>[0-5]\d)""")]
+    private static partial Regex MinutesAndSecondsSigns();
+
+    /// <summary>“Circuit of 8 (squat, row, plank) 40/20 x3”: the list stands before how it runs.</summary>
+    [GeneratedRegex(@"^(?<h>(?:circuit|main\s+(?:set|circuit|block)|stations|block\s+\w|circuit\s+\w)(?:\s+of\s+\d{1,2})?)\s*[:-]?\s*\((?<items>[a-z][^()\d]*,[^()\d]*)\)\s*[,:-]?\s*(?<how>x?\s*\d[^()]*)$", RegexOptions.IgnoreCase)]
+    private static partial Regex ListThenHow();
+
+    [GeneratedRegex(@"^(?:(?:you(?:'ll|\s+will)?|we(?:'ll|\s+will)?)\s+)?need(?:ed)?\s*:?\s+(?=(?:\d{1,2}|an?|the|some|your)\s+(?:[a-z]+\s+){0,2}(?:mats?|dbs?|kbs?|dumb\s?bells?|kettle\s?bells?|weights?|bands?|chairs?|towels?|steps?|balls?)\b)", RegexOptions.IgnoreCase)]
+    private static partial Regex NeedThem();
+
+    [GeneratedRegex(@"\b(?:eahc|eech|ecah)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex EachSlip();
+
+    /// <summary>“:30/side”: seconds.</summary>
+    [GeneratedRegex(@"(?<=^|[\s,(;-]):(?<n>[1-5][05]|60|90)(?=$|[\s,;)/])")]
+    private static partial Regex ColonSeconds();
+
+    /// <summary>“1 min 30”.</summary>
+    [GeneratedRegex(@"\b(?<m>[1-9])\s*(?:min(?:ute)?s?|m)\s*(?:and\s+)?(?<s>[1-5][05])\b(?:\s*(?:s|secs?|seconds?)\b)?(?!\s*(?:[/x:.\d]|reps?\b|[a-z]+\s+(?:on|off)\b|on\b|off\b|[a-z]*(?:squat|lunge|press|row|swing|burpee|jump|sit|push|curl|crunch)))", RegexOptions.IgnoreCase)]
+    private static partial Regex MinutesAndSeconds();
+
+    /// <summary>“Last 3 minutes stretch”.</summary>
+    [GeneratedRegex(@"^(?:the\s+)?(?:last|final|first)\s+(?<n>\d{1,2})\s*(?:mins?|minutes?|')\s*[:,-]?\s+(?:is\s+|are\s+|for\s+|an?\s+|of\s+)*(?<what>stretch(?:es|ing)?(?:\s+out)?(?:\s+and\s+(?:a\s+)?(?:chat|breathe|breathing|relax(?:ation)?|cuppa|tea))?|cool[\s-]?down|warm[\s-]?up|core|abs|mobility)[.!]*$", RegexOptions.IgnoreCase)]
+    private static partial Regex LastMinutes();
+
+    /// <summary>“We finish with 5 minutes of stretching”.</summary>
+    [GeneratedRegex(@"^(?:(?:then|and|so|to)\s+)*(?:(?:we|I)(?:'ll|ll|\s+will)?\s+)?(?:finish|end|close|start|begin|open|kick)(?:s|ing)?(?:\s+(?:off|up|it))?\s+with\s+(?:an?\s+)?(?:about\s+|a\s+good\s+|a\s+nice\s+)?(?<n>\d{1,2})[\s-]*(?:mins?|minutes?|')\s+(?:of\s+)?(?:an?\s+|some\s+)?(?:nice\s+|long\s+|gentle\s+|good\s+|full\s+body\s+)?(?<what>stretch(?:es|ing)?|cool(?:ing)?[\s-]?down|warm(?:ing)?[\s-]?up|mobility|breathing|relaxation|core|abs)[.!]*$", RegexOptions.IgnoreCase)]
+    private static partial Regex FinishesForMinutes();
+
+    /// <summary>“Then go 2, 4, 6, 8 of each of these:”: rungs.</summary>
+    [GeneratedRegex(@"^(?:(?:then|and|next)\s+)?(?:(?:we|you)\s+)?(?:go|do|complete)\s+(?<l>\d{1,3}(?:\s*,\s*\d{1,3}){2,})(?:\s*reps)?(?:\s+(?:of|for)\s+(?:each|all|every)(?:\s+(?:one|move|exercise))?(?:\s+of\s+(?:these|them|the\s+following))?)?\s*:?$", RegexOptions.IgnoreCase)]
+    private static partial Regex GoListed();
+
+    /// <summary>“If there's time, 3 rounds of …”: what may be dropped.</summary>
+    [GeneratedRegex(@"^(?:(?:and|then|finisher)\s*[:,]?\s+)?if\s+(?:there(?:'s|\s+is)|you\s+have|we\s+have|you've\s+got|we've\s+got)\s+(?:any\s+)?time(?:\s+left)?\s*[:,-]\s*(?<more>\S.*?)\.?$", RegexOptions.IgnoreCase)]
+    private static partial Regex IfThereIsTime();
+
+    /// <summary>40" / 20".</summary>
+    [GeneratedRegex(@"(?<!\d)(?<w>\d{2,3})""\s*[/:-]\s*(?<r>\d{1,3})""")]
+    private static partial Regex StrokedSeconds();
+
+    [GeneratedRegex(@"\b(?:evry|evrey|evey|eveyr|ev'?ry)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex EverySlip();
+
+    [GeneratedRegex(@"\binbetween\b", RegexOptions.IgnoreCase)]
+    private static partial Regex InBetween();
+
+    /// <summary>“10 squats, 10 press-ups, then 9 of each, all the way down to 1”.</summary>
+    [GeneratedRegex(@"^(?:(?:then|next|and)\s+)?(?:(?:it's\s+|we\s+do\s+|do\s+)?(?:an?\s+)?ladder\s*[:,-]?\s*)?(?:of\s+)?(?<n>\d{1,2})\s+(?<name>[a-z][a-z' -]*?)(?:\s*,\s*(?:and\s+)?\k<n>\s+(?<name>[a-z][a-z' -]*?))*(?:\s+and\s+\k<n>\s+(?<name>[a-z][a-z' -]*?))?\s*,?\s*(?:and\s+)?then\s+\d{1,2}\s+of\s+each\b[^:]{0,80}?\b(?:down|up)\s+to\s+(?<z>\d{1,2}|one)(?:\s+of\s+each|\s+each)?\.?$", RegexOptions.IgnoreCase)]
+    private static partial Regex DownFrom();
+
     /// <summary>“Max rounds in 8 min”.</summary>
     [GeneratedRegex(@"\bmax(?:imum)?\s+rounds\s+(?:in|for)\s+(?=\d)", RegexOptions.IgnoreCase)]
     private static partial Regex MostRounds();
@@ -118,7 +217,7 @@ internal static partial class CardWording
     private static partial Regex PartIs();
 
     /// <summary>“Quick warm up - 5 minutes of jogging, squats and reaches”.</summary>
-    [GeneratedRegex(@"^(?<h>(?:[a-z]+\s+)?(?:warm[\s-]?up|cool[\s-]?down))\s*[-:,]\s*(?<t>\d{1,2}\s*(?:mins?|minutes?))\s+of\s+(?<what>[a-z][^:]*(?:,|\sand\s)[^:]*?)\.?$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?<h>(?:[a-z]+\s+)?(?:warm[\s-]?up|cool[\s-]?down))(?:\s*[-:,]\s*|\s+(?:will\s+be|is|are)\s+(?:about\s+)?)(?<t>\d{1,2}\s*(?:mins?|minutes?))\s+of\s+(?<what>[a-z][^:]*(?:,|\sand\s)[^:]*?)\.?$", RegexOptions.IgnoreCase)]
     private static partial Regex PartOfMinutes();
 
     [GeneratedRegex(@",?\s+and\s+(?!.*,)", RegexOptions.IgnoreCase)]
@@ -129,7 +228,7 @@ internal static partial class CardWording
     private static partial Regex MinutesOn();
 
     /// <summary>“Give them a minute for a drink”.</summary>
-    [GeneratedRegex(@"^(?:(?:and|then|so)\s+)*(?:(?:give|let|allow)\s+(?:them|everyone|everybody|people|the\s+class)\s+(?:have\s+)?|we(?:ll)?\s+(?:have|take)\s+|there(?:s|\s+is)\s+|take\s+|have\s+)(?<t>(?:an?|one|two|\d{1,2})\s*(?:min(?:ute)?s?)|\d{2}\s*(?:s|secs?|seconds?))\s+(?:for|to\s+(?:have|get|grab))\s+(?:an?\s+|some\s+|their\s+)?(?<w>drink|water|breather)s?(?<b>\s+(?:in\s+)?between\b[^.]*)?\.?$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:(?:and|then|so)\s+)*(?:(?:give|let|allow)\s+(?:them|everyone|everybody|people|the\s+class)\s+(?:have\s+)?|we(?:ll)?\s+(?:have|take)\s+|there(?:s|\s+is)\s+|take\s+|have\s+)(?<t>(?:an?|one|two|\d{1,2})\s*(?:min(?:ute)?s?)|\d{2}\s*(?:s|secs?|seconds?))(?<b>\s+(?:in\s+)?between\s+(?:the\s+|each\s+)?(?:rounds?|sets?|circuits?|laps?))?\s+(?:for|to\s+(?:have|get|grab))\s+(?:an?\s+|some\s+|their\s+)?(?<w>drink|water|breather)s?(?<b>\s+(?:in\s+)?between\b[^.]*)?\.?$", RegexOptions.IgnoreCase)]
     private static partial Regex GivesThem();
 
     /// <summary>“Wrm up”, “cool dwon”: slips of a part's name.</summary>

@@ -12,6 +12,31 @@ internal static partial class CardWording
     private static readonly Way[] Ways =
     [
         new(["("], InBracketsWhole(), "${in}"),
+        new(["hour", "minute"], TimeInWords(), m => m.Groups["half"].Success ? "30 min" : m.Groups["more"].Success ? "90 min" : m.Groups["three"].Success ? "45 min" : m.Groups["whole"].Success ? "60 min" : m.Groups["ninety"].Success ? "90s" : "30s"),
+        new([" min"], WordedMinutes(), m => CardNumbers.InDigits(m.Value)),
+        new([":"], ColonSeconds(), "${n}s"),
+        new(["min"], MinutesAndSeconds(), "${m}:${s}"),
+        new(["last", "first", "final"], LastMinutes(), "${what} ${n} min"),
+        new(["for the last", "for the final"], ForTheLast(), "${what} ${n} min"),
+        new([" is a"], PartIsA(), "${h}: "),
+        new([" up,", "first,", "next,", "start,"], FirstUp(), ""),
+        new(["w "], WithShort(), "with "),
+        new(["'"], MinutesAndSecondsSigns(), "${m}:${s}"),
+        new(["("], ListThenHow(), "${h} ${how}: ${items}"),
+        new(["need"], NeedThem(), "kit: "),
+        new(["eahc", "eech", "ecah"], EachSlip(), "each"),
+        new([" go ", "go ", "do "], GoListed(), m => m.Groups["l"].Value.Replace(" ", "", StringComparison.Ordinal).Replace(',', '-')),
+        new(["if "], IfThereIsTime(), "${more} (if there's time)"),
+        new(["\""], StrokedSeconds(), "${w}/${r}"),
+        new(["x"], TimesThenReps(), "x${n}, "),
+        new(["ev"], EverySlip(), "every"),
+        new(["inbetween"], InBetween(), "in between"),
+        new(["bring"], CanYouBring(), "bring "),
+        new(["of each", "of every"], TimesOfEachPair(), ""),
+        new(["go ", "do "], GoRound(), "${n}, ${more} rounds"),
+        new([" x"], MoveFinish(), m => $"{m.Groups["h"].Value} {m.Groups["n"].Value} rounds: {m.Groups["name"].Value} {m.Groups["t"].Value}{(m.Groups["more"].Success ? $" ({m.Groups["more"].Value})" : "")}"),
+        new([" with "], FinishesForMinutes(), "${what} ${n} min"),
+        new([" of each"], DownFrom(), m => $"ladder {m.Groups["n"].Value}-{m.Groups["z"].Value}: {string.Join(", ", m.Groups["name"].Captures.Select(c => c.Value.Trim()))}"),
         new(["throughout", "each", "every", "per "], OfEachPair(), m => m.Groups["s"].Success ? "rounds" : ""),
         new(["up", "d"], PartSlip(), m => m.Groups["up"].Success ? "warm up" : "cool down"),
         new([" of "], NumberOf(), "${n} ${what}"),
@@ -30,6 +55,7 @@ internal static partial class CardWording
         new(["between", "as a", "in your"], Shared(), " (${w})"),
         new([" on each", " at each"], OnEachOne(), "${t} each"),
         new([" is ", " are ", " will "], PartIs(), "${h} "),
+        new(["x"], LetterTimes(), "${l}: ${n} rounds"),
         new(["x"], LetteredPair(), m => $"Superset {m.Groups["l"].Value}: {m.Groups["s"].Value} rounds{(m.Groups["t"].Success ? $", rest {m.Groups["t"].Value}s" : "")} - {m.Groups["a"].Value} x{m.Groups["r"].Value}, {m.Groups["b"].Value} x{m.Groups["q"].Value}"),
         new(["x"], LetterThenSets(), "${l}: "),
         new([" of "], PartOfMinutes(), m => $"{m.Groups["h"].Value} {m.Groups["t"].Value}: {LastAnd().Replace(m.Groups["what"].Value, ", ")}"),
@@ -113,6 +139,14 @@ internal static partial class CardWording
         new(["max"], MostRounds(), "amrap "),
         new([], LetteredList(), "${n}: "),
         new(["bring", "grab", "need"], BringThem(), "kit: "),
+        new(["kit ", "equipment ", "gear ", "props "], KitWithoutColon(), "kit: "),
+        new([" off", " rests", "watr", "wter"], RestsSlip(), m => m.Groups["w"].Success ? "water" : m.Groups["r"].Success ? "rest" : m.Value),
+        new(["hr", "h"], HoursShort(), Hours),
+        new([" up"], MinutesToWarmUp(), "Warm up ${n} min: ${what}"),
+        new([" for "], PartForMinutes(), "${w} ${n} min (${more})"),
+        new(["b)", "b."], LettersInLine(), m => m.Index == 0 ? "" : ", "),
+        new(["after"], WaterAfterEach(), m => $"{m.Groups["t"].Value} water between rounds"),
+        new(["repeat", "as ", "same as"], RepeatAsOther(), "${h} same as ${o}"),
     ];
 
     /// <summary>A line in the words the rest of the reader knows.</summary>
@@ -123,6 +157,9 @@ internal static partial class CardWording
                 text = way.Reworded(text);
         return text;
     }
+
+    /// <summary>“1 hr”, “1.5 hrs”, “1h15” in minutes.</summary>
+    private static string Hours(Match m) => string.Create(CultureInfo.InvariantCulture, $"{(int)(decimal.Parse(m.Groups["n"].Value.Replace(',', '.'), CultureInfo.InvariantCulture) * 60) + (m.Groups["m"].Success ? int.Parse(m.Groups["m"].Value, CultureInfo.InvariantCulture) : 0)} min");
 
     private static string WithoutDots(Match m) => m.Value.Replace(".", "", StringComparison.Ordinal);
 

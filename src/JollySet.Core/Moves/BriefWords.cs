@@ -16,7 +16,7 @@ public static class BriefWords
         "chair: chairs, stuhl, stühle, chaise, chaises, silla, sillas, sedia, sedie, stool, stools",
         "bench: benches",
         "ball: balls, medicine ball, med ball, medicine balls, soft ball, soft balls, small ball, small balls, squeezy ball, squeezy balls",
-        "stability ball: stability balls, swiss ball, swiss balls, gym ball, gym balls, exercise ball, exercise balls, big ball",
+        "stability ball: fitball, fitballs, fit ball, fit balls, stability balls, swiss ball, swiss balls, gym ball, gym balls, exercise ball, exercise balls, big ball",
         "towel: towels",
         "slider: sliders, gliders, glider, sliding discs",
         "straps: suspension straps, suspension trainer, suspension trainers, suspension",

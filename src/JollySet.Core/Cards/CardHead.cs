@@ -136,7 +136,7 @@ internal sealed partial class CardHead
     public List<string> Overhear(string sentence, bool kitOnly = false)
     {
         var before = ImpliedKeys.ToDictionary(key => key, key => List(key).Count);
-        var words = sentence.Split([' ', ',', '.', '!', '?', ':', ';'], StringSplitOptions.RemoveEmptyEntries);
+        var words = sentence.Split([' ', ',', '.', '!', '?', ':', ';', '(', ')'], StringSplitOptions.RemoveEmptyEntries);
         for (var from = 0; from < words.Length; from++)
             for (var length = Math.Min(3, words.Length - from); length > 0; length--)
             {

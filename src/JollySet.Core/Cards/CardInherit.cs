@@ -41,7 +41,7 @@ internal static class CardInherit
             to.Rest ??= from.Between;
         else
             to.Between ??= from.Between;
-        to.Pause ??= from.Pause;
+        (to.Pause, to.Off) = (to.Pause ?? from.Pause, to.Off ?? from.Off);
         to.WaterBetween |= from.WaterBetween;
         if (!isLast)
             (to.After, to.Water) = (to.After ?? from.After, to.Water || from.Water);

@@ -73,7 +73,7 @@ internal static partial class CardPhrases
     public static partial Regex WithWord();
 
     /// <summary>A word that goes on, and an article behind it.</summary>
-    [GeneratedRegex(@"^(?:after\s+that|then|next|and|finally)\s*,?\s+(?:we\s+(?:do|have)\s+)?(?:an?\s+)?(?=\d)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:after\s+that|then|next|and|finally)\s*,?\s+(?:we\s+(?:do|have)\s+)?(?:an?\s+)?(?=\d|tabata\b)", RegexOptions.IgnoreCase)]
     public static partial Regex AfterThat();
 
     /// <summary>How a message ends.</summary>

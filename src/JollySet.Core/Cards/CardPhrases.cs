@@ -81,7 +81,7 @@ internal static partial class CardPhrases
     public static partial Regex TopicAndHow();
 
     /// <summary>What a part of a class is for, alone on its line.</summary>
-    [GeneratedRegex(@"^(?:balance|arms|back|chest|shoulders|glutes|bums?|tums|biceps|triceps|hamstrings|quads|calves|push|pull|(?:bands?|balls?|weights|hand\s+weights|dumbbells?|kettlebells?|broom(?:stick)?s?|towels?|chairs?|floor|standing|seated|mat\s?work|floor\s?work)(?=\s*:?\s*[(-]?\s*\d{1,2}\s*(?:mins?|minutes?|')))(?=\s*:?\s*(?:[(-]?\s*\d{1,2}\s*(?:mins?|minutes?|')\s*\)?\s*:?\s*)?$)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:balance|arms|back|chest|shoulders|glutes|bums?|tums|biceps|triceps|hamstrings|quads|calves|push|pull|(?:bands?|balls?|weights|hand\s+weights|dumbbells?|kettlebells?|broom(?:stick)?s?|towels?|chairs?|floor|standing|seated|mat\s?work|floor\s?work)(?=\s*:?\s*[(-]?\s*\d{1,2}\s*(?:mins?|minutes?|')))(?=\s*:?\s*(?:[(-]?\s*\d{1,2}\s*(?:mins?|minutes?|')\s*\)?\s*:?\s*(?:\([a-z ]+\))?)?$)", RegexOptions.IgnoreCase)]
     public static partial Regex RegionAlone();
 
     [GeneratedRegex(@"\b(?:super\s?-?sets?|superserien?|superséries?|supersatz|supersätze|tri-?sets?|giant sets?|pairs?\s+\d|complex)\b", RegexOptions.IgnoreCase)]
@@ -310,6 +310,9 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"^(?:plus\s+|with\s+)?(?:a\s+|the\s+)?(?:usual\s+)?(?<a>warm[\s-]?up|wu)\s*(?:and|&|\+|/)\s*(?<b>cool[\s-]?down|cd|stretch)\b[^\d]{0,20}(?<n>\d{1,2})\s*(?:mins?|minutes?|')\s*(?:each|of\s+each)?\.?$", RegexOptions.IgnoreCase)]
     public static partial Regex BothEnds();
 
+    [GeneratedRegex(@"\b(?:between|after)\s+each(?:\s+one)?\.?$", RegexOptions.IgnoreCase)]
+    public static partial Regex BetweenEach();
+
     /// <summary>Two parts on one line, each with its minutes behind it.</summary>
     [GeneratedRegex(@"^(?<a>[^(),;]{3,40}\(\d{1,2}\s*(?:mins?|minutes?|')\))\s*[,;+&]\s*(?:then\s+|and\s+)?(?<b>[^(),;]{3,40}\(\d{1,2}\s*(?:mins?|minutes?|')\))\.?$", RegexOptions.IgnoreCase)]
     public static partial Regex TwoWithMinutes();
@@ -489,11 +492,15 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"^\(?if\s+(?:there(?:'s|\s+is)|you\s+have|we\s+have)\s+time\)?$", RegexOptions.IgnoreCase)]
     public static partial Regex IfTime();
 
+    /// <summary>“Round these six”: what leads to a list and names nothing.</summary>
+    [GeneratedRegex(@"^(?:we\s+)?(?:go\s+|do\s+)?(?:round|around|through)\s+(?:these|them|all)(?:\s+(?:of\s+them|\w+))?(?:\s+(?:exercises|moves|stations))?$", RegexOptions.IgnoreCase)]
+    public static partial Regex RoundThese();
+
     /// <summary>Where a part stands in the class, which its name need not say.</summary>
     [GeneratedRegex(@"(?<=\w)\s*,?\s+(?:at\s+the\s+(?:end|start|beginning)|to\s+(?:finish|start|end|begin|close))(?:\s+(?:off|with))?$", RegexOptions.IgnoreCase)]
     public static partial Regex AtTheEnd();
 
-    [GeneratedRegex(@"(?<=\w)(?:[\s,:=(-]+(?:complete|perform|go|do|through|approx|all|total|in|then|with|and|=))+$|^(?:we\s+)?(?:go\s+|do\s+)?(?:round|around|through)\s+(?:these|them|all)(?:\s+(?:of\s+them|\w+))?(?:\s+(?:exercises|moves|stations))?$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<=\w)(?:[\s,:=(-]+(?:complete|perform|go|do|through|approx|all|total|in|then|with|and|=))+$", RegexOptions.IgnoreCase)]
     public static partial Regex LeadsOn();
 
     /// <summary>Where a title line goes on with something else.</summary>

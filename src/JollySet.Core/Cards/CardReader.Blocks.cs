@@ -302,7 +302,7 @@ public sealed partial class CardReader
         if ((items is null || isEmpty || begins.Success || entitled.StartsWith(block.Name, StringComparison.OrdinalIgnoreCase)) && Beside(entitled, block.Name, part) is { } beside && !block.Notes.Exists(n => n.Contains(beside, StringComparison.OrdinalIgnoreCase)))
         {
             // What had its middle taken out is kept whole.
-            block.Notes.Add(beside.Contains(", ,", StringComparison.Ordinal) || (IsSpoken().IsMatch(line.Text) && !line.Text.Contains(beside, StringComparison.Ordinal)) ? line.Text : beside);
+            block.Notes.Add(beside.Contains(", ,", StringComparison.Ordinal) || (IsSpoken().IsMatch(line.Text) && !line.Text.Contains(beside, StringComparison.Ordinal)) ? CardForeign.Written(line) : beside);
             if (part == CardPart.Main)
                 head.HearPeople(beside);
             foreach (var piece in Commas().Split(beside))
@@ -377,10 +377,10 @@ public sealed partial class CardReader
         block.WaterBetween |= scan.SaysWater && scan.Gaps.Exists(g => g.For == CardGap.Rounds);
         // What a block has no word for is kept beside it.
         if (scan.Load is not null || scan.Remark is not null || (!forAll && (scan.Sides is not null || scan.Tempo is not null)))
-            block.Notes.Add(line.Text);
+            block.Notes.Add(CardForeign.Written(line));
         // A ladder goes its rungs once.
         if (block.Scheme is { } rungs && scan.Scheme is null && (scan.RoundsLow ?? (TimesOnly().IsMatch(line.Text) || scan.RepsLow is null ? null : scan.RepsLow)) is { } times && times != rungs.Numbers.Count && (scan.RoundsLow is not null || IsEmpty(scan.Left)))
-            block.Notes.Add(line.Text);
+            block.Notes.Add(CardForeign.Written(line));
         if (isSetting)
             settings[line.Number] = block;
         return true;

@@ -52,6 +52,9 @@ public sealed partial class CardReader
     /// <summary>“2 min between sets” below “Set 1” and “Set 2”: between blocks that are called so.</summary>
     private bool IsBetweenNamed(string text) => BetweenThings().Match(text) is { Success: true } m && blocks.Count(b => b.Part == CardPart.Main && b.Name.StartsWith(m.Groups["w"].Value + " ", StringComparison.OrdinalIgnoreCase) && b.Name.Any(char.IsAsciiDigit)) > 1;
 
+    /// <summary>“Tabata 1 - …” and “Tabata 2 - …”: the last two blocks have a number each, and their moves on their own line.</summary>
+    private bool AreNumberedLists() => blocks.Count > 1 && blocks.TakeLast(2).All(b => b is { Part: CardPart.Main, Stations.Count: > 1 } && char.IsAsciiDigit(b.Name[^1]) && b.Stations.TrueForAll(s => s.Line == b.Line));
+
     /// <summary>Whether a block goes round by counts and has no rest yet.</summary>
     private static bool IsCounted(CardBlock block) => block is { RoundsLow: > 1, Work: null, Between: null, Every: null, IsAmrap: false, Scheme: null, Stations.Count: > 1 } && block.Stations.TrueForAll(s => s is { Amount: not null, Rest: null });
 
@@ -95,7 +98,7 @@ public sealed partial class CardReader
             if (!IsEmpty(scan.Left) && !Drink().IsMatch(WithoutStops(scan.Left)))
                 block.Notes.Add(scan.Left);
             // “1 min between blocks”, below several: after each of them but the last.
-            if ((BetweenBlocks().IsMatch(line.Text) || IsBetweenNamed(line.Text)) && blocks.FindAll(b => b.Part == CardPart.Main && b.Stations.Count > 0) is { Count: > 1 } several && several[^1] == block)
+            if ((BetweenBlocks().IsMatch(line.Text) || IsBetweenNamed(line.Text) || (BetweenEach().IsMatch(line.Text) && AreNumberedLists())) && blocks.FindAll(b => b.Part == CardPart.Main && b.Stations.Count > 0) is { Count: > 1 } several && several[^1] == block)
             {
                 foreach (var one in several.SkipLast(1))
                     (one.After, one.Water) = (one.After ?? scan.Gaps[0].Seconds, one.Water || drinks);

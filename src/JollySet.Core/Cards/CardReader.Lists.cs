@@ -46,6 +46,9 @@ public sealed partial class CardReader
             return [.. counted];
         if (parts.Count < 2)
             return [text];
+        // “Affondi, piegamenti” below a superset that waits for its moves: the two of it, known or not.
+        if (AreOfSuperset(text))
+            return parts;
         if (parts.TrueForAll(p => char.IsAsciiDigit(p[0]) && Scan(p) is { RepsLow: not null }) || (isShort && parts.TrueForAll(p => char.IsAsciiDigit(p[0]) && Scan(p) is { Length: not null } timed && timed.Left.Split(' ').Length <= 3)))
             return parts;
         // What has sets and reps of its own is a thing of its own, whether its name is known or not.
@@ -58,6 +61,9 @@ public sealed partial class CardReader
         var names = parts.ConvertAll(p => Scan(p) is var scan && WithoutStopsAround(WithoutBrackets(scan.Left)) is { Length: > 0 } left && (Understood(left) is not null || Understood(left + " stretch") is not null || library.Reader.Read(left).Known == Sureness.Likely));
         return names.Count(n => n) >= 2 && names.Count(n => n) * 2 > names.Count || (isShort && parts.TrueForAll(p => (p.Split(' ').Length <= 3 || (p.Split(' ').Length == 4 && p.Contains(" with ", StringComparison.OrdinalIgnoreCase))) && !p.Any(char.IsAsciiDigit))) ? parts : [text];
     }
+
+    /// <summary>Whether a line is two or three names below a superset that says how often and waits for its moves.</summary>
+    private bool AreOfSuperset(string text) => Current is { IsSuperset: true, Stations.Count: 0, ForAll: not null } && Commas().Split(text) is { Length: 2 or 3 } names && names.All(p => p.Split(' ').Length <= 3 && p.Any(char.IsLetter) && p.All(c => char.IsLetter(c) || c is ' ' or '-' or '\''));
 
     /// <summary>Head and list of a line that has both: “warm-up: jog, hip circles”.</summary>
     private (string Head, string? Items) Listed(string text)

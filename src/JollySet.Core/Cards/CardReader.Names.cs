@@ -17,7 +17,7 @@ public sealed partial class CardReader
             return FreeName("AMRAP");
         if (isEmpty && !begins.Success && text.All(char.IsLetter))
             return FreeName(text);
-        var name = begins.Success && (isEmpty || !left.StartsWith(begins.Value.Trim(), StringComparison.OrdinalIgnoreCase) || left.Split(' ').Length > FewWords) ? begins.Value
+        var name = begins.Success && (isEmpty || !left.StartsWith(begins.Value.Trim(), StringComparison.OrdinalIgnoreCase) || left.Split(' ').Count(w => w != "–") > FewWords) ? begins.Value
             : isEmpty ? ""
             : WithoutStopsAround(left) is { } bare && bare.Split(' ').Length <= FewWords + 1 ? (begins.Success ? left : bare) : "";
         if (begins.Success && part != CardPart.Main && left.Length > name.Length && left.Split(' ').Length < FewWords && left.EndsWith(begins.Value.Trim(), StringComparison.OrdinalIgnoreCase) && !left.Split(' ').Any(IsEmpty) && left.All(c => char.IsLetter(c) || c is ' ' or '-' or '&'))
@@ -31,6 +31,7 @@ public sealed partial class CardReader
             name = begins.Value;
         if (begins.Success)
             name = LeadsOn().Replace(name, "");
+        name = RoundThese().Replace(name, "");
         if (part != CardPart.Main)
             name = AtTheEnd().Replace(name, "");
         name = OneBell().Replace(GoesOn().Replace(name, "").TrimStart(' ', ','), "");

@@ -23,7 +23,7 @@ public sealed partial class CardReader
     /// <param name="isListed">Whether they stand behind a block's head: there a few words nobody knows are a move too.</param>
     private void TakeStations(CardWords line, string text, bool isListed = false)
     {
-        isListed |= IsListOfPart(text);
+        isListed |= IsListOfPart(text) || AreOfSuperset(text);
         if (!isListed && Joined().Split(text) is { Length: > 1 } round && IsRound(line, round))
         {
             TakeStations(line, string.Join(", ", round), isListed: true);
@@ -389,7 +389,7 @@ public sealed partial class CardReader
             (station.Rest, station.RestHigh) = (seconds, high);
         // What is said of how a block runs has no place on a move's own line: it is kept beside it.
         if ((scan.RoundsLow is not null && station.Sets != scan.RoundsLow) || scan.Work is not null || scan.Scheme is not null || scan.Every is not null || scan.IsAmrap)
-            own.Add(line.Text);
+            own.Add(CardForeign.Written(line));
         station.Notes.AddRange(own);
         // Whose knees are bad is heard beside a move too; “no jumping” there is said of the move.
         foreach (var need in own.SelectMany(n => CardHead.NeedsIn(n).Needs).Where(n => !n.StartsWith("no ", StringComparison.Ordinal)))

@@ -37,6 +37,10 @@ internal static partial class CardWording
     [GeneratedRegex(@"^(?<l>[A-H])\s*[-:]?\s+(?:(?<n>[2-9])\s*x|x\s*(?<n>[2-9]))$")]
     private static partial Regex LetterTimes();
 
+    /// <summary>“Finisher: 1x; 50 burpees”: once is no count.</summary>
+    [GeneratedRegex(@"(?<=:\s)1\s*x\s*[;,]\s*(?=\d)", RegexOptions.IgnoreCase)]
+    private static partial Regex OnceThrough();
+
     /// <summary>“Complex x 3 - 5 reps each”: how often, then how many.</summary>
     [GeneratedRegex(@"\bx\s*(?<n>\d)\s+-\s+(?=\d{1,3}\s*(?:reps?|each)\b)", RegexOptions.IgnoreCase)]
     private static partial Regex TimesThenReps();

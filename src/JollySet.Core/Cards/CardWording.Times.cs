@@ -101,6 +101,10 @@ internal static partial class CardWording
     [GeneratedRegex(@"\b(?:(?<half>half\s+an?\s+hour|half-hour|30-minute)|(?<more>(?:an|one|1)\s+hour\s+and\s+a\s+half|1\.5\s+hours|hour\s+and\s+a\s+half)|(?<three>(?:three[\s-]quarters|3/4)\s+of\s+an\s+hour)|(?<=^|[,;:(]\s*|\bfor\s+|-\s+)(?<whole>(?:an|one|1)\s+hour)(?=\s*(?:$|[,;.)]|class|session|-\s))|(?<ninety>(?:a|one|1)\s+minute\s+and\s+a\s+half)|(?<thirty>half\s+a\s+min(?:ute)?))\b", RegexOptions.IgnoreCase)]
     private static partial Regex TimeInWords();
 
+    /// <summary>“Rest between rounds: 90s”, “between exercises – 15s”: where, then how long.</summary>
+    [GeneratedRegex(@"(?<=^|[,;(]\s*|\s-\s+|:\s+)(?:(?:rest|recovery|break)(?:\s+(?:period|time))?\s+)?(?<where>(?:in\s+)?between\s+(?:the\s+|each\s+|all\s+)?(?:rounds?|sets?|circuits?|exercises?|moves?|stations?|laps?|supersets?|blocks?)|after\s+(?:each|every)\s+(?:round|set|circuit|exercise|move|station|lap|superset|block))\s*(?:\s-|[:=])\s*(?:rest\s+)?(?<t>\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?|')|\d:\d\d)(?:\s+(?:rest|break|recovery))?\.?(?=\s*(?:$|[,;)]))", RegexOptions.IgnoreCase)]
+    private static partial Regex RestOfWhere();
+
     /// <summary>“Three minutes of mobility”.</summary>
     [GeneratedRegex(@"\b(?:two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty)(?:[\s-]five)?\s+(?=min(?:ute)?s?\b)", RegexOptions.IgnoreCase)]
     private static partial Regex WordedMinutes();
@@ -113,7 +117,7 @@ internal static partial class CardWording
     private static partial Regex HoursShort();
 
     /// <summary>“Balance for 4 mins holding the chair”.</summary>
-    [GeneratedRegex(@"^(?<w>balance|core|abs|arms|legs|mobility|stretch(?:es|ing)?)\s+for\s+(?<n>\d{1,2})\s*(?:mins?|minutes?|')\s+(?<more>[a-z][a-z ]{3,40})\.?$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?<w>balance|core|abs|arms|legs|mobility|stretch(?:es|ing)?)\s+for\s+(?<n>\d{1,2})\s*(?:mins?|minutes?|')\s+(?!at\s+the\s+end|to\s+(?:finish|start|end)|afterwards)(?<more>[a-z][a-z ]{3,40})\.?$", RegexOptions.IgnoreCase)]
     private static partial Regex PartForMinutes();
 
     /// <summary>“5 min jog to warm up”.</summary>

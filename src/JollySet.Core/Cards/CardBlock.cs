@@ -66,6 +66,9 @@ internal sealed class CardStation(int line, string name)
         return string.Join(" · ", parts.Concat(Options.Select(o => o.Replace("\"", "", StringComparison.Ordinal))).Concat(Notes.Select(n => $"note: {n}")));
     }
 
+    /// <summary>Its name, how much of it and on which side, as it is told among others on a line.</summary>
+    public string InShort() => string.Join(' ', new[] { Name, Amount?.Replace("..", " to ", StringComparison.Ordinal).Replace('x', '×'), Load, Sides is "each side" or "left" or "right" ? Sides : null }.OfType<string>());
+
     /// <summary>The station's line of a sheet.</summary>
     public string Sheet()
     {
@@ -239,7 +242,7 @@ internal sealed class CardBlock(int line, string name, CardPart part)
         if (IsOptional && !IsOwnTime)
             parts.Add("if there is time");
         if (Stations.Exists(s => s.Line == Line))
-            parts.Add(string.Join(", ", Stations.Where(s => s.Line == Line).Select(s => s.Name)));
+            parts.Add(string.Join(", ", Stations.Where(s => s.Line == Line).Select(s => s.InShort())));
         return parts.Count == 0 ? Name : $"{Name}: {string.Join(" · ", parts)}";
     }
 

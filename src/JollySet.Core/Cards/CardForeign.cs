@@ -1,3 +1,4 @@
+using System.Buffers;
 using System.Collections.Frozen;
 using System.Text.RegularExpressions;
 
@@ -6,29 +7,42 @@ namespace JollySet.Core.Cards;
 /// <summary>Words of German, French, Spanish, Italian and Dutch by which a card says how it runs, in English. Names of moves are left as they are written.</summary>
 internal static partial class CardForeign
 {
-    private static readonly FrozenDictionary<string, string> Words = new Dictionary<string, string>
-    {
-        // German
-        ["wdh"] = "reps", ["wiederholungen"] = "reps", ["stationen"] = "stations", ["übungen"] = "exercises", ["sätze"] = "sets", ["satz"] = "set", ["serien"] = "sets", ["durchgänge"] = "rounds",
-        ["dazwischen"] = "between", ["wechsel"] = "change", ["abwechselnd"] = "alternating", ["trinkpause"] = "water", ["pro seite"] = "each side", ["je seite"] = "each side", ["je"] = "each", ["mal"] = "times", ["gesamtkörper"] = "full body", ["zwischen"] = "between",
-        // French
-        ["répétitions"] = "reps", ["reps"] = "reps", ["séries"] = "sets", ["série"] = "set", ["exercices"] = "exercises", ["ateliers"] = "stations", ["par côté"] = "each side", ["de chaque côté"] = "each side", ["secondes"] = "seconds", ["entre chaque tour"] = "between rounds", ["entre les séries"] = "between sets",
-        // Spanish
-        ["descanso"] = "rest", ["repos"] = "rest", ["repeticiones"] = "reps", ["series"] = "sets", ["ejercicios"] = "exercises", ["segundos"] = "seconds", ["seg"] = "sec", ["minutos"] = "minutes", ["cada lado"] = "each side", ["por lado"] = "each side", ["estaciones"] = "stations", ["agua"] = "water", ["entre series"] = "between sets", ["entre rondas"] = "between rounds",
-        // Italian
-        ["ripetizioni"] = "reps", ["serie"] = "sets", ["esercizi"] = "exercises", ["secondi"] = "seconds", ["minuti"] = "minutes", ["per lato"] = "each side", ["stazioni"] = "stations", ["acqua"] = "water", ["rec"] = "rest", ["recupero"] = "rest", ["tra le serie"] = "between sets", ["tra i giri"] = "between rounds",
-        // Dutch
-        ["herhalingen"] = "reps", ["rondes"] = "rounds", ["oefeningen"] = "exercises", ["seconden"] = "seconds", ["per kant"] = "each side", ["tussen de rondes"] = "between rounds",
-    }.ToFrozenDictionary(StringComparer.OrdinalIgnoreCase);
+    private static readonly FrozenDictionary<string, string> Words = Table(
+        "reps: wdh, wiederholungen, répétitions, repeticiones, ripetizioni, herhalingen",
+        "set: satz, série",
+        "sets: sätze, serien, séries, series, serie",
+        "rounds: durchgänge, rondes",
+        "stations: stationen, ateliers, estaciones, stazioni",
+        "exercises: übungen, exercices, ejercicios, esercizi, oefeningen",
+        "seconds: secondes, segundos, secondi, seconden",
+        "sec: seg",
+        "minutes: minutos, minuti",
+        "each side: pro seite, je seite, par côté, de chaque côté, cada lado, por lado, per lato, per kant",
+        "each: je",
+        "times: mal",
+        "between: dazwischen, zwischen",
+        "between rounds: entre chaque tour, entre rondas, tra i giri, tussen de rondes",
+        "between sets: entre les séries, entre series, tra le serie",
+        "change: wechsel",
+        "alternating: abwechselnd",
+        "rest: descanso, repos, recupero, rec",
+        "water: trinkpause, agua, acqua",
+        "full body: gesamtkörper");
+
+    // One of them is in every line that has such a word: looked for before the pattern.
+    private static readonly SearchValues<string> Signs = SearchValues.Create(["wdh", "wiederhol", "station", "übung", "sätze", "satz", "serie", "série", "durchgänge", "zwischen", "wechsel", "trinkpause", "seite", "gesamt", "répét", "exercices", "ateliers", "côté", "secondes", "entre", "repet", "ejercicios", "seg", "minutos", "lado", "estaciones", "agua", "ripet", "esercizi", "secondi", "minuti", "lato", "stazioni", "acqua", "tra ", "herhal", "rondes", "oefening", "seconden", "kant", "tussen", "descanso", "repos", "je ", "mal", "rec"], StringComparison.OrdinalIgnoreCase);
 
     /// <summary>A line with those words in English.</summary>
-    public static string Put(string text) => PerSide().Replace(Framed(text), "/side");
+    public static string Put(string text) => text.AsSpan().ContainsAny(Signs) ? PerSide().Replace(Framed(text), "/side") : text;
 
     /// <summary>Whether a line has such words.</summary>
     public static bool IsIn(string raw) => Frame().IsMatch(CardText.Plain(raw));
 
     /// <summary>A line as it is to be kept in words: in the language it was written in.</summary>
     public static string Written(CardWords line) => IsIn(line.Raw) ? CardText.Plain(line.Raw).TrimStart('-', '*', '+', '>', '~', ' ') : line.Text;
+
+    private static FrozenDictionary<string, string> Table(params IEnumerable<string> rows) =>
+        rows.Select(r => r.Split(": ")).SelectMany(r => r[1].Split(", ").Select(word => (word, english: r[0]))).ToFrozenDictionary(w => w.word, w => w.english, StringComparer.OrdinalIgnoreCase);
 
     private static string Framed(string text) => Frame().Replace(text, m => Words.TryGetValue(Spaces().Replace(m.Groups["w"].Value, " "), out var word) ? word : m.Value);
 

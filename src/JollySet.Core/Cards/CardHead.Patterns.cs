@@ -128,6 +128,10 @@ internal sealed partial class CardHead
     [GeneratedRegex(@"^(?:mon|tues?|wed(?:s|nes)?|thu(?:rs?)?|fri|sat(?:ur)?|sun)(?:day)?s?\b[\s,]*(?:\d{1,2}(?:[.:]\d\d)?\s*[ap]m|\d{1,2}[.:]\d\d)$", RegexOptions.IgnoreCase)]
     private static partial Regex WhenAlone();
 
+    /// <summary>Where a place ends and something else is said.</summary>
+    [GeneratedRegex(@"\s*(?:[,;(]|\.\s|\s-\s)")]
+    private static partial Regex BehindPlace();
+
     /// <summary>What any plan is called.</summary>
     [GeneratedRegex(@"^(?:lesson|session|class)\s+plan$|^plan$", RegexOptions.IgnoreCase)]
     private static partial Regex Generic();

@@ -35,8 +35,15 @@ internal sealed partial class CardHead
 
                 return [$"{several} people"];
             case "place" when Place is null:
-                Place = value;
-                return [$"place: {value}"];
+                // “Place: beach, two with bad hips”: whom it may hurt is no part of where it is.
+                var hurt = NeedsIn(value).Needs;
+                var ends = hurt.IsEmpty ? value.Length : BehindPlace().Match(value) is { Success: true } behind ? behind.Index : 0;
+                Place = ends > 0 ? value[..ends] : value;
+                if (ends > 0 && ends < value.Length)
+                    over.Add(value[ends..].Trim(' ', ',', ';', '.', '-', '(', ')'));
+                foreach (var need in hurt)
+                    AddNeed(need);
+                return [$"place: {Place}", .. hurt.IsEmpty ? [] : new[] { $"needs: {string.Join(", ", hurt)}" }];
             case "goal" when BriefWords.Goal(value) is { } goal:
                 Goal = goal;
                 return [$"goal: {goal}"];

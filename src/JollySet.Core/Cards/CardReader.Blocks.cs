@@ -8,24 +8,6 @@ namespace JollySet.Core.Cards;
 /// <content>Lines that begin a block or say how one runs.</content>
 public sealed partial class CardReader
 {
-    /// <summary>Heads that wait for the moves they share.</summary>
-    private List<CardBlock> sharing = [];
-
-    /// <summary>The last heads in a row that say how they run and name no moves yet.</summary>
-    private List<CardBlock> OpenHeads() => [.. blocks.AsEnumerable().Reverse().TakeWhile(b => b is { Part: CardPart.Main, HasSettings: true, Stations.Count: 0 }).Reverse()];
-
-    /// <summary>The moves that several heads share stand in each of them.</summary>
-    private void Share()
-    {
-        if (sharing.Count == 0 || sharing[^1] is not { Stations.Count: > 0 } last)
-            return;
-        foreach (var head in sharing.SkipLast(1).Where(h => h.Stations.Count == 0))
-            head.Stations.AddRange(last.Stations.Select(s => s.Turned(s.Line, s.Sides)));
-    }
-
-    /// <summary>Seconds behind a list that are of all of it.</summary>
-    private const int LeastOfAll = 120;
-
     /// <summary>No ladder is gone more often.</summary>
     private const int MostAgain = 5;
 
@@ -38,36 +20,10 @@ public sealed partial class CardReader
             return true;
         }
 
-        if (SameMovesEach().Match(text) is { Success: true } same && Scan(same.Groups["how"].Value, isLine: false) is var all && IsEmpty(all.Left) && (!same.Groups["more"].Success || Listed(text).Items is not null) && OpenHeads() is { Count: > 1 } heads)
-        {
-            sharing = heads;
-            if (all.Any)
-                heads.ForEach(h => Applied(h, all, line, isSetting: false));
-            Say(line, CardLineKind.Setting, $"the same moves: {string.Join(", ", heads.Select(h => h.Name))}");
-            if (Listed(text).Items is { } these)
-                TakeStations(line, these, isListed: true);
+        if (TakesSameMoves(line))
             return true;
-        }
 
-        var length = (int?)null;
-        if (Margin().Match(text) is { Success: true } margin)
-        {
-            lastMinute = int.Parse(margin.Groups["b"].Value, CultureInfo.InvariantCulture);
-            length = (lastMinute - int.Parse(margin.Groups["a"].Value, CultureInfo.InvariantCulture)) * 60;
-            text = text[margin.Length..];
-            if (length <= 0)
-                length = null;
-        }
-
-        // “(7-33 min)” goes on from the minute before; any other such range is how long it may be.
-        if (length is null && BracketMargin().Match(text) is { Success: true } minutes && int.Parse(minutes.Groups["a"].Value, CultureInfo.InvariantCulture) is var from && int.Parse(minutes.Groups["b"].Value, CultureInfo.InvariantCulture) is var to && to > from)
-        {
-            var goesByClock = from == (lastMinute ?? 0);
-            if (goesByClock)
-                (lastMinute, length) = (to, (to - from) * 60);
-            text = text.Remove(minutes.Index, minutes.Length).Insert(minutes.Index, goesByClock ? "" : PartOf(text) == CardPart.Main ? minutes.Value : $" {from} min (up to {to})");
-        }
-
+        (text, var length) = ByTheClock(text);
         var isSame = SameTimes().IsMatch(text) && blocks.Exists(IsSaid);
         var (before, items) = Listed(isSame ? SameTimes().Replace(text, "") : text);
         (before, var besides) = WithoutBesides(before);
@@ -118,53 +74,10 @@ public sealed partial class CardReader
         // “Warm up 5 min marching and arm swings”.
         if (items is null && part != CardPart.Main && (length ?? scan.Length) is not null && Done(WarmUp().Replace(CoolDown().Replace(named, ""), ""), "", severalOnly: true) is { } several)
             (items, named) = (several, "");
-        // “x3” below several blocks with their moves on their own lines: whose it is cannot be told.
-        if (isEmpty && !isNamed && items is null && scan is { Work: null, Scheme: null, Every: null, IsAmrap: false } && (scan.RoundsLow ?? scan.RepsLow) is not null && IsBelowLists())
-        {
-            Note(line);
+        if (isEmpty && !isNamed && items is null && TakesBelowLists(line, scan))
             return true;
-        }
-
-        // “8 x 20/10 each, 1 min between” below several such blocks: of all of them.
-        if (isEmpty && !isNamed && items is null && scan.Work is not null && ForEach().IsMatch(text) && IsBelowLists())
-        {
-            var below = blocks.FindAll(b => b is { Part: CardPart.Main, HasSettings: false, Stations.Count: > 1 });
-            foreach (var one in below)
-            {
-                Applied(one, scan, line, isSetting: false);
-                // Of each of the blocks, not of each of their moves.
-                one.IsEachWhole = false;
-                (one.After, one.Between) = one.Between is { } gap && scan.Gaps.Count > 0 ? (one == below[^1] ? one.After : gap, null) : (one.After, one.Between);
-            }
-
-            if (scan is { Work: 20, Rest: 10, RoundsLow: 8 } && below.TrueForAll(b => b.Stations.Count is 2 or 4))
-                Ask(line, "eight of each move, or eight in all?", ("eight of each", line.Raw), ("eight in all", CardGaps.EightInAll(line.Raw, below[0].Stations.Count)));
-            Say(line, CardLineKind.Setting, string.Join(" · ", below.Select(b => b.Told())));
-            return true;
-        }
-
         if (!isNamed && !scan.SaysBlock && !(text.EndsWith(':') && !isEmpty) && items is null && !(line.IsHeading && !isEmpty) && length is null)
-        {
-            var isName = IsName(line);
-            if (isEmpty && scan.Sets is not null && TakesUnder(line, scan))
-                return true;
-            if (isEmpty && Current is null && scan.IsEach && (scan.Gaps.Count > 0 || text.EndsWith(':') || (scan.Length is not null && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } opens && IsStation(opens.Text))))
-                blocks.Add(new CardBlock(line.Number, FreeName("A"), CardPart.Main));
-            else if (isEmpty && (scan.SaysEachSide || scan.Sets is not null) && (Current is not { Stations.Count: 0 } || Current is { Part: not CardPart.Main, Length: not null }))
-                blocks.Add(new CardBlock(line.Number, FreeName("A"), CardPart.Main));
-            else if (isEmpty && Current is { } complete && IsWhole(complete, scan))
-                blocks.Add(new CardBlock(line.Number, FreeName("A"), CardPart.Main));
-            else if (isName |= IsOverMoves(line, scan) || IsNextPart(line, scan))
-            {
-                blocks.Add(new CardBlock(line.Number, NameOf(before, WithoutBrackets(scan.Left), part, isEmpty), CardPart.Main));
-                if (Beside(scan.Left, Current!.Name) is { } others)
-                    Current.Notes.Add(others);
-            }
-
-            if (isName || (isEmpty && Current is not null && (scan.RepsLow is not null || scan.IsEach || scan.SaysEachSide || scan.Sets is not null)))
-                return Applied(Current!, scan, line);
-            return false;
-        }
+            return TakesUnnamed(line, scan, before, part, isEmpty);
         if (scan.Sets is not null && Understood(scan.Left) is not null && !isNamed)
             return false;
         if (isNamed && part == CardPart.Main && !scan.SaysBlock && items is null && scan.SaysStation && scan.RepsLow is null && scan.Left.Split(' ').Length > 2)
@@ -229,74 +142,7 @@ public sealed partial class CardReader
         }
 
         if (items is not null)
-        {
-            // “… crunches. 1 min rest between sets.”: how it runs stands after the moves.
-            if (items.LastIndexOf(". ", StringComparison.Ordinal) is > 0 and var stop && Scan(items[(stop + 2)..], isLine: false) is { } ending && (ending.SaysBlock || ending.Gaps.Count > 0) && IsEmpty(ending.Left))
-            {
-                Applied(block, ending, line, isSetting: false);
-                items = items[..stop];
-            }
-
-            // “Biceps: curls, hammer curls - 30s each, no rest”, “warm-up: march, arm circles (6 mins)”.
-            if (HowAtEnd().Match(items) is { Success: true } end && Scan(end.Groups["how"].Value, isLine: false) is { Any: true } at && IsEmpty(at.Left) && (Parted(end.Groups["items"].Value, isShort: true).Count > 1 || part != CardPart.Main))
-            {
-                if (at is { Length: { } long_, IsEach: false } && (part != CardPart.Main || (long_ >= LeastOfAll && at is { SaysBlock: false, Gaps.Count: 0 })))
-                    block.Length ??= long_;
-                else
-                    Applied(block, at, line, isSetting: false);
-                items = end.Groups["items"].Value;
-            }
-
-            // “Carry: farmers, suitcase, 40 s each, 20 s change”.
-            if (HowBehind(items) is { How: { Count: > 0 } behind } ended)
-            {
-                foreach (var said in behind)
-                    Applied(block, Scan(said, isLine: false), line, isSetting: false);
-                items = ended.Items;
-            }
-
-            // “Warm up: 2 rounds of 5 inchworms, 10 good mornings”.
-            if (RoundsOf().Match(items) is { Success: true } lead && block.RoundsLow is null && Parted(items[lead.Length..], isShort: true).Count > 1)
-            {
-                Applied(block, Scan(lead.Value, isLine: false), line, isSetting: false);
-                items = items[lead.Length..];
-            }
-
-            // “Finisher: burpees 20 on 10 off x 8”.
-            if (Scan(items, isLine: false) is { SaysBlock: true } within && Parted(items).Count == 1 && Understood(Scan(within.Left).Left) is not null)
-            {
-                Applied(block, within, line, isSetting: false);
-                items = within.Left;
-            }
-
-            // “Legs: 4 x 45/15 squat, lunge L, lunge R”.
-            if (Commas().Match(items) is { Success: true } stroke && Scan(items[..stroke.Index], isLine: false) is { SaysBlock: true } runs && (runs.Work is not null || runs.RoundsLow is not null) && Understood(runs.Left) is not null)
-            {
-                Applied(block, runs, line, isSetting: false);
-                items = runs.Left + items[stroke.Index..];
-            }
-
-            // “Main: squats, push-ups, planks 45/15 x3”.
-            if (items.LastIndexOf(',') is > 0 and var close && Scan(items[(close + 1)..], isLine: false) is { SaysBlock: true, Scheme: null } closing && (closing.Work is not null || closing.RoundsLow is not null) && Understood(closing.Left) is not null)
-            {
-                Applied(block, closing, line, isSetting: false);
-                items = items[..(close + 1)] + " " + closing.Left;
-            }
-
-            var each = Scan(items, isLine: false);
-            if (each.IsEach && Commas().Split(items) is var own && own.Count(i => Scan(i).Length is not null) < 2 && !Array.Exists(own, i => Scan(i) is { RepsLow: not null, Length: null }))
-                block.Work ??= each.Length;
-            // “Finisher: 3 rounds 30/30 - plank, dead bug”: how it runs stands before the moves.
-            if (items.IndexOf(" - ", StringComparison.Ordinal) is > 0 and var dash && Scan(items[..dash], isLine: false) is { SaysBlock: true } how && IsEmpty(how.Left))
-            {
-                Applied(block, how, line, isSetting: false);
-                items = items[(dash + 3)..];
-            }
-
-            if (block.Scheme is null && each.Scheme is not null)
-                (block.Scheme, items) = (each.Scheme, each.Left);
-            TakeStations(line, items, isListed: true);
-        }
+            TakeItems(block, items, part, line);
 
         // Words that are neither its name nor how it runs are kept beside it.
         if ((items is null || isEmpty || begins.Success || entitled.StartsWith(block.Name, StringComparison.OrdinalIgnoreCase)) && Beside(entitled, block.Name, part) is { } beside && !block.Notes.Exists(n => n.Contains(beside, StringComparison.OrdinalIgnoreCase)))
@@ -314,6 +160,30 @@ public sealed partial class CardReader
         return true;
     }
 
+    /// <summary>A line without a name that says nothing of how a block runs: of the block it is in, or the head of one because of what is below it.</summary>
+    private bool TakesUnnamed(CardWords line, CardScan scan, string before, CardPart part, bool isEmpty)
+    {
+        var isName = IsName(line);
+        if (isEmpty && scan.Sets is not null && TakesUnder(line, scan))
+            return true;
+        if (isEmpty && Current is null && scan.IsEach && (scan.Gaps.Count > 0 || line.Text.EndsWith(':') || (scan.Length is not null && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } opens && IsStation(opens.Text))))
+            blocks.Add(new CardBlock(line.Number, FreeName("A"), CardPart.Main));
+        else if (isEmpty && (scan.SaysEachSide || scan.Sets is not null) && (Current is not { Stations.Count: 0 } || Current is { Part: not CardPart.Main, Length: not null }))
+            blocks.Add(new CardBlock(line.Number, FreeName("A"), CardPart.Main));
+        else if (isEmpty && Current is { } complete && IsWhole(complete, scan))
+            blocks.Add(new CardBlock(line.Number, FreeName("A"), CardPart.Main));
+        else if (isName |= IsOverMoves(line, scan) || IsNextPart(line, scan))
+        {
+            blocks.Add(new CardBlock(line.Number, NameOf(before, WithoutBrackets(scan.Left), part, isEmpty), CardPart.Main));
+            if (Beside(scan.Left, Current!.Name) is { } others)
+                Current.Notes.Add(others);
+        }
+
+        if (isName || (isEmpty && Current is not null && (scan.RepsLow is not null || scan.IsEach || scan.SaysEachSide || scan.Sets is not null)))
+            return Applied(Current!, scan, line);
+        return false;
+    }
+
     /// <summary>Whether how a block runs is said: of its rounds or of each of its moves.</summary>
     private static bool IsSaid(CardBlock block) => block is { Part: CardPart.Main } && (block.HasSettings || block.ForAll is not null);
 
@@ -321,8 +191,6 @@ public sealed partial class CardReader
     private static bool IsWhole(CardBlock block, CardScan scan) =>
         (block is { Part: CardPart.Main, Every: not null, Stations.Count: > 0 } && scan is { Work: not null, Rest: not null }) ||
         block is { Part: not CardPart.Main, Length: not null, Stations.Count: > 1 } && block.Stations.TrueForAll(s => s.Line == block.Line) && (scan.IsEach || scan.SaysBlock);
-
-    private bool IsBelowLists() => blocks.Count > 1 && blocks.TakeLast(2).All(b => b.Part == CardPart.Main && b.RoundsLow is null && b.Stations.Count > 1 && b.Stations.TrueForAll(s => s.Line == b.Line));
 
     /// <summary>What is left of a block's words besides its name; null where it is nothing or only filler.</summary>
     private static string? Beside(string left, string name, CardPart part = CardPart.Main)

@@ -206,36 +206,7 @@ public sealed partial class CardReader
     private CardStation? StationOf(CardWords line, string text)
     {
         var (options, own) = (new List<(string Kind, string Text)>(), new List<string>());
-        var bare = Brackets().Replace(text, m =>
-        {
-            var inside = LetterOfWay().Replace(m.Groups["in"].Value.Trim(), w => w.Value[0] is 'E' or 'e' ? "easier: " : "harder: ");
-            if (SideAlone().IsMatch(inside))
-                return $" {inside} ";
-            if (RangeAlone().IsMatch(inside) && Scan(text[..m.Index]) is { Sets: not null })
-                return $", rest {inside}";
-            if (TempoAlone().IsMatch(inside))
-                return $", tempo {inside}";
-            if (HalfEach().Match(inside) is { Success: true } half)
-                return CardScan.HasCount(text[..m.Index], 2 * int.Parse(half.Groups["n"].Value, System.Globalization.CultureInfo.InvariantCulture)) ? ", alternating" : $", {half.Groups["n"].Value} each side";
-            if (Called().IsMatch(inside) && text[..m.Index].Any(char.IsAsciiDigit))
-            {
-                own.Add(inside);
-                return " ";
-            }
-
-            var ways = inside.Split(inside.Contains(';', StringComparison.Ordinal) || !Commas().Split(inside).All(p => WayOf(p) is not null) ? [";"] : new[] { "," }, StringSplitOptions.None).Select(i => WayOf(i.Trim())).ToList();
-            if (ways.TrueForAll(w => w is not null))
-                options.AddRange(ways.Select(w => w!.Value));
-            else if (Scan(inside, isLine: false) is { Any: true } said && (IsEmpty(said.Left) || BareCount().IsMatch(said.Left)))
-                return text[(m.Index + m.Length)..].TrimStart() is [not (',' or ';' or ')'), ..] ? $", {inside}, " : ", " + inside;
-            else if (BriefWords.Kit(inside) is not null && Understood($"{Scan(text[..m.Index]).Left} {inside}") is not null)
-                return $" {inside} ";
-            else if (Understood(inside) is { } other && Understood(Scan(text[..m.Index]).Left) is { } one && other.Name != one.Name)
-                options.Add((WayKind(one, other) ?? "or", inside));
-            else if (inside.Length > 0)
-                own.Add(inside);
-            return " ";
-        });
+        var bare = Brackets().Replace(text, m => OfBracket(text, m, options, own));
         // “Bridges 10, hold the last one 10 secs”: the number is how often, what follows is told.
         if (CountThenWords().Match(bare) is { Success: true } counted && Understood(counted.Groups["name"].Value) is not null && Scan(counted.Groups["more"].Value, isLine: false) is var more && (more.Any || counted.Groups["more"].Value.Any(char.IsAsciiDigit)) && !IsEmpty(more.Left))
         {
@@ -291,39 +262,7 @@ public sealed partial class CardReader
             own.RemoveAt(0);
         }
 
-        // “Press-ups / knees”: the easier way beside it.
-        if (Strokes().Split(name) is [var whole, var lighter] && Understood(whole) is not null && Understood(lighter) is null && EasierWay(lighter, whole) is { } eased)
-        {
-            name = whole;
-            options.Add(("easier", eased));
-        }
-
-        // “Star jumps / half stars”: another way in words of one's own.
-        if (Strokes().Split(name) is [var chief, var loose] && Understood(chief) is not null && Understood(loose) is null && loose.Split(' ').Length <= 3 && loose.All(c => char.IsLetter(c) || c is ' ' or '-'))
-        {
-            name = chief;
-            options.Add(("or", loose));
-        }
-
-        // “Press-up / knee press-up”: the same move, lighter.
-        if (Strokes().Split(name) is [var full, var other] && Understood(full) is { } fully && Understood(other) is { } beside)
-        {
-            name = full;
-            options.Add((WayKind(fully, beside) ?? "or", other));
-        }
-
-        var isBesideKnown = false;
-        if (Or().Split(name) is [var unknown, var known] && Understood(name) is null && Understood(unknown) is null && Understood(known) is not null && unknown.Split(' ').Length <= 3 && unknown.All(c => char.IsLetter(c) || c is ' ' or '-'))
-        {
-            (name, isBesideKnown) = (unknown, true);
-            options.Add(("or", known));
-        }
-        else if (Or().Split(name) is [var first, var second] && Understood(first) is not null && Understood(name) is null && (Understood(second) is not null || (second.Split(' ').Length <= 3 && second.All(c => char.IsLetter(c) || c is ' ' or '-'))))
-        {
-            name = first;
-            options.Add(("or", second));
-        }
-
+        (name, var isBesideKnown) = WithoutOthers(name, options);
         if (name.AsSpan().IndexOfAny(',', ':') is > 0 and var at && Understood(name) is null && Understood(name[..at].Trim()) is not null)
         {
             own.Add(name[(at + 1)..].Trim());

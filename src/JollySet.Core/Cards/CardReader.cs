@@ -31,6 +31,9 @@ public sealed partial class CardReader
     private readonly Dictionary<int, CardBlock> settings = [];
     private int? lastMinute;
 
+    /// <summary>The line whose sentence names the class.</summary>
+    private int titled;
+
     /// <summary>Rows of a table that say a block and a move.</summary>
     private readonly HashSet<int> parted;
 
@@ -174,6 +177,8 @@ public sealed partial class CardReader
         foreach (var told in blocks.SelectMany(b => b.Stations).GroupBy(s => s.Line))
             if (read.GetValueOrDefault(told.Key) is { Kind: CardLineKind.Station } line)
                 read[told.Key] = line with { Read = string.Join(" · ", told.Select(s => s.Told())), Sure = questions.Exists(q => q.Line == told.Key) ? Sureness.Likely : Sureness.Certain };
+        if (read.GetValueOrDefault(titled) is { Kind: CardLineKind.Note } named)
+            read[titled] = named with { Read = $"{head.Title} · {named.Read}" };
         foreach (var (line, block) in settings)
             Say(LineAt(line), CardLineKind.Setting, block.Told());
         foreach (var block in blocks)
@@ -202,13 +207,19 @@ public sealed partial class CardReader
         if (line.Letter is not null && Listed(line.Text) is { Items: not null } listed && Scan(listed.Head, isLine: false) is { SaysBlock: true } runs && IsEmpty(runs.Left))
             line = line with { Letter = null, Text = $"{LetterWord().Match(line.Raw).Value} {line.Text}" };
         if (head.Title.Length == 0 && blocks.Count == 0 && ClassCalled().Match(line.Text) is { Success: true } called)
-            head.Title = called.Groups["t"].Value;
+            (head.Title, titled) = (called.Groups["t"].Value, line.Number);
         if (InAll().Match(line.Text) is { Success: true } all)
         {
             head.Minutes ??= int.Parse(all.Groups["n"].Value, System.Globalization.CultureInfo.InvariantCulture);
             Say(line, CardLineKind.Head, $"{all.Groups["n"].Value} minutes");
-            if (all.Groups["more"] is { Success: true } more && !TakesHead(line with { Text = CardWording.Of(more.Value) }, mayTitle: false))
-                notes.Add(more.Value);
+            if (all.Groups["more"] is { Success: true } more)
+            {
+                if (TakesHead(line with { Text = CardWording.Of(more.Value) }, mayTitle: false))
+                    Say(line, CardLineKind.Head, $"{all.Groups["n"].Value} minutes · {read[line.Number].Read}");
+                else
+                    notes.Add(more.Value);
+            }
+
             return;
         }
 

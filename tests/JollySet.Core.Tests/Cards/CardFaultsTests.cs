@@ -16,6 +16,8 @@ public class CardFaultsTests
     [InlineData("everybody sits", "seated")]
     [InlineData("BURPEES (LOW: NO JUMP) bad knees", "knees")]
     [InlineData("wobbly thing bad wrists", "wrists")]
+    [InlineData("Place: beach, two with bad hips", "hips")]
+    [InlineData("\U0001F4CD beach (bad knees)", "knees")]
     public void Whom_it_may_hurt_is_a_need_however_it_is_said(string line, string need) =>
         Assert.Contains(need, Sheet("Strong", "3 rounds 45/15", "squats", line, "lunges").Split('\n').First(l => l.StartsWith("needs:", StringComparison.Ordinal)), StringComparison.Ordinal);
 
@@ -110,4 +112,72 @@ public class CardFaultsTests
     [Fact]
     public void An_alternative_in_a_table_is_an_equal_choice() =>
         Assert.Contains("| or: ", Sheet("Exercise,Reps,Alternative", "squat,10,wall sit", "row,10,band pull-apart"), StringComparison.Ordinal);
+
+    [Theory]
+    [InlineData("Low-Impact HIIT (all standing)", "no jumping", "no floor")]
+    [InlineData("Steady class, two of them don't get down on the floor", "no floor", "no floor")]
+    [InlineData("Movers: they struggle to get up off the floor", "no floor", "no floor")]
+    public void A_title_or_a_sentence_may_say_whom_it_may_hurt(string line, string need, string other)
+    {
+        var needs = Sheet(line, "3 rounds 45/15", "squats", "lunges").Split('\n').First(l => l.StartsWith("needs:", StringComparison.Ordinal));
+        Assert.Contains(need, needs, StringComparison.Ordinal);
+        Assert.Contains(other, needs, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void A_chair_among_things_is_a_thing()
+    {
+        var sheet = Sheet("Barre", "chair, light weights, small ball", "3 rounds 45/15", "squats", "lunges");
+        Assert.Contains("kit: chair, light dumbbells, ball", sheet, StringComparison.Ordinal);
+        Assert.DoesNotContain("needs:", sheet, StringComparison.Ordinal);
+    }
+
+    [Theory]
+    [InlineData("3 rounds (40s on / 20s off)")]
+    [InlineData("3 rounds (40 on / 20 off)")]
+    [InlineData("3 rounds, 40\" / 20\"")]
+    public void A_bracket_that_says_how_it_runs_is_no_list(string head) =>
+        Assert.Contains("(circuit, 3 rounds, work 40, rest 20)", Sheet("Quay", head, "squat", "plank"), StringComparison.Ordinal);
+
+    [Theory]
+    [InlineData("Rest between rounds: 90s")]
+    [InlineData("Between rounds - 90 secs")]
+    [InlineData("Descanso entre rondas: 1\u203230\u2033")]
+    public void A_rest_told_by_its_place_is_no_move(string rest) =>
+        Assert.Contains("(circuit, 3 rounds, work 40, rest 20, between 90)", Sheet("Quay", "3 rounds 40/20", "squat", "plank", rest), StringComparison.Ordinal);
+
+    [Fact]
+    public void What_comes_next_in_a_numbered_list_is_of_it_whatever_it_is_called()
+    {
+        var sheet = Sheet("Quay", "3 rounds 40/20", "1) squat", "2) row", "3) slingshot", "2 mins breather after 2 circuits");
+        Assert.Contains("slingshot", sheet.Split("== ")[1], StringComparison.Ordinal);
+        Assert.DoesNotContain("== slingshot", sheet, StringComparison.Ordinal);
+    }
+
+    [Theory]
+    [InlineData("water after round 2", "water 60 after round 2")]
+    [InlineData("Water break (90s) after round 1", "water 90 after round 1")]
+    [InlineData("drinks 2 min after round 3", "after 120 water")]
+    public void A_drink_after_a_round_stands_where_it_is(string line, string says) =>
+        Assert.Contains(says, Sheet("Quay", "3 rounds 40/20", "squat", "row", line, "Stretch 5 min"), StringComparison.Ordinal);
+
+    [Fact]
+    public void A_note_stays_in_the_language_it_was_written_in() =>
+        Assert.Contains("6 Stationen, je 45 Sek.", Sheet("Zirkel", "6 Stationen, je 45 Sek. Arbeit / 15 Sek. Wechsel, 3 Runden, dazwischen 2 Min. Pause", "Squats", "Plank"), StringComparison.Ordinal);
+
+    [Fact]
+    public void A_superset_by_the_clock_is_off_after_each_of_its_moves() =>
+        Assert.Contains("(superset, 3 rounds, work 40, rest 20, pause 20)", Sheet("Quay", "Superset 1: 40/20 x 3", "squat", "row"), StringComparison.Ordinal);
+
+    [Fact]
+    public void Minutes_of_a_part_are_not_how_long_the_class_is() =>
+        Assert.DoesNotContain("minutes: 8", Sheet("Quay", "Jog to the trees, mobility (8 mins)", "3 rounds 40/20", "squat", "row"), StringComparison.Ordinal);
+
+    [Fact]
+    public void A_sentence_out_of_whose_middle_something_was_taken_is_kept_whole()
+    {
+        var sheet = Sheet("Quay", "First circuit is 6 exercises, 45 seconds work and 15 seconds rest, and they do it three times:", "squat", "row");
+        Assert.DoesNotContain(", ,", sheet, StringComparison.Ordinal);
+        Assert.Contains("and they do it three times", sheet, StringComparison.Ordinal);
+    }
 }

@@ -12,7 +12,17 @@ namespace JollySet.Web.Pages.New;
 
 /// <summary>A line of a card beside what is understood of it.</summary>
 /// <param name="Flags">The cloths of its moves.</param>
-public sealed record CardRow(int Line, string Text, string Kind, string Read, ImmutableArray<string> Flags, ImmutableArray<CardAsked> Questions);
+public sealed record CardRow(int Line, string Text, string Kind, string Read, ImmutableArray<string> Flags, ImmutableArray<CardAsked> Questions)
+{
+    /// <summary>Letters that are seen in one row beside their reading.</summary>
+    private const int InOneRow = 46;
+
+    /// <summary>Whether all of it is seen in several rows only.</summary>
+    public bool IsWrapped => Text.Length > InOneRow;
+
+    /// <summary>So many rows; where a browser knows how, as many as it takes.</summary>
+    public int Rows => (Text.Length + InOneRow - 1) / InOneRow;
+}
 
 /// <summary>A question beside its line.</summary>
 /// <param name="Field">Names its choices in the form.</param>

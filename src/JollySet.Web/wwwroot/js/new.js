@@ -32,7 +32,7 @@ async function readAnew(form) {
 function takeOver(now, fresh) {
   const old = [...now.querySelectorAll(".card-line")];
   const lines = [...fresh.querySelectorAll(".card-line")];
-  const said = (line) => line.querySelector("input.card-text")?.value;
+  const said = (line) => line.querySelector(".card-text")?.value;
   if (old.length === lines.length && lines.every((line, i) => said(line) === said(old[i]))) {
     const focus = document.activeElement;
     const place = focus?.name?.startsWith("answer-") ? [focus.name, focus.value] : undefined;
@@ -47,7 +47,7 @@ function takeOver(now, fresh) {
   }
   const line = document.activeElement?.closest(".card-line")?.id;
   now.replaceWith(fresh);
-  if (line) fresh.querySelector(`#${line} input`)?.focus();
+  if (line) fresh.querySelector(`#${line} :is(input, textarea)`)?.focus();
 }
 
 document.addEventListener("input", (event) => {

@@ -1,0 +1,33 @@
+using System.Globalization;
+using static JollySet.Core.Cards.CardPhrases;
+
+namespace JollySet.Core.Cards;
+
+/// <content>Minutes of the class down the side of a card.</content>
+public sealed partial class CardReader
+{
+    /// <summary>A line without the minutes of the class it says, and how long it is by them, in seconds: “0-5 warm up”, “circuit (7-33 min)”.</summary>
+    private (string Text, int? Length) ByTheClock(string text)
+    {
+        var length = (int?)null;
+        if (Margin().Match(text) is { Success: true } margin)
+        {
+            lastMinute = int.Parse(margin.Groups["b"].Value, CultureInfo.InvariantCulture);
+            length = (lastMinute - int.Parse(margin.Groups["a"].Value, CultureInfo.InvariantCulture)) * 60;
+            text = text[margin.Length..];
+            if (length <= 0)
+                length = null;
+        }
+
+        // “(7-33 min)” goes on from the minute before; any other such range is how long it may be.
+        if (length is null && BracketMargin().Match(text) is { Success: true } minutes && int.Parse(minutes.Groups["a"].Value, CultureInfo.InvariantCulture) is var from && int.Parse(minutes.Groups["b"].Value, CultureInfo.InvariantCulture) is var to && to > from)
+        {
+            var goesByClock = from == (lastMinute ?? 0);
+            if (goesByClock)
+                (lastMinute, length) = (to, (to - from) * 60);
+            text = text.Remove(minutes.Index, minutes.Length).Insert(minutes.Index, goesByClock ? "" : PartOf(text) == CardPart.Main ? minutes.Value : $" {from} min (up to {to})");
+        }
+
+        return (text, length);
+    }
+}

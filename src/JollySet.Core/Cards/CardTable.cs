@@ -186,9 +186,10 @@ internal static partial class CardTable
         if (letter is not [>= 'A' and <= 'H'] || sets.Length == 0)
             return 0;
         var (from, to) = (at, at);
-        while (Of(from - 1, "block") == letter)
+        // A longer run is no superset, however long it is.
+        while (at - from < MostPaired && Of(from - 1, "block") == letter)
             from--;
-        while (Of(to + 1, "block") == letter)
+        while (to - at < MostPaired && Of(to + 1, "block") == letter)
             to++;
         return to - from is > 0 and < MostPaired && Enumerable.Range(from, to - from + 1).All(row => Of(row, "sets") == sets && (row == to || Of(row, "rest") is "" or "0" or "-")) ? at - from + 1 : 0;
     }

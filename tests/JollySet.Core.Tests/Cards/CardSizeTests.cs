@@ -28,6 +28,13 @@ public class CardSizeTests
     [InlineData("# squat\n")]
     [InlineData("squat:\n")]
     [InlineData("dance\n\n")]
+    [InlineData("A 3x\nsquat x10\nrow x10\n60s\n")]
+    [InlineData("3 rounds 40/20\nsquat\nwater after round 2\n")]
+    [InlineData("if there's time, 3 rounds of squats\n")]
+    [InlineData("Rest between rounds: 90s\n")]
+    [InlineData("6 Stationen, je 45 Sek. Arbeit / 15 Sek. Wechsel, 3 Runden\n")]
+    [InlineData("Track 1 - squats, 5 mins\n")]
+    [InlineData("Round 1: squat x10, row x10\nRound 2 - repeat round 1\n")]
     public void The_largest_card_of_a_kind_is_read_or_refused(string lines)
     {
         var times = Math.Min(CardReader.MostLines - 1, CardReader.MostBytes / lines.Length) / lines.Count(c => c == '\n');
@@ -37,6 +44,10 @@ public class CardSizeTests
         if (reading is not null)
             Assert.NotNull(Gate.Pass(reading.Plan).Passed);
     }
+
+    [Fact]
+    public void The_largest_table_of_one_block_is_read() =>
+        Assert.NotNull(CardReader.Read("Block,Exercise,Sets,Reps\n" + string.Concat(Enumerable.Repeat("A,squat,3,10\n", CardReader.MostLines - 2))));
 
     [Fact]
     public void More_lines_than_a_card_has_are_refused() =>

@@ -133,6 +133,16 @@ public class CardFaultsTests
     }
 
     [Theory]
+    [InlineData("Round 1: 10 press-ups, , 10 squats, run to tree x 3")]
+    [InlineData("Round 1: , 10 squats, 10 rows, run to tree x 3")]
+    [InlineData("Pair 1: + squats + ")]
+    [InlineData("Tabata 1 - / squats / ")]
+    [InlineData("Arms (2 x 10): , curls, ")]
+    [InlineData("Warm up and cool down, 5 mins each")]
+    [InlineData("Superset 1 (4x10):", ", squat, ")]
+    public void A_list_with_a_hole_in_it_is_no_error(params string[] lines) => Assert.NotNull(CardReader.Read(string.Join('\n', lines.Prepend("Quay"))));
+
+    [Theory]
     [InlineData("3 rounds (40s on / 20s off)")]
     [InlineData("3 rounds (40 on / 20 off)")]
     [InlineData("3 rounds, 40\" / 20\"")]

@@ -1,3 +1,4 @@
+using System.Text.RegularExpressions;
 using CsCheck;
 using JollySet.Core.Cards;
 using JollySet.Core.Keeping;
@@ -8,7 +9,7 @@ using Xunit;
 namespace JollySet.Core.Tests.Cards;
 
 /// <summary>What holds of every card, whatever stands on it.</summary>
-public class CardLawTests
+public partial class CardLawTests
 {
     private static readonly string[] Scraps =
     [
@@ -27,6 +28,16 @@ public class CardLawTests
         Gen.String[Gen.Char[' ', '~'], 0, 60],
         One("", " "));
 
+    /// <summary>What stands on all the cards of the files, torn at its signs.</summary>
+    private static readonly string[] Torn = [.. CardFiles.All.SelectMany(c => c.Card.Split('\n')).SelectMany(l => TornAt().Split(l)).Where(p => p.Length > 0).Distinct()];
+
+    /// <summary>Pieces of many hands put together by signs that nobody would write so: lists with holes, heads without an end, numbers for nothing.</summary>
+    private static readonly Gen<string> Pieced = Gen.Select(One(Torn), One(", ", ", , ", ": ", "; ", " / ", " + ", " - ", "(", ")", " (", ") ", " x 3", " x3", ". ", "! ", "\"", "'", " | ", "\t", " 1) ", " b) ", "º ", " = ", "", " "), (piece, sign) => piece + sign)
+        .Array[1, 9].Select(pieces => string.Concat(pieces) is { Length: > 239 } all ? all[..239] : string.Concat(pieces));
+
+    [GeneratedRegex(@"(?<=[,;:/()+-])|(?=[,;:/()+-])")]
+    private static partial Regex TornAt();
+
     private static readonly Gen<string> Card = Line.Array[0, 14].Select(lines => string.Join('\n', lines));
 
     [Fact]
@@ -40,6 +51,17 @@ public class CardLawTests
                 Assert.True(line.Read.Length > 0 || text.Contains("\n==", StringComparison.Ordinal), $"line {line.Line} “{line.Text}” says nothing");
         },
         iter: 1500);
+
+    [Fact]
+    public void A_card_pieced_together_from_others_is_no_error_and_no_line_is_lost() => Pieced.Array[1, 6].Sample(
+        lines =>
+        {
+            var text = string.Join('\n', lines.Prepend("Quay"));
+            var reading = CardReader.Read(text)!;
+            Assert.NotNull(Gate.Pass(reading.Plan).Passed);
+            Assert.Equal(reading.Lines.Length, text.ReplaceLineEndings("\n").Split('\n').Length);
+        },
+        iter: 2000);
 
     [Fact]
     public void A_note_stays_word_for_word() => Line.Array[1, 6].Sample(

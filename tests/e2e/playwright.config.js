@@ -30,6 +30,6 @@ export default defineConfig({
     command: "dotnet .build/web/JollySet.Web.dll",
     cwd: root,
     url: address,
-    env: { ASPNETCORE_URLS: address, Data: process.env.JOLLY_E2E_DATA, Demo: "true", Teach__Speed: "10" },
+    env: { ASPNETCORE_URLS: address, Data: process.env.JOLLY_E2E_DATA, Demo: "true", Teach__Speed: "10", DOTNET_TieredPGO: "0" },
   },
 });

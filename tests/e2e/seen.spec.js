@@ -6,12 +6,17 @@ import { demo, makeClass, ready } from "./loft.js";
 // Each test stands alone: both workers share them.
 test.describe.configure({ mode: "parallel" });
 
-const sizes = [
-  { width: 1280, height: 800 },
-  { width: 1280, height: 800, night: true },
-  { width: 390, height: 844 },
-  { width: 360, height: 740 },
-];
+// A page is loaded once on each kind of screen, and seen in each of its sizes, by day and by night.
+const screens = {
+  "a desk, by day and by night": [
+    { width: 1280, height: 800 },
+    { width: 1280, height: 800, night: true },
+  ],
+  "a phone, wider and narrower": [
+    { width: 390, height: 844 },
+    { width: 360, height: 740 },
+  ],
+};
 
 async function axe(page) {
   // One page without frames: its own results are all there are, and it needs no second page to gather them.
@@ -23,13 +28,29 @@ async function axe(page) {
   expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target).join(" ; ")}`)).toEqual([]);
 }
 
-/** That size, by day or by night. */
+/** That size, by day or by night; what fades has faded. */
 async function sized(page, size) {
   await page.setViewportSize({ width: size.width, height: size.height });
   await page.emulateMedia({ colorScheme: size.night ? "dark" : "light" });
+  await page.waitForFunction(
+    () => !document.getAnimations().some((a) => a.constructor.name === "CSSTransition" && a.playState === "running"),
+  );
 }
 
-const at = (size) => `at ${size.width} × ${size.height}${size.night ? " by night" : ""}, and nothing is wider than the screen`;
+/** Nothing that axe finds in any size of a screen, and nothing wider than it. */
+async function seen(page, screen) {
+  for (const size of screen) {
+    await sized(page, size);
+    await axe(page);
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(size.width);
+    // The lengths stand in a line that does not scroll: none of them is cut off.
+    for (const length of await page.locator(".lengths dd:visible").all())
+      expect(await length.evaluate((dd) => dd.getBoundingClientRect().right)).toBeLessThanOrEqual(size.width);
+  }
+  await sized(page, screen[0]);
+}
+
+const on = (name) => `on ${name}, and nothing is wider than it`;
 
 const onFaulty = (plans, facets) => facets.map((facet) => plans.faulty.replace("plan", facet));
 
@@ -47,34 +68,32 @@ const groups = {
   ],
 };
 
-for (const [size, [name, addresses]] of sizes.flatMap((size) => Object.entries(groups).map((group) => [size, group]))) {
-  test(`axe finds nothing on ${name} ${at(size)}`, async ({ page }) => {
-    test.slow();
-    await sized(page, size);
-    await page.goto("/");
-    expect(await page.evaluate(() => getComputedStyle(document.body).backgroundColor)).toBe(
-      size.night ? "rgb(20, 32, 46)" : "rgb(247, 241, 228)",
-    );
-    const plans = {
-      faulty: await demo(page, "Spring Tide"),
-      plain: await demo(page, "Slack Water Strength"),
-      bollards: await demo(page, "Ten Bollards"),
-    };
-    for (const address of addresses(plans)) {
-      await page.goto(address);
-      await axe(page);
-      expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(size.width);
-      // The lengths stand in a line that does not scroll: none of them is cut off.
-      for (const length of await page.locator(".lengths dd:visible").all())
-        expect(await length.evaluate((dd) => dd.getBoundingClientRect().right)).toBeLessThanOrEqual(size.width);
-    }
-  });
-}
+for (const [kind, screen] of Object.entries(screens)) {
+  for (const [name, addresses] of Object.entries(groups))
+    test(`axe finds nothing on ${name} ${on(kind)}`, async ({ page }) => {
+      test.slow();
+      await page.goto("/");
+      for (const size of screen) {
+        await sized(page, size);
+        expect(await page.evaluate(() => getComputedStyle(document.body).backgroundColor)).toBe(
+          size.night ? "rgb(20, 32, 46)" : "rgb(247, 241, 228)",
+        );
+      }
+      const plans = {
+        faulty: await demo(page, "Spring Tide"),
+        plain: await demo(page, "Slack Water Strength"),
+        bollards: await demo(page, "Ten Bollards"),
+      };
+      await sized(page, screen[0]);
+      for (const address of addresses(plans)) {
+        await page.goto(address);
+        await seen(page, screen);
+      }
+    });
 
-for (const size of sizes) {
-  test(`axe finds nothing on searches that have answered and on a card that was read ${at(size)}`, async ({ page }) => {
+  test(`axe finds nothing on searches that have answered and on a card that was read ${on(kind)}`, async ({ page }) => {
     test.slow();
-    await sized(page, size);
+    await sized(page, screen[0]);
     await page.goto("/");
     const faulty = await demo(page, "Spring Tide");
     for (const [address, button, found] of [
@@ -86,8 +105,7 @@ for (const size of sizes) {
       await ready(page);
       await page.locator(button).click();
       await expect(page.locator(found).first()).toBeVisible({ timeout: 30_000 });
-      await axe(page);
-      expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(size.width);
+      await seen(page, screen);
     }
     await page.goto("/new");
     await page
@@ -95,48 +113,46 @@ for (const size of sizes) {
       .fill("Quay, 20 mins, mats\n\nWU: march, squats\n3 rounds 40/20\nromanian dedlift\nSA DB row\nwater\nbring the flags");
     await page.getByRole("button", { name: "Read it" }).click();
     await expect(page.locator(".card-asked").first()).toBeVisible();
-    await axe(page);
-    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(size.width);
+    await seen(page, screen);
   });
 
-  test(`axe finds nothing on Teach, display, remote and follow ${at(size)}`, async ({ page }) => {
+  test(`axe finds nothing on Teach, display, remote and follow ${on(kind)}`, async ({ page }) => {
     test.slow();
-    await sized(page, size);
+    await sized(page, screen[0]);
     await makeClass(page);
     await page.locator(".rail").getByRole("button", { name: "Teach" }).click();
     await ready(page);
-    await axe(page);
+    await seen(page, screen);
     await page.getByText("Booking list, camera call, music, heart strap, voice").click();
     await page.locator("#outside-choice [name=bookings]").selectOption("on");
     await page.locator("#outside-choice [name=heart]").selectOption("fails");
     await expect(page.locator("#outside-faults")).toHaveText("The strap gives no signal.");
     await page.getByText("Screens, remote and people who follow").click();
     await page.getByRole("button", { name: "Make the codes" }).click();
-    await axe(page);
+    await expect(page.locator(".codes a")).toHaveCount(3);
+    await seen(page, screen);
     const codes = (await page.locator(".codes a").allTextContents()).map((code) => new URL(code).pathname);
     await page.getByRole("button", { name: "Start", exact: true }).click();
     await page.keyboard.press("ArrowRight");
     await page.keyboard.press("ArrowRight");
     await page.keyboard.press(" ");
     await expect(page.locator("#title")).toHaveText("Goblet squat");
-    await axe(page);
+    await seen(page, screen);
     for (const code of codes) {
       const other = await page.context().newPage();
-      await other.setViewportSize(size);
+      await sized(other, screen[0]);
       await other.goto(code);
       await ready(other);
-      await axe(other);
+      await seen(other, screen);
       if (code.startsWith("/f/")) {
         await other.getByRole("button", { name: "I am ready" }).click();
         await expect(other.locator("#title")).toHaveText("Goblet squat");
-        await axe(other);
+        await seen(other, screen);
       }
-      expect(await other.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(size.width);
       await other.close();
     }
     await page.keyboard.press("l");
-    await axe(page);
-    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(size.width);
+    await seen(page, screen);
   });
 }
 

@@ -27,10 +27,11 @@ internal static partial class CardForeign
         "alternating: abwechselnd",
         "rest: descanso, repos, recupero, rec",
         "water: trinkpause, agua, acqua",
+        "people: leute, personen, teilnehmer, personnes, participants, personas, persone, mensen",
         "full body: gesamtkörper");
 
     // One of them is in every line that has such a word: looked for before the pattern.
-    private static readonly SearchValues<string> Signs = SearchValues.Create(["wdh", "wiederhol", "station", "übung", "sätze", "satz", "serie", "série", "durchgänge", "zwischen", "wechsel", "trinkpause", "seite", "gesamt", "répét", "exercices", "ateliers", "côté", "secondes", "entre", "repet", "ejercicios", "seg", "minutos", "lado", "estaciones", "agua", "ripet", "esercizi", "secondi", "minuti", "lato", "stazioni", "acqua", "tra ", "herhal", "rondes", "oefening", "seconden", "kant", "tussen", "descanso", "repos", "je ", "mal", "rec"], StringComparison.OrdinalIgnoreCase);
+    private static readonly SearchValues<string> Signs = SearchValues.Create(["wdh", "wiederhol", "station", "übung", "sätze", "satz", "serie", "série", "durchgänge", "zwischen", "wechsel", "trinkpause", "seite", "gesamt", "répét", "exercices", "ateliers", "côté", "secondes", "entre", "repet", "ejercicios", "seg", "minutos", "lado", "estaciones", "agua", "ripet", "esercizi", "secondi", "minuti", "lato", "stazioni", "acqua", "tra ", "herhal", "rondes", "oefening", "seconden", "kant", "tussen", "descanso", "repos", "leute", "person", "teilnehm", "mensen", "je ", "mal", "rec"], StringComparison.OrdinalIgnoreCase);
 
     /// <summary>A line with those words in English.</summary>
     public static string Put(string text) => text.AsSpan().ContainsAny(Signs) ? PerSide().Replace(Framed(text), "/side") : text;
@@ -46,7 +47,7 @@ internal static partial class CardForeign
 
     private static string Framed(string text) => Frame().Replace(text, m => Words.TryGetValue(Spaces().Replace(m.Groups["w"].Value, " "), out var word) ? word : m.Value);
 
-    [GeneratedRegex(@"(?<![\p{L}'-])(?:(?<w>wdh|wiederholungen|stationen|übungen|sätze|serien|durchgänge|dazwischen|abwechselnd|trinkpause|pro\s+seite|je\s+seite|gesamtkörper|répétitions|séries|exercices|ateliers|par\s+côté|de\s+chaque\s+côté|secondes|entre\s+chaque\s+tour|entre\s+les\s+séries|repeticiones|ejercicios|segundos|minutos|cada\s+lado|por\s+lado|estaciones|agua|entre\s+series|entre\s+rondas|ripetizioni|esercizi|secondi|minuti|per\s+lato|stazioni|acqua|tra\s+le\s+serie|tra\s+i\s+giri|herhalingen|rondes|oefeningen|seconden|per\s+kant|tussen\s+de\s+rondes)|^(?<w>descanso|repos)(?![\p{L}])|(?<w>je|rec|recupero|zwischen)(?=\.?\s*:?\s*\d)|(?<=\d\s*(?:s|sec|sek|min)?\.?\s)(?<w>wechsel)|(?<=\d\s?)(?<w>mal|series|serie|satz|série|seg))(?![\p{L}'-])\.?", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<![\p{L}'-])(?:(?<w>wdh|wiederholungen|stationen|übungen|sätze|serien|durchgänge|dazwischen|abwechselnd|trinkpause|pro\s+seite|je\s+seite|gesamtkörper|répétitions|séries|exercices|ateliers|par\s+côté|de\s+chaque\s+côté|secondes|entre\s+chaque\s+tour|entre\s+les\s+séries|repeticiones|ejercicios|segundos|minutos|cada\s+lado|por\s+lado|estaciones|agua|entre\s+series|entre\s+rondas|ripetizioni|esercizi|secondi|minuti|per\s+lato|stazioni|acqua|tra\s+le\s+serie|tra\s+i\s+giri|herhalingen|rondes|oefeningen|seconden|per\s+kant|tussen\s+de\s+rondes)|^(?<w>descanso|repos)(?![\p{L}])|(?<w>je|rec|recupero|zwischen)(?=\.?\s*:?\s*\d)|(?<=\d\s*(?:s|sec|sek|min)?\.?\s)(?<w>wechsel)|(?<=\d\s?)(?<w>mal|leute|personen|teilnehmer|personnes|personas|persone|mensen|series|serie|satz|série|seg))(?![\p{L}'-])\.?", RegexOptions.IgnoreCase)]
     private static partial Regex Frame();
 
     [GeneratedRegex(@"(?<=\d\s*)/\s*(?:côté|lado|lato|seite|kant)\b", RegexOptions.IgnoreCase)]

@@ -221,11 +221,18 @@ internal static partial class CardGaps
             questions.Add(new CardQuestion(block.Line, 1, string.Create(CultureInfo.InvariantCulture, $"{length / 60m:0.#} min are said for {block.Name}"), [new CardChoice("one round as it stands", line.Raw), new CardChoice($"{rounds} rounds", string.Create(CultureInfo.InvariantCulture, $"{line.Raw}, {rounds} rounds"))]));
     }
 
+    /// <summary>Whether a note says how often a tabata is gone, and no more.</summary>
+    private static bool IsOfTabata(string note, string name) =>
+        note.Contains("tabata", StringComparison.OrdinalIgnoreCase) && note.Any(char.IsAsciiDigit)
+        && CardPhrases.Brackets().Replace(note.Replace(name, "", StringComparison.OrdinalIgnoreCase), "").Split(',')[1..].All(more => !more.Any(char.IsLetter) || more.Any(char.IsAsciiDigit));
+
     private static void Amounts(CardBlock block, CardWords line, List<CardWords> words, List<CardQuestion> questions)
     {
         foreach (var station in block.Stations.Where(s => s.Amount is null))
             Far(station, words, questions);
         var open = block.Stations.FindAll(s => s.Amount is null);
+        if (block is { Part: CardPart.Main, IsAmrap: false, Every: null, Work: 20, Rest: 10, RoundsLow: null, Tabatas: null, Length: null, IsLinked: false } && block.Name.Contains("tabata", StringComparison.OrdinalIgnoreCase))
+            block.RoundsLow = 8;
         if (open.Count == 0 || block.Work is not null || block.Scheme is not null)
             return;
         var isTabata = block is { Part: CardPart.Main, IsAmrap: false, Every: null } && open.Count == block.Stations.Count && block.Name.Contains("tabata", StringComparison.OrdinalIgnoreCase);
@@ -247,7 +254,7 @@ internal static partial class CardGaps
         if (block is { Part: CardPart.Main, RoundsLow: null, Every: null, IsAmrap: false } && block.Tabatas == block.Stations.Count && block.Tabatas > 1 && open.Count == block.Stations.Count)
         {
             (block.Work, block.Rest, block.RoundsLow, block.IsEachWhole, block.Between) = (20, 10, 8, true, block.Between ?? (block.Rest > 10 ? block.Rest : null));
-            block.Notes.RemoveAll(n => n.Contains("tabata", StringComparison.OrdinalIgnoreCase) && n.Any(char.IsAsciiDigit));
+            block.Notes.RemoveAll(n => IsOfTabata(n, block.Name));
             return;
         }
 
@@ -306,7 +313,7 @@ internal static partial class CardGaps
     {
         var rounds = block.RoundsLow ?? block.Stations[0].Sets ?? 1;
         var repeats = rounds > 1 || block.Scheme is not null;
-        if (!repeats || block.Between is not null || block.Rest is not null || block.SaysNoRest || block.Every is not null || block.IsAmrap || block.Part != CardPart.Main)
+        if (!repeats || block.Between is not null || block.Rest is not null || block.Stations is [{ Rest: not null }] || block.SaysNoRest || block.Every is not null || block.IsAmrap || block.Part != CardPart.Main)
             return;
         string Said(int s) => block.Stations.Exists(x => x.Line == block.Line)
             ? string.Create(CultureInfo.InvariantCulture, $"{line.Raw}\nrest {s}s between rounds")

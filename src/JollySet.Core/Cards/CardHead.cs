@@ -71,7 +71,10 @@ internal sealed partial class CardHead
             return m.Index == 0 ? "" : ", ";
         });
         // “Chair, light weights, small ball”: a chair among things is a thing.
-        areThings = Pieces(line).SelectMany(p => Joins().Split(p)).Count(p => KitOf(p.Trim()) is not null) > 1;
+        var pieces = Pieces(line).SelectMany(p => Joins().Split(p)).ToList();
+        areThings = pieces.Count(p => KitOf(p.Trim()) is not null) > 1;
+        // “12 DBs, 12 mats” above all is what to bring, and no title.
+        mayTitle &= !areThings || !pieces.TrueForAll(p => KitOf(p.Trim()) is not null);
         foreach (var piece in mayTitle && Title.Length == 0 ? Titled(line) : Pieces(line))
         {
             // A letter has no title, and what it greets with is kept.
@@ -107,7 +110,7 @@ internal sealed partial class CardHead
     }
 
     // One of them is in everything a need is spoken in: looked for before the pattern.
-    private static readonly SearchValues<string> NeedSigns = SearchValues.Create(["knee", "wrist", "back", "shoulder", "hip", "neck", "space", "jump", "impact", "floor", "down", "kit", "equipment", "kneel", "pregnan", "blood", "hypertension", "osteoporosis", "vertigo", "dizz", "natal", "standing", "seated", "sitting", "sits", "wheelchair"], StringComparison.OrdinalIgnoreCase);
+    private static readonly SearchValues<string> NeedSigns = SearchValues.Create(["knee", "wrist", "back", "shoulder", "hip", "neck", "space", "jump", "impact", "floor", "down", "kit", "equipment", "kneel", "pregnan", "blood", "hypertension", "osteoporosis", "vertigo", "dizz", "natal", "standing", "seated", "sitting", "sits", "wheelchair", "overhead"], StringComparison.OrdinalIgnoreCase);
 
     /// <summary>The needs spoken of in a sentence, as they are judged, and its words without them.</summary>
     public static (ImmutableArray<string> Needs, string Others) NeedsIn(string text)
@@ -124,11 +127,13 @@ internal sealed partial class CardHead
             others = others[..spoken.Index].TrimEnd() + " " + (after[0].Length == 0 ? string.Join(" and ", after.Skip(1 + also.Count)) : others[(spoken.Index + spoken.Length)..].TrimStart());
         }
 
+        if (needs.Count > 0 && Filler().IsMatch(others.Trim()))
+            return (needs.ToImmutable(), "");
         return (needs.ToImmutable(), needs.Count == 0 && text.Contains('(', StringComparison.Ordinal) ? text.Trim(' ', ',', ';', ':', '-') : LooseEnds().Replace(others, "").Trim());
     }
 
     /// <summary>The need that words speak of, as it is judged; null where they only sound like one.</summary>
-    private static string? Spoken(Match m) => BriefWords.Need(m.Value.Equals("low-impact", StringComparison.OrdinalIgnoreCase) ? "low impact" : m.Groups["part"] is { Success: true } part ? $"bad {part.Value.TrimEnd('s', 'S')}" : m.Groups["seat"].Success ? "seated" : m.Groups["ground"].Success ? "no floor" : m.Value);
+    private static string? Spoken(Match m) => BriefWords.Need(m.Value.Equals("low-impact", StringComparison.OrdinalIgnoreCase) ? "low impact" : m.Groups["part"] is { Success: true } part ? $"bad {part.Value.TrimEnd('s', 'S')}" : m.Groups["seat"].Success ? "seated" : m.Groups["ground"].Success ? "no floor" : m.Groups["over"].Success ? "shoulders" : m.Value);
 
     /// <summary>What a spoken sentence says of the class: its regions and kit, wherever they stand in it.</summary>
     /// <param name="kitOnly">Whether regions are left alone.</param>
@@ -331,7 +336,7 @@ internal sealed partial class CardHead
             AddNeed(need);
         if (!needs.IsEmpty)
             read.Add($"needs: {string.Join(", ", needs)}");
-        if (mayName && others.Length > 0)
+        if (mayName && others.Length > 0 && (needs.IsEmpty || !CountAlone().IsMatch(others)))
         {
             // What comes first is part of the name (“low impact Tuesday”), what comes after it is not (“bums and tums, no jumping”).
             left = Hollow().Replace(left, " ").Trim();

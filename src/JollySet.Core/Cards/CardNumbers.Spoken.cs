@@ -14,6 +14,9 @@ internal static partial class CardNumbers
     public static bool AreSpoken(string[] lines) =>
         !lines.Any(l => l.Any(char.IsDigit)) && lines.Sum(l => l.Length <= CardText.LongestParagraph ? SpokenNumber().Count(l) : 0) >= FewestSpoken;
 
+    /// <summary>How many numbers are said in words.</summary>
+    public static int Spoken(string text) => SpokenNumber().Count(text);
+
     /// <summary>The words with those numbers in figures: “forty five seconds” is 45 seconds.</summary>
     public static string InDigits(string text) => SpokenNumber().Replace(text, m =>
         m.Groups["one"].Success ? "1"

@@ -38,7 +38,7 @@ internal static partial class CardNumbers
             said[filled[^1]] = $"{thanked.Groups["said"].Value}\n{thanked.Groups["thanks"].Value}";
         if (filled.Count > 1 && Closing(lines[filled[^1]]) is { } closing && !said.ContainsKey(filled[^1]))
             said[filled[^1]] = closing;
-        if (filled.Count > 0 && !said.ContainsKey(filled[0]) && Sentences().Split(lines[filled[0]]) is { Length: > 1 } parts && parts.Skip(1).Any(p => HowItRuns().IsMatch(p) || Moves.BriefWords.Need(p) is not null || CardPhrases.PartsToCome().IsMatch(p.TrimEnd('.'))))
+        if (filled.Count > 0 && !said.ContainsKey(filled[0]) && !CountsListed().IsMatch(lines[filled[0]]) && Sentences().Split(lines[filled[0]]) is { Length: > 1 } parts && parts.Skip(1).Any(p => HowItRuns().IsMatch(p) || Moves.BriefWords.Need(p) is not null || CardPhrases.PartsToCome().IsMatch(p.TrimEnd('.'))))
             said[filled[0]] = string.Join('\n', parts);
         return said;
     }
@@ -203,6 +203,10 @@ internal static partial class CardNumbers
 
     [GeneratedRegex(@"(?<=[a-z\d]{2})(?<!\b(?:sek|sec|secs|min|mins|wdh|ca|approx|std|nr|rec))\.\s+(?=[a-z\d])", RegexOptions.IgnoreCase)]
     private static partial Regex Sentences();
+
+    /// <summary>“10 squats, 10 press-ups. 5 rounds”: the moves, and how often.</summary>
+    [GeneratedRegex(@"^\s*\d{1,3}\s+[a-z][^,.]*,\s*\d{1,3}s?\s+[a-z]", RegexOptions.IgnoreCase)]
+    private static partial Regex CountsListed();
 
     /// <summary>Where a long sentence goes on to the next part of a class.</summary>
     [GeneratedRegex(@",?\s+(?:and\s+)?then\s+(?=(?:an?|\d{1,2}|two|three|four|five|six)\s)|,\s+and\s+(?=\d{1,2}\s*min(?:ute)?s?\s+(?:of\s+)?(?:stretch|cool|core|abs))", RegexOptions.IgnoreCase)]

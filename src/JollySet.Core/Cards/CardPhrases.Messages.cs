@@ -107,6 +107,34 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"^(?:then|next|now|after that|to finish|finish(?:ing)?\s+(?:off\s+)?with|finally|lastly)\b", RegexOptions.IgnoreCase)]
     public static partial Regex GoesOn();
 
+    /// <summary>Who teaches, what is played, who is new: about the class, and no title, block or move of it.</summary>
+    [GeneratedRegex(@"^(?:(?:instructor|coach|teacher|trainer|taught\s+by|led\s+by|music|playlist|tunes|soundtrack)\b\s*(?::|-|\s(?=\S))\s*\S.{0,60}$|cover(?:ing)?\s+for\s+[a-z]+\s*$|(?:\d{1,2}|one|two|three|some|a\s+few)\s+(?:new|extra)\s+(?:people|faces|members|starters|ladies|ones|folk|joiners)\b.{0,40}$)", RegexOptions.IgnoreCase)]
+    public static partial Regex AboutClass();
+
+    /// <summary>“Change sides” on a line of its own.</summary>
+    [GeneratedRegex(@"^(?:then\s+)?(?:swap|change|switch)\s+(?:sides?|legs?|arms?)(?:\s+(?:and|then|&)\s+repeat)?[.!]*$", RegexOptions.IgnoreCase)]
+    public static partial Regex ChangeSides();
+
+    /// <summary>“Avoid shoulders creeping up”: a cue, and no move.</summary>
+    [GeneratedRegex(@"^(?:avoid|don'?t|do\s+not|make\s+sure|remember\s+to|keep\s+(?:your|their|the))\s+[a-z][^\d:]{3,}$", RegexOptions.IgnoreCase)]
+    public static partial Regex CueAlone();
+
+    /// <summary>“… squats x10 each” at the end of a list.</summary>
+    [GeneratedRegex(@"(?:x\s*)?\d{1,3}\s*(?:reps\s+)?each\.?$", RegexOptions.IgnoreCase)]
+    public static partial Regex CountEach();
+
+    /// <summary>“Swings 15 times”.</summary>
+    [GeneratedRegex(@"^(?<name>[a-z][a-z' -]+?),?\s+(?<n>[5-9]|\d{2})\s+times$", RegexOptions.IgnoreCase)]
+    public static partial Regex SoManyTimes();
+
+    /// <summary>“Rest 1 min (march)”: a rest, and what is done in it.</summary>
+    [GeneratedRegex(@"^(?<rest>rest\s*:?\s*\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?|'))\s*\((?<m>[a-z][^()]{2,40})\)$", RegexOptions.IgnoreCase)]
+    public static partial Regex RestDoing();
+
+    /// <summary>“Watch: Odile's knee”: what is to be minded, and no title.</summary>
+    [GeneratedRegex(@"^(?:watch(?:\s+out)?|mind|careful|caution|nb|n\.b\.|warning|remember|health|injur(?:y|ies)|limits?)\b", RegexOptions.IgnoreCase)]
+    public static partial Regex ToMind();
+
     /// <summary>Who comes, on a line of its own behind the blocks.</summary>
     [GeneratedRegex(@"^\d{1,3}\s+(?:people|ppl|participants)\b", RegexOptions.IgnoreCase)]
     public static partial Regex WhoComes();

@@ -24,6 +24,8 @@ public sealed partial class CardReader
             return true;
 
         (text, var length) = ByTheClock(text);
+        if (length is not null)
+            text = AsTabata(text);
         var isSame = SameTimes().IsMatch(text) && blocks.Exists(IsSaid);
         var (before, items) = Listed(isSame ? SameTimes().Replace(text, "") : text);
         (before, var besides) = WithoutBesides(before);
@@ -101,6 +103,10 @@ public sealed partial class CardReader
             return true;
         }
 
+        if (items is null && length is null && (isEmpty || begins.Length == before.Length || IsEmpty(BlockWord().Replace(scan.Left, ""))) && TakesAmrapBelow(line, scan))
+            return true;
+        if (!isNamed && items is null && length is null && TakesRepeat(line, scan, isEmpty))
+            return true;
         // Below a list how it runs may stand on several lines.
         if (isEmpty && !isNamed && !goesOn && length is null && items is null && Current is { Part: CardPart.Main, Stations.Count: > 0 } listed && settings.GetValueOrDefault(LineAbove(line)) == listed && LineAbove(line) > listed.Stations[^1].Line
             && (scan.Work is null || listed.Work is null) && (scan.RoundsLow is null || listed.RoundsLow is null) && scan is { Scheme: null, Every: null, IsAmrap: false } && (words.Find(w => w.Number > line.Number && w.Text.Length > 0) is not { } after || after.Letter is not null || !IsStation(after.Text)))
@@ -190,12 +196,12 @@ public sealed partial class CardReader
     /// <summary>Whether a warm-up told on one line, moves and all, is not what a line about each move speaks of.</summary>
     private static bool IsWhole(CardBlock block, CardScan scan) =>
         (block is { Part: CardPart.Main, Every: not null, Stations.Count: > 0 } && scan is { Work: not null, Rest: not null }) ||
-        block is { Part: not CardPart.Main, Length: not null, Stations.Count: > 1 } && block.Stations.TrueForAll(s => s.Line == block.Line) && (scan.IsEach || scan.SaysBlock);
+        block is { Part: not CardPart.Main, Stations.Count: > 1 } && (block.Length is not null || block.Stations.Exists(s => s.Amount is not null)) && block.Stations.TrueForAll(s => s.Line == block.Line) && (scan.IsEach || scan.SaysBlock);
 
     /// <summary>What is left of a block's words besides its name; null where it is nothing or only filler.</summary>
     private static string? Beside(string left, string name, CardPart part = CardPart.Main)
     {
-        left = part == CardPart.Main ? left : AtTheEnd().Replace(left, "");
+        left = part == CardPart.Main ? left : AtTheEnd().Replace(GoesOn().Replace(left, "").Trim(), "");
         var words = name.Length <= 1 ? left : left.StartsWith(name, StringComparison.OrdinalIgnoreCase) ? left[name.Length..] : !left.Contains(name, StringComparison.OrdinalIgnoreCase) ? left : left.Remove(left.IndexOf(name, StringComparison.OrdinalIgnoreCase), name.Length);
         words = words.Trim(' ', ',', '.', ':', ';', '-', '!', '(', ')', '[', ']', '/', '+', '|');
         return WithoutStops(words) is { Length: > 2 } said && said.Any(char.IsLetter) && (part != CardPart.Main || BlockWord().Match(words).Length < words.Length) ? words : null;

@@ -84,7 +84,7 @@ public sealed partial class CardReader
         }
 
         // “60s” alone between a block and the next one's head is the gap after it.
-        if (TimeAlone().IsMatch(line.Text) && block is { Part: CardPart.Main, Stations.Count: > 1, After: null } && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } then && Scan(then.Text, isLine: false) is { SaysBlock: true } && !IsStation(then.Text) && Scan(line.Text, isLine: false).Length is { } gone)
+        if (TimeAlone().IsMatch(line.Text) && block is { Part: CardPart.Main, Stations.Count: > 1, After: null } && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } then && (Scan(then.Text, isLine: false) is { SaysBlock: true } || Begin(then.Text).Success) && !IsStation(then.Text) && Scan(line.Text, isLine: false).Length is { } gone)
         {
             block.After = gone;
             Say(line, CardLineKind.Setting, string.Create(CultureInfo.InvariantCulture, $"after {block.Name}: {gone} s"));

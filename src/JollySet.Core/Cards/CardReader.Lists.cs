@@ -102,7 +102,7 @@ public sealed partial class CardReader
             if (listed.Count == 1 && (BlockWord().IsMatch(text[..(colon + 1)]) || RegionAlone().IsMatch(text[..colon])) && (IsMove(Dashes().Split(listed[0])[0].Trim()) || Or().Split(listed[0]) is [var one, _] && IsMove(one)))
                 return (text[..colon], items);
             var isCoolDown = PartOf(text[..colon]) == CardPart.CoolDown;
-            if (listed.Count > 0 && listed.Exists(i => i.Length > 0 && ((listed.Count > 1 && Super().IsMatch(text[..colon])) || ((Scan(text[..colon], isLine: false).SaysBlock && (listed.Count > 1 || (BlockWord().IsMatch(text) && i.Split(' ').Length <= 3 && i.All(c => char.IsLetter(c) || c is ' ' or '-')))) || IsMove(WithoutBrackets(i)) || (isCoolDown && Understood(i + " stretch") is not null) || (isPart && listed.Count > 1 && i.Split(' ').Length <= 3) || (listed.Count > 1 && areAmounts)))) && (isPart || BlockWord().IsMatch(text[..(colon + 1)]) || listed.Count > 1 || Scan(text[..colon], isLine: false).SaysBlock))
+            if (listed.Count > 0 && listed.Exists(i => i.Length > 0 && ((listed.Count > 1 && Super().IsMatch(text[..colon])) || ((Scan(text[..colon], isLine: false).SaysBlock && (listed.Count > 1 || (BlockWord().IsMatch(text) && i.Split(' ').Length <= 3 && i.All(c => char.IsLetter(c) || c is ' ' or '-')))) || IsMove(WithoutBrackets(i)) || (colon == 1 && library.Reader.Read(WithoutBrackets(i)).Known == Sureness.Likely) || (isCoolDown && Understood(i + " stretch") is not null) || (isPart && listed.Count > 1 && i.Split(' ').Length <= 3) || (listed.Count > 1 && areAmounts)))) && (isPart || BlockWord().IsMatch(text[..(colon + 1)]) || listed.Count > 1 || Scan(text[..colon], isLine: false).SaysBlock))
                 return (text[..colon], items);
         }
 

@@ -69,6 +69,14 @@ public sealed partial class CardReader
             return;
         }
 
+        // “Hip hinges, halos, squats x10 each”: so often each of them, where the last has no sides.
+        if (stations.Count > 1 && stations[^1] is { Amount: not null, Sets: null, Sides: "each side", Move.Sides: MoveSides.Both } ending && CountEach().IsMatch(text) && stations.SkipLast(1).All(s => s is { Amount: null, Sets: null }))
+        {
+            ending.Sides = null;
+            foreach (var other in stations)
+                other.Amount = ending.Amount;
+        }
+
         // “3 x 10 squats, lunges, rows”: each of them.
         if (stations is [{ Sets: not null, Amount: not null } first, _, ..] && stations.Skip(1).All(s => s is { Sets: null, Amount: null, Move: not null }))
             foreach (var other in stations.Skip(1))
@@ -326,8 +334,12 @@ public sealed partial class CardReader
         station.Rest = restBehind;
         foreach (var (seconds, high, _) in scan.Gaps)
             (station.Rest, station.RestHigh) = (seconds, high);
+        // “Squats 45/15” in a list: its own time and rest, where they are not those of all.
+        var hasOwnTimes = scan is { Work: not null, RoundsLow: null, Scheme: null, Every: null, IsAmrap: false, RepsLow: null, Length: null, Gaps.Count: 0 };
+        if (hasOwnTimes && (scan.Work != Current?.Work || (scan.Rest is not null && scan.Rest != Current?.Rest)))
+            (station.Amount, station.Rest) = (string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{scan.Work}s"), scan.Rest);
         // What is said of how a block runs has no place on a move's own line: it is kept beside it.
-        if ((scan.RoundsLow is not null && station.Sets != scan.RoundsLow) || scan.Work is not null || scan.Scheme is not null || scan.Every is not null || scan.IsAmrap)
+        if (!hasOwnTimes && ((scan.RoundsLow is not null && station.Sets != scan.RoundsLow) || scan.Work is not null || scan.Scheme is not null || scan.Every is not null || scan.IsAmrap))
             own.Add(CardForeign.Written(line));
         station.Notes.AddRange(own);
         // Whose knees are bad is heard beside a move too; “no jumping” there is said of the move.

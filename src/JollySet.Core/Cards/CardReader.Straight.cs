@@ -74,6 +74,8 @@ public sealed partial class CardReader
                 part.Notes.InsertRange(0, over.Notes);
                 if (part.IsUnnamed || part.Name.StartsWith("AMRAP", StringComparison.OrdinalIgnoreCase))
                     part.Name = over.Name;
+                else if (at == 0 && head.Title.Length == 0 && words.Find(w => w.Text.Length > 0)?.Number == over.Line && TakesTitle(LineAt(over.Line)))
+                    continue;
                 else
                     part.Notes.Insert(0, LineAt(over.Line).Text);
                 Say(LineAt(over.Line), CardLineKind.Head, "over the lines below");

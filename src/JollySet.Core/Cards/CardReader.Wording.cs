@@ -11,7 +11,7 @@ public sealed partial class CardReader
     // In this order: what a later one looks for may be what an earlier one has put.
     private static readonly Func<CardReader, string, string>[] Rewordings =
     [
-        (_, t) => Plainer(t), (_, t) => WeDo().Replace(PlanIs().Replace(t, ""), ""), (r, t) => r.AsBoth(t), (r, t) => r.AsLevels(t), (r, t) => r.AsNamed(t), (r, t) => r.AsRoundsOf(t), (r, t) => r.AsRow(t), (r, t) => r.AsDictated(t), (r, t) => r.AsListed(t), (r, t) => r.AsCounted(t), (_, t) => AsShortRounds(t), (r, t) => r.AsPair(t),
+        (_, t) => Plainer(t), (_, t) => WeDo().Replace(PlanIs().Replace(t, ""), ""), (r, t) => r.AsBoth(t), (r, t) => r.AsLevels(t), (r, t) => r.AsPieces(t), (r, t) => r.AsNamed(t), (r, t) => r.AsRoundsOf(t), (r, t) => r.AsRow(t), (r, t) => r.AsDictated(t), (r, t) => r.AsListed(t), (r, t) => r.AsCounted(t), (_, t) => AsShortRounds(t), (r, t) => r.AsPair(t),
         (r, t) => r.AsFirstAndLast(t), (r, t) => r.AsWith(t), (_, t) => AsNext(t), (r, t) => r.AsRemarked(t), (r, t) => r.AsHead(t), (r, t) => r.AsPlan(t), (_, t) => AsEach(t), (r, t) => r.AsTabata(t), (r, t) => r.AsPart(t), (r, t) => r.AsOneMove(t), (r, t) => r.AsSets(t), (r, t) => r.AsSlots(t),
         (r, t) => r.AsHow(t), (r, t) => r.AsHeadedRounds(t), (_, t) => AsRounds(t), (_, t) => AsMost(t), (_, t) => AsInterval(t), (_, t) => AsRungs(t), (r, t) => r.AsTurns(t), (r, t) => r.AsCompleted(t),
     ];
@@ -99,6 +99,8 @@ public sealed partial class CardReader
             text = OfMove(CountInBrackets(), "x");
         if (text.AsSpan().ContainsAny('=', '*') || text.Contains(" for ", StringComparison.OrdinalIgnoreCase))
             text = OfMove(CountIs(), "x");
+        if (text.EndsWith(" times", StringComparison.OrdinalIgnoreCase))
+            text = OfMove(SoManyTimes(), "x");
         return text.Contains('k', StringComparison.OrdinalIgnoreCase) && text.Any(char.IsAsciiDigit) ? OfMove(ShortKilos(), "") : text;
     }
 

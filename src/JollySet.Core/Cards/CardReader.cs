@@ -14,6 +14,7 @@ public sealed partial class CardReader
 
     private const int LongRest = 45;
     private const int MostTries = 24;
+    private const int ShortestByClock = 10;
 
     /// <summary>Lines of a card.</summary>
     public const int MostLines = 2000;
@@ -148,7 +149,8 @@ public sealed partial class CardReader
             isFirst = false;
         }
 
-        head.Minutes ??= lastMinute;
+        // A warm-up's minutes are not the class's.
+        head.Minutes ??= lastMinute >= ShortestByClock ? lastMinute : null;
         TitledByItsBlock();
         HeldOver();
         Share();
@@ -225,7 +227,15 @@ public sealed partial class CardReader
 
         if (blocks.Count > 0 && WhoComes().IsMatch(line.Text) && TakesHead(line, mayTitle: false))
             return;
-        if (blocks.Count == 0 && PartsToCome().IsMatch(line.Text))
+        if (isFirst && ToMind().IsMatch(line.Text) && CardHead.NeedsIn(line.Text).Needs is { IsEmpty: false } minded)
+        {
+            foreach (var need in minded)
+                head.AddNeed(need);
+            Note(line);
+            return;
+        }
+
+        if (blocks.Count == 0 && (PartsToCome().IsMatch(line.Text) || (AboutClass().IsMatch(line.Text) && !Scan(line.Text, isLine: false).SaysBlock && Understood(Scan(line.Text).Left) is null)))
         {
             Note(line);
             return;
@@ -253,7 +263,7 @@ public sealed partial class CardReader
             return;
         }
 
-        if (isFirst && (((SaysWhen().IsMatch(line.Text) || Strokes().Count(line.Text) > 1) && Listed(line.Text).Items is null) || (line.IsHeading && PartOf(line.Text) == CardPart.Main) || !BeginsBlock(line.Text) || (TitleBesides().IsMatch(line.Text) && !Talk().IsMatch(line.Text)) || IsTopic(line.Text) || NamesClass().IsMatch(line.Text) || IsOverBlock(line) || IsTitled(line.Text)) && !IsStation(line.Text) && !IsFirstOfHeads(line) && (Scan(line.Text) is { Sets: null } || Scan(WithoutBrackets(line.Text)) is { Sets: null } || !BriefWords.Focus(Scan(line.Text).Left).IsEmpty))
+        if (isFirst && (((SaysWhen().IsMatch(line.Text) || Strokes().Count(line.Text) > 1) && Listed(line.Text).Items is null) || (line.IsHeading && PartOf(line.Text) == CardPart.Main) || !BeginsBlock(line.Text) || (TitleBesides().IsMatch(line.Text) && !Talk().IsMatch(line.Text)) || IsTopic(line.Text) || NamesClass().IsMatch(line.Text) || IsOverBlock(line) || IsTitled(line.Text)) && !IsStation(line.Text) && !AreMoves(line.Text) && !IsFirstOfHeads(line) && (Scan(line.Text) is { Sets: null } || Scan(WithoutBrackets(line.Text)) is { Sets: null } || !BriefWords.Focus(Scan(line.Text).Left).IsEmpty))
         {
             if (IsSpoken().IsMatch(line.Text) && line.Text.Split(' ').Length > FewWords && !TitleBesides().IsMatch(line.Text))
             {
@@ -267,6 +277,9 @@ public sealed partial class CardReader
             return;
         }
 
+        // “Strength class for beginners, 40 mins” below a title.
+        if (blocks.Count == 0 && NamesClass().IsMatch(line.Text) && ClassLong().IsMatch(line.Text) && TakesHead(line, mayTitle: false))
+            return;
         if (blocks.Count == 0 && !HeadKey().IsMatch(line.Text) && !BeginsBlock(line.Text) && !IsStation(line.Text) && TakesHead(line, mayTitle: false))
             return;
         if (HeadKey().IsMatch(line.Text) || (BriefWords.Need(line.Text) is not null && !IsOverStation(line)))
@@ -283,10 +296,25 @@ public sealed partial class CardReader
             return;
         }
 
+        if (Current is { Stations.Count: > 0 } && ((ChangeSides().IsMatch(line.Text) && !Current.Stations.Exists(s => s.Sides is not null)) || (CueAlone().IsMatch(line.Text) && Understood(line.Text) is null)))
+        {
+            Note(line);
+            return;
+        }
+
         // What is more than a class holds is kept in words.
         if (blocks.Count >= Limits.Blocks && (BeginsBlock(line.Text) || IsName(line) || line.Letter != Current!.Letter || Current.Stations.Count >= Limits.Stations))
         {
             Note(line);
+            return;
+        }
+
+        if (Current is { Stations.Count: > 0 } rested && RestDoing().Match(line.Text) is { Success: true } doing && Scan(doing.Groups["m"].Value) is { Any: false })
+        {
+            rested.Notes.Add(CardForeign.Written(line));
+            foreach (var need in CardHead.NeedsIn(line.Text).Needs)
+                head.AddNeed(need);
+            Take(line with { Text = doing.Groups["rest"].Value }, isFirst: false);
             return;
         }
 
@@ -429,6 +457,9 @@ public sealed partial class CardReader
 
     /// <summary>Whether words are certainly a move, with or without how much of it.</summary>
     private bool IsStation(string text) => Scan(text) is { SaysBlock: false } scan && Understood(WithoutBrackets(scan.Left)) is not null;
+
+    /// <summary>Whether words are a list of moves and nothing else.</summary>
+    private bool AreMoves(string text) => Commas().Split(text) is { Length: > 2 } pieces && Array.TrueForAll(pieces, p => p.Length > 0 && IsMovePiece(p));
 
     /// <summary>“Each round 3 times, 40s per exercise”: how all blocks run that have not said so.</summary>
     private bool TakesAll(CardWords line)

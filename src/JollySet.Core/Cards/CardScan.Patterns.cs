@@ -139,6 +139,10 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"(?:\bw(?:ith|/)\s+(?:an?\s+)?)?\b(?<w>heavy|light|moderate|medium|med)\b(?!\s*-?balls?\b)(?:\s+(?:weights?|dbs?|dumbbells?|load))?!*", RegexOptions.IgnoreCase)]
     private static partial Regex Weight();
 
+    /// <summary>“Tabata x8”: its eight rounds.</summary>
+    [GeneratedRegex(@"(?<=\btabata)\s*x\s*(?<n>8)\b(?!\s*[\d/:x])", RegexOptions.IgnoreCase)]
+    private static partial Regex TabataRounds();
+
     [GeneratedRegex(@"^\s*(?<n>\d)\s*x\s*tabatas?\b|\btabatas?\s*x\s*(?<n>\d)\b(?!\s*[\d/:x])", RegexOptions.IgnoreCase)]
     private static partial Regex ManyTabatas();
 
@@ -203,7 +207,7 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"(?<=\brest\b.*)\s+after\s+[a-h]\d\b", RegexOptions.IgnoreCase)]
     private static partial Regex AfterLetter();
 
-    [GeneratedRegex(@"(?<=(?:\d|amrap|max)\s*)\br(?<t>\d{1,3}(?:'|""|s|:\d\d)?)(?=$|[\s,;)])", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<=(?:\d|amrap|max)\s*|\b\d{1,2}\s?x\s?\d.*[a-z]\s)\br(?<t>\d{1,3}(?:'|""|s|:\d\d)?)(?=$|[\s,;)])", RegexOptions.IgnoreCase)]
     private static partial Regex ShortRest();
 
     [GeneratedRegex(@"\b(?<n>\d{1,3})(?:\s*(?:-|to)\s*(?<m>\d{1,3}))?\s*(?:reps?\s+)?(?:(?:of|for|on)\s+(?:each|every|all)|(?<=reps?\s+)(?:each|per)(?=\s+(?:moves?|exercises?|station)))\b(?:\s+(?:moves?|exercises?|stations?|one|of\s+them))?", RegexOptions.IgnoreCase)]
@@ -246,7 +250,7 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"(?<=[a-z)]\s+)(?<t>\d{2,3}\s*" + Seconds + @"|[1-5]\s*" + Minutes + @"|\d:\d\d)\s*(?<where>)$", RegexOptions.IgnoreCase)]
     private static partial Regex TimeBehindName();
 
-    [GeneratedRegex(@"^(?:in\s+)?between\s*$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:in\s+)?(?:between|btw|b/w)\s*$", RegexOptions.IgnoreCase)]
     private static partial Regex BetweenAlone();
 
     /// <summary>“10 reps each” on a head: of every move.</summary>

@@ -77,6 +77,7 @@ internal sealed partial class CardScan
             Count(LoadAt(), m => Load ??= Dot(m.Groups["w"].Value) + "kg");
         if (Tempo is { Length: 5 })
             Tempo += "-0";
+        Count(TabataRounds(), m => RoundsLow ??= Int(m, "n"));
         Count(ManyTabatas(), m => (Remark, Tabatas) = (m.Value.Trim(), int.Parse(m.Groups["n"].Value, CultureInfo.InvariantCulture)));
         var hasStroke = left.AsSpan().ContainsAny('/', ':');
         if (hasStroke)

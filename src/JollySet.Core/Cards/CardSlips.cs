@@ -8,6 +8,7 @@ namespace JollySet.Core.Cards;
 internal static partial class CardSlips
 {
     private const int LongWord = 9;
+    private const int ShortestWord = 5;
 
     private static readonly string[] Words =
     [
@@ -26,6 +27,9 @@ internal static partial class CardSlips
     private static string? Meant(string written, Func<string, bool> isName)
     {
         var word = written.ToLowerInvariant();
+        // Too short a word to be near another by one letter.
+        if (word.Length < ShortestWord)
+            return word is "rset" or "rets" or "rst" && !isName(word) ? "rest" : null;
         if (Known.ContainsKey(word) || Others.Contains(word) || isName(word))
             return null;
         var most = word.Length >= LongWord ? 2 : 1;
@@ -34,6 +38,6 @@ internal static partial class CardSlips
         return near.Length == 0 ? null : near.MinBy(w => (NearestName.Edits(word, w, most), Math.Abs(w.Length - word.Length)));
     }
 
-    [GeneratedRegex(@"(?<![\p{L}\d'/-])[A-Za-z]{5,12}(?![\p{L}\d'/-])")]
+    [GeneratedRegex(@"(?<![\p{L}\d'/-])[A-Za-z]{3,12}(?![\p{L}\d'/-])")]
     private static partial Regex Word();
 }

@@ -71,8 +71,29 @@ internal static partial class CardText
                 lines.AddRange(row.Split('\n').Select((part, i) => Of(number + i, part, part, isName) with { Line = at + 1, Whole = raw[at] }));
         }
 
+        return Lettered(lines);
+    }
+
+    /// <summary>“C dips 3x10” below A1, A2, B1, B2 is C of them.</summary>
+    private static List<CardWords> Lettered(List<CardWords> lines)
+    {
+        char? last = null;
+        for (var at = 0; at < lines.Count; at++)
+        {
+            if (lines[at].Letter is null && last is { } before && NextLetter().Match(lines[at].Text) is { Success: true } next && next.Groups["l"].Value[0] == before + 1)
+                lines[at] = lines[at] with { Letter = next.Groups["l"].Value[0], Text = lines[at].Text[next.Length..] };
+            last = lines[at].Letter ?? last;
+        }
+
         return lines;
     }
+
+    [GeneratedRegex(@"^(?<l>[B-H])\s+(?=[A-Za-z]{3})")]
+    private static partial Regex NextLetter();
+
+    /// <summary>“1) squats 2) rows”: no bullet of one line.</summary>
+    [GeneratedRegex(@"^1\)\s.*\s2\)\s")]
+    private static partial Regex NumberedOnLine();
 
     private static CardWords Of(int number, string raw, string? row, Func<string, bool> isName)
     {
@@ -95,7 +116,7 @@ internal static partial class CardText
             letter = tied.Groups["a"].Success ? char.ToUpperInvariant(tied.Groups["a"].Value[0]) : (char)('A' + tied.Groups["b"].Value[0] - '1');
             text = text[tied.Length..];
         }
-        else if (Bullet().Match(text) is { Success: true } bullet)
+        else if (Bullet().Match(text) is { Success: true } bullet && !NumberedOnLine().IsMatch(text))
         {
             text = text[bullet.Length..];
         }
@@ -164,7 +185,7 @@ internal static partial class CardText
         }
     }
 
-    [GeneratedRegex(@"^(?:(?<a>[A-Ha-h])\s?\d\s?[.):\-]?\s+|(?<b>[1-8])[a-hA-H]\s?[.):]?\s+)(?=\S)")]
+    [GeneratedRegex(@"^(?!a\s\d{1,2}[\s-]+(?:min|sec|hour|round|station|exercise|move))(?:(?<a>[A-Ha-h])\s?\d\s?[.):\-]?\s+|(?<b>[1-8])[a-hA-H]\s?[.):]?\s+)(?=\S)", RegexOptions.IgnoreCase)]
     private static partial Regex Tied();
 
     [GeneratedRegex(@"^(?:[-*+>~]+\s*|\[[ x]?\]\s*|\d{1,2}\s?(?:\.\)|[.)])(?![\d.])\s*|[1-4]\s*[-/]\s+(?=[a-z])|0\d\s+(?=[a-z])|[a-h][.)]\s+|\(?[a-z]\)\s+|\(\d{1,2}\)\s+)+(?=\S)", RegexOptions.IgnoreCase)]

@@ -148,7 +148,7 @@ internal static partial class CardWording
     private static partial Regex CountShort();
 
     /// <summary>“Rounds: 3”.</summary>
-    [GeneratedRegex(@"(?<!\d\s*|of\s+)\b(?:rounds|laps)\s*[:=]\s*(?<n>\d{1,2})\b(?!\s*(?:[-/:]|min|sec|s\b))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<!\d\s*|of\s+|\bbetween\s+|\bafter\s+|\beach\s+)\b(?:rounds|laps)\s*[:=]\s*(?<n>\d{1,2})\b(?!\s*(?:[-/:]|min|sec|s\b))", RegexOptions.IgnoreCase)]
     private static partial Regex RoundsAre();
 
     /// <summary>“Rows 3 rounds of 12”: sets of it.</summary>

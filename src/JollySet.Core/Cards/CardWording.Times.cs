@@ -82,7 +82,7 @@ internal static partial class CardWording
     private static partial Regex WorkToRest();
 
     /// <summary>“1st: …”, “2nd: …”: the order says as much.</summary>
-    [GeneratedRegex(@"^(?:(?:1st|2nd|3rd|4th|first|second|third|fourth)(?:\s+min(?:ute)?)?|min(?:ute)?\s+(?:one|two|three|four|five|[a-e]))\s*[:-]\s*(?=[\da-z])", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:(?:1st|2nd|3rd|4th|first|second|third|fourth)(?:\s+min(?:ute)?)?|min(?:ute)?\s+(?:one|two|three|four|five|[a-e]))\s*[:-]\s*(?=[\da-z])|^(?:1st|2nd|3rd|4th|first|second|third|fourth)\s+min(?:ute)?\s+(?=\d{1,2}\s+[a-z])", RegexOptions.IgnoreCase)]
     private static partial Regex WhichMinute();
 
     /// <summary>“40w/20r”.</summary>

@@ -39,7 +39,7 @@ public static class BriefWords
         "hips: hip, bad hips, sore hips, bad hip, sore hip, hip replacement, stiff hips, new hip, new hips",
         "balance: poor balance, balance issues, bad balance, unsteady",
         "no floor: can't get down, cannot get down, no floor work, no floorwork, can't get on the floor, cannot get to the floor, not on the floor, nothing on the floor, nobody on the floor, no one on the floor, nothing lying down, no lying down, stay standing, standing only",
-        "no jumping: no jump, no jumps, no impact, low impact, low-impact, no hopping, no high impact, joint friendly, nothing jumpy, nothing bouncy, nothing too jumpy, not too jumpy, not jumpy",
+        "no jumping: no jump, no jumps, avoid jumping, avoid jumps, avoid impact, no impact, low impact, low-impact, no hopping, no high impact, joint friendly, nothing jumpy, nothing bouncy, nothing too jumpy, not too jumpy, not jumpy",
         "seated: all seated, everyone seated, chair, chair based, chair-based, in a chair, sitting, chair class, wheelchair, wheelchairs",
         "no kit: no equipment, bodyweight only, body weight only, no weights, equipment free",
         "small space: little space, tight space, no space, small room",

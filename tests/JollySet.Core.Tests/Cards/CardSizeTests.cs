@@ -35,6 +35,11 @@ public class CardSizeTests
     [InlineData("6 Stationen, je 45 Sek. Arbeit / 15 Sek. Wechsel, 3 Runden\n")]
     [InlineData("Track 1 - squats, 5 mins\n")]
     [InlineData("Round 1: squat x10, row x10\nRound 2 - repeat round 1\n")]
+    [InlineData("alternating squats, rows / alternating squats, rows / alternating squats, rows / alternating squats, rows / alternating squats, rows / alternating squats, rows / alternating squats, rows\n")]
+    [InlineData("superset of squats with rows and superset of squats with rows and superset of squats with rows and superset of squats with rows and superset of squats with rows\n")]
+    [InlineData("tabata squats ladder rows 10 down to 1 of squats, tabata squats ladder rows 10 down to 1 of squats, tabata squats ladder rows\n")]
+    [InlineData("squats x8 x4 (rest 60) squats 8 8 8 8 x8 x4 (rest 60) squats 8 8 8 8 x8 x4 (rest 60) squats 8 8 8 8 x8 x4 (rest 60)\n")]
+    [InlineData("rounds 3 reps 10 rest 60 - rounds 3 reps 10 rest 60 - rounds 3 reps 10 rest 60 - rounds 3 reps 10 rest 60 - rounds 3 reps 10 rest 60 - rounds 3 reps 10 rest 60 - rounds 3 reps 10 rest 60 - rounds 3 reps 10 rest 60\n")]
     public void The_largest_card_of_a_kind_is_read_or_refused(string lines)
     {
         var times = Math.Min(CardReader.MostLines - 1, CardReader.MostBytes / lines.Length) / lines.Count(c => c == '\n');

@@ -88,6 +88,10 @@ public sealed class CardTests(ITestOutputHelper output)
     }
 
     [Fact]
+    public void The_rest_of_a_lone_move_is_the_one_between_its_rounds() =>
+        Assert.DoesNotContain(CardReader.Read("Quay, 30 min\n3 rounds\nrow x10\nrest 1 min\n")!.Questions, q => q.Text.Contains("between the rounds", StringComparison.Ordinal));
+
+    [Fact]
     public void A_title_that_says_how_it_runs_is_told_as_both()
     {
         var read = CardReader.Read("No repeat class 30 mins - 40 on 20 off\nsquat\nrow\n")!.Lines[0].Read;
@@ -139,6 +143,17 @@ public sealed class CardTests(ITestOutputHelper output)
     [InlineData("Exercise\tWork\tRest\tRounds\nsquat\t40\t20\t3\nplank\t40\t20\t3\n", "(circuit, 3 rounds, work 40, rest 20)")]
     [InlineData("Quay\n40/20 x 2\nsquat\nplank\n2 min break after lap 1\n", "between 120")]
     [InlineData("Quay\nStrength - rest 90s\nsquat 3x10\nrow 3x10\n", "(straight, 3 rounds, rest 90)")]
+    [InlineData("1) squats 2) press-ups 3) rows\n45 on / 15 off, 3 laps", "(circuit, 3 rounds, work 45, rest 15)\nsquats\npress-ups\nrows")]
+    [InlineData("Quay\nA1 press 4x8\nA2 row 4x8\nB1 curl 3x8\nB2 fly 3x8\nC triceps dips 3 x max, 60s\n", "\ntriceps dips")]
+    [InlineData("Quay\nWU: hip circles, halos, squats x10 each\n3 rounds\n10 rows\n", "== A (circuit, 3 rounds)")]
+    [InlineData("Quay\nCore 2 x 10\ndead bug\ncrunch\n", "== Core (straight, 2 rounds)")]
+    [InlineData("Quay, 10 Leute\n3 Runden\nSquats x10\n", "people: 10")]
+    [InlineData("Quay\n3 rounds\nsquats 45/15\nplank 45/15\n", "(circuit, 3 rounds, rest 15)")]
+    [InlineData("Quay\nWU: hip hinges, halos, goblet squats x10 each\n3 rounds\n10 rows\n", "hip hinges x10\nhalos x10\ngoblet squats x10\n")]
+    [InlineData("Quay\nA: press 3x10\nC: dips 3x10\n", "== C (straight, 3 rounds)")]
+    [InlineData("Full body (advanced class)\n3 rounds\nsquats x10\n", "Full body (advanced class)")]
+    [InlineData("Quay\n3 rounds 45 secs work 15 secs rset\nsquat\nrow\n", "work 45, rest 15")]
+    [InlineData("0-5 warm up\n5-9 Tabata burpees\n", "work 20, rest 10")]
     [InlineData("Quay\nEvery 2 min x 5, by turns\n5 deadlifts\n10 push-ups\n", "(minute, 5 rounds, every 120s)")]
     public void Each_word_goes_where_it_belongs(string card, string says) =>
         Assert.Contains(says, SheetWriter.Write(CardReader.Read(card)!.Plan), StringComparison.Ordinal);

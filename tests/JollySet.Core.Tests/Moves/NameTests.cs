@@ -187,6 +187,9 @@ public sealed class NameTests
     [InlineData("twisting calf stretch")]
     [InlineData("explosive child's pose")]
     [InlineData("wide grip squat")]
+    [InlineData("planks and press ups")]
+    [InlineData("squats and presses")]
+    [InlineData("press-ups and plank")]
     public void What_makes_no_sense_is_not_certain(string written) => Assert.NotEqual(Sureness.Certain, Reader.Read(written).Known);
 
     [Fact]

@@ -136,7 +136,7 @@ public class ErrorTests
         if (Core.Timing.Extent.Broken(plan) is null)
             Assert.Equal((timeline.Length, timeline.Segments.Length), (extent.Length, extent.Segments));
         else
-            Assert.True(timeline.Length > Limits.Class * 10 || timeline.Segments.Length > Limits.Segments);
+            Assert.True(timeline.Length > Limits.Class || timeline.Segments.Length > Limits.Segments);
     });
 
     /// <summary>A rest ratio leaves alone the gaps that are said: this hour and a quarter is no two and a half.</summary>

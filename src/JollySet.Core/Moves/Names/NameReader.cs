@@ -55,7 +55,12 @@ public sealed class NameReader
 
     /// <summary>What a name means.</summary>
     public NameReading Read(string text) =>
-        text.Contains('/', StringComparison.Ordinal) ? ReadPlain(NameWords.WithoutStrokes(text)) with { Text = text } : ReadPlain(text);
+        text.Contains('/', StringComparison.Ordinal) ? ReadPlain(NameWords.WithoutStrokes(text)) with { Text = text }
+        : ReadPlain(text) is var reading && reading.Known == Sureness.Certain && AreTwo(text) ? reading with { Known = Sureness.Likely, How = $"is {reading.How} meant, or both?", Meant = reading.Base } : reading;
+
+    /// <summary>Whether “squats and presses” is said, of which each is a move: two of them, more likely than one.</summary>
+    private bool AreTwo(string text) =>
+        text.IndexOf("s and ", StringComparison.OrdinalIgnoreCase) is > 1 and var and && text[and - 1] is not ('s' or 'S') && !byLetters.ContainsKey(NameWords.Joined(text)) && BaseOf(NameWords.Of(text[..(and + 1)])) is not null && BaseOf(NameWords.Of(text[(and + 6)..])) is not null;
 
     private NameReading ReadPlain(string text)
     {

@@ -1,0 +1,34 @@
+using static JollySet.Core.Cards.CardPhrases;
+
+namespace JollySet.Core.Cards;
+
+/// <content>“Repeat 3 times” at the end of a block that has said how often.</content>
+public sealed partial class CardReader
+{
+    /// <summary>How often is said once: again it is the same, or kept in words.</summary>
+    private bool TakesRepeat(CardWords line, CardScan scan, bool isEmpty)
+    {
+        var isRepeat = RepeatAlone().IsMatch(line.Text);
+        if (Current is not { Part: CardPart.Main, RoundsLow: not null, Stations.Count: > 0 } block || !(isRepeat || (isEmpty && scan.RoundsLow is not null)))
+            return false;
+        var saysMore = scan is not { Work: null, Scheme: null, Every: null, IsAmrap: false, Length: null, Gaps.Count: 0, RepsLow: null, Sets: null };
+        // Moves below it are a block of their own.
+        var isLast = words.Find(w => w.Number > line.Number && w.Text.Length > 0) is not { } next || PartOf(next.Text) != CardPart.Main || Begin(next.Text).Success;
+        if (saysMore || !isLast)
+            return false;
+        if (scan.RoundsLow is null || scan.RoundsLow == block.RoundsLow)
+            Say(line, CardLineKind.Setting, block.Told());
+        else
+            Note(line);
+        return true;
+    }
+
+    /// <summary>“AMRAP 12 mins” below moves that are counted, with nothing of its own below it: how they run.</summary>
+    private bool TakesAmrapBelow(CardWords line, CardScan scan)
+    {
+        if (scan is not { IsAmrap: true, Length: not null } || Current is not { Part: CardPart.Main, HasSettings: false, Stations.Count: > 1 } block || !block.Stations.TrueForAll(s => s is { Amount: not null, Sets: null }))
+            return false;
+        var isLast = words.Find(w => w.Number > line.Number && w.Text.Length > 0) is not { } next || PartOf(next.Text) != CardPart.Main || Begin(next.Text).Success;
+        return isLast && Applied(block, scan, line);
+    }
+}

@@ -1,0 +1,58 @@
+using System.Globalization;
+using System.Text.RegularExpressions;
+
+namespace JollySet.Core.Cards;
+
+/// <content>The patterns of what a card says of the class before its blocks: how long, when, of what, with what.</content>
+internal static partial class CardWording
+{
+    private const int ShortestSpell = 25;
+    private const int LongestSpell = 180;
+    private const int LastYear = 39;
+
+    /// <summary>“Duration 45 min”.</summary>
+    [GeneratedRegex(@"^(?:duration|length|class\s+length|time)\s+(?=\d{2,3}\s*(?:min|'))", RegexOptions.IgnoreCase)]
+    private static partial Regex LongWithoutColon();
+
+    /// <summary>“Class: Full body, 45 min”: a title, and more.</summary>
+    [GeneratedRegex(@"^(?:class|session|title|name)\s*:\s+(?=[^,:]+(?:,|\s-)\s*\d{1,3}\s*(?:min|'))", RegexOptions.IgnoreCase)]
+    private static partial Regex ClassAndMore();
+
+    /// <summary>“Muscle groups: chest, back”, “theme – core”.</summary>
+    [GeneratedRegex(@"^(?:theme|muscle\s+groups?|muscles(?:\s+(?:worked|used))?|body\s+parts?|(?:target\s+)?areas?|today'?s?\s+focus|focus\s+areas?|working)\s*(?::|\s-)\s*(?=[a-z])", RegexOptions.IgnoreCase)]
+    private static partial Regex FocusByOtherWords();
+
+    /// <summary>“No. booked: 18”.</summary>
+    [GeneratedRegex(@"\b(?:no\.?|number)\s+(?:booked|of\s+people|attending|expected)\s*:\s*(?=\d)", RegexOptions.IgnoreCase)]
+    private static partial Regex NumberBooked();
+
+    /// <summary>“Need mats/bands/DBs”.</summary>
+    [GeneratedRegex(@"^needs?\s+(?=(?:mats?|dbs?|kbs?|dumb\s?bells?|kettle\s?bells?|weights?|bands?|chairs?|towels?|steps?|balls?)\s*/)", RegexOptions.IgnoreCase)]
+    private static partial Regex NeedByStrokes();
+
+    /// <summary>“1 hour strength”.</summary>
+    [GeneratedRegex(@"^(?:1|one|an)\s*-?\s*(?:hours?|hr)\b\s*(?:of\s+)?(?=[a-z])", RegexOptions.IgnoreCase)]
+    private static partial Regex HourFirst();
+
+    /// <summary>24/11/26.</summary>
+    [GeneratedRegex(@"(?<=^(?:[a-z][a-z ]{2,24}?\s*[:-]?\s+)?)(?<d>0?[1-9]|[12]\d|3[01])/(?<m>0?[1-9]|1[0-2])/(?<y>(?:20)?\d\d)(?=\s*(?:$|[,:-]))", RegexOptions.IgnoreCase)]
+    private static partial Regex Day();
+
+    /// <summary>“18:00-18:45 Circuits, sports hall”: when, for as long as a class is.</summary>
+    [GeneratedRegex(@"^(?<w>(?<a>[5-9]|1\d|2[0-3])[:.](?<b>[0-5]\d)\s*-\s*(?<c>\d{1,2})[:.](?<e>[0-5]\d))\s*[,:-]?\s+(?<t>[a-z][^,|-]*)(?<more>.*)$", RegexOptions.IgnoreCase)]
+    private static partial Regex SpellFirst();
+
+    /// <summary>A date that three rungs of a ladder are not.</summary>
+    private static string Dated(Match m)
+    {
+        int Of(string group) => int.Parse(m.Groups[group].Value, CultureInfo.InvariantCulture);
+        var isRungs = m.Groups["y"].Length == 2 && m.Groups["d"].Value[0] != '0' && m.Groups["m"].Value[0] != '0' && (Math.Sign(Of("m") - Of("d")) == Math.Sign(Of("y") - Of("m")) || Of("y") > LastYear || Of("y") < 20);
+        return isRungs ? m.Value : m.Value.Replace('/', '.');
+    }
+
+    private static string SpellBehind(Match m)
+    {
+        int Of(string group) => int.Parse(m.Groups[group].Value, CultureInfo.InvariantCulture);
+        return (Of("c") * 60) + Of("e") - (Of("a") * 60) - Of("b") is >= ShortestSpell and <= LongestSpell && CardPhrases.PartOf(m.Groups["t"].Value) == CardPart.Main ? $"{m.Groups["t"].Value.TrimEnd()}, {m.Groups["w"].Value.Replace(" ", "", StringComparison.Ordinal)}{m.Groups["more"].Value}" : m.Value;
+    }
+}

@@ -1,0 +1,43 @@
+using System.Text.RegularExpressions;
+
+namespace JollySet.Core.Cards;
+
+/// <content>The patterns of ladders told with their moves on one line.</content>
+internal static partial class CardWording
+{
+    private const string LadderWord = @"(?:(?:ascending|descending)\s+)?(?:ladder|countdown|count\s?down)";
+    private const string DownTo = @"\s*(?:reps?\s*)?(?:-|to|down\s+to|up\s+to)\s*";
+
+    /// <summary>“10 to 1 ladder: squats and press-ups”, “ladder: 10 down to 1 of squats and press-ups”, “descending ladder 10-1 squats/press-ups”, “start at 10 and count down to 1: squats”.</summary>
+    [GeneratedRegex(@"^(?:an?\s+)?(?:(?<a>\d{1,2})" + DownTo + @"(?<b>\d{1,2})\s+(?<behind>" + LadderWord + @")|(?<h>" + LadderWord + @")\s*(?:[:,-]\s*)?(?:(?:from|up|down)\s+)?(?:from\s+)?(?<a>\d{1,2})" + DownTo + @"(?<b>\d{1,2})(?:\s*reps?)?(?!\s*(?:s|secs?|seconds|mins?)\b|\d|\s*-)(?:" + InSteps + @")?|(?:(?<h>" + LadderWord + @")\s*[:,-]?\s*)?(?:go(?:ing)?\s+)?(?:up|down)\s+(?:in|by)\s+(?<k>twos|threes|fours|fives|[2-5]'?s?)\s+from\s+(?<a>\d{1,2})\s+to\s+(?<b>\d{1,2})|start(?:ing)?\s+(?:at|from|with|on)\s+(?<a>\d{1,2})(?:\s+(?:of\s+each|reps?))?,?\s+(?:and\s+)?(?:count(?:ing)?|work(?:ing)?|go(?:ing)?)\s+(?:your\s+way\s+)?(?:down|up)\s+to\s+(?<b>\d{1,2}))(?:\s*(?:[:,-]\s*)?(?:of\s+(?:each\s*:?\s*)?)?(?<items>[a-z][^:\d]*))?$", RegexOptions.IgnoreCase)]
+    private static partial Regex LadderTo();
+
+    /// <summary>“Squats and press-ups 10 down to 1”.</summary>
+    [GeneratedRegex(@"^(?<items>[a-z][^:\d]*?)\s*[,:-]?\s+(?:from\s+)?(?<a>\d{1,2})\s+(?:down|up)\s+to\s+(?<b>\d{1,2})$", RegexOptions.IgnoreCase)]
+    private static partial Regex MovesDownTo();
+
+    /// <summary>“Ladder up: 2, 4, 6, 8, 10 of swings and goblet squats”, “2/4/6/8/10 swings + goblet squats”.</summary>
+    [GeneratedRegex(@"^(?:(?<h>" + LadderWord + @")(?:\s+(?:up|down))?\s*[:,-]?\s*(?<l>\d{1,3}(?:\s*[,/-]\s*\d{1,3}){2,})\s+(?:reps?\s+)?(?:of\s+(?:each\s*:?\s*)?)?(?<items>[a-z][^:\d]*)|(?<l>\d{1,2}(?:/\d{1,2}){2,})\s+(?:reps?\s+)?(?:of\s+)?(?<items>[a-z][^:\d]*?\s*(?:\+|,|\sand\s)[^:\d]*))$", RegexOptions.IgnoreCase)]
+    private static partial Regex RungsOfMoves();
+
+    /// <summary>“Time pyramid: 20, 30, 40, 30, 20 seconds of squats, 10s rest”.</summary>
+    [GeneratedRegex(@"^(?:time\s+)?pyramid\s*[:,-]?\s*(?<l>\d{2}(?:\s*[,/-]\s*\d{2}){2,8})\s*(?:s|secs?|seconds?)\s+(?:of\s+)?(?<items>[a-z][^:\d]*?)(?<more>\s*[,(]?\s*(?:with\s+)?(?:an?\s+)?\d{1,3}\s*(?:s|secs?|seconds?)\s*rest(?:\s+(?:in\s+)?between)?\)?)?$", RegexOptions.IgnoreCase)]
+    private static partial Regex PyramidOf();
+
+    /// <summary>By the word that was written; where none was, as its rungs.</summary>
+    private static string Ladder(Match m)
+    {
+        var (from, to) = (int.Parse(m.Groups["a"].Value, System.Globalization.CultureInfo.InvariantCulture), int.Parse(m.Groups["b"].Value, System.Globalization.CultureInfo.InvariantCulture));
+        var items = m.Groups["items"].Value.Trim() is { Length: > 0 } moves ? $": {moves}" : "";
+        var rungs = m.Groups["k"].Success ? Rungs(m) : m.Groups["h"].Success ? $"{from}-{to}" : string.Join('-', Enumerable.Range(Math.Min(from, to), Math.Abs(from - to) + 1).OrderBy(n => from < to ? n : -n));
+        var word = items.Length > 0 && m.Groups["behind"].Success ? m.Groups["behind"].Value : m.Groups["h"].Value;
+        return $"{word} {rungs}".TrimStart() + items;
+    }
+
+    private static string RungsAndMoves(Match m)
+    {
+        var rungs = m.Groups["l"].Value.Replace(" ", "", StringComparison.Ordinal).Split([',', '/', '-']).Select(n => int.Parse(n, System.Globalization.CultureInfo.InvariantCulture)).ToList();
+        var steps = rungs.Zip(rungs.Skip(1), (a, b) => Math.Sign(b - a)).Distinct().ToList();
+        return steps is [not 0] ? $"{(m.Groups["h"].Success ? m.Groups["h"].Value + " " : "")}{string.Join('-', rungs)}: {(m.Groups["h"].Success ? m.Groups["items"].Value : m.Groups["items"].Value.Replace(" + ", ", ", StringComparison.Ordinal)).Trim()}" : m.Value;
+    }
+}

@@ -1,0 +1,81 @@
+using System.Text.RegularExpressions;
+
+namespace JollySet.Core.Cards;
+
+/// <content>The patterns of how a rest is said, and a number of rounds in a sentence.</content>
+internal static partial class CardWording
+{
+    /// <summary>“A minute’s rest”, “minute off”, “60 second breather”: so long a rest.</summary>
+    [GeneratedRegex(@"\b(?:an?\s+|one\s+)?(?<=^|[\s,(])(?:(?<m>min)(?:ute)?(?:'?s)?|(?<t>\d{1,3}\s*-?\s*(?:s|secs?|seconds?|mins?|minutes?)))\s+(?:of\s+)?(?:breather|off|(?<=minute'?s\s)(?:rest|break))\b(?=\s*(?:$|[,.;)]|in\s+between|between|after|then|and|at))", RegexOptions.IgnoreCase)]
+    private static partial Regex Breather();
+
+    /// <summary>“Resting a minute”, “resting 60s”.</summary>
+    [GeneratedRegex(@"\bresting\s+(?:for\s+)?(?:(?:a|one)\s+(?<m>min)(?:ute)?\b|(?=\d))", RegexOptions.IgnoreCase)]
+    private static partial Regex Resting();
+
+    /// <summary>“With a 20 second rest”: one more thing that is said.</summary>
+    [GeneratedRegex(@"(?<=[a-z\d])\s+with\s+(?:an?\s+)?(?=(?:\d{1,3}\s*-?\s*(?:s|secs?|seconds?|mins?|minutes?)|(?:a\s+)?min(?:ute)?'?s?)\s+(?:of\s+)?(?:rest|break|off|breather)\b)", RegexOptions.IgnoreCase)]
+    private static partial Regex WithARest();
+
+    [GeneratedRegex(@"\d\s*(?:s|secs?)?[-,/\s]\s*\d{2,3}\s*(?:s|secs?)?[-,/\s]\s*\d{2,3}", RegexOptions.IgnoreCase)]
+    private static partial Regex ListedTimes();
+
+    /// <summary>“Repeated 3 times”, “whole thing x3”, “all of it 3 times”, “3 times in total”.</summary>
+    [GeneratedRegex(@"\brepeated\s+(?:x\s*)?(?<n>\d{1,2})(?:\s*(?:x|times))?\b|\b(?:the\s+)?(?:whole|entire)\s+(?:thing|lot|circuit|set|sequence|list)\s*,?\s*(?:x\s*(?<n>\d{1,2})|(?<n>\d{1,2})\s*(?:x|times))\b|(?<=^|[,.;]\s*|\s-\s)(?:all\s+of\s+(?:it|this|that|them)|(?:do|repeat|run)\s+(?:it|this|that|them|it\s+all)(?:\s+all)?)\s+(?<n>\d{1,2})\s*(?:x|times)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex WholeTimes();
+
+    /// <summary>“40 on / 20 to move on”.</summary>
+    [GeneratedRegex(@"\b(?<w>\d{1,3})\s*(?:s|secs?|seconds?)?\s*(?:on|work)\s*[/,;-]?\s*(?:and\s+|then\s+|with\s+)?(?<r>\d{1,3})\s*(?:s|secs?|seconds?)?\s*to\s+(?:move(?:\s+on)?|change(?:\s+over)?|swap|switch|rotate|transition)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex ToMoveOn();
+
+    /// <summary>“3 rounds @ 40/20”.</summary>
+    [GeneratedRegex(@"(?<=\b(?:rounds?|rds?|laps?|sets?|x\s?\d{1,2}))\s*@\s*(?=\d{1,3}s?\s*[/:]\s*\d)", RegexOptions.IgnoreCase)]
+    private static partial Regex AtWorkRest();
+
+    /// <summary>“60 seconds between supersets” below one.</summary>
+    [GeneratedRegex(@"^(?:rest\s+(?:for\s+)?)?(?<t>\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?))(?:\s+(?:of\s+)?(?:rest|break))?\s+between\s+(?:each\s+|the\s+|every\s+)?super-?\s?sets?\.?$", RegexOptions.IgnoreCase)]
+    private static partial Regex BetweenSupersets();
+
+    /// <summary>“… rows x12 x4 rest 1 min”: a comma is left out.</summary>
+    [GeneratedRegex(@"(?<=\dm?s?\s+x\s?\d{1,2})\s+(?=rest\s+\d)|(?<=^[^,:]{0,30}(?:rounds|sets|laps)\s?\d?)\s+(?=rest\s+\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?)\b)", RegexOptions.IgnoreCase)]
+    private static partial Regex RestWithoutComma();
+
+    /// <summary>“Rounds: three”.</summary>
+    [GeneratedRegex(@"(?<=\b(?:rounds|sets|laps|reps)\s*[:=]\s*)(?:two|three|four|five|six|eight|ten|twelve)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex NumberBehindKey();
+
+    /// <summary>“Deadlifts 8 8 8 8”: a set each.</summary>
+    [GeneratedRegex(@"(?<=^[a-z][a-z' -]+\s)(?<n>\d{1,2})(?:\s+\k<n>){2,7}(?=$|\s*[,(]|\s+(?:rest|r\d))", RegexOptions.IgnoreCase)]
+    private static partial Regex SameSets();
+
+    /// <summary>“Deadlifts x8 x4”: four sets of eight.</summary>
+    [GeneratedRegex(@"(?<=^[a-z][a-z' -]+\s)x\s?(?<r>\d{1,3})\s*x\s?(?<s>[2-9])(?=$|\s*[,(]|\s+rest)", RegexOptions.IgnoreCase)]
+    private static partial Regex RepsThenTimes();
+
+    /// <summary>“Deadlifts - 8 reps - 4 sets - 90s”.</summary>
+    [GeneratedRegex(@"^(?<name>[a-z][a-z' -]+?)\s+-\s+(?:(?<r>\d{1,3})\s*reps?\s*[,-]\s*(?<s>\d{1,2})\s*sets?|(?<s>\d{1,2})\s*sets?\s*[,-]\s*(?<r>\d{1,3})\s*reps?)(?:\s*[,-]\s*(?:rest\s*)?(?<t>\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?))(?:\s+rest)?)?$", RegexOptions.IgnoreCase)]
+    private static partial Regex SetsByDashes();
+
+    /// <summary>“Four sets of eight deadlifts with ninety seconds rest”, among figures.</summary>
+    private static string SpokenLine(string text) =>
+        !text.Any(char.IsAsciiDigit) && text.Length <= CardText.LongestParagraph && DosedWord().IsMatch(text) && CardNumbers.Spoken(text) > 1 ? CardNumbers.InDigits(text) : text;
+
+    [GeneratedRegex(@"\b(?:rounds|sets|reps|seconds|secs|minutes|times)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex DosedWord();
+
+    /// <summary>“Give them a minute between rounds”.</summary>
+    [GeneratedRegex(@"^(?:and\s+)?(?:give|allow|let)\s+(?:(?:them|everyone|everybody|people|yourself|the\s+class)\s+)?(?:have\s+)?(?:(?:an?|one)\s+(?<m>min)(?:ute)?|(?<t>\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?)))(?:'?s)?(?:\s+(?:to\s+)?(?:rest|off|break|recover))?(?=\s+(?:in\s+)?(?:between|after|at))", RegexOptions.IgnoreCase)]
+    private static partial Regex GivesRest();
+
+    /// <summary>“The main bit is a circuit of …”.</summary>
+    [GeneratedRegex(@"^(?:the\s+)?main\s+(?:bit|part|set|block|thing|section|workout)\s+(?:is|will\s+be)\s+(?:an?\s+)?(?=circuit|superset|ladder|pyramid|tabata|emom|amrap|\d)", RegexOptions.IgnoreCase)]
+    private static partial Regex MainBitIs();
+
+    /// <summary>“Then a ladder, 10-8-6-4-2, deadlifts and presses”.</summary>
+    [GeneratedRegex(@"^(?:(?:then|next|after\s+that)\s+)?(?:an?\s+)?(?<h>ladder|pyramid)\s*[,:-]\s*(?<l>\d{1,3}(?:\s*[-/]\s*\d{1,3}){2,10})(?:\s*reps)?\s*[,:-]\s*(?:of\s+)?(?<items>[a-z][^:\d]*?)\.?$", RegexOptions.IgnoreCase)]
+    private static partial Regex LadderByCommas();
+
+    /// <summary>“Round 3 - 100 burpees between you”.</summary>
+    [GeneratedRegex(@"(?<=\b\d{2,3}\s+[a-z][a-z' -]+?)\s*,?\s+(?<w>between\s+(?:you|them|the\s+(?:pair|two\s+of\s+you|team)|(?:each\s+)?partners))$", RegexOptions.IgnoreCase)]
+    private static partial Regex BetweenYou();
+}

@@ -1,0 +1,190 @@
+using System.Globalization;
+using System.Text.RegularExpressions;
+
+namespace JollySet.Core.Cards;
+
+/// <content>The patterns of how a block runs, where one line says several things of it at once: rounds and reps, work and rest, a ladder and its step.</content>
+internal static partial class CardWording
+{
+    private const string Clock = @"\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?|'|"")?";
+    private const string MinutesLong = @"\d{1,2}\s*(?:min(?:ute)?s?|')";
+    private const string InSteps = @"\s*,?\s*\(?(?:going\s+)?(?:up|down)?\s*(?:in|by)\s+(?<k>twos|threes|fours|fives|tens|[2-5]'?s?|10'?s?)\)?";
+
+    private static readonly string[] StepWords = ["ones", "twos", "threes", "fours", "fives"];
+
+    /// <summary>“3 rounds of 10”: of each move.</summary>
+    [GeneratedRegex(@"(?<=\d\s*(?:rounds?|rds?|rnds?|laps?|circuits))\s+of\s+(?<n>\d{1,2})(?=\s*(?:$|[:.;)]))", RegexOptions.IgnoreCase)]
+    private static partial Regex RoundsOfBare();
+
+    /// <summary>“Three rounds of ten”, “ten of each” among figures.</summary>
+    [GeneratedRegex(@"\b(?:two|three|four|five|six)\s+(?:rounds|sets|laps|circuits)\s+of\s+(?:five|six|eight|ten|twelve|fifteen|twenty)\b|^(?:five|six|eight|ten|twelve|fifteen|twenty)(?=\s+(?:of\s+(?:each|every|all)|reps?|each)\b)", RegexOptions.IgnoreCase)]
+    private static partial Regex WordedReps();
+
+    /// <summary>“10 reps each exercise”.</summary>
+    [GeneratedRegex(@"(?<=\breps)\s+(?:each|every)\s+(?:exercise|move|movement|one|station)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex RepsEachMove();
+
+    /// <summary>“10 of everything”.</summary>
+    [GeneratedRegex(@"(?<=^(?:do\s+)?\d{1,3}\s*(?:reps\s+)?)of\s+(?:everything|all(?:\s+of\s+(?:them|these))?|the\s+lot)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex OfEverything();
+
+    /// <summary>“10 reps each. Repeat x3”.</summary>
+    [GeneratedRegex(@"(?<=^\d{1,3}\s*[^.]*)\.\s+repeat\s+(?:(?:this|it|all)\s+)?(?:x\s*(?<n>[2-9])|(?<n>[2-9])\s*(?:x|times)|for\s+(?<n>[2-9])\s+rounds)\.?$", RegexOptions.IgnoreCase)]
+    private static partial Regex RepeatBehind();
+
+    /// <summary>“Circuit x3 (10 reps)”.</summary>
+    [GeneratedRegex(@"(?<=\bx\s?\d|\d\s*rounds)\s*\((?<r>\d{1,3}\s*reps)(?:\s+(?:of\s+)?each)?\)", RegexOptions.IgnoreCase)]
+    private static partial Regex RepsInBrackets();
+
+    /// <summary>“3R x 10”.</summary>
+    [GeneratedRegex(@"^(?<n>[2-9])\s?R\b(?=\s*(?:x|of\b|[,:-])\s*\d)")]
+    private static partial Regex RoundsByLetter();
+
+    /// <summary>“40/20 x3, R 60s”.</summary>
+    [GeneratedRegex(@"(?<=\d\s*[,;]\s*)R\s*[:=]?\s*(?<t>\d{2,3})\s*(?:s|secs?|"")?$")]
+    private static partial Regex RestByOneLetter();
+
+    /// <summary>“Rounds: 3 / Reps: 10”, “work 40 rest 20 rounds 3 rest between rounds 60”: nothing but what is what.</summary>
+    [GeneratedRegex(@"^(?:(?<pre>[a-z][a-z ]{2,20}:\s+)?(?:(?:intervals?|timings?|format)\s*[:=-]?\s+)?(?<wr>\d{1,3}\s*/\s*\d{1,3})\s*s?\s*[,;.|&+-]\s*)?(?>(?<k>(?:rest\s+)?(?:between|after)\s+(?:each\s+)?(?:rounds?|laps?|sets?)|rounds|laps|sets|reps|rest|work|break)\s*(?:[:=]|-(?=\s))?\s*(?<v>" + Clock + @")(?![\d/:x-])\s*[,;/|.&+-]?\s*(?:and\s+)?){2,8}$", RegexOptions.IgnoreCase)]
+    private static partial Regex KeyedHow();
+
+    /// <summary>“… go round 3 times with 1 min rest in between”: between rounds.</summary>
+    [GeneratedRegex(@"(?<=\b(?:rounds|times|twice)\b.*)\b(?:(?<t>" + Clock + @")|an?\s+(?<m>min)ute'?s?)\s+(?:of\s+)?(?:rest|break|breather)\s+in\s+between\b(?!\s+\w)", RegexOptions.IgnoreCase)]
+    private static partial Regex RestInBetweenTimes();
+
+    /// <summary>“3 rounds. 60 between.”</summary>
+    [GeneratedRegex(@"(?<=\brounds\b[.,;]?\s+)(?<t>\d{2,3})\s*(?:s|secs?)?\s+between\.?$", RegexOptions.IgnoreCase)]
+    private static partial Regex BareBetween();
+
+    /// <summary>“40/20*3”.</summary>
+    [GeneratedRegex(@"(?<=\d/\d{1,3}s?)\s*\*\s*(?=\d{1,2}\b)", RegexOptions.IgnoreCase)]
+    private static partial Regex StarTimes();
+
+    /// <summary>“3 sets / 10 reps / 60s”.</summary>
+    [GeneratedRegex(@"^(?<s>[2-9]|10)\s*sets\s*[/|-]\s*(?<r>\d{1,3}(?:-\d{1,3})?)\s*reps\s*[/|-]\s*(?:rest\s*)?(?<t>\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?|'|""))(?:\s+(?:rest|off|break))?$", RegexOptions.IgnoreCase)]
+    private static partial Regex SetsByStrokes();
+
+    /// <summary>“20 seconds hard, 10 seconds easy”.</summary>
+    [GeneratedRegex(@"\b(?<w>\d{1,3})\s*(?:s|secs?|seconds?)\s*(?:hard|all[\s-]out|flat[\s-]out|fast|max(?:imum)?\s+effort)\s*[,/;&+-]?\s*(?:and\s+|then\s+)?(?<r>\d{1,3})\s*(?:s|secs?|seconds?)?\s*(?:of\s+)?(?:easy|slow|rest|recover(?:y|ing)?|off|gentle)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex HardEasy();
+
+    /// <summary>“10 mins, max rounds”, “how many rounds can you do in 10 mins?”.</summary>
+    [GeneratedRegex(@"(?<=^|[:-]\s+)(?:(?<t>" + MinutesLong + @")(?:\s+on\s+the\s+clock)?\s*[,:-]?\s+(?:max(?:imum)?\s+rounds|as\s+many(?:\s+rounds)?\s+as\s+(?:poss(?:ible)?|(?:you|we|they)\s+can)|keep\s+going)|how\s+many(?:\s+rounds)?\s+can\s+(?:you|we|they)\s+(?:do|get|fit)(?:\s+in)?\s+in\s+(?<t>" + MinutesLong + @")\??|how\s+many\s+rounds\s+in\s+(?<t>" + MinutesLong + @")\?|(?:set\s+(?:a|the)\s+(?:timer|clock)\s+(?:for\s+)?(?<t>" + MinutesLong + @")(?:\s+and|,)?\s+(?:do|get\s+through)\s+as\s+many\s+rounds\s+as\s+(?:you\s+can|possible)(?:\s+of\b)?)|(?:just\s+)?keep\s+going\s+(?:round\s+)?for\s+(?<t>" + MinutesLong + @"))(?=\s*(?:$|[:.!]|(?<=\?)\s))", RegexOptions.IgnoreCase)]
+    private static partial Regex ManyInMinutes();
+
+    /// <summary>“A new move every minute for 12 mins”.</summary>
+    [GeneratedRegex(@"^(?:start\s+)?(?:an?\s+)?(?:new|different|next)\s+(?:move|exercise|station|one)\s+(?:every|each|on\s+the)\s+min(?:ute)?\b,?", RegexOptions.IgnoreCase)]
+    private static partial Regex NewEveryMinute();
+
+    /// <summary>“EMOM 12 – one exercise per minute”: that is what one is.</summary>
+    [GeneratedRegex(@"(?<=\be1?mom\b.*)\s*[,(-]\s*(?:one|1)\s+(?:move|exercise|station)\s+(?:per|an?|each|every)\s+min(?:ute)?\)?", RegexOptions.IgnoreCase)]
+    private static partial Regex OneAMinute();
+
+    /// <summary>“10, 8, 6, 4, 2 reps of each”, “10 > 8 > 6”, “10 reps then 8 then 6”.</summary>
+    [GeneratedRegex(@"^(?<l>\d{1,3}(?:\s*,\s*\d{1,3}){2,})\s*reps(?:\s+(?:of\s+)?(?:each|every)(?:\s+(?:move|exercise))?)?(?<c>:?)$|^(?<l>\d{1,3}(?:\s*>\s*\d{1,3}){2,})(?:\s*reps)?(?<c>:?)$|^(?<l>\d{1,3}(?:\s*reps)?(?:\s*,?\s*then\s+\d{1,3}){2,})(?:\s*reps)?(?<c>:?)$", RegexOptions.IgnoreCase)]
+    private static partial Regex RungsListed();
+
+    /// <summary>“From 10 down to 2 in twos”, “ladder down from 10 in 2s”, “start at 10 and drop 2 each round”.</summary>
+    [GeneratedRegex(@"^(?:ladder\W+)?(?:from\s+)?(?<a>\d{1,2})\s*(?:-|to|down\s+to|up\s+to)\s*(?<b>\d{1,2})" + InSteps + @"(?<c>:?)$|^(?:ladder\W+)?down\s+from\s+(?<a>\d{1,2})" + InSteps + @"(?<c>:?)$|^start(?:ing)?\s+(?:at|with|on)\s+(?<a>\d{1,2})(?:\s+reps)?,?\s+(?:and\s+)?(?:drop|lose|take\s+(?:off|away)|minus)\s+(?<k>[1-5])\s+(?:reps?\s+)?(?:each|every|per)\s+(?:round|time|set)(?<c>:?)$", RegexOptions.IgnoreCase)]
+    private static partial Regex RungsBySteps();
+
+    /// <summary>“Pyramid: 20/30/40/30/20 secs squats, press-ups”: the rungs are of all of them.</summary>
+    [GeneratedRegex(@"^(?:(?<h>[a-z][a-z ]{2,20}):\s*)?(?<l>\d{2}(?:\s*[/-]\s*\d{2}){2,8})\s*(?:s|secs?|seconds?)\s+(?:of\s+(?:each\s*:?\s*)?)?(?<items>[a-z][^:]*,[^:]*)$", RegexOptions.IgnoreCase)]
+    private static partial Regex RungsOfList();
+
+    /// <summary>“Superset 1: chest press 10, row 10 x 4, 60 s rest”: how often stands behind the last of two.</summary>
+    [GeneratedRegex(@"^(?<h>(?:superset|pair|tri-?set|complex)(?:\s+[1-9a-h])?)\s*:\s*(?<items>[a-z][a-z' -]+\s\d{1,2}(?:,\s*[a-z][a-z' -]+\s\d{1,2}){1,3})\s*x\s*(?<n>[2-6])(?<more>\s*,[^:]*)?$", RegexOptions.IgnoreCase)]
+    private static partial Regex SupersetTimes();
+
+    /// <summary>“Timing: 40 secs on, 20 secs off”.</summary>
+    [GeneratedRegex(@"^timings?\s*[:-]\s*(?=\d)", RegexOptions.IgnoreCase)]
+    private static partial Regex TimingKey();
+
+    /// <summary>“Finisher: tabata jumping jacks”.</summary>
+    [GeneratedRegex(@"^(?<h>[a-z][a-z ]{2,20}):\s*(?<w>tabata)\s+(?<m>[a-z][a-z -]{2,30})$", RegexOptions.IgnoreCase)]
+    private static partial Regex TabataBehindHead();
+
+    /// <summary>“T1: squat jumps + press-ups”.</summary>
+    [GeneratedRegex(@"^(?<h>T\s?\d)\s*[:.-]\s+(?<a>[a-z][a-z' -]+?)\s+\+\s+(?<b>[a-z][a-z' -]+)$", RegexOptions.IgnoreCase)]
+    private static partial Regex TabataOfTwo();
+
+    /// <summary>“We'll warm up for 8 minutes, just marching and side steps”.</summary>
+    [GeneratedRegex(@"^(?:we(?:'ll|\s+will)?\s+)?(?<w>warm|cool)\s+(?<d>up|down)\s+(?:for\s+)?(?<t>\d{1,2}\s*min(?:ute)?s?),?\s+(?:just|doing)\s+(?<items>[a-z][^.:\d]*?)\.?$", RegexOptions.IgnoreCase)]
+    private static partial Regex WarmUpDoing();
+
+    /// <summary>“Then a ladder of swings and presses: 10, 8, 6, 4, 2.”</summary>
+    [GeneratedRegex(@"^(?:then\s+|and\s+then\s+)?an?\s+(?<h>ladder|pyramid|countdown)\s+of\s+(?<items>[a-z][^:\d]*?):\s*(?<l>\d{1,3}(?:\s*[,-]\s*\d{1,3}){2,10})\.?$", RegexOptions.IgnoreCase)]
+    private static partial Regex LadderOf();
+
+    /// <summary>“45 secds”.</summary>
+    [GeneratedRegex(@"(?<=\d\s*)\b(?:secds|secnds|secons|secodns|scs|secsonds|seonds)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex SecondsSlip();
+
+    /// <summary>“Finish with a stretch”.</summary>
+    [GeneratedRegex(@"(?<=\b(?:finish|end|close)\s+with\s+)an?\s+(?=(?:stretch|cool)\w*\.?$)", RegexOptions.IgnoreCase)]
+    private static partial Regex WithAStretch();
+
+    /// <summary>“2 mins rest before the next block”.</summary>
+    [GeneratedRegex(@"\bbefore\s+(?:the\s+|each\s+)?next\s+(?:block|circuit|section|part|one)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex BeforeTheNext();
+
+    /// <summary>“Grab a drink (1 min)”, “take a minute”.</summary>
+    [GeneratedRegex(@"^(?:grab|have|get|take)\s+(?:an?\s+|some\s+)?(?:quick\s+)?(?<w>drink|water|sip|breather)\s*[(,-]?\s*(?<t>\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?|'))\)?$|^take\s+(?:an?\s+(?<m>min)(?:ute)?|(?<t>\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?)))(?:\s+(?:out|off|break|to\s+(?:rest|recover)))?$", RegexOptions.IgnoreCase)]
+    private static partial Regex TakesBreak();
+
+    /// <summary>“1 min active recovery – march on the spot”: a rest, and what is done in it.</summary>
+    [GeneratedRegex(@"^(?:(?<t>\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?|'))\s+(?:of\s+)?active\s+(?:rest|recovery)|active\s+(?:rest|recovery)\s*[,:-]?\s*(?<t>\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?|')))\s*(?:[(:,-]\s*(?<m>[a-z][a-z ]{2,40}?)\)?)?$", RegexOptions.IgnoreCase)]
+    private static partial Regex ActiveRest();
+
+    /// <summary>“Tabata (squat jumps / press-ups)”.</summary>
+    [GeneratedRegex(@"^(?<h>(?:tabata|finisher|superset|burn\s?out)(?:\s+\d)?)\s*\((?<items>[a-z][a-z' -]*(?:\s*[/,+&]\s*[a-z][a-z' -]*)+)\)$", RegexOptions.IgnoreCase)]
+    private static partial Regex HeadThenMoves();
+
+    /// <summary>“30 on 30 off for the first block, 3 times round”.</summary>
+    [GeneratedRegex(@"^(?:so\s+)?(?:we(?:'ll|\s+will)?\s+)?(?:do\s+)?(?<how>\d[^:]*?)\s+for\s+the\s+(?<b>(?:first|second|third|fourth|last|final|next)\s+(?:block|circuit|part|section|set))\b(?<more>[^:]*)$", RegexOptions.IgnoreCase)]
+    private static partial Regex ForTheBlock();
+
+    private static string ListOf(Match m) => $"{m.Groups["h"].Value}: {string.Join(", ", m.Groups["items"].Value.Split(['/', ',', '+', '&'], StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries))}";
+
+    private static string Break(Match m) => $"{(m.Groups["w"].Success ? m.Groups["w"].Value : "rest")} {(m.Groups["m"].Success ? "1 min" : m.Groups["t"].Value)}";
+
+    /// <summary>What is what, in the order the reader knows.</summary>
+    private static string Keyed(Match m)
+    {
+        var said = new Dictionary<string, string>(StringComparer.OrdinalIgnoreCase);
+        for (var i = 0; i < m.Groups["k"].Captures.Count; i++)
+            said[KeyOf(m.Groups["k"].Captures[i].Value)] = m.Groups["v"].Captures[i].Value.Trim();
+        if (said.Count < m.Groups["k"].Captures.Count || (said.Count == 1 && !m.Groups["wr"].Success))
+            return m.Value;
+        string? Of(string key) => said.GetValueOrDefault(key);
+        var work = m.Groups["wr"].Success ? m.Groups["wr"].Value : Of("work") is { } w ? Of("rest") is { } off ? $"{w} on {off} off" : $"work {w}" : null;
+        var often = Of("sets") is { } sets && Of("reps") is { } of ? $"{sets} x {of}" : Of("sets") is { } alone ? $"{alone} sets" : Of("rounds") is { } rounds ? $"{rounds} rounds" : null;
+        var reps = Of("reps") is { } r && Of("sets") is null ? $"{r} reps each" : null;
+        var rest = (work is null || m.Groups["wr"].Success) && Of("rest") is { } t ? $"rest {t}" : null;
+        var between = (Of("between") ?? Of("break")) is { } b ? $"{Seconds(b)} rest between rounds" : null;
+        var whole = m.Groups["pre"].Value + string.Join(", ", new[] { work, often, reps, rest, between }.OfType<string>());
+        // Two numbers of one kind: none of them is dropped.
+        return said.Values.All(v => whole.Contains(v, StringComparison.Ordinal)) ? whole : m.Value;
+    }
+
+    /// <summary>A number alone is of seconds.</summary>
+    private static string Seconds(string time) => time.All(char.IsAsciiDigit) ? time + "s" : time;
+
+    private static string KeyOf(string key) =>
+        key.Contains("between", StringComparison.OrdinalIgnoreCase) || key.Contains("after", StringComparison.OrdinalIgnoreCase) ? "between" : key.Equals("laps", StringComparison.OrdinalIgnoreCase) ? "rounds" : key;
+
+    /// <summary>The rungs from one number to another; as it was where they do not meet.</summary>
+    private static string Rungs(Match m)
+    {
+        var said = m.Groups["k"].Value.TrimEnd('s', 'S', '\'');
+        var step = int.TryParse(said, NumberStyles.None, CultureInfo.InvariantCulture, out var n) ? n : m.Groups["k"].Value.Equals("tens", StringComparison.OrdinalIgnoreCase) ? 10 : Array.FindIndex(StepWords, w => w.Equals(m.Groups["k"].Value, StringComparison.OrdinalIgnoreCase)) + 1;
+        var from = int.Parse(m.Groups["a"].Value, CultureInfo.InvariantCulture);
+        var to = m.Groups["b"].Success ? int.Parse(m.Groups["b"].Value, CultureInfo.InvariantCulture) : step;
+        if (step <= 0 || (to - from) % step != 0 || Math.Abs(to - from) / step is < 2 or > 12)
+            return m.Value;
+        var rungs = Enumerable.Range(0, (Math.Abs(to - from) / step) + 1).Select(i => (from + (i * step * Math.Sign(to - from))).ToString(CultureInfo.InvariantCulture));
+        return string.Join('-', rungs) + m.Groups["c"].Value;
+    }
+
+    private static string Dashes(Match m) => string.Join('-', m.Groups["l"].Value.Split([',', '>', ' '], StringSplitOptions.RemoveEmptyEntries).Where(p => char.IsAsciiDigit(p[0])).Select(p => new string([.. p.TakeWhile(char.IsAsciiDigit)]))) + m.Groups["c"].Value;
+}

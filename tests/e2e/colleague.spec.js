@@ -12,16 +12,16 @@ test("three classes are designed from a brief, another looked at, a block of one
   await page.getByLabel("Kit there is").fill("mat, light dumbbells");
   await page.getByRole("button", { name: "Draft a class" }).click();
   const lines = () => page.locator(".draft-block li b").allTextContents();
-  await expect(page.locator(".draft-card")).toHaveCount(3, { timeout: 30_000 });
+  await expect(page.locator(".draft-card")).toHaveCount(3);
   await expect(page.locator(".draft .why").first()).not.toBeEmpty();
   const first = await lines();
   await page.locator(".draft-card").nth(1).getByRole("button", { name: "Look at it" }).press("Enter");
-  await expect(page.locator(".draft-take input[name=which]")).toHaveValue("2", { timeout: 30_000 });
+  await expect(page.locator(".draft-take input[name=which]")).toHaveValue("2");
   expect(await lines()).not.toEqual(first);
   const theirs = page.locator('[data-from^="3."]').first();
   const moves = (await theirs.textContent()).replace(/^\S+ /, "");
   await theirs.dragTo(page.locator("[data-into=A]"));
-  await expect(page.locator(".draft-mixed")).toContainText("of draft 3 as its A", { timeout: 30_000 });
+  await expect(page.locator(".draft-mixed")).toContainText("of draft 3 as its A");
   const shown = await page.locator("[data-block=A] li b").allTextContents();
   expect(shown.join(", ").toLowerCase()).toBe(moves.toLowerCase());
   await page.getByRole("button", { name: "As it was" }).click();
@@ -30,7 +30,7 @@ test("three classes are designed from a brief, another looked at, a block of one
   await page.locator("[data-block=A] .offer").first().press("Enter");
   await expect(page.locator(".draft-mixed")).toContainText("as its A");
   await page.getByRole("button", { name: "Others" }).click();
-  await expect(page.locator(".draft-take input[name=seed]")).toHaveValue("4", { timeout: 30_000 });
+  await expect(page.locator(".draft-take input[name=seed]")).toHaveValue("4");
   await page.getByRole("button", { name: "Use this draft" }).click();
   await expect(page.getByRole("heading", { level: 1 })).toHaveText("Full body in 30 minutes");
   const [minutes, seconds] = (await page.locator("#clock").textContent()).split(":").map(Number);
@@ -45,7 +45,7 @@ test("what else could stand in a station's place is listed under it, and put in 
   );
   await page.getByRole("link", { name: "What else could stand here: push-up" }).press("Enter");
   const list = page.locator(".station .swaps li");
-  await expect(list).toHaveCount(5, { timeout: 30_000 });
+  await expect(list).toHaveCount(5);
   await expect(list.first()).toContainText(/same length|longer|shorter/);
   const name = (await list.first().locator("b").textContent()).split(",")[0].toLowerCase();
   await list.first().getByRole("button").press("Enter");
@@ -57,7 +57,7 @@ test("what else could stand in a station's place is listed under it, and put in 
   await expect(page.locator("#others")).toHaveText("The server did not answer. Ask once more.");
   await page.unroute("**/plan/*handler=swapblocks*");
   await another.press("Enter");
-  await expect(page.locator("#others li")).toHaveCount(3, { timeout: 30_000 });
+  await expect(page.locator("#others li")).toHaveCount(3);
   await page.locator("#others button").first().press("Enter");
   await expect(page.getByLabel("Move", { exact: true }).nth(1)).not.toHaveValue(name);
   await page.getByRole("button", { name: "Undo" }).click();

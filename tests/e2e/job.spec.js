@@ -23,7 +23,7 @@ test("type a class, see it, change it, undo it, teach it, print it, take it out 
   await ready(page);
   await page.getByRole("button", { name: "Work", exact: true }).click();
   await page.getByRole("button", { name: "Start", exact: true }).click();
-  await expect(page.locator("#title")).toHaveText("Goblet squat", { timeout: 10_000 });
+  await expect(page.locator("#title")).toHaveText("Goblet squat");
   await expect(page.locator("#next-title")).toHaveText("Push-up");
 
   await page.keyboard.press(" ");
@@ -35,8 +35,8 @@ test("type a class, see it, change it, undo it, teach it, print it, take it out 
   await expect(page.locator("main")).toHaveAttribute("data-state", "paused");
 
   await page.keyboard.press(" ");
-  await expect(page.locator(".side")).toContainText(/LEFT\s+you: right/, { timeout: 25_000 });
-  await expect(page.locator(".side")).toContainText(/RIGHT\s+you: left/, { timeout: 15_000 });
+  await expect(page.locator(".side")).toContainText(/LEFT\s+you: right/);
+  await expect(page.locator(".side")).toContainText(/RIGHT\s+you: left/);
   await expect(page.locator("html")).toHaveAttribute("data-last-sound", /half|last/);
   await page.keyboard.press("e");
   await expect(page.getByRole("dialog", { name: "End the class here?" })).toBeVisible();
@@ -124,7 +124,7 @@ test("the clock goes on without the server, and what was pressed is sent later",
   await expect(page.locator("#title")).toHaveText("Goblet squat");
   await expect(page.locator("#offline")).toContainText("does not answer");
   await context.setOffline(false);
-  await expect(page.locator("#offline")).toHaveText("", { timeout: 10_000 });
+  await expect(page.locator("#offline")).toHaveText("");
   await page.reload();
   await expect(page.locator("#title")).toHaveText("Goblet squat");
   await expect(page.locator("main")).toHaveAttribute("data-state", "paused");

@@ -12,9 +12,9 @@ export default defineConfig({
   testDir: ".",
   outputDir: join(root, "test-results"),
   workers: 2,
-  timeout: 60_000,
+  timeout: 180_000,
   // A busy machine shows a state late; a test waits for it.
-  expect: { timeout: 15_000 },
+  expect: { timeout: 45_000 },
   reporter: "list",
   use: {
     baseURL: address,

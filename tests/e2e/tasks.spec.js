@@ -40,7 +40,7 @@ test("a class is designed for people with bad knees, and a move of it swapped", 
   await type("Minutes", "30");
   await type("Careful with", "bad knees");
   await press("Draft a class");
-  await expect(page.locator(".draft-card")).toHaveCount(3, { timeout: 30_000 });
+  await expect(page.locator(".draft-card")).toHaveCount(3);
   await press("Use this draft");
   await ready(page);
   await press(page.locator(".line.wide .hung").nth(1).locator("a.flag").first());
@@ -133,7 +133,7 @@ test("a class is taught, on a laptop and on a phone", async ({ page }) => {
     await press(page.locator(".rail").getByRole("button", { name: "Teach" }));
     await ready(page);
     await press("Start");
-    await expect(page.locator("#title")).toHaveText("Goblet squat", { timeout: 20_000 });
+    await expect(page.locator("#title")).toHaveText("Goblet squat");
     await press(page.getByRole("button", { name: /^Pause/ }));
     await expect(page.locator("main")).toHaveAttribute("data-state", "paused");
     await press(page.getByRole("button", { name: /^Go on/ }).first());
@@ -246,8 +246,8 @@ test("two tabs change one class, and both changes are in it", async ({ page, con
   await press(flag(other, "Push-up"));
   await press(other.locator("#others-here .swap-in").first());
   for (const tab of [page, other]) {
-    await expect(flag(tab, /^1\. Goblet squat\b/)).toHaveCount(0, { timeout: 20_000 });
-    await expect(flag(tab, /^2\. Push-up\b/)).toHaveCount(0, { timeout: 20_000 });
+    await expect(flag(tab, /^1\. Goblet squat\b/)).toHaveCount(0);
+    await expect(flag(tab, /^2\. Push-up\b/)).toHaveCount(0);
   }
   done("two tabs");
 });

@@ -20,10 +20,16 @@ internal static class CardFiles
         }
     }
 
-    /// <summary>Every card once for each of its lines, with words said behind that line, and others of them behind lines far from it: so each is said behind every line of every card.</summary>
-    public static IEnumerable<(string Text, ImmutableArray<(string Line, string Word)> Said)> Everywhere(params (string Said, string Word)[] marks)
+    /// <summary>How many shares the cards are dealt into, where something is said behind each of their lines.</summary>
+    public const int Shares = 3;
+
+    /// <summary>
+    /// Every card of a share once for each of its lines, with words said behind that line, and others of them behind lines far from it: so each is said behind every line of these cards.
+    /// With a way of saying for each share, every line of every card is read.
+    /// </summary>
+    public static IEnumerable<(string Text, ImmutableArray<(string Line, string Word)> Said)> Everywhere(int share, params (string Said, string Word)[] marks)
     {
-        foreach (var (_, _, card, _) in All)
+        foreach (var (_, _, card, _) in All.Where((_, at) => at % Shares == share % Shares))
         {
             var lines = card.Split('\n');
             // A cell more in a table is the table's affair.

@@ -150,7 +150,7 @@ internal sealed partial class CardHead
                     Add("focus", region);
                 foreach (var who in (length > 1 || (phrase.Length > 6 && phrase.EndsWith('s'))) && !kitOnly && !words.Take(from).TakeLast(2).Any(w => w.ToLowerInvariant() is "no" or "not" or "without" or "never" or "few") ? BriefWords.Audience(phrase) : [])
                     Add("audience", who);
-                if ((length > 1 || phrase.Length > 4) && !(from > 0 && words[from - 1].ToLowerInvariant() is "no" or "without") && BriefWords.Kit(phrase) is { } thing)
+                if ((length > 1 || phrase.Length > 4 || (phrase.Length > 3 && phrase.EndsWith('s'))) && !(from > 0 && words[from - 1].ToLowerInvariant() is "no" or "without") && BriefWords.Kit(phrase) is { } thing)
                     Add("kit", thing);
             }
 
@@ -299,6 +299,15 @@ internal sealed partial class CardHead
         // “"Friday Grinder" | 50 min”.
         if (mayName && left is ['"', .. var inside, '"'] && !inside.Contains('"', StringComparison.Ordinal))
             left = inside;
+        // “Monday – Strength”: a day alone is no name.
+        if (mayTitle && Title.Length > 0 && Title.Split(" – ").All(t => When().IsMatch(t)) && BriefWords.Goal(left) is not null && Known(left) is { Count: > 0 } aim)
+        {
+            Title = Capped($"{Title} – {left}");
+            read.Add(Title);
+            read.AddRange(aim);
+            return;
+        }
+
         if (!mayName && Known(left) is { Count: > 0 } said)
         {
             // “Una – hip replacement”: whose it is stays with it.

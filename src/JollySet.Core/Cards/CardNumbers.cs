@@ -21,6 +21,10 @@ internal static partial class CardNumbers
         foreach (var at in filled)
             if (Tied().Split(lines[at]) is { Length: > 1 } tied)
                 said[at] = string.Join('\n', tied);
+        // “… and stretch it out for 5 minutes”: two things.
+        foreach (var at in filled)
+            if (!said.ContainsKey(at) && AndStretch().Split(lines[at]) is { Length: 2 } ends && ends[0].Length > 0)
+                said[at] = string.Join('\n', ends);
         // A letter's line is its sentences, a long one all that is said in a breath.
         foreach (var at in filled)
             if (lines[at].Length > CardText.LongestLine && !said.ContainsKey(at))
@@ -42,6 +46,9 @@ internal static partial class CardNumbers
             said[filled[0]] = string.Join('\n', parts);
         return said;
     }
+
+    [GeneratedRegex(@"(?<!^(?:then\s+)?cool[\s-]?down)\s+and\s+(?:then\s+)?(?=(?:stretch|cool\s+down)\b(?:\s+it)?(?:\s+(?:out|off|down))?\s+for\s+(?:the\s+last\s+)?\d)", RegexOptions.IgnoreCase)]
+    private static partial Regex AndStretch();
 
     /// <summary>A line in its parts; whole where a bracket would be torn.</summary>
     private static string[] Parts(Regex between, string line) =>

@@ -13,6 +13,25 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"^(?:(?:so|right|ok|this\s+is)[\s,]+)*(?:the\s+)?(?<t>(?:(?:mon|tues|wednes|thurs|fri|satur|sun)day|tonight|tomorrow|today|next\s+week)(?:'s|s')?\s+(?:[a-z-]+\s+){0,2}(?:class|session|workout|circuits?))\s+(?:is|will|has)\b|^(?:so\s+)?(?<t>(?:mon|tues|wednes|thurs|fri|satur|sun)day(?:'s|s')\s+plan)\b|\b(?:cover|take|teach|run|do)\s+(?:my|the)\s+(?<t>(?:mon|tues|wednes|thurs|fri|satur|sun)day(?:'s|s')?(?:\s+\d{1,2}(?:[.:]\d\d)?\s*[ap]m)?\s+(?:[a-z-]+\s+){0,2}(?:class|session|workout|circuits?))\b|\bhere(?:'s|\s+is|\s+are)\s+(?:the\s+)?(?<t>(?:mon|tues|wednes|thurs|fri|satur|sun)day(?:(?:'s|s')?(?:\s+[a-z-]+){1,2}|))\s*:?$|^(?<t>class\s+for\s+(?:mon|tues|wednes|thurs|fri|satur|sun)day)\b(?=\s*[:,])|\bplan\s+(?:is\s+)?for\s+(?<t>(?:(?:mon|tues|wednes|thurs|fri|satur|sun)day|tonight|tomorrow|today|next\s+week)(?:'s|s')?\s+(?:[a-z-]+\s+){0,2}(?:class|session|workout|circuits?))\b", RegexOptions.IgnoreCase)]
     public static partial Regex ClassCalled();
 
+    /// <summary>“Finish off with a two minute plank”.</summary>
+    [GeneratedRegex(@"^(?:(?:then|and|to)\s+)*(?:we(?:'ll|\s+will)?\s+)?(?:finish|end|close)(?:\s+(?:off|up|it))?\s+(?:with|on)\s+(?<what>[a-z0-9].*?)\.?$", RegexOptions.IgnoreCase)]
+    public static partial Regex FinishesOn();
+
+    [GeneratedRegex(@"\s+challenge\b", RegexOptions.IgnoreCase)]
+    public static partial Regex Challenge();
+
+    /// <summary>“Some hip openers”, “a plank”.</summary>
+    [GeneratedRegex(@"^(?:some|an?|a\s+few|a\s+bit\s+of|a\s+couple\s+of|a\s+quick)\s+(?=[a-z0-9])", RegexOptions.IgnoreCase)]
+    public static partial Regex SomeOf();
+
+    /// <summary>A name and how often it is done.</summary>
+    [GeneratedRegex(@"(?<=^|[,:]\s+|\band\s+)(?<name>[a-z][a-z' -]*?)\s+for\s+(?<n>\d{1,2})(?:\s*reps)?(?=\s*(?:$|[,.;]|\band\b|\b(?:each|per|a)\s+(?:side|leg|arm)\b))", RegexOptions.IgnoreCase)]
+    public static partial Regex ForSoMany();
+
+    /// <summary>A word of how heavy, before the name.</summary>
+    [GeneratedRegex(@"^(?:heavy|light|medium|moderate)\s+", RegexOptions.IgnoreCase)]
+    public static partial Regex LoadBefore();
+
     /// <summary>How a message says what comes last.</summary>
     [GeneratedRegex(@"^(?:(?:then|and)\s+)?(?:finish|end|close)(?:\s+(?:off|it))?\s+with\s+(?:a\s+few\s+|some\s+)?(?<w>stretch(?:es|ing)?|stretching\s+out)\s*(?:\s-\s|[,(])\s*(?<what>[a-z].*?)\)?\.?$", RegexOptions.IgnoreCase)]
     public static partial Regex FinishesWith();
@@ -108,7 +127,7 @@ internal static partial class CardPhrases
     public static partial Regex GoesOn();
 
     /// <summary>Who teaches, what is played, who is new: about the class, and no title, block or move of it.</summary>
-    [GeneratedRegex(@"^(?:(?:instructor|coach|teacher|trainer|taught\s+by|led\s+by|music|playlist|tunes|soundtrack)\b\s*(?::|-|\s(?=\S))\s*\S.{0,60}$|cover(?:ing)?\s+for\s+[a-z]+\s*$|(?:\d{1,2}|one|two|three|some|a\s+few)\s+(?:new|extra)\s+(?:people|faces|members|starters|ladies|ones|folk|joiners)\b.{0,40}$)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:(?:instructor|coach|teacher|trainer|taught\s+by|led\s+by|music|playlist|tunes|soundtrack)\b\s*(?::|-|\s(?=\S))\s*\S.{0,60}$|cover(?:ing)?\s+for\s+[a-z]+\s*$|(?:\d{1,2}|one|two|three|some|a\s+few)\s+(?:new|extra)\s+(?:people|faces|members|starters|ladies|ones|folk|joiners)\b.{0,40}$|(?:so\s+|ok\s+|right\s+)?(?:(?:I'm|I\s+am|we're|I\s+was)\s+(?:thinking|planning|going\s+(?:for|with))|I\s+(?:fancy|thought))\b[^:\d]{0,70}$)", RegexOptions.IgnoreCase)]
     public static partial Regex AboutClass();
 
     /// <summary>“Change sides” on a line of its own.</summary>

@@ -88,7 +88,7 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"^(?:balance|arms|back|chest|shoulders|glutes|bums?|tums|biceps|triceps|hamstrings|quads|calves|push|pull|(?:bands?|balls?|weights|hand\s+weights|dumbbells?|kettlebells?|broom(?:stick)?s?|towels?|chairs?|floor|standing|seated|mat\s?work|floor\s?work)(?=\s*:?\s*[(-]?\s*\d{1,2}\s*(?:mins?|minutes?|')))(?=\s*:?\s*(?:[(-]?\s*\d{1,2}\s*(?:mins?|minutes?|')\s*\)?\s*:?\s*(?:\([a-z ]+\))?)?$)", RegexOptions.IgnoreCase)]
     public static partial Regex RegionAlone();
 
-    [GeneratedRegex(@"\b(?:super\s?-?sets?|superserien?|superséries?|supersatz|supersätze|tri-?sets?|giant sets?|pairs?\s+\d|complex)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:super\s?-?sets?|superserien?|superséries?|supersatz|supersätze|tri-?sets?|giant sets?|pairs?\s+\d|(?:first|second|third|fourth|last|next)\s+pair|complex)\b", RegexOptions.IgnoreCase)]
     public static partial Regex Super();
 
     [GeneratedRegex(@"^(?:strength|cardio|core|abs|legs|upper(?:\s+body)?|lower(?:\s+body)?|hiit|challenge|workout|intervals|stations|full\s+body|(?:pyramid|ladder|tabata|emom|amrap|circuit|stations?|interval)s?\s+(?:class|session|night|express|day|strength|training|fitness|workout|club|(?:mon|tues|wednes|thurs|fri|satur|sun)days?))\b(?!\s+(?:\d(?!\d?\s*(?:min|')|[05]\b)|[a-h]\b|set|part|block))", RegexOptions.IgnoreCase)]
@@ -114,6 +114,10 @@ internal static partial class CardPhrases
 
     [GeneratedRegex(@"\s+-\s+|\s*;\s*|\.\s+")]
     public static partial Regex Dashes();
+
+    /// <summary>Moves with sets of their own on one line, and the rest of all of them.</summary>
+    [GeneratedRegex(@"^(?<sets>[a-z][a-z' -]*?\s\d{1,2}\s*x\s*\d{1,3}(?:\s*[,;]\s*[a-z][a-z' -]*?\s\d{1,2}\s*x\s*\d{1,3})+)\s*[,;.]\s*(?:all\s+)?(?<rest>rest\s*:?\s*\d{2,3}\s*(?:s|secs?|seconds?)?|\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?|'|"")?\s+rest(?:\s+between(?:\s+sets)?)?|rest\s*:?\s*\d\s*(?:mins?|minutes?|'))\.?$", RegexOptions.IgnoreCase)]
+    public static partial Regex SetsThenRest();
 
     [GeneratedRegex(@"\s*[,;]\s*|\s+(?:then|followed by)\s+", RegexOptions.IgnoreCase)]
     public static partial Regex Commas();
@@ -422,7 +426,7 @@ internal static partial class CardPhrases
     public static partial Regex MostIn();
 
     /// <summary>A block that runs as the one before it.</summary>
-    [GeneratedRegex(@"[\s,.(-]*\b(?:same\s+(?:timings?|times|rests?|again|format|intervals?|set-?up|moves|exercises|as\s+(?:above|before|(?:block|circuit|part|round)\s*\w))|same(?=\s*$))\b[.)]?", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"[\s,.(-]*\b(?:same\s+(?:timings?|times|reps|numbers?|counts?|rests?|again|format|intervals?|set-?up|moves|exercises|as\s+(?:above|before|(?:block|circuit|part|round)\s*\w))|same(?=\s*$))\b[.)]?", RegexOptions.IgnoreCase)]
     public static partial Regex SameTimes();
 
     /// <summary>A rest as long as each needs.</summary>

@@ -1,5 +1,6 @@
 using System.Buffers;
 using System.Text.RegularExpressions;
+using JollySet.Core.Moves.Names;
 using static JollySet.Core.Cards.CardPhrases;
 
 namespace JollySet.Core.Cards;
@@ -55,6 +56,10 @@ public sealed partial class CardReader
                 moves.Add(half.Move);
                 how.Add(half.How);
                 closed = true;
+            }
+            else if (closed && moves.Count > 1 && !piece.Any(char.IsAsciiDigit) && piece.Split(' ').Length > 3 && !LinkedAnd().Split(piece).Any(IsMovePiece) && library.Reader.Read(piece).Known == Sureness.Unknown)
+            {
+                how.Add($"({piece})");
             }
             else
             {

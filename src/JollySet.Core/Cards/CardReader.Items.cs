@@ -49,6 +49,12 @@ public sealed partial class CardReader
             items = end.Groups["items"].Value;
         }
 
+        if (WithoutRemark(items) is { Remark: { } remark } plain)
+        {
+            block.Notes.Add(remark);
+            items = plain.Items;
+        }
+
         // “Carry: farmers, suitcase, 40 s each, 20 s change”.
         if (HowBehind(items) is { How: { Count: > 0 } behind } ended)
         {

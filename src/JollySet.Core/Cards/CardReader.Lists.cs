@@ -26,12 +26,12 @@ public sealed partial class CardReader
     /// <summary>The moves of a line that lists several, else the line.</summary>
     private List<string> Parted(string text, bool isShort = false)
     {
-        var parts = Commas().Split(text).Select(p => LeadingAnd().Replace(p.Trim().TrimEnd('.'), "")).Where(p => p.Length > 0).ToList();
+        var parts = Commas().Split(text).Select(p => Bare(LeadingAnd().Replace(p.Trim().TrimEnd('.'), ""))).Where(p => p.Length > 0).ToList();
         // “40 s of squats and 40 s of rows”: two, where each says its own amount.
         parts = parts.SelectMany(p => AndSign().Split(p) is { Length: 2 } both && both.All(b => Scan(b) is { Amount: not null }) ? both : new[] { p }).ToList();
-        // “Squats, heel raises and knee lifts”: the last two of a list.
-        if (parts.Count > 1 && And().Split(parts[^1]) is [var lastButOne, var last] && Understood(parts[^1]) is null && Understood(Scan(lastButOne).Left) is not null && Understood(Scan(last).Left) is not null && parts.SkipLast(1).All(p => Understood(WithoutBrackets(Scan(p).Left)) is not null))
-            parts = [.. parts.SkipLast(1), lastButOne, last];
+        // “Squats, heel raises and knee lifts”: the last two of a list, though one of them be unknown.
+        if (parts.Count > 1 && And().Split(parts[^1]) is [var lastButOne, var last] && Understood(parts[^1]) is null && (IsListed(lastButOne) || IsListed(last)) && IsNameLike(lastButOne) && IsNameLike(last) && parts.SkipLast(1).Count(IsListed) * 2 >= parts.Count - 1)
+            parts = [.. parts.SkipLast(1), Bare(lastButOne), Bare(last)];
         if (parts.Count < 2 && Strokes().Split(text) is { Length: > 2 } strokes)
             parts = [.. strokes.Select(p => p.Trim())];
         // “Rows x8 / presses x8”: each has its own.
@@ -61,6 +61,13 @@ public sealed partial class CardReader
         var names = parts.ConvertAll(p => Scan(p) is var scan && WithoutStopsAround(WithoutBrackets(scan.Left)) is { Length: > 0 } left && (Understood(left) is not null || Understood(left + " stretch") is not null || library.Reader.Read(left).Known == Sureness.Likely));
         return names.Count(n => n) >= 2 && names.Count(n => n) * 2 > names.Count || (isShort && parts.TrueForAll(p => (p.Split(' ').Length <= 3 || (p.Split(' ').Length == 4 && p.Contains(" with ", StringComparison.OrdinalIgnoreCase))) && !p.Any(char.IsAsciiDigit))) ? parts : [text];
     }
+
+    /// <summary>“Some hip openers”, “a plank”: the move.</summary>
+    private string Bare(string item) => SomeOf().Match(item) is { Success: true } some && IsListed(item[some.Length..]) ? item[some.Length..] : item;
+
+    private bool IsListed(string item) => Understood(WithoutBrackets(Scan(item).Left)) is not null;
+
+    private bool IsNameLike(string item) => IsListed(item) || (Scan(item).Left is var left && left.Split(' ').Length <= FewWords && left.Any(char.IsLetter) && left.All(c => char.IsLetter(c) || c is ' ' or '-' or '\''));
 
     /// <summary>Whether a line is two or three names below a superset that says how often and waits for its moves.</summary>
     private bool AreOfSuperset(string text) => Current is { IsSuperset: true, Stations.Count: 0, ForAll: not null } && Commas().Split(text) is { Length: 2 or 3 } names && names.All(p => p.Split(' ').Length <= 3 && p.Any(char.IsLetter) && p.All(c => char.IsLetter(c) || c is ' ' or '-' or '\''));
@@ -95,11 +102,11 @@ public sealed partial class CardReader
             if (Scan(text[..colon], isLine: false) is { Sets: not null, RepsLow: not null } && Commas().Split(items) is { Length: > 1 } called && called.All(t => t.Split(' ').Length <= FewWords && t.All(c => char.IsLetter(c) || c is ' ' or '-' or '\'')) && called.Any(t => Understood(t) is not null))
                 return (text[..colon], items);
             isPart |= NamedMinutes().IsMatch(text[..colon]) || !BriefWords.Focus(text[..colon]).IsEmpty || Scan(text[..colon], isLine: false).Work is not null;
-            var bare = HowAtEnd().Match(items) is { Success: true } how && Scan(how.Groups["how"].Value, isLine: false) is { Any: true } said && IsEmpty(said.Left) ? how.Groups["items"].Value : HowBehind(items).Items;
+            var bare = HowAtEnd().Match(items) is { Success: true } how && Scan(how.Groups["how"].Value, isLine: false) is { Any: true } said && IsEmpty(said.Left) ? how.Groups["items"].Value : HowBehind(WithoutRemark(items).Items).Items;
             var areAmounts = Commas().Split(bare) is { Length: > 1 } own && own.All(i => Scan(i).Amount is not null);
             var listed = Parted(bare, isShort: isPart || bare.Length < items.Length || areAmounts || Super().IsMatch(text[..colon])).Select(i => Scan(i).Left).ToList();
             // “Finisher: wall sit - max hold x 2”.
-            if (listed.Count == 1 && (BlockWord().IsMatch(text[..(colon + 1)]) || RegionAlone().IsMatch(text[..colon])) && (IsMove(Dashes().Split(listed[0])[0].Trim()) || Or().Split(listed[0]) is [var one, _] && IsMove(one)))
+            if (listed.Count == 1 && (BlockWord().IsMatch(text[..(colon + 1)]) || RegionAlone().IsMatch(text[..colon])) && (IsMove(Dashes().Split(listed[0])[0].Trim()) || (listed[0].Split(' ').Length <= 3 && library.Reader.Read(listed[0]).Known == Sureness.Likely) || Or().Split(listed[0]) is [var one, _] && IsMove(one)))
                 return (text[..colon], items);
             var isCoolDown = PartOf(text[..colon]) == CardPart.CoolDown;
             if (listed.Count > 0 && listed.Exists(i => i.Length > 0 && ((listed.Count > 1 && Super().IsMatch(text[..colon])) || ((Scan(text[..colon], isLine: false).SaysBlock && (listed.Count > 1 || (BlockWord().IsMatch(text) && i.Split(' ').Length <= 3 && i.All(c => char.IsLetter(c) || c is ' ' or '-')))) || IsMove(WithoutBrackets(i)) || (colon == 1 && library.Reader.Read(WithoutBrackets(i)).Known == Sureness.Likely) || (isCoolDown && Understood(i + " stretch") is not null) || (isPart && listed.Count > 1 && i.Split(' ').Length <= 3) || (listed.Count > 1 && areAmounts)))) && (isPart || BlockWord().IsMatch(text[..(colon + 1)]) || listed.Count > 1 || Scan(text[..colon], isLine: false).SaysBlock))
@@ -136,6 +143,11 @@ public sealed partial class CardReader
     private string AllOf(string items) =>
         AndSign().Split(items) is [var one, var other] && Understood(items) is null && Understood(one) is not null && Understood(other) is not null ? $"{one}, {other}" : items;
 
+    /// <summary>“…, 10 of each, 2 rounds, take as long a rest as you need”: the last is said of all of it, no move.</summary>
+    private (string Items, string? Remark) WithoutRemark(string items) =>
+        items.LastIndexOf(", ", StringComparison.Ordinal) is > 0 and var at && items[(at + 2)..].TrimEnd('.') is var said && said.Split(' ').Length > 3 && said.All(c => char.IsLetter(c) || c is ' ' or '\'' or '-') && Scan(said, isLine: false) is { Any: false } && library.Reader.Read(said).Known == Sureness.Unknown && HowBehind(items[..at]).How.Count > 0
+            ? (items[..at], said) : (items, null);
+
     /// <summary>A list without what is said behind it of how its moves are done: “swings, pulldowns, 40 s each, 30 s rest”.</summary>
     private (string Items, List<string> How) HowBehind(string items)
     {
@@ -152,7 +164,7 @@ public sealed partial class CardReader
 
         for (var comma = items.LastIndexOf(", ", StringComparison.Ordinal); comma > 0 && (items.IndexOf(", ", StringComparison.Ordinal) < comma || TimesOnly().IsMatch(items[(comma + 2)..]) || Strokes().IsMatch(items[..comma])); comma = items.LastIndexOf(", ", StringComparison.Ordinal))
         {
-            if (Scan(items[(comma + 2)..], isLine: false) is not { Sets: null, Sides: null, Load: null } scan || !(scan.SaysBlock || scan.IsEach || scan.Gaps.Count > 0 || TimesOnly().IsMatch(items[(comma + 2)..])) || !IsEmpty(scan.Left))
+            if (Scan(items[(comma + 2)..], isLine: false) is not { Sets: null, Sides: null, Load: null } scan || !(scan.SaysBlock || scan.IsEach || scan.IsOfAll || scan.Gaps.Count > 0 || TimesOnly().IsMatch(items[(comma + 2)..])) || !IsEmpty(scan.Left))
                 break;
             how.Insert(0, items[(comma + 2)..]);
             items = items[..comma];

@@ -208,6 +208,17 @@ public sealed partial class CardReader
         // “B1 40/20 x3: squat, row”: a block of that name, no half of a pair.
         if (line.Letter is not null && Listed(line.Text) is { Items: not null } listed && Scan(listed.Head, isLine: false) is { SaysBlock: true } runs && IsEmpty(runs.Left))
             line = line with { Letter = null, Text = $"{LetterWord().Match(line.Raw).Value} {line.Text}" };
+        // “Squat 4x8, row 4x8, rest 90”: of each of them.
+        if (SetsThenRest().Match(line.Text) is { Success: true } sets && Scan(sets.Groups["rest"].Value, isLine: false).Gaps is [var pause])
+        {
+            Take(line with { Text = sets.Groups["sets"].Value }, isFirst);
+            if (Current is { IsStraight: true } straight)
+                (straight.Rest, straight.RestHigh) = (pause.Seconds, pause.High);
+            else
+                Note(line);
+            return;
+        }
+
         if (head.Title.Length == 0 && blocks.Count == 0 && ClassCalled().Match(line.Text) is { Success: true } called)
             (head.Title, titled) = (called.Groups["t"].Value, line.Number);
         if (InAll().Match(line.Text) is { Success: true } all)

@@ -20,6 +20,13 @@ internal static partial class CardSlips
     private static readonly FrozenSet<string> Others = new[] { "stretchy", "stretched", "stretcher", "repeats", "repeated", "finishes", "finished", "finishers", "rounded", "ladders", "pyramids", "recover", "recovers", "recovered", "recovering", "alternates", "alternated", "exerciser", "exercised", "workouts", "stationed", "seconded", "peoples", "minuted", "tabatas", "warmups", "rounder", "larder", "leader", "supersetted", "alternately", "reset", "resets", "waiter", "later", "wader", "waters", "watery", "mates", "maths", "matte", "mattes", "meats", "moats", "masts", "malts", "circuito", "circuiti" }.ToFrozenSet();
     private static readonly FrozenDictionary<string, string> Known = Words.ToFrozenDictionary(w => w);
 
+    /// <summary>Words too short to be near another by one letter, and what is meant by them.</summary>
+    private static readonly FrozenDictionary<string, string> Short = new Dictionary<string, string>
+    {
+        ["rset"] = "rest", ["rets"] = "rest", ["rst"] = "rest", ["mns"] = "mins", ["mni"] = "min", ["mnis"] = "mins", ["mims"] = "mins", ["minz"] = "mins", ["scs"] = "secs", ["sces"] = "secs", ["secz"] = "secs",
+        ["rps"] = "reps", ["rpes"] = "reps", ["stes"] = "sets", ["matt"] = "mat", ["mtas"] = "mats", ["dwon"] = "down", ["dwn"] = "down",
+    }.ToFrozenDictionary();
+
     /// <summary>The words with those slips put right; a word that a move may be called by is left alone.</summary>
     /// <param name="isName">Whether a word stands in the name of a move.</param>
     public static string Put(string text, Func<string, bool> isName) => Word().Replace(text, m => Meant(m.Value, isName) is { } meant ? char.IsUpper(m.Value[0]) ? char.ToUpperInvariant(meant[0]) + meant[1..] : meant : m.Value);
@@ -27,9 +34,8 @@ internal static partial class CardSlips
     private static string? Meant(string written, Func<string, bool> isName)
     {
         var word = written.ToLowerInvariant();
-        // Too short a word to be near another by one letter.
         if (word.Length < ShortestWord)
-            return word is "rset" or "rets" or "rst" && !isName(word) ? "rest" : null;
+            return Short.GetValueOrDefault(word) is { } meant && !isName(word) ? meant : null;
         if (Known.ContainsKey(word) || Others.Contains(word) || isName(word))
             return null;
         var most = word.Length >= LongWord ? 2 : 1;

@@ -204,12 +204,22 @@ internal static partial class CardTable
         {
             if (lines[at].Length > CardText.LongestLine || lines[at].Contains('\t', StringComparison.Ordinal) || Gap().Split(lines[at].Trim()) is not { Length: > 1 } cells || cells.Count(c => Column(c).Length > 0) < 2 || !cells.Any(c => Column(c) == "name"))
                 continue;
-            for (; at < lines.Length && lines[at].Length <= CardText.LongestLine && Gap().Split(lines[at].Trim()).Length > 1; at++)
-                put[at] = Gap().Replace(lines[at].Trim(), "\t");
+            var starts = Gap().Matches(lines[at].TrimEnd()).Select(g => g.Index + g.Length).Prepend(0).Distinct().ToList();
+            for (; at < lines.Length && lines[at].Length <= CardText.LongestLine && (Gap().Split(lines[at].Trim()).Length > 1 || Under(lines[at], starts) is not null); at++)
+                put[at] = Under(lines[at], starts) ?? Gap().Replace(lines[at].Trim(), "\t");
         }
 
         return put;
     }
+
+    /// <summary>A row cut where its headings begin; null where its words do not stand under them, or under one alone.</summary>
+    private static string? Under(string line, List<int> starts) =>
+        starts.TrueForAll(s => s == 0 || s >= line.Length || line[s - 1] == ' ') && starts.Select((s, i) => s >= line.Length ? "" : line[s..(i + 1 < starts.Count && starts[i + 1] < line.Length ? starts[i + 1] : line.Length)].Trim()).ToList() is var cells && cells.Count(c => c.Length > 0) > 1
+            ? string.Join('\t', cells) : null;
+
+    /// <summary>Minutes and seconds of a cell.</summary>
+    [GeneratedRegex("^(?<m>[0-9]{1,2}):(?<s>[0-5][0-9])$")]
+    private static partial Regex Clocked();
 
     [GeneratedRegex(@" {2,}")]
     private static partial Regex Gap();
@@ -289,7 +299,7 @@ internal static partial class CardTable
         string Said(string head) => string.Join(' ', cells.Where((c, i) => i < heads.Length && heads[i] == head && !IsCount(i)).Select(c => c.Trim())).Trim();
         var (sets, reps, time) = (Said("sets") is { Length: > 0 } own ? own : Said("rounds"), Said("reps"), Said("time"));
         var row = new StringBuilder();
-        var amount = reps.Length > 0 ? (char.IsAsciiDigit(reps[^1]) && !reps.Contains('x', StringComparison.OrdinalIgnoreCase) && char.IsAsciiDigit(reps[0]) ? $"x{reps}" : reps) : time.Length > 0 && char.IsAsciiDigit(time[^1]) ? $"{time}s" : OnEach().IsMatch(time) ? $"x{time}" : time;
+        var amount = reps.Length > 0 ? (char.IsAsciiDigit(reps[^1]) && !reps.Contains('x', StringComparison.OrdinalIgnoreCase) && char.IsAsciiDigit(reps[0]) ? $"x{reps}" : reps) : Clocked().Match(time) is { Success: true } clocked ? string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{int.Parse(clocked.Groups["m"].ValueSpan, System.Globalization.CultureInfo.InvariantCulture) * 60 + int.Parse(clocked.Groups["s"].ValueSpan, System.Globalization.CultureInfo.InvariantCulture)}s") : time.Length > 0 && char.IsAsciiDigit(time[^1]) ? $"{time}s" : OnEach().IsMatch(time) ? $"x{time}" : time;
         if (sets == "1" && amount.Length > 0)
             sets = "";
         if (sets.Length > 0 && sets.All(char.IsAsciiDigit) && amount.Length > 0)

@@ -52,6 +52,14 @@ internal static partial class CardWording
     [GeneratedRegex(@"(?<=^[a-z][a-z' -]+?)\s*(?:\s-\s|[,(])\s*hold(?:ing)?\s+(?:it\s+)?(?:for\s+)?(?<t>\d{1,3}\s*(?:s|secs?|seconds?))\)?$", RegexOptions.IgnoreCase)]
     private static partial Regex HoldBehind();
 
+    /// <summary>“Squats, lunges, deadlifts, 12 each”: of each of them.</summary>
+    [GeneratedRegex(@"(?<=^(?:[^:]{1,40}:)?[a-z' -]+(?:,[a-z' -]+)+[,.]\s*)(?<n>\d{1,3})(?:\s*x|\s*reps)?\s+each(?=\s*(?:$|[,.;]))", RegexOptions.IgnoreCase)]
+    private static partial Regex EachOfListed();
+
+    /// <summary>“30s each x 2”.</summary>
+    [GeneratedRegex(@"(?<=\d\s*(?:s|secs?|seconds?|mins?|minutes?|'|"")\s+each)\s*,?\s*x\s*(?<n>[2-9])(?=\s*(?:$|[,.]))", RegexOptions.IgnoreCase)]
+    private static partial Regex TimesOfEach();
+
     /// <summary>“8 – 10 reps”, “between 8 and 10 press-ups”, “press-ups (8-10)”, “8/10 press-ups”, “press-ups 8 or 10”.</summary>
     [GeneratedRegex(@"(?<=[a-z]\s+)(?<!\bx\s+)(?<a>\d{1,2})\s+-\s+(?<b>\d{1,2})(?=\s*reps\b)|^between\s+(?<a>\d{1,2})\s+and\s+(?<b>\d{1,2})(?=\s+[a-z])|(?<=[a-z]\s*)\((?<a>\d{1,2})\s*-\s*(?<b>\d{1,2})\)$|^(?<a>\d{1,2})\s*/\s*(?<b>\d{1,2})(?=\s+[a-z])(?!\s+(?:x|on|work|rest|secs?|s|mins?|rounds?|sets?|reps|of|each|per|ladder|then)\b)|(?<=^[a-z][a-z' -]+\s(?:x\s*)?)(?<a>\d{1,2})\s+or\s+(?<b>\d{1,2})$", RegexOptions.IgnoreCase)]
     private static partial Regex RepsRange();

@@ -42,6 +42,18 @@ internal static partial class CardWording
     [GeneratedRegex(@"^(?<w>(?<a>[5-9]|1\d|2[0-3])[:.](?<b>[0-5]\d)\s*-\s*(?<c>\d{1,2})[:.](?<e>[0-5]\d))\s*[,:-]?\s+(?<t>[a-z][^,|-]*)(?<more>.*)$", RegexOptions.IgnoreCase)]
     private static partial Regex SpellFirst();
 
+    /// <summary>“Main bit: …”.</summary>
+    [GeneratedRegex(@"^(?:the\s+)?main\s+(?:bit|piece|chunk|event)(?=\s*(?:[:-]\s|\())", RegexOptions.IgnoreCase)]
+    private static partial Regex MainBit();
+
+    /// <summary>“A quick core finisher”.</summary>
+    [GeneratedRegex(@"(?<=^|^(?:then|next|after\s+that)\s*,?\s+)(?:it's\s+)?an?\s+(?:(?:quick|short|little|fast|nice|gentle)\s+)?(?=(?:[a-z]+\s+)?(?:finisher|circuit|blast|burner)\s*(?:[:(-]|of\b))", RegexOptions.IgnoreCase)]
+    private static partial Regex QuickPart();
+
+    /// <summary>“Block 1 is legs - squats, lunges and deadlifts”: what it is about belongs to its name.</summary>
+    [GeneratedRegex(@"^(?<h>(?:block|circuit|part|section|superset|round|set|station)\s+(?:\d|[A-D]))(?:\s+(?:is|will\s+be)|\s*[=:-])?\s+(?:all\s+)?(?<w>(?!(?:on|off|min|mins|sec|secs|x|then|of|and|rest|reps)\b)[a-z]+(?:\s*(?:\band\b|&|/|\+)?\s*[a-z]+)?)\s+-\s+(?=[^:]*(?:,|\sand\s))", RegexOptions.IgnoreCase)]
+    private static partial Regex NumberedTopic();
+
     /// <summary>A date that three rungs of a ladder are not.</summary>
     private static string Dated(Match m)
     {

@@ -12,6 +12,30 @@ internal static partial class CardWording
 
     private static readonly string[] StepWords = ["ones", "twos", "threes", "fours", "fives"];
 
+    /// <summary>“3x”, “x3”: a line of its own.</summary>
+    [GeneratedRegex(@"^(?:(?<n>[2-9])\s?x|x\s?(?<n>[2-5]))[.:]?$", RegexOptions.IgnoreCase)]
+    private static partial Regex TimesAlone();
+
+    /// <summary>“30 secs each of plank, crunches and climbers, 2 rounds”.</summary>
+    [GeneratedRegex(@"^(?:(?<h>[a-z][^:,]{1,40}):\s+)?(?<n>\d{1,3})\s*(?<u>s|secs?|seconds?|mins?|minutes?)?(?:\s*reps|\s*x)?\s+(?:of\s+)?each\s+of:?\s+(?=[a-z][a-z' -]*(?:,|\sand\s))", RegexOptions.IgnoreCase)]
+    private static partial Regex EachOf();
+
+    /// <summary>“10 of each: squats, rows and curls x 3”.</summary>
+    [GeneratedRegex(@"(?<=^[^:]*\b\d{1,3}\s*[a-z]*\s+(?:of\s+)?each:\s+[a-z][^:\d]*[a-z])\s*x\s*(?<n>[2-9])$", RegexOptions.IgnoreCase)]
+    private static partial Regex OfEachTimes();
+
+    /// <summary>“Between rounds 2 min pause”.</summary>
+    [GeneratedRegex(@"^between\s+(?:the\s+)?(?<w>rounds|sets|laps)\s*[:=-]?\s+(?<t>\d{1,3}\s*(?:s|secs?|seconds?|sek|mins?|minutes?|'|"")?)\.?(?:\s+(?:rest|pause|break|off))?\.?$", RegexOptions.IgnoreCase)]
+    private static partial Regex BetweenFirst();
+
+    /// <summary>“15s off, x2” below moves that have their time.</summary>
+    [GeneratedRegex(@"^(?!.*\b(?:on|work)\b)(?<t>\d{1,2}\s*(?:s|secs?|seconds?))\s+off(?:\s+between\s+(?:each(?:\s+(?:move|exercise|one|station))?|moves|exercises|stations))?(?=\s*(?:$|[,;]))", RegexOptions.IgnoreCase)]
+    private static partial Regex OffAlone();
+
+    /// <summary>“3 rounds, 45 s rest between”.</summary>
+    [GeneratedRegex(@"(?<=^(?:x\s*\d|\d\s*x|\d{1,2}\s+(?:rounds|rds|times|laps|circuits))\b\s*[,;.:-]?\s+)(?<t>\d{2,3}\s*(?:s|secs?|seconds?)?|\d\s*(?:mins?|minutes?))\s+(?:rest\s+|break\s+|off\s+)?(?:in\s+)?(?:between|btw|btwn)\.?$", RegexOptions.IgnoreCase)]
+    private static partial Regex RestBetweenTimes();
+
     /// <summary>“3 rounds of 10”: of each move.</summary>
     [GeneratedRegex(@"(?<=\d\s*(?:rounds?|rds?|rnds?|laps?|circuits))\s+of\s+(?<n>\d{1,2})(?=\s*(?:$|[:.;)]))", RegexOptions.IgnoreCase)]
     private static partial Regex RoundsOfBare();

@@ -132,8 +132,8 @@ internal static partial class CardWording
     [GeneratedRegex(@"^(?<h>(?:round|block|circuit|part|set)\s*(?:\d{1,2}|[a-h]))\s*[:,-]?\s+(?:\(?(?:repeat|same\s+as|as)\s+)(?<o>(?:round|block|circuit|part|set)\s*(?:\d{1,2}|[a-h]))(?:\s+again)?\)?\.?$", RegexOptions.IgnoreCase)]
     private static partial Regex RepeatAsOther();
 
-    /// <summary>“Stretch for the last 6 minutes”.</summary>
-    [GeneratedRegex(@"^(?<what>stretch(?:es|ing)?(?:\s+out)?|cool[\s-]?down|core|abs)\s+(?:for|in)\s+the\s+(?:last|final)\s+(?<n>\d{1,2})\s*(?:mins?|minutes?|')\.?$", RegexOptions.IgnoreCase)]
+    /// <summary>“Stretch for the last 6 minutes”, “stretch for 5 at the end”, “cool down for the last 5”.</summary>
+    [GeneratedRegex(@"^(?<what>stretch(?:es|ing)?(?:\s+out)?|cool[\s-]?down|warm[\s-]?up|core|abs)(?:\s+it\s+(?:out|off|down))?\s+(?:for|in)\s+(?:the\s+(?:last|final|first)\s+)?(?:about\s+)?(?:(?<n>\d{1,2})\s*(?:mins?|minutes?|')|(?<n>[2-9]|1[0-5]))(?:\s+(?:at\s+the\s+(?:very\s+)?(?:end|start|beginning)|to\s+(?:finish|end|start)))?[.!]*$", RegexOptions.IgnoreCase)]
     private static partial Regex ForTheLast();
 
     /// <summary>“Finisher is a 3 minute wall sit”.</summary>

@@ -15,6 +15,7 @@ public sealed record CardClassRead(CardClass Class, CardReading Reading);
 /// <summary>A card may hold several classes, each under its day or number: “MON … WED …”.</summary>
 public static partial class CardClasses
 {
+    /// <summary>Below a day; one is enough below a number that says it is a class's.</summary>
     private const int FewestLines = 2;
 
     /// <summary>Two weeks of days; what has more is a list of something else.</summary>
@@ -50,11 +51,11 @@ public static partial class CardClasses
     {
         if (lines.Length > CardReader.MostLines)
             return [];
-        foreach (var way in new[] { Day(), Numbered() })
+        foreach (var (way, fewest) in new[] { (Day(), FewestLines), (Numbered(), 1) })
         {
             var begins = Enumerable.Range(0, lines.Length).Where(i => lines[i].Length < CardText.LongestLine && way.IsMatch(CardText.Plain(lines[i]))).ToList();
             var distinct = begins.Select(i => way.Match(CardText.Plain(lines[i])).Groups["n"].Value.ToUpperInvariant()).Distinct().Count();
-            if (begins.Count is > 1 and <= MostClasses && distinct == begins.Count && begins.Zip(begins.Skip(1).Append(lines.Length)).All(b => Enumerable.Range(b.First + 1, b.Second - b.First - 1).Count(i => lines[i].Any(char.IsLetter)) >= FewestLines))
+            if (begins.Count is > 1 and <= MostClasses && distinct == begins.Count && begins.Zip(begins.Skip(1).Append(lines.Length)).All(b => Enumerable.Range(b.First + 1, b.Second - b.First - 1).Count(i => lines[i].Any(char.IsLetter)) >= fewest))
                 return begins;
         }
 

@@ -24,7 +24,7 @@ internal static partial class CardNumbers
         // “… and stretch it out for 5 minutes”: two things.
         foreach (var at in filled)
             if (!said.ContainsKey(at) && AndStretch().Split(lines[at]) is { Length: 2 } ends && ends[0].Length > 0)
-                said[at] = string.Join('\n', ends);
+                said[at] = string.Join('\n', ends.SelectMany(e => WithThanks().Match(e) is { Success: true } meant ? [meant.Groups["said"].Value, meant.Groups["thanks"].Value] : new[] { e }));
         // A letter's line is its sentences, a long one all that is said in a breath.
         foreach (var at in filled)
             if (lines[at].Length > CardText.LongestLine && !said.ContainsKey(at))
@@ -47,7 +47,7 @@ internal static partial class CardNumbers
         return said;
     }
 
-    [GeneratedRegex(@"(?<!^(?:then\s+)?cool[\s-]?down)\s+and\s+(?:then\s+)?(?=(?:stretch|cool\s+down)\b(?:\s+it)?(?:\s+(?:out|off|down))?\s+for\s+(?:the\s+last\s+)?\d)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<!^(?:then\s+)?cool[\s-]?down)\s+and\s+(?:then\s+)?(?=(?:stretch|cool\s+down)\b(?:\s+it)?(?:\s+(?:out|off|down))?\s+for\s+(?:the\s+last\s+)?\d|(?:leave|save|allow|keep)\s+\d{1,2}\s*min)", RegexOptions.IgnoreCase)]
     private static partial Regex AndStretch();
 
     /// <summary>A line in its parts; whole where a bracket would be torn.</summary>

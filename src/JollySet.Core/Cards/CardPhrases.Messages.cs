@@ -28,9 +28,25 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"(?<=^|[,:]\s+|\band\s+)(?<name>[a-z][a-z' -]*?)\s+for\s+(?<n>\d{1,2})(?:\s*reps)?(?=\s*(?:$|[,.;]|\band\b|\b(?:each|per|a)\s+(?:side|leg|arm)\b))", RegexOptions.IgnoreCase)]
     public static partial Regex ForSoMany();
 
+    /// <summary>How often, and a time.</summary>
+    [GeneratedRegex(@"^(?<n>[2-9]|10)\s*(?<w>sets|rounds|rds|laps)\s*[,/@-]?\s*(?<t>\d{2,3}\s*(?:s|secs?|seconds?|""))\.?$", RegexOptions.IgnoreCase)]
+    public static partial Regex SetsAndTime();
+
+    /// <summary>Which of the moves above, by their numbers, are done once more.</summary>
+    [GeneratedRegex(@"^(?:repeat|again)\s+(?:nos?\.?\s*|numbers?\s+|exercises?\s+|moves?\s+|stations?\s+)?(?<a>[1-9]\d?)\s*(?:-|to)\s*(?<b>[1-9]\d?)\.?$", RegexOptions.IgnoreCase)]
+    public static partial Regex RepeatRange();
+
     /// <summary>A word of how heavy, before the name.</summary>
     [GeneratedRegex(@"^(?:heavy|light|medium|moderate)\s+", RegexOptions.IgnoreCase)]
     public static partial Regex LoadBefore();
+
+    /// <summary>Minutes of all that is named before them.</summary>
+    [GeneratedRegex(@"\s+for\s+(?:about\s+)?(?<t>\d{1,2}\s*min(?:ute)?s?)\.?$", RegexOptions.IgnoreCase)]
+    public static partial Regex ForMinutes();
+
+    /// <summary>What comes first, wherever it is written.</summary>
+    [GeneratedRegex(@"\b(?:first|beforehand|before\s+(?:you|we|they)\s+start|to\s+start)\b", RegexOptions.IgnoreCase)]
+    public static partial Regex ComesFirst();
 
     /// <summary>How a message says what comes last.</summary>
     [GeneratedRegex(@"^(?:(?:then|and)\s+)?(?:finish|end|close)(?:\s+(?:off|it))?\s+with\s+(?:a\s+few\s+|some\s+)?(?<w>stretch(?:es|ing)?|stretching\s+out)\s*(?:\s-\s|[,(])\s*(?<what>[a-z].*?)\)?\.?$", RegexOptions.IgnoreCase)]

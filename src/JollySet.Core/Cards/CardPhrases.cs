@@ -184,7 +184,7 @@ internal static partial class CardPhrases
     public static partial Regex TimesOnly();
 
     /// <summary>“… side plank R x2” behind a list whose moves have their own amounts: how often all of it.</summary>
-    [GeneratedRegex(@"(?<=[a-z)])\s+x\s*(?<n>\d{1,2})$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<=[a-z)])\s+x\s*(?<n>\d{1,2})$|(?<=,.*[a-z]\s+(?:x\s*)?(?:[6-9]|\d\d))\s+x\s*(?<n>[2-5])$", RegexOptions.IgnoreCase)]
     public static partial Regex TimesAtEnd();
 
     [GeneratedRegex(@"\s\d{1,2}\s*(?:mins?|minutes?|')$", RegexOptions.IgnoreCase)]

@@ -111,7 +111,7 @@ public sealed partial class CardReader
         if (isEmpty && !isNamed && !goesOn && length is null && items is null && Current is { Part: CardPart.Main, Stations.Count: > 0 } listed && settings.GetValueOrDefault(LineAbove(line)) == listed && LineAbove(line) > listed.Stations[^1].Line
             && (scan.Work is null || listed.Work is null) && (scan.RoundsLow is null || listed.RoundsLow is null) && scan is { Scheme: null, Every: null, IsAmrap: false } && (words.Find(w => w.Number > line.Number && w.Text.Length > 0) is not { } after || after.Letter is not null || !IsStation(after.Text)))
             return Applied(listed, scan, line);
-        if (isEmpty && !isNamed && !goesOn && length is null && items is null && Current is { } current && !IsWhole(current, scan) && ((current.Stations.Count == 0 && !(current.Part != CardPart.Main && current.Length is not null && (scan.Work is not null || scan.Scheme is not null || scan.Every is not null || scan.IsAmrap || scan.RoundsLow > 2 || text.EndsWith(':')))) || (current.Part == CardPart.Main && !current.HasSettings && !((scan.Scheme is not null || scan.IsAmrap || (scan.Every is not null && current.Stations.Exists(s => s.Sets > 1))) && current.Stations.Count > 0 && current.Stations.TrueForAll(s => s.Amount is not null))) || scan.Work is null && scan.Scheme is null && scan.Every is null && !scan.IsAmrap && current.RoundsLow is null && current is not { Part: not CardPart.Main, Length: not null, Stations.Count: 0 }) && Applied(current, scan, line))
+        if (isEmpty && !isNamed && !goesOn && length is null && items is null && Current is { } current && !IsWhole(current, scan) && !IsDone(current, scan, line) && ((current.Stations.Count == 0 && !(current.Part != CardPart.Main && current.Length is not null && (scan.Work is not null || scan.Scheme is not null || scan.Every is not null || scan.IsAmrap || scan.RoundsLow > 2 || text.EndsWith(':')))) || (current.Part == CardPart.Main && !current.HasSettings && !((scan.Scheme is not null || scan.IsAmrap || (scan.Every is not null && current.Stations.Exists(s => s.Sets > 1))) && current.Stations.Count > 0 && current.Stations.TrueForAll(s => s.Amount is not null))) || scan.Work is null && scan.Scheme is null && scan.Every is null && !scan.IsAmrap && current.RoundsLow is null && current is not { Part: not CardPart.Main, Length: not null, Stations.Count: 0 }) && Applied(current, scan, line))
             return true;
         // Words behind how it runs are no name: “40 s work, 10 s rest, all on the mat”.
         var isBehind = part == CardPart.Main && !isNamed && !isEmpty && items is null && (!text.EndsWith(':') || SaysHow().IsMatch(named)) && char.IsAsciiDigit(text[0]) && !line.IsHeading;
@@ -189,6 +189,10 @@ public sealed partial class CardReader
             return Applied(Current!, scan, line);
         return false;
     }
+
+    /// <summary>“3 rounds” below “Buy-in: 50 skips”, with moves of its own below it, is not of the buy-in.</summary>
+    private bool IsDone(CardBlock block, CardScan scan, CardWords line) =>
+        scan.RoundsLow is not null && block is { Part: CardPart.Main, IsNamed: true, Stations.Count: > 0, HasSettings: false } && block.Stations.TrueForAll(s => s.Line == block.Line && s.Amount is not null) && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } next && IsStation(next.Text) && !Begin(next.Text).Success;
 
     /// <summary>Whether how a block runs is said: of its rounds or of each of its moves.</summary>
     private static bool IsSaid(CardBlock block) => block is { Part: CardPart.Main } && (block.HasSettings || block.ForAll is not null);

@@ -25,6 +25,14 @@ public sealed partial class CardReader
     {
         if (head.Title.Length > 0 || blocks is not [var block, ..] || words.Find(w => w.Text.Length > 0) is not { } first || block.Line != first.Number || block.Stations.Exists(s => s.Line == first.Number))
             return;
+        // “Push” above nothing but sets: the class, and all of it.
+        if (block is { IsStraight: true, Part: CardPart.Main } && first.Text.Trim(':').Equals(block.Name, StringComparison.OrdinalIgnoreCase) && blocks.TrueForAll(b => b == block || b.Part != CardPart.Main || (b.IsStraight && (b.IsUnnamed || b.Name.StartsWith(block.Name, StringComparison.OrdinalIgnoreCase)))) && TakesHead(first, mayTitle: true))
+        {
+            foreach (var (b, at) in blocks.FindAll(b => b.Part == CardPart.Main).Select((b, at) => (b, at)))
+                b.Name = ((char)('A' + at)).ToString();
+            return;
+        }
+
         if (Array.Exists(first.Text.Split(' '), w => BriefWords.Kit(w) is not null) && head.Take(first.Text, mayTitle: true) is { Over.Length: > 0 } taken)
             // What the block has said already is not said again.
             notes.AddRange(taken.Over.Split(", ").Where(o => Scan(o, isLine: false) is { SaysBlock: false, Gaps.Count: 0 } && !block.Notes.Exists(n => n.Contains(o, StringComparison.Ordinal))));

@@ -153,7 +153,7 @@ public sealed partial class CardReader
     {
         var how = new List<string>();
         items = items.Replace("; ", ", ", StringComparison.Ordinal);
-        if (TimesAtEnd().Match(items) is { Success: true } all && Commas().Split(items[..all.Index]) is { Length: > 2 } own && (own.All(i => Scan(i).Amount is not null) || own.SkipLast(1).All(i => i.Length > 0 && char.IsAsciiDigit(i[0]) && Scan(i).RepsLow is not null)))
+        if (TimesAtEnd().Match(items) is { Success: true } all && Commas().Split(items[..all.Index]) is { Length: > 1 } own && (own.Length > 2 || char.IsAsciiDigit(items[all.Index - 1])) && (own.All(i => Scan(i).Amount is not null) || own.SkipLast(1).All(i => i.Length > 0 && char.IsAsciiDigit(i[0]) && Scan(i).RepsLow is not null)))
             (items, how) = (items[..all.Index], [$"x{all.Groups["n"].Value}"]);
         // “8 bench press / 8 ring rows, 90s”: a time behind moves that are counted is the rest.
         if (items.LastIndexOf(", ", StringComparison.Ordinal) is > 0 and var lone && TimeAlone().IsMatch(items[(lone + 2)..]) && Strokes().Split(items[..lone]) is { Length: > 1 } counted && counted.All(i => Scan(i) is { RepsLow: not null, Length: null }))

@@ -29,7 +29,7 @@ public sealed partial class CardReader
         // What only leads to how it runs is no part of a block's name.
         if (begins.Success && name.Length > begins.Length && IsEmpty(name[begins.Length..]) && name[begins.Length] == ':')
             name = begins.Value;
-        if (begins.Success)
+        if (begins.Success && name.Length > begins.Length)
             name = LeadsOn().Replace(name, "");
         name = RoundThese().Replace(name, "");
         if (part != CardPart.Main)

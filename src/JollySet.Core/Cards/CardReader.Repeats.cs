@@ -23,6 +23,27 @@ public sealed partial class CardReader
         return true;
     }
 
+    /// <summary>“Repeat 3-7” below seven moves: the last five once more.</summary>
+    private bool TakesRange(CardWords line)
+    {
+        if (RepeatRange().Match(line.Text) is not { Success: true } range || Current is not { Part: CardPart.Main, RoundsLow: null, Letter: null, IsSuperset: false } block)
+            return false;
+        var (from, to) = (int.Parse(range.Groups["a"].ValueSpan, System.Globalization.CultureInfo.InvariantCulture), int.Parse(range.Groups["b"].ValueSpan, System.Globalization.CultureInfo.InvariantCulture));
+        if (from < 1 || from >= to || to != block.Stations.Count)
+            return false;
+        if (from > 1)
+        {
+            var again = new CardBlock(block.Stations[from - 1].Line, FreeName("A"), CardPart.Main) { Work = block.Work, Rest = block.Rest };
+            again.Stations.AddRange(block.Stations.Skip(from - 1));
+            block.Stations.RemoveRange(from - 1, block.Stations.Count - from + 1);
+            blocks.Add(again);
+        }
+
+        Current.RoundsLow = 2;
+        settings[line.Number] = Current;
+        return true;
+    }
+
     /// <summary>“AMRAP 12 mins” below moves that are counted, with nothing of its own below it: how they run.</summary>
     private bool TakesAmrapBelow(CardWords line, CardScan scan)
     {

@@ -143,7 +143,9 @@ public sealed partial class CardReader
     /// <summary>“Warm up 5 min” above a class that has no other block: what is counted below it is the class.</summary>
     private void NoMain()
     {
-        if (blocks.Exists(b => b.Part == CardPart.Main) || blocks.Find(b => b is { Part: CardPart.WarmUp } && (b.Length is not null || (b.Stations.Count > 1 && b.Stations.TrueForAll(s => s.Sets > 1 && s.Line != b.Line)))) is not { } warmUp || blocks.Count >= Plans.Limits.Blocks)
+        // Where there is another, rounds and a rest below counted moves say that those are no warm-up either.
+        bool IsClass(CardBlock b) => b is { RoundsLow: > 1, Length: not null, Between: not null } || b is { RoundsLow: > 1, Length: not null, Rest: not null };
+        if ((blocks.Exists(b => b.Part == CardPart.Main) && !blocks.Exists(b => b.Part == CardPart.WarmUp && IsClass(b))) || blocks.Find(b => b is { Part: CardPart.WarmUp } && (b.Length is not null || (b.Stations.Count > 1 && b.Stations.TrueForAll(s => s.Sets > 1 && s.Line != b.Line)))) is not { } warmUp || blocks.Count >= Plans.Limits.Blocks)
             return;
         var from = warmUp.Stations.FindIndex(s => s.Line != warmUp.Line);
         if (from < 0 || !warmUp.Stations.Skip(from).All(s => s.Amount is ['x', ..] || s.Sets is not null || warmUp.RoundsLow > 1))

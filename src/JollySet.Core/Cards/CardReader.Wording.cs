@@ -11,7 +11,7 @@ public sealed partial class CardReader
     // In this order: what a later one looks for may be what an earlier one has put.
     private static readonly Func<CardReader, string, string>[] Rewordings =
     [
-        (_, t) => Plainer(t), (_, t) => WeDo().Replace(PlanIs().Replace(t, ""), ""), (r, t) => r.AsBoth(t), (r, t) => r.AsLevels(t), (r, t) => r.AsFor(t), (r, t) => r.AsPieces(t), (r, t) => r.AsNamed(t), (r, t) => r.AsRoundsOf(t), (r, t) => r.AsRow(t), (r, t) => r.AsDictated(t), (r, t) => r.AsListed(t), (r, t) => r.AsCounted(t), (_, t) => AsShortRounds(t), (r, t) => r.AsPair(t),
+        (_, t) => Plainer(t), (_, t) => WeDo().Replace(PlanIs().Replace(t, ""), ""), (r, t) => r.AsBoth(t), (r, t) => r.AsLevels(t), (r, t) => r.AsFor(t), (r, t) => r.AsSetsAndRest(t), (r, t) => r.AsPieces(t), (r, t) => r.AsNamed(t), (r, t) => r.AsRoundsOf(t), (r, t) => r.AsRow(t), (r, t) => r.AsDictated(t), (r, t) => r.AsListed(t), (r, t) => r.AsCounted(t), (_, t) => AsShortRounds(t), (r, t) => r.AsPair(t),
         (r, t) => r.AsFirstAndLast(t), (r, t) => r.AsWith(t), (_, t) => AsNext(t), (r, t) => r.AsRemarked(t), (r, t) => r.AsHead(t), (r, t) => r.AsPlan(t), (_, t) => AsEach(t), (r, t) => r.AsTabata(t), (r, t) => r.AsPart(t), (r, t) => r.AsOneMove(t), (r, t) => r.AsSets(t), (r, t) => r.AsSlots(t),
         (r, t) => r.AsHow(t), (r, t) => r.AsHeadedRounds(t), (_, t) => AsRounds(t), (_, t) => AsMost(t), (_, t) => AsInterval(t), (_, t) => AsRungs(t), (r, t) => r.AsTurns(t), (r, t) => r.AsCompleted(t),
     ];
@@ -270,12 +270,16 @@ public sealed partial class CardReader
     private string AsFor(string text) =>
         text.Contains(" for ", StringComparison.OrdinalIgnoreCase) ? ForSoMany().Replace(text, m => Scan(m.Groups["name"].Value) is { Any: false } or { Load: not null } && Understood(Scan(LoadBefore().Replace(m.Groups["name"].Value, "")).Left) is { } move ? $"{m.Groups["name"].Value} {(move.Tags.IsHold ? $"{m.Groups["n"].Value}s" : $"x{m.Groups["n"].Value}")}" : m.Value) : text;
 
+    /// <summary>“3 sets 60 s” below moves that are counted: the time is the rest.</summary>
+    private string AsSetsAndRest(string text) =>
+        Current is { Stations: { Count: > 0 } counted } && SetsAndTime().Match(text) is { Success: true } m && counted.TrueForAll(s => s is { Amount: ['x', ..], Sets: null }) ? $"{m.Groups["n"].Value} {m.Groups["w"].Value}, rest {m.Groups["t"].Value}" : text;
+
     /// <summary>“Start with five minutes of marching and toe taps” is the warm-up, “finish with stretches: calf, chest” the cool-down.</summary>
     private string AsFirstAndLast(string text) =>
-        blocks.Count == 0 && PartOf(text) == CardPart.Main && StartsWith().Match(text) is { Success: true } first && ItemsOfMessage(first.Groups["what"].Value) is { Count: > 1 } items
-            ? $"Warm up{(first.Groups["t"].Success ? " " + first.Groups["t"].Value : "")}: {string.Join(", ", items)}"
+        blocks.Count == 0 && PartOf(text) == CardPart.Main && StartsWith().Match(text) is { Success: true } first && ForMinutes().Match(first.Groups["what"].Value) is var forAll && ItemsOfMessage(ForMinutes().Replace(first.Groups["what"].Value, "")) is { Count: > 1 } items
+            ? $"Warm up{(first.Groups["t"].Success ? " " + first.Groups["t"].Value : forAll.Success ? " " + forAll.Groups["t"].Value : "")}: {string.Join(", ", items)}"
             : blocks.Count > 0 && FinishesWith().Match(text) is { Success: true } last ? $"{last.Groups["w"].Value}: {string.Join(", ", ItemsOfMessage(last.Groups["what"].Value))}"
-            : blocks.Count > 0 && PartOf(text) == CardPart.Main && FinishesOn().Match(text) is { Success: true } end && Whole(ItemsOfMessage(Challenge().Replace(end.Groups["what"].Value, "")).ConvertAll(i => SomeOf().Replace(i, ""))) is { Count: > 0 } ends && MovesFirst(ends) is > 0 and var moves && ends.Skip(moves).All(i => HowOf(i) is not null)
+            : blocks.Count > 0 && PartOf(text) == CardPart.Main && FinishesOn().Match(text) is { Success: true } end && Whole(ItemsOfMessage(Challenge().Replace(end.Groups["what"].Value, "")).ConvertAll(i => SomeOf().Replace(i, ""))) is { Count: > 0 } ends && MovesFirst(ends) is > 0 and var moves && ends.Skip(moves).All(i => HowOf(i) is not null || IsNameLike(i))
                 ? $"{(ends.Take(moves).All(i => Understood(WithoutBrackets(Scan(i).Left)) is { Pattern: Pattern.Stretch or Pattern.Mobility }) ? "Cool down" : "Finisher")}: {string.Join(", ", ends)}" : text;
 
     /// <summary>“…, 30 s per side” belongs to the move before it.</summary>

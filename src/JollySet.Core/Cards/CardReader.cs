@@ -154,6 +154,13 @@ public sealed partial class CardReader
         TitledByItsBlock();
         HeldOver();
         Share();
+        // “… a warm-up first”, told below the rest.
+        if (blocks.FindIndex(b => b.Part == CardPart.WarmUp) is > 0 and var late && ComesFirst().IsMatch(LineAt(blocks[late].Line).Raw))
+        {
+            blocks.Insert(0, blocks[late]);
+            blocks.RemoveAt(late + 1);
+        }
+
         StretchedAtTheEnd();
         NoMain();
         OverParts();
@@ -189,6 +196,9 @@ public sealed partial class CardReader
                 Say(LineAt(block.Line), CardLineKind.Block, read.GetValueOrDefault(block.Line) is { Kind: CardLineKind.Head } title && head.Title.Length > 0 && title.Read.StartsWith(head.Title, StringComparison.Ordinal) ? $"{title.Read} · {block.Told()}" : block.Told());
     }
 
+    /// <summary>“Tues supersets” above A1 and A2.</summary>
+    private bool IsOverLetters(CardWords line) => Super().IsMatch(line.Text) && !line.Text.Any(char.IsAsciiDigit) && line.Text.Split(' ').Length is > 1 and <= FewWords && words.Find(w => w.Number > line.Number && w.Text.Length > 0)?.Letter is not null;
+
     private CardWords LineAt(int number) => words.Find(w => w.Number == number)!;
 
     private void Take(CardWords line, bool isFirst)
@@ -208,6 +218,8 @@ public sealed partial class CardReader
         // “B1 40/20 x3: squat, row”: a block of that name, no half of a pair.
         if (line.Letter is not null && Listed(line.Text) is { Items: not null } listed && Scan(listed.Head, isLine: false) is { SaysBlock: true } runs && IsEmpty(runs.Left))
             line = line with { Letter = null, Text = $"{LetterWord().Match(line.Raw).Value} {line.Text}" };
+        if (TakesRange(line))
+            return;
         // “Squat 4x8, row 4x8, rest 90”: of each of them.
         if (SetsThenRest().Match(line.Text) is { Success: true } sets && Scan(sets.Groups["rest"].Value, isLine: false).Gaps is [var pause])
         {
@@ -274,7 +286,7 @@ public sealed partial class CardReader
             return;
         }
 
-        if (isFirst && (((SaysWhen().IsMatch(line.Text) || Strokes().Count(line.Text) > 1) && Listed(line.Text).Items is null) || (line.IsHeading && PartOf(line.Text) == CardPart.Main) || !BeginsBlock(line.Text) || (TitleBesides().IsMatch(line.Text) && !Talk().IsMatch(line.Text)) || IsTopic(line.Text) || NamesClass().IsMatch(line.Text) || IsOverBlock(line) || IsTitled(line.Text)) && !IsStation(line.Text) && !AreMoves(line.Text) && !IsFirstOfHeads(line) && (Scan(line.Text) is { Sets: null } || Scan(WithoutBrackets(line.Text)) is { Sets: null } || !BriefWords.Focus(Scan(line.Text).Left).IsEmpty))
+        if (isFirst && (((SaysWhen().IsMatch(line.Text) || Strokes().Count(line.Text) > 1) && Listed(line.Text).Items is null) || (line.IsHeading && PartOf(line.Text) == CardPart.Main) || !BeginsBlock(line.Text) || (TitleBesides().IsMatch(line.Text) && !Talk().IsMatch(line.Text)) || IsTopic(line.Text) || IsOverLetters(line) || NamesClass().IsMatch(line.Text) || IsOverBlock(line) || IsTitled(line.Text)) && !IsStation(line.Text) && !AreMoves(line.Text) && !IsFirstOfHeads(line) && (Scan(line.Text) is { Sets: null } || Scan(WithoutBrackets(line.Text)) is { Sets: null } || !BriefWords.Focus(Scan(line.Text).Left).IsEmpty))
         {
             if (IsSpoken().IsMatch(line.Text) && line.Text.Split(' ').Length > FewWords && !TitleBesides().IsMatch(line.Text))
             {

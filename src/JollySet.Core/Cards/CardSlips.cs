@@ -20,11 +20,12 @@ internal static partial class CardSlips
     private static readonly FrozenSet<string> Others = new[] { "stretchy", "stretched", "stretcher", "repeats", "repeated", "finishes", "finished", "finishers", "rounded", "ladders", "pyramids", "recover", "recovers", "recovered", "recovering", "alternates", "alternated", "exerciser", "exercised", "workouts", "stationed", "seconded", "peoples", "minuted", "tabatas", "warmups", "rounder", "larder", "leader", "supersetted", "alternately", "reset", "resets", "waiter", "later", "wader", "waters", "watery", "mates", "maths", "matte", "mattes", "meats", "moats", "masts", "malts", "circuito", "circuiti" }.ToFrozenSet();
     private static readonly FrozenDictionary<string, string> Known = Words.ToFrozenDictionary(w => w);
 
-    /// <summary>Words too short to be near another by one letter, and what is meant by them.</summary>
-    private static readonly FrozenDictionary<string, string> Short = new Dictionary<string, string>
+    /// <summary>Slips too short, or too far from what is meant, to be told by a letter.</summary>
+    private static readonly FrozenDictionary<string, string> Often = new Dictionary<string, string>
     {
         ["rset"] = "rest", ["rets"] = "rest", ["rst"] = "rest", ["mns"] = "mins", ["mni"] = "min", ["mnis"] = "mins", ["mims"] = "mins", ["minz"] = "mins", ["scs"] = "secs", ["sces"] = "secs", ["secz"] = "secs",
         ["rps"] = "reps", ["rpes"] = "reps", ["stes"] = "sets", ["matt"] = "mat", ["mtas"] = "mats", ["dwon"] = "down", ["dwn"] = "down",
+        ["boddy"] = "body", ["bdoy"] = "body", ["dumbels"] = "dumbbells", ["dumbells"] = "dumbbells", ["kettelbells"] = "kettlebells", ["kettelbell"] = "kettlebell", ["chiar"] = "chair", ["chiars"] = "chairs", ["bnads"] = "bands",
     }.ToFrozenDictionary();
 
     /// <summary>The words with those slips put right; a word that a move may be called by is left alone.</summary>
@@ -34,8 +35,10 @@ internal static partial class CardSlips
     private static string? Meant(string written, Func<string, bool> isName)
     {
         var word = written.ToLowerInvariant();
+        if (Often.TryGetValue(word, out var meant) && !isName(word))
+            return meant;
         if (word.Length < ShortestWord)
-            return Short.GetValueOrDefault(word) is { } meant && !isName(word) ? meant : null;
+            return null;
         if (Known.ContainsKey(word) || Others.Contains(word) || isName(word))
             return null;
         var most = word.Length >= LongWord ? 2 : 1;

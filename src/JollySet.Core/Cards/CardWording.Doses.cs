@@ -60,6 +60,10 @@ internal static partial class CardWording
     [GeneratedRegex(@"(?<=\d\s*(?:s|secs?|seconds?|mins?|minutes?|'|"")\s+each)\s*,?\s*x\s*(?<n>[2-9])(?=\s*(?:$|[,.]))", RegexOptions.IgnoreCase)]
     private static partial Regex TimesOfEach();
 
+    /// <summary>“Glute bridges, 2 sets of 12, and clams, 2 sets of 12 on each side”: a dose each.</summary>
+    [GeneratedRegex(@"(?<=^|,\s*(?:and\s+)?|\band\s+|\bthen\s+)(?<name>[a-z][a-z' -]+?)(?:,|\s+for)\s+(?<s>[2-6])\s+sets\s+of\s+(?<r>\d{1,3})(?:\s+reps)?(?:\s+(?:on\s+)?(?<e>(?:each|per)\s+(?:side|leg|arm)))?(?=\s*(?:$|[,.;]|\band\b))", RegexOptions.IgnoreCase)]
+    private static partial Regex DosedBehind();
+
     /// <summary>“8 – 10 reps”, “between 8 and 10 press-ups”, “press-ups (8-10)”, “8/10 press-ups”, “press-ups 8 or 10”.</summary>
     [GeneratedRegex(@"(?<=[a-z]\s+)(?<!\bx\s+)(?<a>\d{1,2})\s+-\s+(?<b>\d{1,2})(?=\s*reps\b)|^between\s+(?<a>\d{1,2})\s+and\s+(?<b>\d{1,2})(?=\s+[a-z])|(?<=[a-z]\s*)\((?<a>\d{1,2})\s*-\s*(?<b>\d{1,2})\)$|^(?<a>\d{1,2})\s*/\s*(?<b>\d{1,2})(?=\s+[a-z])(?!\s+(?:x|on|work|rest|secs?|s|mins?|rounds?|sets?|reps|of|each|per|ladder|then)\b)|(?<=^[a-z][a-z' -]+\s(?:x\s*)?)(?<a>\d{1,2})\s+or\s+(?<b>\d{1,2})$", RegexOptions.IgnoreCase)]
     private static partial Regex RepsRange();

@@ -50,6 +50,10 @@ internal static partial class CardWording
     [GeneratedRegex(@"(?<=^|^(?:then|next|after\s+that)\s*,?\s+)(?:it's\s+)?an?\s+(?:(?:quick|short|little|fast|nice|gentle)\s+)?(?=(?:[a-z]+\s+)?(?:finisher|circuit|blast|burner)\s*(?:[:(-]|of\b))", RegexOptions.IgnoreCase)]
     private static partial Regex QuickPart();
 
+    /// <summary>“Part one is strength. 4 rounds of …”.</summary>
+    [GeneratedRegex(@"^(?:the\s+)?(?<h>(?:block|circuit|part|section|superset|round|set|station)\s+(?:\d|[A-D]|one|two|three|four|five)|(?:first|second|third|fourth|last|final)\s+(?:block|circuit|part|section|round|set|half))\s+(?:is|will\s+be)\s+(?:all\s+)?(?:about\s+)?(?:the\s+|our\s+|your\s+)?(?<w>[a-z]+(?:\s+(?:and|&)\s+[a-z]+)?)[.,:]\s+(?=\S)", RegexOptions.IgnoreCase)]
+    private static partial Regex NumberedIs();
+
     /// <summary>“Block 1 is legs - squats, lunges and deadlifts”: what it is about belongs to its name.</summary>
     [GeneratedRegex(@"^(?<h>(?:block|circuit|part|section|superset|round|set|station)\s+(?:\d|[A-D]))(?:\s+(?:is|will\s+be)|\s*[=:-])?\s+(?:all\s+)?(?<w>(?!(?:on|off|min|mins|sec|secs|x|then|of|and|rest|reps)\b)[a-z]+(?:\s*(?:\band\b|&|/|\+)?\s*[a-z]+)?)\s+-\s+(?=[^:]*(?:,|\sand\s))", RegexOptions.IgnoreCase)]
     private static partial Regex NumberedTopic();

@@ -28,6 +28,10 @@ internal static partial class CardWording
     [GeneratedRegex(@"^between\s+(?:the\s+)?(?<w>rounds|sets|laps)\s*[:=-]?\s+(?<t>\d{1,3}\s*(?:s|secs?|seconds?|sek|mins?|minutes?|'|"")?)\.?(?:\s+(?:rest|pause|break|off))?\.?$", RegexOptions.IgnoreCase)]
     private static partial Regex BetweenFirst();
 
+    /// <summary>“A 10 minute AMRAP of 12 swings, 8 burpees”.</summary>
+    [GeneratedRegex(@"^(?:(?<h>[^:]{2,40}):\s+)?(?:then\s+)?(?:an?\s+)?(?<a>\d{1,2}[\s-]*(?:mins?|minutes?)\s+amrap|amrap\s+(?:for\s+)?\d{1,2}\s*(?:mins?|minutes?|'))\s*(?:of|doing)\s+(?=\d.*(?:,|\band\b))", RegexOptions.IgnoreCase)]
+    private static partial Regex AmrapOf();
+
     /// <summary>“15s off, x2” below moves that have their time.</summary>
     [GeneratedRegex(@"^(?!.*\b(?:on|work)\b)(?<t>\d{1,2}\s*(?:s|secs?|seconds?))\s+off(?:\s+between\s+(?:each(?:\s+(?:move|exercise|one|station))?|moves|exercises|stations))?(?=\s*(?:$|[,;]))", RegexOptions.IgnoreCase)]
     private static partial Regex OffAlone();

@@ -29,6 +29,10 @@ internal static partial class CardWording
     [GeneratedRegex(@"(?<!\S)\*(?<w>heavy|light|medium|moderate|slow)\*?(?!\S)", RegexOptions.IgnoreCase)]
     private static partial Regex Stressed();
 
+    /// <summary>“Plank | 30s”, a row without a head.</summary>
+    [GeneratedRegex(@"^(?<name>[a-z][a-z' -]*?)\s\|\s(?:(?<s>[1-9])\s\|\s)?(?<t>\d{1,3}\s*(?:s|secs?|seconds?)|[1-3]\s*(?:mins?|minutes?))(?:\s*\|)?$", RegexOptions.IgnoreCase)]
+    private static partial Regex RowOfTime();
+
     /// <summary>“Squat | 3 | 10”, a row without a head: sets and repetitions; “squat | 10”: repetitions.</summary>
     [GeneratedRegex(@"^(?<name>[a-z][^|\d]*?)\s\|\s(?:(?<s>[1-9])\s\|\s)?(?<r>\d{1,3}(?:\s?-\s?\d{1,3})?)(?:\s*reps?)?(?:\s\|\s(?<more>[^|]+))?$", RegexOptions.IgnoreCase)]
     private static partial Regex RowOfSets();

@@ -136,6 +136,22 @@ internal static partial class CardWording
     [GeneratedRegex(@"^(?<what>stretch(?:es|ing)?(?:\s+out)?|cool[\s-]?down|warm[\s-]?up|core|abs)(?:\s+it\s+(?:out|off|down))?\s+(?:for|in)\s+(?:the\s+(?:last|final|first)\s+)?(?:about\s+)?(?:(?<n>\d{1,2})\s*(?:mins?|minutes?|')|(?<n>[2-9]|1[0-5]))(?:\s+(?:at\s+the\s+(?:very\s+)?(?:end|start|beginning)|to\s+(?:finish|end|start)))?[.!]*$", RegexOptions.IgnoreCase)]
     private static partial Regex ForTheLast();
 
+    /// <summary>“Leave 5 mins at the end for stretching”.</summary>
+    [GeneratedRegex(@"^(?:please\s+)?(?:leave|save|allow|keep)\s+(?:the\s+last\s+)?(?<n>\d{1,2})\s*(?:mins?|minutes?)\s+(?:at\s+the\s+end\s+)?(?:for|to)\s+(?:an?\s+|some\s+)?(?<what>stretch(?:es|ing)?|cool(?:ing)?[\s-]?down)(?:\s+at\s+the\s+end)?[.!]*$", RegexOptions.IgnoreCase)]
+    private static partial Regex LeaveFor();
+
+    /// <summary>“Please do a 5 min warm up first”.</summary>
+    [GeneratedRegex(@"^(?:please\s+)?(?:do|give\s+(?:them|everyone))\s+an?\s+(?<n>\d{1,2})[\s-]*min(?:ute)?s?\s+(?<what>warm[\s-]?up)\s+(?:first|before(?:hand)?|to\s+start)[.!]*$", RegexOptions.IgnoreCase)]
+    private static partial Regex WarmUpFirst();
+
+    /// <summary>“Twice with a 2 min water break halfway”.</summary>
+    [GeneratedRegex(@"(?<=\b(?:twice|2\s+(?:rounds|times|laps))\b.*?)\s*,?\s*(?:and\s+|with\s+)?(?:an?\s+)?(?<t>\d{1,2}\s*(?:mins?|minutes?)|\d{2,3}\s*(?:s|secs?|seconds?))\s+(?<w>(?:water|drinks?)\s+)?(?:break|rest|stop|pause)\s+(?:halfway|half\s+way|in\s+the\s+middle|at\s+half\s*time)\b(?:\s+through)?", RegexOptions.IgnoreCase)]
+    private static partial Regex BreakHalfway();
+
+    /// <summary>“Next up dead bugs …”, “then it's …”: how it is led to.</summary>
+    [GeneratedRegex(@"^(?:next\s+up|up\s+next|next\s+(?:it's|we\s+have|is|are|comes)|then\s+(?:it's|we\s+have|comes)|after\s+that\s+(?:it's|we\s+have|comes))\s*:?\s+(?=(?:\d|[a-z]).*(?:,|\band\b|\d))", RegexOptions.IgnoreCase)]
+    private static partial Regex NextUp();
+
     /// <summary>“Finisher is a 3 minute wall sit”.</summary>
     [GeneratedRegex(@"^(?:(?:the|our)\s+)?(?<h>finisher|main\s+(?:set|part|block)|core|cool[\s-]?down|warm[\s-]?up)\s+(?:is|will\s+be)\s+an?\s+(?=\d)", RegexOptions.IgnoreCase)]
     private static partial Regex PartIsA();

@@ -29,6 +29,7 @@ internal static partial class CardForeign
         "rest: descanso, repos, recupero, rec, récup, récupération, erholung, riposo",
         "water: trinkpause, agua, acqua",
         "people: tn, leute, personen, teilnehmer, personnes, participants, personas, persone, mensen",
+        "of: de",
         "full body: gesamtkörper");
 
     // One of them is in every line that has such a word: looked for before the pattern.
@@ -48,7 +49,7 @@ internal static partial class CardForeign
 
     private static string Framed(string text) => Frame().Replace(text, m => Words.TryGetValue(Spaces().Replace(m.Groups["w"].Value, " "), out var word) ? word : m.Value);
 
-    [GeneratedRegex(@"(?<![\p{L}'-])(?:(?<w>wdh|wiederholungen|stationen|übungen|sätze|serien|durchgänge|dazwischen|abwechselnd|trinkpause|zwischen\s+den\s+(?:runden|durchgängen)|entre\s+les\s+tours|pro\s+seite|je\s+seite|gesamtkörper|répétitions|séries|exercices|ateliers|par\s+côté|de\s+chaque\s+côté|secondes|entre\s+chaque\s+tour|entre\s+les\s+séries|repeticiones|ejercicios|segundos|minutos|cada\s+lado|por\s+lado|estaciones|agua|entre\s+series|entre\s+rondas|ripetizioni|esercizi|secondi|minuti|per\s+lato|stazioni|acqua|tra\s+le\s+serie|tra\s+i\s+giri|herhalingen|rondes|oefeningen|seconden|per\s+kant|tussen\s+de\s+rondes)|^(?<w>descanso|repos)(?![\p{L}])|(?<w>je|rec|recupero|zwischen)(?=\.?\s*:?\s*\d)|(?<=\d\s*(?:s|sec|sek|min)?\.?\s)(?<w>wechsel)|(?<=\d\s*(?:s|secs?|seconds?|sek(?:unden)?|secondes|segundos|secondi|""|'|'')?\.?\s+(?:de\s+|di\s+)?)(?<w>belastung|arbeit|travail|effort|trabajo|lavoro|récup(?:ération)?|recupero|erholung|riposo|repos|descanso)|(?<=\d\s?)(?<w>mal|tn|leute|personen|teilnehmer|personnes|personas|persone|mensen|series|serie|satz|série|seg))(?![\p{L}'-])\.?", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<![\p{L}'-])(?:(?<w>wdh|wiederholungen|stationen|übungen|sätze|serien|durchgänge|dazwischen|abwechselnd|trinkpause|zwischen\s+den\s+(?:runden|durchgängen)|entre\s+les\s+tours|pro\s+seite|je\s+seite|gesamtkörper|répétitions|séries|exercices|ateliers|par\s+côté|de\s+chaque\s+côté|secondes|entre\s+chaque\s+tour|entre\s+les\s+séries|repeticiones|ejercicios|segundos|minutos|cada\s+lado|por\s+lado|estaciones|agua|entre\s+series|entre\s+rondas|ripetizioni|esercizi|secondi|minuti|per\s+lato|stazioni|acqua|tra\s+le\s+serie|tra\s+i\s+giri|herhalingen|rondes|oefeningen|seconden|per\s+kant|tussen\s+de\s+rondes)|(?<=^|[,(;]\s*)(?<w>descanso|repos)(?![\p{L}])|(?<=\d\s+(?:series?|séries?|rondas|vueltas|tours|rondes|sets|rounds)\s+)(?<w>de)(?=\s+\d)|(?<w>je|rec|recupero|zwischen)(?=\.?\s*:?\s*\d)|(?<=\d\s*(?:s|sec|sek|min)?\.?\s)(?<w>wechsel)|(?<=\d\s*(?:s|secs?|seconds?|sek(?:unden)?|secondes|segundos|secondi|""|'|'')?\.?\s+(?:de\s+|di\s+)?)(?<w>belastung|arbeit|travail|effort|trabajo|lavoro|récup(?:ération)?|recupero|erholung|riposo|repos|descanso)|(?<=\d\s?)(?<w>mal|tn|leute|personen|teilnehmer|personnes|personas|persone|mensen|series|serie|satz|série|seg))(?![\p{L}'-])\.?", RegexOptions.IgnoreCase)]
     private static partial Regex Frame();
 
     [GeneratedRegex(@"(?<=\d\s*)/\s*(?:côté|lado|lato|seite|kant)\b", RegexOptions.IgnoreCase)]

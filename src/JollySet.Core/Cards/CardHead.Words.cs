@@ -55,9 +55,18 @@ internal sealed partial class CardHead
             case "focus":
                 return Each("focus", BriefWords.Focus(value) is { IsEmpty: false } ? [value] : parts, p => BriefWords.Focus(p) is { IsEmpty: false } known ? known : [p], over);
             case "kit":
+                // “A mat, 25 minutes”.
+                var read = new List<string>();
+                if (Minutes is null && parts.Count > 1 && MinutesLong().Match(parts[^1]) is { Success: true } within && within.Length == parts[^1].Length && Whole(within) is > 0 and <= 720 and var spell)
+                {
+                    Minutes = spell;
+                    parts.RemoveAt(parts.Count - 1);
+                    read.Add($"{spell} minutes");
+                }
+
                 foreach (var need in parts.Where(p => KitOf(p) is null).SelectMany(p => NeedsIn(p).Needs))
                     AddNeed(need);
-                return Each("kit", parts, p => [KitOf(p) ?? p], over);
+                return [.. read, .. Each("kit", parts, p => [KitOf(p) ?? p], over)];
             default:
                 return [];
         }

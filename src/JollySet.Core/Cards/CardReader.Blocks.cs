@@ -190,9 +190,9 @@ public sealed partial class CardReader
         return false;
     }
 
-    /// <summary>“3 rounds” below “Buy-in: 50 skips”, with moves of its own below it, is not of the buy-in.</summary>
+    /// <summary>“3 rounds” below “Buy-in: 50 skips” or an EMOM, with moves of its own below it, is not theirs.</summary>
     private bool IsDone(CardBlock block, CardScan scan, CardWords line) =>
-        scan.RoundsLow is not null && block is { Part: CardPart.Main, IsNamed: true, Stations.Count: > 0, HasSettings: false } && block.Stations.TrueForAll(s => s.Line == block.Line && s.Amount is not null) && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } next && IsStation(next.Text) && !Begin(next.Text).Success;
+        scan is { RoundsLow: not null, Work: null, Scheme: null, Every: null, IsAmrap: false } && block is { Part: CardPart.Main, Stations.Count: > 0 } && ((block is { IsNamed: true, HasSettings: false } && block.Stations.TrueForAll(s => s.Line == block.Line && s.Amount is not null)) || block.Every is not null || block.IsAmrap || block.Scheme is not null) && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } next && IsStation(next.Text) && !Begin(next.Text).Success;
 
     /// <summary>Whether how a block runs is said: of its rounds or of each of its moves.</summary>
     private static bool IsSaid(CardBlock block) => block is { Part: CardPart.Main } && (block.HasSettings || block.ForAll is not null);
@@ -287,7 +287,7 @@ public sealed partial class CardReader
             block.Between = seconds;
         else if (!onHead && block.Stations.Count > 0)
             (block.Stations[^1].Rest, block.ClosesAfterRounds) = (seconds, block is { Rest: not null, RoundsLow: > 1 });
-        else if (block.Rest is not null || seconds >= LongRest || (block.RoundsLow > 1 && block.Work is null))
+        else if (block.Rest is not null || seconds >= LongRest || (block.RoundsLow > 1 && block.Work is null && !(onHead && block.Stations.Count > 1 && block.Stations.TrueForAll(s => s.Amount is [.., 's']))))
             block.Between = seconds;
         else
             (block.Rest, block.RestHigh) = (seconds, high);

@@ -99,7 +99,7 @@ public sealed partial class CardReader
             if (Super().IsMatch(text[..colon]) && items.Split(" + ") is { Length: > 1 and <= 4 } joined && joined.All(j => WithoutBrackets(Scan(j).Left) is { Length: > 0 } name && name.Split(' ').Length <= 4 && name.All(c => char.IsLetter(c) || c is ' ' or '-' or '\'')) && joined.Any(j => Understood(WithoutBrackets(Scan(j).Left)) is not null))
                 items = string.Join(", ", joined);
             // “Arms (2 x 10): curls, press up to ceiling”: whatever it is called, it is done so often.
-            if (Scan(text[..colon], isLine: false) is { Sets: not null, RepsLow: not null } && Commas().Split(items) is { Length: > 1 } called && called.All(t => t.Split(' ').Length <= FewWords && t.All(c => char.IsLetter(c) || c is ' ' or '-' or '\'')) && called.Any(t => Understood(t) is not null))
+            if (Scan(text[..colon], isLine: false) is { Sets: not null, RepsLow: not null } && Commas().Split(items) is { Length: > 1 } called && called.All(t => t.Split(' ').Length <= FewWords && t.All(c => char.IsLetter(c) || c is ' ' or '-' or '\'')) && (called.Any(t => Understood(t) is not null) || (called.Length > 2 && BlockWord().IsMatch(text[..(colon + 1)]))))
                 return (text[..colon], items);
             isPart |= NamedMinutes().IsMatch(text[..colon]) || !BriefWords.Focus(text[..colon]).IsEmpty || Scan(text[..colon], isLine: false).Work is not null;
             var bare = HowAtEnd().Match(items) is { Success: true } how && Scan(how.Groups["how"].Value, isLine: false) is { Any: true } said && IsEmpty(said.Left) ? how.Groups["items"].Value : HowBehind(WithoutRemark(items).Items).Items;

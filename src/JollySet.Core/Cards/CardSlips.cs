@@ -21,12 +21,11 @@ internal static partial class CardSlips
     private static readonly FrozenDictionary<string, string> Known = Words.ToFrozenDictionary(w => w);
 
     /// <summary>Slips too short, or too far from what is meant, to be told by a letter.</summary>
-    private static readonly FrozenDictionary<string, string> Often = new Dictionary<string, string>
+    private static readonly FrozenDictionary<string, string> Often = new[]
     {
-        ["rset"] = "rest", ["rets"] = "rest", ["rst"] = "rest", ["mns"] = "mins", ["mni"] = "min", ["mnis"] = "mins", ["mims"] = "mins", ["minz"] = "mins", ["scs"] = "secs", ["sces"] = "secs", ["secz"] = "secs",
-        ["rps"] = "reps", ["rpes"] = "reps", ["stes"] = "sets", ["matt"] = "mat", ["mtas"] = "mats", ["dwon"] = "down", ["dwn"] = "down",
-        ["boddy"] = "body", ["bdoy"] = "body", ["dumbels"] = "dumbbells", ["dumbells"] = "dumbbells", ["kettelbells"] = "kettlebells", ["kettelbell"] = "kettlebell", ["chiar"] = "chair", ["chiars"] = "chairs", ["bnads"] = "bands",
-    }.ToFrozenDictionary();
+        "rest: rset, rets, rst", "min: mni", "mins: mns, mnis, mims, minz", "secs: scs, sces, secz", "reps: rps, rpes", "sets: stes", "mat: matt", "mats: mtas", "down: dwon, dwn, doen, donw", "body: boddy, bdoy",
+        "dumbbells: dumbels, dumbells", "kettlebell: kettelbell", "kettlebells: kettelbells", "chair: chiar", "chairs: chiars", "bands: bnads",
+    }.Select(row => row.Split(": ")).SelectMany(row => row[1].Split(", ").Select(slip => (slip, meant: row[0]))).ToFrozenDictionary(s => s.slip, s => s.meant);
 
     /// <summary>The words with those slips put right; a word that a move may be called by is left alone.</summary>
     /// <param name="isName">Whether a word stands in the name of a move.</param>
@@ -47,6 +46,6 @@ internal static partial class CardSlips
         return near.Length == 0 ? null : near.MinBy(w => (NearestName.Edits(word, w, most), Math.Abs(w.Length - word.Length)));
     }
 
-    [GeneratedRegex(@"(?<![\p{L}\d'/-])[A-Za-z]{3,12}(?![\p{L}\d'/-])")]
+    [GeneratedRegex(@"(?<![\p{L}\d'/-])[A-Za-z]{3,12}(?![\p{L}\d'/-])|(?<=\d)m(?:ns|ni|nis|ims|inz)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Word();
 }

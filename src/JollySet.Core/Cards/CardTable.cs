@@ -149,6 +149,9 @@ internal static partial class CardTable
                     rows[at] = string.Join(", ", cells.Where((c, i) => known[i].Length == 0 && (c.Trim().Split(' ').Length > 2 || NoHeading().IsMatch(c) || Moves.BriefWords.Need(c) is not null || CardHead.NeedsIn(c).Needs is { IsEmpty: false })).Select(c => c.Trim()));
                     // The same rounds, work and rest in every row: one circuit.
                     var below = lines.Skip(at + 1).TakeWhile(l => l.Contains(mark, StringComparison.Ordinal)).Where(l => l.Any(char.IsLetterOrDigit)).Select(l => InUnits(Cells(l, mark), units)).ToList();
+                    // A1, A2 in a column that counts: whose they are.
+                    if (Array.IndexOf(known, "number") is >= 0 and var ties && !known.Contains("block") && below.Count(c => ties < c.Count && Lettered().IsMatch(c[ties].Trim())) > 1)
+                        known[ties] = "block";
                     // From which minute to which, down the side: a plan of the class.
                     isSchedule = below.Select(c => Span().Match(Said(known, c, "time"))).Where(m => m.Length > 0).ToList() is { Count: > 1 } spans && spans[0].Groups["a"].Value is "0" or "00" && known.Count(k => k == "name") == 1;
                     if (isSchedule)

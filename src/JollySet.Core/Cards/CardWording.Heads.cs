@@ -51,8 +51,24 @@ internal static partial class CardWording
     private static partial Regex QuickPart();
 
     /// <summary>“Part one is strength. 4 rounds of …”.</summary>
-    [GeneratedRegex(@"^(?:the\s+)?(?<h>(?:block|circuit|part|section|superset|round|set|station)\s+(?:\d|[A-D]|one|two|three|four|five)|(?:first|second|third|fourth|last|final)\s+(?:block|circuit|part|section|round|set|half))\s+(?:is|will\s+be)\s+(?:all\s+)?(?:about\s+)?(?:the\s+|our\s+|your\s+)?(?<w>[a-z]+(?:\s+(?:and|&)\s+[a-z]+)?)[.,:]\s+(?=\S)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:the\s+)?(?<h>(?:block|circuit|part|section|superset|round|set|station)\s+(?:\d|[A-D]|one|two|three|four|five)|(?:first|second|third|fourth|last|final)\s+(?:block|circuit|part|section|round|set|half))\s+(?:is|will\s+be)\s+(?:all\s+)?(?:about\s+)?(?:the\s+|our\s+|your\s+)?(?<w>[a-z]+(?:\s+(?:and|&)\s+[a-z]+)?)[.:]\s+(?=\S)", RegexOptions.IgnoreCase)]
     private static partial Regex NumberedIs();
+
+    /// <summary>“The first circuit is swings, squats and presses, 30 on, 15 off”.</summary>
+    [GeneratedRegex(@"^(?:the\s+)?(?<h>(?:block|circuit|part|section|superset|round|set)\s+(?:\d|[A-D]|one|two|three|four|five)|(?:first|second|third|fourth|last|final|next)\s+(?:block|circuit|part|section|round|set|superset|pair))\s+(?:is|are|will\s+be|has)\s+(?=[a-z][a-z' -]*,\s*[a-z][a-z' -]*(?:,|\sand\s))", RegexOptions.IgnoreCase)]
+    private static partial Regex PartIsListed();
+
+    /// <summary>“Main lift is back squats, 5 sets of 5 with 2 minutes between sets”.</summary>
+    [GeneratedRegex(@"^(?:the\s+)?(?<h>(?:main|first|second|third|last|big)\s+(?:lift|exercise|move))\s+(?:is|will\s+be)\s+(?:the\s+)?(?<name>[a-z][a-z' -]+?),\s+(?<s>\d{1,2})\s+sets\s+of\s+(?<r>\d{1,3}(?:-\d{1,3})?)(?:\s+reps)?(?:\s*,?\s+(?:with\s+)?(?<t>\d{1,3}\s*(?:mins?|minutes?|s|secs?|seconds?))(?:\s+(?:of\s+)?rest)?(?:\s+(?:in\s+)?between(?:\s+(?:each\s+)?sets?)?)?)?\.?$", RegexOptions.IgnoreCase)]
+    private static partial Regex LiftIs();
+
+    /// <summary>“Then I've got an accessory superset”, “there's a circuit of …”.</summary>
+    [GeneratedRegex(@"^(?:then\s+)?(?:(?:I|we|you|they)(?:'ve|\s+have)(?:\s+got)?|there(?:'s|\s+is|\s+will\s+be))\s+(?:an?\s+)?(?=(?:[a-z]+\s+){0,2}(?:superset|circuit|amrap|emom|tabata|finisher|ladder|pyramid)\b)", RegexOptions.IgnoreCase)]
+    private static partial Regex IveGot();
+
+    /// <summary>“Tomorrow is a kettlebell class”.</summary>
+    [GeneratedRegex(@"^(?:today|tonight|tomorrow)(?:\s+is|\s+will\s+be|'s)\s+(?:an?\s+)?(?=[a-z][a-z ]{2,30}\b(?:class|session|workout)\b)", RegexOptions.IgnoreCase)]
+    private static partial Regex TomorrowIs();
 
     /// <summary>“Block 1 is legs - squats, lunges and deadlifts”: what it is about belongs to its name.</summary>
     [GeneratedRegex(@"^(?<h>(?:block|circuit|part|section|superset|round|set|station)\s+(?:\d|[A-D]))(?:\s+(?:is|will\s+be)|\s*[=:-])?\s+(?:all\s+)?(?<w>(?!(?:on|off|min|mins|sec|secs|x|then|of|and|rest|reps)\b)[a-z]+(?:\s*(?:\band\b|&|/|\+)?\s*[a-z]+)?)\s+-\s+(?=[^:]*(?:,|\sand\s))", RegexOptions.IgnoreCase)]

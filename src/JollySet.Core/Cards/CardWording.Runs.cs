@@ -32,6 +32,18 @@ internal static partial class CardWording
     [GeneratedRegex(@"^(?:(?<h>[^:]{2,40}):\s+)?(?:then\s+)?(?:an?\s+)?(?<a>\d{1,2}[\s-]*(?:mins?|minutes?)\s+amrap|amrap\s+(?:for\s+)?\d{1,2}\s*(?:mins?|minutes?|'))\s*(?:of|doing)\s+(?=\d.*(?:,|\band\b))", RegexOptions.IgnoreCase)]
     private static partial Regex AmrapOf();
 
+    /// <summary>“Do each one for 45 seconds, 15 seconds rest”.</summary>
+    [GeneratedRegex(@"^(?:we\s+)?do\s+each\s+(?:one\s+|exercise\s+|move\s+)?for\s+(?<w>\d{1,3})\s*(?:s|secs?|seconds?)\s*,?\s+(?:then\s+|with\s+|and\s+)?(?<r>\d{1,3})\s*(?:s|secs?|seconds?)(?:\s+of)?\s+(?:rest|off|break)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex DoEachFor();
+
+    /// <summary>“Go through the lot 3 times”.</summary>
+    [GeneratedRegex(@"(?<=^|[,.;]\s+|[,;]\s+and\s+)(?:and\s+|then\s+)?(?:(?:we\s+)?(?:go|repeat|do|run)\s+(?:through\s+|round\s+)?(?:the\s+(?:lot|list|whole\s+(?:thing|lot))|it\s+all|them\s+all|all\s+of\s+(?:it|them)))\s+(?:(?<n>[2-9])\s+times|(?<two>twice))(?:\s+through)?", RegexOptions.IgnoreCase)]
+    private static partial Regex ThroughTheLot();
+
+    /// <summary>“EMOM x 16”: its minutes.</summary>
+    [GeneratedRegex(@"^emom\s*x\s*(?<n>[6-9]|[1-5]\d)(?:\s*(?:mins?|minutes?))?:?$", RegexOptions.IgnoreCase)]
+    private static partial Regex EmomTimes();
+
     /// <summary>“15s off, x2” below moves that have their time.</summary>
     [GeneratedRegex(@"^(?!.*\b(?:on|work)\b)(?<t>\d{1,2}\s*(?:s|secs?|seconds?))\s+off(?:\s+between\s+(?:each(?:\s+(?:move|exercise|one|station))?|moves|exercises|stations))?(?=\s*(?:$|[,;]))", RegexOptions.IgnoreCase)]
     private static partial Regex OffAlone();

@@ -133,7 +133,7 @@ internal static partial class CardWording
     private static partial Regex RepeatAsOther();
 
     /// <summary>“Stretch for the last 6 minutes”, “stretch for 5 at the end”, “cool down for the last 5”.</summary>
-    [GeneratedRegex(@"^(?<what>stretch(?:es|ing)?(?:\s+out)?|cool[\s-]?down|warm[\s-]?up|core|abs)(?:\s+it\s+(?:out|off|down))?\s+(?:for|in)\s+(?:the\s+(?:last|final|first)\s+)?(?:about\s+)?(?:(?<n>\d{1,2})\s*(?:mins?|minutes?|')|(?<n>[2-9]|1[0-5]))(?:\s+(?:at\s+the\s+(?:very\s+)?(?:end|start|beginning)|to\s+(?:finish|end|start)))?[.!]*$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:(?:then|and|so|finally|lastly)\s+)*(?:just\s+)?(?<what>stretch(?:es|ing)?(?:\s+out)?|cool[\s-]?down|warm[\s-]?up|core|abs)(?:\s+it\s+(?:out|off|down))?\s+(?:for|in)\s+(?:the\s+(?:last|final|first)\s+)?(?:about\s+)?(?:(?<n>\d{1,2})\s*(?:mins?|minutes?|')|(?<n>[2-9]|1[0-5]))(?:\s+(?:at\s+the\s+(?:very\s+)?(?:end|start|beginning)|to\s+(?:finish|end|start)))?[.!]*$", RegexOptions.IgnoreCase)]
     private static partial Regex ForTheLast();
 
     /// <summary>“Leave 5 mins at the end for stretching”.</summary>
@@ -151,6 +151,14 @@ internal static partial class CardWording
     /// <summary>“Next up dead bugs …”, “then it's …”: how it is led to.</summary>
     [GeneratedRegex(@"^(?:next\s+up|up\s+next|next\s+(?:it's|we\s+have|is|are|comes)|then\s+(?:it's|we\s+have|comes)|after\s+that\s+(?:it's|we\s+have|comes))\s*:?\s+(?=(?:\d|[a-z]).*(?:,|\band\b|\d))", RegexOptions.IgnoreCase)]
     private static partial Regex NextUp();
+
+    /// <summary>“Quick warm up, 3 minutes, halos and good mornings”.</summary>
+    [GeneratedRegex(@"^(?:an?\s+)?(?:quick|short|gentle|little|nice)?\s*\b(?<w>warm[\s-]?up|cool[\s-]?down),\s+(?<n>\d{1,2})\s*(?:mins?|minutes?),\s+(?<items>[a-z][a-z' -]*(?:,|\sand\s)[a-z' ,-]*)\.?$", RegexOptions.IgnoreCase)]
+    private static partial Regex WarmUpThenMoves();
+
+    /// <summary>“Calf, hamstring and chest stretches”.</summary>
+    [GeneratedRegex(@"^(?<h>(?:cool[\s-]?down|stretch(?:es|ing)?|finish|end)[^:]{0,20}:\s+)(?<items>[a-z]+(?:,\s*[a-z]+)*,?\s+(?:and|&)\s+[a-z]+)\s+stretch(?:es)?\.?$", RegexOptions.IgnoreCase)]
+    private static partial Regex StretchesListed();
 
     /// <summary>“Finisher is a 3 minute wall sit”.</summary>
     [GeneratedRegex(@"^(?:(?:the|our)\s+)?(?<h>finisher|main\s+(?:set|part|block)|core|cool[\s-]?down|warm[\s-]?up)\s+(?:is|will\s+be)\s+an?\s+(?=\d)", RegexOptions.IgnoreCase)]

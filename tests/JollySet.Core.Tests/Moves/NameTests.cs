@@ -66,6 +66,10 @@ public sealed class NameTests
     [Theory]
     [InlineData("romanian dedlift", "Romanian deadlift")]
     [InlineData("gobelt squat", "goblet squat")]
+    [InlineData("star jmps", "jumping jack")]
+    [InlineData("bicep crls", "biceps curl")]
+    [InlineData("seated row", "band row")]
+    [InlineData("bench", "bench press")]
     [InlineData("overhaed press", "overhead press")]
     public void A_slip_is_asked_about_with_the_first_choice_named(string written, string meant)
     {

@@ -28,6 +28,7 @@ public sealed class NameReader
     private const int LongWord = 7;
     private const int ShortestSlip = 4;
     private const int MostMended = 20_000;
+    private const string Vowels = "aeiou";
     private readonly FrozenDictionary<string, Move> byKey;
     private readonly FrozenDictionary<string, Move?> bySorted;
     private readonly FrozenDictionary<string, Move> byLetters;
@@ -233,9 +234,9 @@ public sealed class NameReader
 
     private string Found(string word)
     {
-        // In a short word only two letters may have changed places.
+        // In a short word only two letters may have changed places, or its one vowel be left out.
         if (word.Length == ShortestSlip - 1)
-            return new[] { $"{word[1]}{word[0]}{word[2]}", $"{word[0]}{word[2]}{word[1]}" }.Where(vocabulary.Contains).Distinct().ToList() is [var swapped] ? swapped : word;
+            return new[] { $"{word[1]}{word[0]}{word[2]}", $"{word[0]}{word[2]}{word[1]}" }.Concat(word.AsSpan().ContainsAny(Vowels) ? [] : Vowels.SelectMany(v => new[] { word.Insert(1, $"{v}"), word.Insert(2, $"{v}") })).Where(vocabulary.Contains).Distinct().ToList() is [var swapped] ? swapped : word;
         if (word.Length < ShortestSlip)
             return word;
         var most = word.Length >= LongWord ? 2 : 1;

@@ -25,7 +25,7 @@ internal static partial class CardPhrases
     public static partial Regex SomeOf();
 
     /// <summary>A name and how often it is done.</summary>
-    [GeneratedRegex(@"(?<=^|[,:]\s+|\band\s+)(?<name>[a-z][a-z' -]*?)\s+for\s+(?<n>\d{1,2})(?:\s*reps)?(?=\s*(?:$|[,.;]|\band\b|\b(?:each|per|a)\s+(?:side|leg|arm)\b))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<=^|[,:]\s+|\band\s+)(?<name>[a-z][a-z' -]*?)\s+for\s+(?<n>\d{1,2})(?<reps>\s*reps)?(?=\s*(?:$|[,.;]|\band\b|\b(?:each|per|a)\s+(?:side|leg|arm)\b))", RegexOptions.IgnoreCase)]
     public static partial Regex ForSoMany();
 
     /// <summary>How often, and a time.</summary>
@@ -35,6 +35,10 @@ internal static partial class CardPhrases
     /// <summary>Which of the moves above, by their numbers, are done once more.</summary>
     [GeneratedRegex(@"^(?:repeat|again)\s+(?:nos?\.?\s*|numbers?\s+|exercises?\s+|moves?\s+|stations?\s+)?(?<a>[1-9]\d?)\s*(?:-|to)\s*(?<b>[1-9]\d?)\.?$", RegexOptions.IgnoreCase)]
     public static partial Regex RepeatRange();
+
+    /// <summary>A rest that everybody measures for themselves.</summary>
+    [GeneratedRegex(@"\bas\s+(?:long|much|short|little)\s+(?:an?\s+|of\s+an?\s+)?(?:rest|break|breather)\b|\brest\s+as\s+(?:long|much|needed|required)\b|\brest\s+when(?:ever)?\b", RegexOptions.IgnoreCase)]
+    public static partial Regex AsNeeded();
 
     /// <summary>A word of how heavy, before the name.</summary>
     [GeneratedRegex(@"^(?:heavy|light|medium|moderate)\s+", RegexOptions.IgnoreCase)]

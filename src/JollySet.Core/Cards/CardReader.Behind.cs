@@ -1,6 +1,5 @@
 using System.Buffers;
 using System.Text.RegularExpressions;
-using JollySet.Core.Moves.Names;
 using static JollySet.Core.Cards.CardPhrases;
 
 namespace JollySet.Core.Cards;
@@ -37,7 +36,7 @@ public sealed partial class CardReader
         // What stands before a colon and is none of these is a name.
         if (kind is null && text.IndexOf(": ", StringComparison.Ordinal) is > 0 and var colon && HowOf(text[..colon]) is null && !HeadAlone().IsMatch(text[..colon]) && !Commas().Split(text[..colon]).All(IsMovePiece))
             return text;
-        var (how, moves, closed) = (new List<string>(), new List<string>(), false);
+        var (how, moves, remarks, closed) = (new List<string>(), new List<string>(), new List<string>(), false);
         foreach (var piece in isNamed ? pieces.Skip(1) : pieces)
         {
             if ((HowOf(piece) ?? ((kind == "Tabata" || inTurn.Success) && MinutesAlone().IsMatch(piece) ? piece : null)) is { } said)
@@ -57,9 +56,9 @@ public sealed partial class CardReader
                 how.Add(half.How);
                 closed = true;
             }
-            else if (closed && moves.Count > 1 && !piece.Any(char.IsAsciiDigit) && piece.Split(' ').Length > 3 && !LinkedAnd().Split(piece).Any(IsMovePiece) && library.Reader.Read(piece).Known == Sureness.Unknown)
+            else if (closed && moves.Count > 1 && IsRemark(piece))
             {
-                how.Add($"({piece})");
+                remarks.Add(piece);
             }
             else
             {
@@ -76,6 +75,7 @@ public sealed partial class CardReader
             return text;
         if (inTurn.Success && !ByTurnsOf(how, moves.Count, kind))
             return text;
+        beside.AddRange(remarks);
         var head = $"{(isNamed ? pieces[0] : "")} {(kind == "Superset" && Linked().Match(text).Groups["l"] is { Success: true } label ? $"{kind} {label.Value}" : kind is null or "Superset" ? kind : KindWord().Match(text).Groups["w"].Value)}".Trim();
         return $"{(head.Length > 0 ? head + (how.Count > 0 ? " " : "") : "")}{string.Join(", ", how)}: {string.Join(", ", moves)}";
     }
@@ -121,7 +121,7 @@ public sealed partial class CardReader
         var said = CardNumbers.InDigits(piece);
         if (TimesOnly().IsMatch(said))
             return $"{said.TrimStart('x', 'X', ' ')} rounds";
-        return Scan(said, isLine: false) is var scan && (scan.SaysBlock || scan.IsEach || scan.Gaps.Count > 0 || scan.SaysNoRest) && scan is { Sets: null, Load: null, Tempo: null } && (scan.RepsLow is null || scan.IsOfAll) && IsEmpty(scan.Left) ? said : null;
+        return Scan(said, isLine: false) is var scan && (scan.SaysBlock || scan.IsEach || scan.IsOfAll || scan.Gaps.Count > 0 || scan.SaysNoRest) && scan is { Sets: null, Load: null, Tempo: null } && (scan.RepsLow is null || scan.IsOfAll) && IsEmpty(scan.Left) ? said : null;
     }
 
     /// <summary>The move of a piece, or the two that “and” joins in it, and how often all of the list is done where that stands behind the last; null where one of them is none.</summary>

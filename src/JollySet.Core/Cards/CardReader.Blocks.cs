@@ -237,6 +237,9 @@ public sealed partial class CardReader
         // “x3” beside no other count is rounds; “10 x each, 3 rounds” and “3 x 12” are what every station does.
         var forAll = scan.Sets is not null || scan.IsOfAll || scan.SaysReps || (scan.RoundsLow is not null && scan.RepsLow is not null) || scan.SaysEachSide;
         block.ForAll = forAll ? scan : block.ForAll;
+        // “10 of each, 2 rounds” below bare names is theirs.
+        if (isSetting && scan is { IsOfAll: true, Sets: null } && block.Stations.TrueForAll(s => s is { Amount: null, Sets: null }))
+            block.Stations.ForEach(s => s.Take(scan));
         block.RoundsLow = scan.RoundsLow ?? block.RoundsLow ?? (!forAll && scan.RepsLow is > 0 and <= Limits.Rounds ? scan.RepsLow : null);
         block.RoundsHigh = scan.RoundsHigh ?? block.RoundsHigh;
         block.Work = scan.Work ?? (scan.IsEach || scan.SaysEachSide ? scan.Length : null) ?? block.Work;

@@ -143,9 +143,12 @@ public sealed partial class CardReader
     private string AllOf(string items) =>
         AndSign().Split(items) is [var one, var other] && Understood(items) is null && Understood(one) is not null && Understood(other) is not null ? $"{one}, {other}" : items;
 
+    /// <summary>Whether it is a few words and no move, and says nothing of how anything runs.</summary>
+    private bool IsRemark(string said) => said.Split(' ').Length > 3 && said.All(c => char.IsLetter(c) || c is ' ' or '\'' or '-') && (Scan(said, isLine: false) is { Any: false } || AsNeeded().IsMatch(said)) && library.Reader.Read(said).Known == Sureness.Unknown && !LinkedAnd().Split(said).Any(IsMovePiece);
+
     /// <summary>“…, 10 of each, 2 rounds, take as long a rest as you need”: the last is said of all of it, no move.</summary>
     private (string Items, string? Remark) WithoutRemark(string items) =>
-        items.LastIndexOf(", ", StringComparison.Ordinal) is > 0 and var at && items[(at + 2)..].TrimEnd('.') is var said && said.Split(' ').Length > 3 && said.All(c => char.IsLetter(c) || c is ' ' or '\'' or '-') && Scan(said, isLine: false) is { Any: false } && library.Reader.Read(said).Known == Sureness.Unknown && HowBehind(items[..at]).How.Count > 0
+        items.LastIndexOf(", ", StringComparison.Ordinal) is > 0 and var at && items[(at + 2)..].TrimEnd('.') is var said && IsRemark(said) && HowBehind(items[..at]).How.Count > 0
             ? (items[..at], said) : (items, null);
 
     /// <summary>A list without what is said behind it of how its moves are done: “swings, pulldowns, 40 s each, 30 s rest”.</summary>

@@ -11,7 +11,7 @@ public sealed partial class CardReader
     // In this order: what a later one looks for may be what an earlier one has put.
     private static readonly Func<CardReader, string, string>[] Rewordings =
     [
-        (_, t) => Plainer(t), (_, t) => WeDo().Replace(PlanIs().Replace(t, ""), ""), (r, t) => r.AsBoth(t), (r, t) => r.AsLevels(t), (r, t) => r.AsFor(t), (r, t) => r.AsSetsAndRest(t), (r, t) => r.AsPieces(t), (r, t) => r.AsNamed(t), (r, t) => r.AsRoundsOf(t), (r, t) => r.AsRow(t), (r, t) => r.AsDictated(t), (r, t) => r.AsListed(t), (r, t) => r.AsCounted(t), (_, t) => AsShortRounds(t), (r, t) => r.AsPair(t),
+        (_, t) => Plainer(t), (_, t) => WeDo().Replace(PlanIs().Replace(t, ""), ""), (r, t) => r.AsBoth(t), (r, t) => r.AsLevels(t), (r, t) => r.AsFor(t), (r, t) => r.AsSetsAndRest(t), (r, t) => r.WithoutRemarkBehind(t), (r, t) => r.AsPieces(t), (r, t) => r.AsNamed(t), (r, t) => r.AsRoundsOf(t), (r, t) => r.AsRow(t), (r, t) => r.AsDictated(t), (r, t) => r.AsListed(t), (r, t) => r.AsCounted(t), (_, t) => AsShortRounds(t), (r, t) => r.AsPair(t),
         (r, t) => r.AsFirstAndLast(t), (r, t) => r.AsWith(t), (_, t) => AsNext(t), (r, t) => r.AsRemarked(t), (r, t) => r.AsHead(t), (r, t) => r.AsPlan(t), (_, t) => AsEach(t), (r, t) => r.AsTabata(t), (r, t) => r.AsPart(t), (r, t) => r.AsOneMove(t), (r, t) => r.AsSets(t), (r, t) => r.AsSlots(t),
         (r, t) => r.AsHow(t), (r, t) => r.AsHeadedRounds(t), (_, t) => AsRounds(t), (_, t) => AsMost(t), (_, t) => AsInterval(t), (_, t) => AsRungs(t), (r, t) => r.AsTurns(t), (r, t) => r.AsCompleted(t),
     ];
@@ -268,7 +268,16 @@ public sealed partial class CardReader
 
     /// <summary>“Goblet squats for 10 and rows for 10 each arm” is so often, “plank for 30” so many seconds.</summary>
     private string AsFor(string text) =>
-        text.Contains(" for ", StringComparison.OrdinalIgnoreCase) ? ForSoMany().Replace(text, m => Scan(m.Groups["name"].Value) is { Any: false } or { Load: not null } && Understood(Scan(LoadBefore().Replace(m.Groups["name"].Value, "")).Left) is { } move ? $"{m.Groups["name"].Value} {(move.Tags.IsHold ? $"{m.Groups["n"].Value}s" : $"x{m.Groups["n"].Value}")}" : m.Value) : text;
+        text.Contains(" for ", StringComparison.OrdinalIgnoreCase) ? ForSoMany().Replace(text, m => Scan(m.Groups["name"].Value) is { Any: false } or { Load: not null } && Understood(Scan(LoadBefore().Replace(m.Groups["name"].Value, "")).Left) is { } move ? $"{m.Groups["name"].Value} {(move.Tags.IsHold && !m.Groups["reps"].Success ? $"{m.Groups["n"].Value}s" : $"x{m.Groups["n"].Value}")}" : m.Value) : text;
+
+    /// <summary>“10 of each, two rounds, take as long as you need”: how it runs, and words beside it.</summary>
+    private string WithoutRemarkBehind(string text)
+    {
+        if (text.LastIndexOf(", ", StringComparison.Ordinal) is not (> 0 and var at) || !char.IsAsciiDigit(text[0]) || !IsRemark(text[(at + 2)..].TrimEnd('.')) || !Array.TrueForAll(Commas().Split(text[..at]), p => HowOf(p) is not null))
+            return text;
+        beside.Add(text[(at + 2)..].TrimEnd('.'));
+        return text[..at];
+    }
 
     /// <summary>“3 sets 60 s” below moves that are counted: the time is the rest.</summary>
     private string AsSetsAndRest(string text) =>

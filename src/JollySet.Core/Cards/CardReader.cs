@@ -35,6 +35,9 @@ public sealed partial class CardReader
     /// <summary>The line whose sentence names the class.</summary>
     private int titled;
 
+    /// <summary>What a line says besides its moves and how they run: words for the block they are of.</summary>
+    private readonly List<string> beside = [];
+
     /// <summary>Rows of a table that say a block and a move.</summary>
     private readonly HashSet<int> parted;
 
@@ -146,6 +149,8 @@ public sealed partial class CardReader
                 Note(line);
             else
                 Take(line, isFirst);
+            (Current?.Notes ?? notes).AddRange(beside);
+            beside.Clear();
             isFirst = false;
         }
 

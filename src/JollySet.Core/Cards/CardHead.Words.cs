@@ -50,8 +50,12 @@ internal sealed partial class CardHead
             case "audience":
                 return Each("audience", BriefWords.Audience(value) is { IsEmpty: false } ? [value] : parts, BriefWords.Audience, over);
             case "needs":
+                // “Needs: chairs, light bands”: what is needed, not what somebody has to be spared.
+                var things = parts.FindAll(p => KitOf(p) is not null && BriefWords.Need(p) is null && NeedsIn(p).Needs.IsEmpty);
+                parts.RemoveAll(things.Contains);
+                List<string> needed = things.Count > 0 ? Each("kit", things, p => [KitOf(p) ?? p], over) : [];
                 // A limit that nobody here knows stays one: the class is told that it is not judged.
-                return Each("needs", parts, p => BriefWords.Need(p) is { } need ? [need] : NeedsIn(p) is { Needs.IsEmpty: false, Others.Length: 0 } spoken ? spoken.Needs : [p], over);
+                return [.. needed, .. parts.Count == 0 ? [] : Each("needs", parts, p => BriefWords.Need(p) is { } need ? [need] : NeedsIn(p) is { Needs.IsEmpty: false, Others.Length: 0 } spoken ? spoken.Needs : [p], over)];
             case "focus":
                 return Each("focus", BriefWords.Focus(value) is { IsEmpty: false } ? [value] : parts, p => BriefWords.Focus(p) is { IsEmpty: false } known ? known : [p], over);
             case "kit":

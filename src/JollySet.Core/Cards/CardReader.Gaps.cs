@@ -55,6 +55,9 @@ public sealed partial class CardReader
     /// <summary>“Tabata 1 - …” and “Tabata 2 - …”: the last two blocks have a number each, and their moves on their own line.</summary>
     private bool AreNumberedLists() => blocks.Count > 1 && blocks.TakeLast(2).All(b => b is { Part: CardPart.Main, Stations.Count: > 1 } && char.IsAsciiDigit(b.Name[^1]) && b.Stations.TrueForAll(s => s.Line == b.Line));
 
+    /// <summary>Whether a block's moves stand on its own line and it has no rest between them yet.</summary>
+    private static bool IsOpenList(CardBlock block) => block is { Part: CardPart.Main, Rest: null, IsLinked: false, IsStraight: false, Every: null, IsAmrap: false, Scheme: null, Stations.Count: > 1 } && block.Stations.TrueForAll(s => s.Line == block.Line && s.Rest is null);
+
     /// <summary>Whether a block goes round by counts and has no rest yet.</summary>
     private static bool IsCounted(CardBlock block) => block is { RoundsLow: > 1, Work: null, Between: null, Every: null, IsAmrap: false, Scheme: null, Stations.Count: > 1 } && block.Stations.TrueForAll(s => s is { Amount: not null, Rest: null });
 
@@ -114,6 +117,10 @@ public sealed partial class CardReader
             if (block is { IsStraight: true, IsUnnamed: true } && scan.Gaps is [(var every, var longest, not CardGap.After)])
                 for (var at = blocks.Count - 2; at >= 0 && blocks[at] is { IsStraight: true, IsUnnamed: true, Rest: null, Between: null, After: null, Stations.Count: > 0 } list && list.Stations.TrueForAll(s => s.Rest is null) && list.Stations[^1].Line + 1 == blocks[at + 1].Line && blocks[at + 1].Stations[0].Line == blocks[at + 1].Line; at--)
                     (list.Rest, list.RestHigh) = (every, longest);
+            // “15 s rest between exercises” below several lists, each on its line: of all of them.
+            if (scan.Gaps is [(var pause, var upTo, CardGap.Moves)] && IsOpenList(block))
+                foreach (var list in blocks.AsEnumerable().Reverse().Skip(1).TakeWhile(IsOpenList))
+                    (list.Rest, list.RestHigh) = (pause, upTo);
             block.IsRested = block.IsStraight && scan.Gaps[0].For == CardGap.Unsaid;
             // A rest below a block whose moves stood on its own line comes after it.
             var closes = block.Part == CardPart.Main && !(block.RoundsLow > 1) && !block.IsLinked && block.Stations.Count > 1 && block.Stations.TrueForAll(s => s.Line == block.Line);

@@ -113,6 +113,8 @@ public sealed class CardTests(ITestOutputHelper output)
         Assert.Equal(title, CardReader.Read($"{first}, 30 min\n3 rounds 40/20\nsquat\npush-up\n")!.Plan.Title);
 
     [Theory]
+    [InlineData("Chair class\nNeeds: chairs, bands, bad knees\n2 rounds\nsit to stand x8\nband row x10\n", "kit: chair, band")]
+    [InlineData("Chair class\nNeeds: chairs, bands, bad knees\n2 rounds\nsit to stand x8\nband row x10\n", "needs: knees")]
     [InlineData("Full body, 40/20 bad knees, 20 min\nsquat\nrow\n", "needs: knees")]
     [InlineData("Full body, 20 min\n3 rounds\nsquat x10 (Una has bad knees)\nrow x10\n", "needs: knees")]
     [InlineData("Strength is for everyone - Tues 7pm - 45 min - 12 people\nsquat 3x10\n", "minutes: 45")]

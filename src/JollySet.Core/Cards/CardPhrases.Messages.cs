@@ -25,7 +25,7 @@ internal static partial class CardPhrases
     public static partial Regex SomeOf();
 
     /// <summary>A name and how often it is done.</summary>
-    [GeneratedRegex(@"(?<=^|[,:]\s+|\band\s+)(?<name>[a-z][a-z' -]*?)\s+for\s+(?<n>\d{1,2})(?<reps>\s*reps)?(?=\s*(?:$|[,.;]|\band\b|\b(?:each|per|a)\s+(?:side|leg|arm)\b))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<=^|[,:]\s+|\band\s+)(?<name>[a-z][a-z' -]*?)\s+for\s+(?:(?<n>\d{1,3})(?<reps>\s*reps)|(?<n>\d|1\d|20)|(?<long>[3-9]\d))(?=\s*(?:$|[,.;]|\band\b|\b(?:each|per|a)\s+(?:side|leg|arm)\b))", RegexOptions.IgnoreCase)]
     public static partial Regex ForSoMany();
 
     /// <summary>How often, and a time.</summary>

@@ -51,7 +51,7 @@ public sealed partial class CardReader
 
         if (WithoutRemark(items) is { Remark: { } remark } plain)
         {
-            block.Notes.Add(remark);
+            beside.Add(remark);
             items = plain.Items;
         }
 

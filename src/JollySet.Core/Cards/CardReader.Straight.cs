@@ -144,7 +144,7 @@ public sealed partial class CardReader
     private void NoMain()
     {
         // Where there is another, rounds and a rest below counted moves say that those are no warm-up either.
-        bool IsClass(CardBlock b) => b is { RoundsLow: > 1, Length: not null, Between: not null } || b is { RoundsLow: > 1, Length: not null, Rest: not null };
+        bool IsClass(CardBlock b) => b is { RoundsLow: > 1, Length: not null } && (b.Between ?? b.Rest) >= LongRest && b.Stations.TrueForAll(s => s.Line == b.Line || s.Amount is ['x', ..]);
         if ((blocks.Exists(b => b.Part == CardPart.Main) && !blocks.Exists(b => b.Part == CardPart.WarmUp && IsClass(b))) || blocks.Find(b => b is { Part: CardPart.WarmUp } && (b.Length is not null || (b.Stations.Count > 1 && b.Stations.TrueForAll(s => s.Sets > 1 && s.Line != b.Line)))) is not { } warmUp || blocks.Count >= Plans.Limits.Blocks)
             return;
         var from = warmUp.Stations.FindIndex(s => s.Line != warmUp.Line);

@@ -266,9 +266,9 @@ public sealed partial class CardReader
         return (runs + (last is not null && last != rest ? $", {last}s between rounds" : ""), moves.ConvertAll(t => t.Groups["name"].Value.Trim()));
     }
 
-    /// <summary>“Goblet squats for 10 and rows for 10 each arm” is so often, “plank for 30” so many seconds.</summary>
+    /// <summary>“Goblet squats for 10 and rows for 10 each arm” is so often, “plank for 20” and whatever is done for 30 and more so many seconds.</summary>
     private string AsFor(string text) =>
-        text.Contains(" for ", StringComparison.OrdinalIgnoreCase) ? ForSoMany().Replace(text, m => Scan(m.Groups["name"].Value) is { Any: false } or { Load: not null } && Understood(Scan(LoadBefore().Replace(m.Groups["name"].Value, "")).Left) is { } move ? $"{m.Groups["name"].Value} {(move.Tags.IsHold && !m.Groups["reps"].Success ? $"{m.Groups["n"].Value}s" : $"x{m.Groups["n"].Value}")}" : m.Value) : text;
+        text.Contains(" for ", StringComparison.OrdinalIgnoreCase) ? ForSoMany().Replace(text, m => Scan(m.Groups["name"].Value) is { Any: false } or { Load: not null } && Understood(Scan(LoadBefore().Replace(m.Groups["name"].Value, "")).Left) is { } move ? $"{m.Groups["name"].Value} {(m.Groups["long"].Success ? $"{m.Groups["long"].Value}s" : move.Tags.IsHold && !m.Groups["reps"].Success ? $"{m.Groups["n"].Value}s" : $"x{m.Groups["n"].Value}")}" : m.Value) : text;
 
     /// <summary>“10 of each, two rounds, take as long as you need”: how it runs, and words beside it.</summary>
     private string WithoutRemarkBehind(string text)

@@ -149,7 +149,7 @@ public sealed partial class CardReader
                 Note(line);
             else
                 Take(line, isFirst);
-            (Current?.Notes ?? notes).AddRange(beside);
+            Keep(beside);
             beside.Clear();
             isFirst = false;
         }
@@ -159,11 +159,12 @@ public sealed partial class CardReader
         TitledByItsBlock();
         HeldOver();
         Share();
-        // “… a warm-up first”, told below the rest.
-        if (blocks.FindIndex(b => b.Part == CardPart.WarmUp) is > 0 and var late && ComesFirst().IsMatch(LineAt(blocks[late].Line).Raw))
+        // “… a warm-up first”, told below the rest: before all but words.
+        if (blocks.FindIndex(b => b.Part == CardPart.WarmUp) is > 0 and var late && blocks.FindIndex(b => b is { Part: CardPart.Main, IsTalk: false }) is >= 0 and var main && main < late && ComesFirst().IsMatch(LineAt(blocks[late].Line).Raw))
         {
-            blocks.Insert(0, blocks[late]);
-            blocks.RemoveAt(late + 1);
+            var warmUp = blocks[late];
+            blocks.RemoveAt(late);
+            blocks.Insert(main, warmUp);
         }
 
         StretchedAtTheEnd();
@@ -199,6 +200,14 @@ public sealed partial class CardReader
             if (read.GetValueOrDefault(block.Line)?.Kind != CardLineKind.Station || block.Stations.TrueForAll(s => s.Line != block.Line) || Listed(LineAt(block.Line).Text).Items is not null)
                 // A title that says how it runs is told as both.
                 Say(LineAt(block.Line), CardLineKind.Block, read.GetValueOrDefault(block.Line) is { Kind: CardLineKind.Head } title && head.Title.Length > 0 && title.Read.StartsWith(head.Title, StringComparison.Ordinal) ? $"{title.Read} · {block.Told()}" : block.Told());
+    }
+
+    /// <summary>Keeps words beside how a block runs; whoever has to be spared is heard in them too.</summary>
+    private void Keep(IReadOnlyCollection<string> remarks)
+    {
+        (Current?.Notes ?? notes).AddRange(remarks);
+        foreach (var need in remarks.SelectMany(r => CardHead.NeedsIn(r).Needs))
+            head.AddNeed(need);
     }
 
     /// <summary>“Tues supersets” above A1 and A2.</summary>

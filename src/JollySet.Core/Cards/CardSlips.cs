@@ -23,7 +23,7 @@ internal static partial class CardSlips
     /// <summary>Slips too short, or too far from what is meant, to be told by a letter.</summary>
     private static readonly FrozenDictionary<string, string> Often = new[]
     {
-        "rest: rset, rets, rst", "min: mni", "mins: mns, mnis, mims, minz", "secs: scs, sces, secz", "reps: rps, rpes", "sets: stes", "mat: matt", "mats: mtas", "down: dwon, dwn, doen, donw", "body: boddy, bdoy",
+        "rest: rset, rets, rst", "min: mni", "mins: mns, mnis, mims, minz", "secs: scs, sces, secz", "reps: rps, rpes", "sets: stes", "mats: mtas", "down: dwon, dwn, doen, donw", "body: boddy, bdoy",
         "dumbbells: dumbels, dumbells", "kettlebell: kettelbell", "kettlebells: kettelbells", "chair: chiar", "chairs: chiars", "bands: bnads",
     }.Select(row => row.Split(": ")).SelectMany(row => row[1].Split(", ").Select(slip => (slip, meant: row[0]))).ToFrozenDictionary(s => s.slip, s => s.meant);
 

@@ -113,6 +113,13 @@ public sealed class CardTests(ITestOutputHelper output)
         Assert.Equal(title, CardReader.Read($"{first}, 30 min\n3 rounds 40/20\nsquat\npush-up\n")!.Plan.Title);
 
     [Theory]
+    [InlineData("Quay\n3 rounds 40/20\nplank\n\nsquats x10, rows x12, 3 rounds, one has a sore shoulder\n", "needs: shoulders")]
+    [InlineData("Quay\n3 rounds 40/20\nplank\n\nMain: squats, rows and curls, 10 of each, 2 rounds, mind the one with bad knees\n", "needs: knees")]
+    [InlineData("Quay\nsquat x10\nrow x10\n10 of each, 2 rounds, mind the one with bad knees\n", "needs: knees")]
+    [InlineData("Quay with Matt\n3 rounds 40/20\nplank\nsquat\n", "# Quay with Matt")]
+    [InlineData("Quay\n2 rounds\nsquats for 30\nrows for 30\n", "squats 30s\nrows 30s")]
+    [InlineData("Quay\nWarm up 5 min\nmarch\narm circles\n2 rounds, 20s rest\nMain 3 rounds 40/20\nsquat\nrow\n", "(prepare, 2 rounds")]
+    [InlineData("Quay\nWelcome talk 2 min\nA: squat 3x10\nwarm up 5 min first\n", "== Welcome talk")]
     [InlineData("Chair class\nNeeds: chairs, bands, bad knees\n2 rounds\nsit to stand x8\nband row x10\n", "kit: chair, band")]
     [InlineData("Chair class\nNeeds: chairs, bands, bad knees\n2 rounds\nsit to stand x8\nband row x10\n", "needs: knees")]
     [InlineData("Full body, 40/20 bad knees, 20 min\nsquat\nrow\n", "needs: knees")]

@@ -38,6 +38,9 @@ public sealed partial class CardReader
     /// <summary>What a line says besides its moves and how they run: words for the block they are of.</summary>
     private readonly List<string> beside = [];
 
+    /// <summary>What is told of them, by their line.</summary>
+    private readonly Dictionary<int, string> besides = [];
+
     /// <summary>Rows of a table that say a block and a move.</summary>
     private readonly HashSet<int> parted;
 
@@ -149,8 +152,7 @@ public sealed partial class CardReader
                 Note(line);
             else
                 Take(line, isFirst);
-            Keep(beside);
-            beside.Clear();
+            KeepBeside(line);
             isFirst = false;
         }
 
@@ -200,14 +202,21 @@ public sealed partial class CardReader
             if (read.GetValueOrDefault(block.Line)?.Kind != CardLineKind.Station || block.Stations.TrueForAll(s => s.Line != block.Line) || Listed(LineAt(block.Line).Text).Items is not null)
                 // A title that says how it runs is told as both.
                 Say(LineAt(block.Line), CardLineKind.Block, read.GetValueOrDefault(block.Line) is { Kind: CardLineKind.Head } title && head.Title.Length > 0 && title.Read.StartsWith(head.Title, StringComparison.Ordinal) ? $"{title.Read} · {block.Told()}" : block.Told());
+        foreach (var (line, told) in besides)
+            if (read.GetValueOrDefault(line) is { } said)
+                read[line] = said with { Read = $"{said.Read} · {told}" };
     }
 
-    /// <summary>Keeps words beside how a block runs; whoever has to be spared is heard in them too.</summary>
-    private void Keep(IReadOnlyCollection<string> remarks)
+    /// <summary>Keeps words beside how a block runs; whoever has to be spared is heard in them too, and told.</summary>
+    private void KeepBeside(CardWords line)
     {
-        (Current?.Notes ?? notes).AddRange(remarks);
-        foreach (var need in remarks.SelectMany(r => CardHead.NeedsIn(r).Needs))
-            head.AddNeed(need);
+        if (beside.Count == 0)
+            return;
+        (Current?.Notes ?? notes).AddRange(beside);
+        var needs = beside.SelectMany(r => CardHead.NeedsIn(r).Needs).Distinct().ToList();
+        needs.ForEach(head.AddNeed);
+        besides[line.Number] = $"note: {string.Join(", ", beside)}{(needs.Count > 0 ? $" · needs: {string.Join(", ", needs)}" : "")}";
+        beside.Clear();
     }
 
     /// <summary>“Tues supersets” above A1 and A2.</summary>

@@ -80,6 +80,13 @@ public sealed class CardTests(ITestOutputHelper output)
     public void What_a_title_implies_is_told() =>
         Assert.Contains("audience: older adults", CardReader.Read("Seniors at the loft, 30 min\n3 rounds 40/20\nsquat\n")!.Lines[0].Read, StringComparison.Ordinal);
 
+    [Theory]
+    [InlineData("squats x10, rows x12, 3 rounds, one has a sore shoulder", "needs: shoulders")]
+    [InlineData("Main: squats, rows and curls, 10 of each, 2 rounds, mind the one with bad knees", "needs: knees")]
+    [InlineData("Main: squats, rows and curls, 10 of each, 2 rounds, take as long as you need", "note: take as long as you need")]
+    public void What_stands_beside_how_a_block_runs_is_told(string line, string told) =>
+        Assert.Contains(told, CardReader.Read($"Quay\n3 rounds 40/20\nplank\n\n{line}\n")!.Lines[4].Read, StringComparison.Ordinal);
+
     [Fact]
     public void A_tabata_of_two_moves_is_asked_about()
     {

@@ -85,6 +85,9 @@ internal sealed class CardStation(int line, string name)
 /// <summary>A block as far as a card has told of it. Times in seconds.</summary>
 internal sealed class CardBlock(int line, string name, CardPart part)
 {
+    /// <summary>Seconds of an AMRAP of which no length is said.</summary>
+    public const int ShortestMost = 300;
+
     public int Line { get; } = line;
     public string Name { get; set; } = name;
     public CardPart Part { get; } = part;
@@ -254,7 +257,7 @@ internal sealed class CardBlock(int line, string name, CardPart part)
         : Part == CardPart.CoolDown ? "release"
         : Scheme is { } scheme ? scheme.Format
         : Every is not null ? "minute"
-        : IsAmrap ? Said($"amrap {Length ?? Total ?? 300}s")
+        : IsAmrap ? Said($"amrap {Length ?? Total ?? ShortestMost}s")
         : IsLinked ? Stations.Count switch { 2 => "superset", 3 => "trio", _ => "giant" }
         : IsStraight || IsEachWhole ? "straight"
         : "circuit";

@@ -17,6 +17,9 @@ internal static partial class CardGaps
     /// <summary>20 s of work and 10 s of rest.</summary>
     private const int TabataSlot = 30;
 
+    /// <summary>Metres that nobody carries or walks in one go: they are rowed, skied or cycled.</summary>
+    private const int FarToCarry = 200;
+
     /// <summary>Closes what is open in every block.</summary>
     public static void Closed(List<CardBlock> blocks, List<CardQuestion> questions, List<CardWords> words)
     {
@@ -61,6 +64,7 @@ internal static partial class CardGaps
             InOneSlot(block, line, words, questions);
             Rests(block, block == blocks[^1]);
             Minutes(block, line, questions);
+            AsLong(block, line, questions);
             EightInAll(block, line, questions);
             // Minutes of a part whose moves have amounts of their own: no sheet says both, so they are kept in words.
             if (block is { Length: >= 60 and var booked, Work: null, IsAmrap: false, Every: null } && block.Stations.TrueForAll(s => s.Amount is not null))
@@ -181,13 +185,13 @@ internal static partial class CardGaps
             block.After ??= seconds;
     }
 
-    /// <summary>A way to go is as long as it takes: three metres a second where one runs, one where one walks or carries; asked about.</summary>
+    /// <summary>A way to go is as long as it takes: three metres a second where one runs, one where one walks or carries, four where it is too far for that (a machine); asked about.</summary>
     private static void Far(CardStation station, List<CardWords> words, List<CardQuestion> questions)
     {
         if (station.Notes.Select(n => Way().Match(n)).FirstOrDefault(m => m.Success) is not { } way)
             return;
         var metres = int.Parse(way.Groups["n"].Value, CultureInfo.InvariantCulture);
-        var seconds = Math.Clamp((int)Math.Round(metres / (station.Move?.Impact is Impact.Middle or Impact.High ? 3m : 1m) / 5) * 5, Least, 1800);
+        var seconds = Math.Clamp((int)Math.Round(metres / (station.Move?.Impact is Impact.Middle or Impact.High ? 3m : metres >= FarToCarry && station.Move is { Pattern: not (Pattern.Carry or Pattern.Locomotion) } ? 4m : 1m) / 5) * 5, Least, 1800);
         station.Amount = string.Create(CultureInfo.InvariantCulture, $"{seconds}s");
         var raw = words.Find(w => w.Number == station.Line)!.Raw;
         CardChoice Times(int s) => new(string.Create(CultureInfo.InvariantCulture, $"{s} s"), raw.Contains(station.Name, StringComparison.Ordinal) ? raw.Replace(station.Name, string.Create(CultureInfo.InvariantCulture, $"{station.Name} {s}s"), StringComparison.Ordinal) : string.Create(CultureInfo.InvariantCulture, $"{raw} {s}s"));
@@ -225,6 +229,18 @@ internal static partial class CardGaps
     private static bool IsOfTabata(string note, string name) =>
         note.Contains("tabata", StringComparison.OrdinalIgnoreCase) && note.Any(char.IsAsciiDigit)
         && CardPhrases.Brackets().Replace(note.Replace(name, "", StringComparison.OrdinalIgnoreCase), "").Split(',')[1..].All(more => !more.Any(char.IsLetter) || more.Any(char.IsAsciiDigit));
+
+    /// <summary>An AMRAP whose minutes nobody says: a first choice, asked about.</summary>
+    private static void AsLong(CardBlock block, CardWords line, List<CardQuestion> questions)
+    {
+        if (block is not { IsAmrap: true, Length: null, Total: null, Stations.Count: > 0 })
+            return;
+        block.Length = CardBlock.ShortestMost;
+        questions.Add(new CardQuestion(block.Line, 1, $"how long is {block.Name}?", [.. new[] { 5, 8, 10, 12 }.Select(n => new CardChoice($"{n} min", AmrapWord().IsMatch(line.Raw) ? AmrapWord().Replace(line.Raw, $"AMRAP {n} min", 1) : $"{line.Raw.TrimEnd(':', ' ')} {n} min{(line.Raw.TrimEnd().EndsWith(':') ? ":" : "")}"))]));
+    }
+
+    [GeneratedRegex(@"\bamrap\b", RegexOptions.IgnoreCase)]
+    private static partial Regex AmrapWord();
 
     private static void Amounts(CardBlock block, CardWords line, List<CardWords> words, List<CardQuestion> questions)
     {

@@ -37,7 +37,16 @@ internal sealed partial class CardHead
         var (read, over) = (new List<string>(), new List<string>());
         if (Key().Match(text) is { Success: true } key && KeyOf(key.Groups["k"].Value) is { } named)
         {
-            read.AddRange(Keyed(named, text[key.Length..].Trim(), over));
+            var value = text[key.Length..].Trim();
+            // “People: 8, 40 min, dumbbells”: a number, and what else is said beside it.
+            if (named is "people" or "minutes" && Pieces(value).ToList() is { Count: > 1 } several && OnlyNumber().IsMatch(several[0]))
+            {
+                read.AddRange(Keyed(named, several[0], over));
+                several.Skip(1).ToList().ForEach(p => TakePiece(p, mayTitle: false, read, over));
+                return read.Count == 0 ? null : (Together(read), string.Join(", ", over));
+            }
+
+            read.AddRange(Keyed(named, value, over));
             return read.Count == 0 ? null : (string.Join(" · ", read), string.Join(", ", over));
         }
 
@@ -148,7 +157,7 @@ internal sealed partial class CardHead
                 var phrase = string.Join(' ', words[from..(from + length)]);
                 foreach (var region in length > 1 && !kitOnly ? BriefWords.Focus(phrase) : [])
                     Add("focus", region);
-                foreach (var who in (length > 1 || (phrase.Length > 6 && phrase.EndsWith('s'))) && !kitOnly && !words.Take(from).TakeLast(2).Any(w => w.ToLowerInvariant() is "no" or "not" or "without" or "never" or "few") ? BriefWords.Audience(phrase) : [])
+                foreach (var who in (length > 1 || (phrase.Length > 6 && phrase.TrimEnd('\'').EndsWith('s'))) && !words.Take(from).TakeLast(2).Any(w => w.ToLowerInvariant() is "no" or "not" or "without" or "never" or "few") ? BriefWords.Audience(phrase.TrimEnd('\'')) : [])
                     Add("audience", who);
                 if ((length > 1 || phrase.Length > 4 || (phrase.Length > 3 && phrase.EndsWith('s'))) && !(from > 0 && words[from - 1].ToLowerInvariant() is "no" or "without") && BriefWords.Kit(phrase) is { } thing)
                     Add("kit", thing);
@@ -332,7 +341,7 @@ internal sealed partial class CardHead
             return;
         }
 
-        if (mayTitle && Title.Length > 0 && (When().IsMatch(left) || (Title.Split(" – ").All(t => When().IsMatch(t)) && left.Split(' ').Length <= CardPhrases.FewWords && !left.Any(char.IsAsciiDigit) && NeedsIn(left).Needs.IsEmpty)))
+        if (mayTitle && Title.Length > 0 && (When().IsMatch(left) || (Title.Split(" – ").All(t => When().IsMatch(t)) && left.Split(' ').Length <= CardPhrases.FewWords && !left.Any(char.IsAsciiDigit) && NeedsIn(left).Needs.IsEmpty) || IsMoreOfTitle(left)))
         {
             Title = Capped($"{Title} – {left}");
             read.Add(Title);
@@ -358,6 +367,9 @@ internal sealed partial class CardHead
             over.Add(left.TrimStart('-', ' '));
         }
     }
+
+    /// <summary>“Boot camp – lower body burn”, “SENIORS – CHAIR STRENGTH”: words that name a class, behind a short title.</summary>
+    private bool IsMoreOfTitle(string piece) => !Title.Contains(" – ", StringComparison.Ordinal) && Title.Split(' ').Length <= 2 && piece.Split(' ').Length is > 1 and <= CardPhrases.FewWords && !piece.Any(char.IsAsciiDigit) && Topic().IsMatch(piece) && !piece.Contains(Title, StringComparison.OrdinalIgnoreCase) && NeedsIn(piece).Needs.IsEmpty;
 
     private static int Clock(Match m, string hours, string minutes) => int.Parse(m.Groups[hours].Value, CultureInfo.InvariantCulture) * 60 + (m.Groups[minutes].Success ? int.Parse(m.Groups[minutes].Value, CultureInfo.InvariantCulture) : 0);
 

@@ -10,12 +10,16 @@ internal static partial class CardPhrases
     public static partial Regex StartsWith();
 
     /// <summary>How a message names the class it is about.</summary>
-    [GeneratedRegex(@"^(?:(?:so|right|ok|this\s+is)[\s,]+)*(?:the\s+)?(?<t>(?:(?:mon|tues|wednes|thurs|fri|satur|sun)day|tonight|tomorrow|today|next\s+week)(?:'s|s')?\s+(?:[a-z-]+\s+){0,2}(?:class|session|workout|circuits?))\s+(?:is|will|has)\b|^(?:so\s+)?(?<t>(?:mon|tues|wednes|thurs|fri|satur|sun)day(?:'s|s')\s+plan)\b|\b(?:cover|take|teach|run|do)\s+(?:my|the)\s+(?<t>(?:mon|tues|wednes|thurs|fri|satur|sun)day(?:'s|s')?(?:\s+\d{1,2}(?:[.:]\d\d)?\s*[ap]m)?\s+(?:[a-z-]+\s+){0,2}(?:class|session|workout|circuits?))\b|\bhere(?:'s|\s+is|\s+are)\s+(?:the\s+)?(?<t>(?:mon|tues|wednes|thurs|fri|satur|sun)day(?:(?:'s|s')?(?:\s+[a-z-]+){1,2}|))\s*:?$|^(?<t>class\s+for\s+(?:mon|tues|wednes|thurs|fri|satur|sun)day)\b(?=\s*[:,])|\bplan\s+(?:is\s+)?for\s+(?<t>(?:(?:mon|tues|wednes|thurs|fri|satur|sun)day|tonight|tomorrow|today|next\s+week)(?:'s|s')?\s+(?:[a-z-]+\s+){0,2}(?:class|session|workout|circuits?))\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:(?:so|right|ok|this\s+is)[\s,]+)*(?:the\s+)?(?<t>(?:(?:mon|tues|wednes|thurs|fri|satur|sun)day|tonight|tomorrow|today|next\s+week)(?:'s|s')?\s+(?:[a-z-]+\s+){0,2}(?:class|session|workout|circuits?))\s+(?:is|will|has)\b|^(?:so\s+)?(?<t>(?:mon|tues|wednes|thurs|fri|satur|sun)day(?:'s|s')\s+plan)\b|\b(?:cover|take|teach|run|do)\s+(?:my|the)\s+(?<t>(?:mon|tues|wednes|thurs|fri|satur|sun)day(?:'s|s')?(?:\s+\d{1,2}(?:[.:]\d\d)?\s*[ap]m)?\s+(?:[a-z-]+\s+){0,2}(?:class|session|workout|circuits?))\b|\bhere(?:'s|\s+is|\s+are)\s+(?:the\s+)?(?<t>(?:mon|tues|wednes|thurs|fri|satur|sun)day(?:(?:'s|s')?(?:\s+[a-z-]+){1,2}|))\s*:?$|^(?<t>class\s+for\s+(?:mon|tues|wednes|thurs|fri|satur|sun)day)\b(?=\s*[:,])|\b(?:it's|its|this\s+is|thinking(?:\s+of)?|doing|teaching|planning|fancy)\s+(?:about\s+)?(?:my|our|the|an?)\s+(?:(?:usual|nice|simple|regular|normal|quick|short|easy|little|proper|good|new|\d{1,3}[\s-]?min(?:ute)?s?|(?:half|one)[\s-]hour|hour)\s+)*(?<t>(?:[a-z-]+\s+){1,3}?(?:class|session|workout))\b|^(?:ladies|everyone|team|all|guys|folks)\s*[,!]\s*(?<t>(?:tonight|today|tomorrow)'s\s+(?:[a-z-]+\s+){0,2}(?:class|session|workout))\b|\bplan\s+(?:is\s+)?for\s+(?<t>(?:(?:mon|tues|wednes|thurs|fri|satur|sun)day|tonight|tomorrow|today|next\s+week)(?:'s|s')?\s+(?:[a-z-]+\s+){0,2}(?:class|session|workout|circuits?))\b", RegexOptions.IgnoreCase)]
     public static partial Regex ClassCalled();
 
     /// <summary>“Finish off with a two minute plank”.</summary>
     [GeneratedRegex(@"^(?:(?:then|and|to)\s+)*(?:we(?:'ll|\s+will)?\s+)?(?:finish|end|close)(?:\s+(?:off|up|it))?\s+(?:with|on)\s+(?<what>[a-z0-9].*?)\.?$", RegexOptions.IgnoreCase)]
     public static partial Regex FinishesOn();
+
+    /// <summary>“…, and a stretch”.</summary>
+    [GeneratedRegex(@"^(?<a>.*?\d.*?),?\s+(?:and|then|\+|&)\s+(?:then\s+)?(?:an?\s+)?(?:quick\s+|final\s+|good\s+|long\s+|nice\s+)?(?<b>stretch(?:ing)?|cool[\s-]?down)[.!]*$", RegexOptions.IgnoreCase)]
+    public static partial Regex AndStretch();
 
     [GeneratedRegex(@"\s+challenge\b", RegexOptions.IgnoreCase)]
     public static partial Regex Challenge();
@@ -114,6 +118,14 @@ internal static partial class CardPhrases
     /// <summary>A word that goes on, and an article behind it.</summary>
     [GeneratedRegex(@"^(?:after\s+that|then|next|and|finally)\s*,?\s+(?:we\s+(?:do|have)\s+)?(?:an?\s+)?(?=\d|tabata\b)", RegexOptions.IgnoreCase)]
     public static partial Regex AfterThat();
+
+    /// <summary>How hurried it is.</summary>
+    [GeneratedRegex(@"^(?:no\s+(?:rush|hurry)|take\s+(?:your|their)\s+time|(?:at\s+|go\s+at\s+)?(?:your|their)\s+own\s+pace|nice\s+and\s+(?:slow|steady|easy)|(?:slow\s+and\s+)?(?:steady|controlled)(?:\s+pace)?|keep\s+moving|(?:good|perfect)\s+form|easy\s+pace|quality\s+(?:over\s+quantity|reps))$", RegexOptions.IgnoreCase)]
+    public static partial Regex TakesTime();
+
+    /// <summary>Words of a sentence that lead on and say nothing of a class.</summary>
+    [GeneratedRegex(@"\b(?:it's|that's|we're|we'll|i'll|you'll|let's|i've|we've|i|we|you|they|us|them|it|that|this|these|those|everyone|everybody|is|are|be|was|has|have|got|do|does|doing|done|go|goes|going|get|let|will|can|gonna|want|start|starts|starting|finish|finishing|end|ending|move|moving|on|onto|into|in|out|up|to|at|by|of|off|for|from|with|without|through|the|a|an|some|few|couple|bit|bits|little|lot|lots|quick|nice|simple|easy|good|great|proper|just|only|about|around|round|so|then|now|next|after|before|first|second|third|last|final|finally|again|and|but|or|all|as|each|both|our|your|my|their|there|here|ok|right|well|also|plus|more|exercises?|moves?|stuff|things?|followed|straight|back|time|times|through|comes?|made|consists?|includes?|including|includes|called|like|using|repeat|keep|make|work|working|way|part|bit|mainly|mostly)\b", RegexOptions.IgnoreCase)]
+    public static partial Regex SaysNothing();
 
     /// <summary>How a message ends.</summary>
     [GeneratedRegex(@"^(?:(?:all\s+|well\s+)?done|the\s+end|smash(?:ed)?\s+it|good\s+(?:job|work)|(?:many\s+)?thanks|thank\s+you|cheers|ta|see\s+you|good\s+luck|have\s+fun|enjoy|love|best(?:\s+wishes)?|x{1,4})(?=$|[\s,!.])(?:(?!\d).){0,30}$", RegexOptions.IgnoreCase)]

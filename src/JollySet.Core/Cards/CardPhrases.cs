@@ -60,7 +60,7 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"(?:[,|;*]|\s-\s)\s*(?:\d{1,3}\s*(?:minutes|mins?|')|(?:up to\s+)?\d{1,3}\s*(?:people|ppl))\b(?!\s*(?:each|rest|between))", RegexOptions.IgnoreCase)]
     public static partial Regex TitleBesides();
 
-    [GeneratedRegex(@"^(?<a>\d{1,3})'-(?<b>\d{1,3})'\s+|^(?!1\s*-\s*\d{1,2}\s+ladder)(?<a>\d{1,2})\s*-\s*(?<b>\d{1,3})\s*(?:minutes?|mins?|')?\s*[:.)-]?\s*(?=(?:warm|wu\b|w/u|cool|cd\b|stretch|circuit|main|block|part|strength|cardio|core|finisher|superset|ladder|e\d?mom|tabata|amrap|round|set\b|talk|intro|welcome|hiit|abs|legs|upper|lower|mobil))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?<a>\d{1,3})'-(?<b>\d{1,3})'\s+|^(?!1\s*-\s*\d{1,2}\s+ladder)(?<a>\d{1,2})\s*-\s*(?<b>\d{1,3})\s*(?:minutes?|mins?|')?\s*[:.)-]?\s*(?=(?:warm|wu\b|w/u|cool|cd\b|stretch|circuit|main|block|part|strength|cardio|core|finisher|superset|ladder|e\d?mom|tabata|amrap|round(?!s)|set\b|talk|intro|welcome|hiit|abs|legs|upper|lower|mobil))", RegexOptions.IgnoreCase)]
     public static partial Regex Margin();
 
     /// <summary>“Repeat”, “then again”, “do that twice”.</summary>
@@ -77,7 +77,7 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"^c(?:/?d|[/-]down)\b|^(?:retour au calme|étirements|abwärmen|dehnen|vuelta a la calma|estiramientos)\b|\bcool(?:ing)?[\s-]*down\b|\bfinish with (?:a )?stretch(?:es|ing)?\b|(?<=\bfinish(?:ing)?(?:\s+off)?\s+with\b.{0,24})\bstretch(?:es|ing)?\b|^(?:seated|final|gentle|full[\s-]body|floor|whole[\s-]body)\s+stretch(?:es|ing)?(?=\s*[-:(,]?\s*\d{1,2}\s*(?:min|'))|^(?:final|end|closing)\s+stretch(?:es|ing)?(?=\s*(?:$|[:(-]))|^stretch(?:es|ing)?(?:\s+it)?(?:\s+all)?(?:\s+(?:out|off|down))?(?:\s*(?:&|\+|\band)\s*(?:relax(?:ation)?|breathe|breathing|chat|goodbyes?|(?:a\s+)?(?:cup\s+of\s+)?(?:tea|coffee|cuppa)|cool[\s-]?down))?(?:\s+(?:after(?:wards)?|at\s+the\s+end|to\s+finish|by\s+the\s+[a-z]+))?(?=\s*(?:$|\+|[:.,!\-(]|\d|for\s+\d))|(?<=^\d{1,2}\s*(?:min(?:ute)?s?|')\s+(?:of\s+)?)stretch(?:es|ing)?\s*$|^wind down\b|^relax(?:ation)?(?=\s*(?:[:(,-]\s*)?(?:\d{1,2}\s*(?:min|')|$))|^stretch(?:es)? to (?:finish|end)\b|^end stretch(?:es)?\b", RegexOptions.IgnoreCase)]
     public static partial Regex CoolDown();
 
-    [GeneratedRegex(@"^(?:the\s+)?(?:(?:bloc|bloque|zirkel|circuito|runde)\s*(?:\d{1,2}|[a-d])\b(?!\s*x)|(?:round|circuit|block|part|set|section)\s+(?:one|two|three|four|five)\b|(?:circuit|block|blk|part|round|set|section|station|interval|segment|superset|super set|tri-?set|giant set|complex|strength|core|cardio|conditioning)s?(?:\s*(?:\d{1,2}|[a-h])\b(?!\s*(?:mins?\b|minutes?\b|'|secs?\b|seconds?\b|s\b|on\b|work\b|rounds?|rds?|laps?|circuits?\b|sets?\b|tours?|runden|times|/|:\d\d|-\d\d|x\s*(?:$|[^\s\d]|\d{1,3}\s*(?:each|reps?)\b|\d{2,3}\s*(?:s|secs?|seconds?)?\s*(?:$|[/:,])))))?|(?:first|second|third|fourth|fifth|last|final)\s+(?:block|circuit|round|set|part|section|superset|strength|half)|pairs?\s*\d{1,2}|(?:track|song|phase|stage)\s*\d{1,2}(?!\s*(?:mins?|minutes?|x))|sec\s\d(?=\s*[:-])|(?:partner|team|group|final|mini)\s+(?:challenge|finisher|relay)|finishers?|cash[\s-]?out|buy[\s-]?(?:in|out)|burn[\s-]?out|bonus|(?:start|end|finish|opener|closer)(?=\s*:)|main(?:\s+(?:set|part|block|workout))?|strength|cardio|core|abs|legs|upper(?:\s+body)?|lower(?:\s+body)?|emom|e\dmom|amrap|(?:ascending|descending)(?:\s+ladder)?|count\s?down|ladder|pyramid|tabata|hiit|metcon|burner|challenge|workout|intervals|every min(?:ute)?(?:\s+on\s+the\s+min(?:ute)?)?|[a-h](?=\s*[:)-])|[i-z]\d{1,2}(?=:)|(?:r|rd|rnd|[stpbc])\s?[1-9](?=\s*:?\s*$))(?=$|[\s:,;.()\[\]x\-!])", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:the\s+)?(?:(?:bloc|bloque|zirkel|circuito|runde)\s*(?:\d{1,2}|[a-d])\b(?!\s*x)|(?:round|circuit|block|part|set|section)\s+(?:one|two|three|four|five)\b|(?:circuit|block|blk|part|round|set|section|station|interval|segment|superset|super set|tri-?set|giant set|complex|strength|core|cardio|conditioning)s?(?:\s*(?:\d{1,2}|[a-h])\b(?!\s*(?:reps?\b|of\s+each|mins?\b|minutes?\b|'|secs?\b|seconds?\b|s\b|on\b|work\b|rounds?|rds?|laps?|circuits?\b|sets?\b|tours?|runden|times|/|:\d\d|-\d\d|x\s*(?:$|[^\s\d]|\d{1,3}\s*(?:each|reps?)\b|\d{2,3}\s*(?:s|secs?|seconds?)?\s*(?:$|[/:,])))))?|(?:first|second|third|fourth|fifth|last|final)\s+(?:block|circuit|round|set|part|section|superset|strength|half)|pairs?\s*\d{1,2}|(?:track|song|phase|stage)\s*\d{1,2}(?!\s*(?:mins?|minutes?|x))|sec\s\d(?=\s*[:-])|(?:partner|team|group|final|mini)\s+(?:challenge|finisher|relay)|finishers?|cash[\s-]?out|buy[\s-]?(?:in|out)|burn[\s-]?out|bonus|(?:start|end|finish|opener|closer)(?=\s*:)|main(?:\s+(?:set|part|block|workout))?|strength|cardio|core|abs|legs|upper(?:\s+body)?|lower(?:\s+body)?|emom|e\dmom|amrap|(?:ascending|descending)(?:\s+ladder)?|count\s?down|ladder|pyramid|tabata|hiit|metcon|burner|challenge|workout|intervals|every min(?:ute)?(?:\s+on\s+the\s+min(?:ute)?)?|[a-h](?=\s*[:)-])|[i-z]\d{1,2}(?=:)|(?:r|rd|rnd|[stpbc])\s?[1-9](?=\s*:?\s*$))(?=$|[\s:,;.()\[\]x\-!])", RegexOptions.IgnoreCase)]
     public static partial Regex BlockWord();
 
     /// <summary>A word for the class, and how all of it runs.</summary>
@@ -272,7 +272,7 @@ internal static partial class CardPhrases
     public static partial Regex WordBefore();
 
     /// <summary>Rounds before the moves they are of.</summary>
-    [GeneratedRegex(@"^\d{1,2}\s*(?:rounds?|rds?|sets?|laps?)(?:\s+of\s+|\s*:\s*)(?=\d{1,3}\s*(?:/\s*\d{1,3}\s*)?[a-z])", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:\d{1,2}|two|three|four|five|six)\s*(?:rounds?|rds?|sets?|laps?)(?:\s+of\s+|\s*:\s*)(?=\d{1,3}\s*(?:/\s*\d{1,3}\s*)?[a-z])", RegexOptions.IgnoreCase)]
     public static partial Regex RoundsOf();
 
     /// <summary>Stretches under the word for how one is placed.</summary>
@@ -515,9 +515,9 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"\s*[,;|]\s*|\s+-\s+|\s+/\s+|:\s+(?=\d)")]
     public static partial Regex TitleParts();
 
-    /// <summary>A drink between rounds.</summary>
-    [GeneratedRegex(@"^(?:a\s+)?(?:quick\s+)?(?:water|drinks?)(?:\s+(?:break|stop))?\s+(?:in\s+)?between\s+(?:the\s+|each\s+|every\s+)?(?:rounds?|laps?|sets?|circuits?)[.!]?$", RegexOptions.IgnoreCase)]
-    public static partial Regex DrinkBetween();
+    /// <summary>A drink between rounds, where its time is put.</summary>
+    [GeneratedRegex(@"\b(?:an?\s+)?(?:quick\s+)?(?:sip\s+of\s+)?(?:water|drinks?)(?:\s+(?:break|stop))?\s+(?:in\s+)?between", RegexOptions.IgnoreCase)]
+    public static partial Regex WaterBetweenWord();
 
     /// <summary>Every other minute: the order says as much.</summary>
     [GeneratedRegex(@"(?:\b(?:on\s+)?(?:the\s+)?(?:odd|even)s?(?:\s+min(?:ute)?s?\b\s*[:-]?|\s*[:-]|(?=\s+\d{1,2}\s+[a-z]))\s*)(?=[\da-z])", RegexOptions.IgnoreCase)]

@@ -56,9 +56,10 @@ public sealed partial class CardReader
                 how.Add(half.How);
                 closed = true;
             }
-            else if (closed && moves.Count > 1 && IsRemark(piece))
+            else if ((closed || TakesTime().IsMatch(piece)) && moves.Count > 1 && IsRemark(piece))
             {
                 remarks.Add(piece);
+                closed = true;
             }
             else
             {
@@ -170,7 +171,7 @@ public sealed partial class CardReader
     private static partial Regex LeadsTo();
 
     /// <summary>A word for a block, alone.</summary>
-    [GeneratedRegex(@"^(?:(?:main|strength|cardio|core|abs|legs|upper(?:\s+body)?|lower(?:\s+body)?|full\s+body)\s+)?(?:circuit|block|round|part|finisher|main|strength|cardio|core|abs|legs|interval|conditioning|metcon|amrap|section)(?:\s*(?:\d|[a-h]))?$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:(?:main|strength|cardio|core|abs|legs|upper(?:\s+body)?|lower(?:\s+body)?|full\s+body)\s+)?(?:circuit|block|round|part|finisher|main|strength|cardio|core|abs|legs|interval|conditioning|metcon|amrap|section)(?:\s*(?:\d|[a-h]|one|two|three|four|five))?$", RegexOptions.IgnoreCase)]
     private static partial Regex HeadAlone();
 
     /// <summary>“4 supersets of”, “superset 1:”, “back to back”: two or more moves without a pause.</summary>

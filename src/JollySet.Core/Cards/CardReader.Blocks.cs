@@ -11,6 +11,9 @@ public sealed partial class CardReader
     /// <summary>No ladder is gone more often.</summary>
     private const int MostAgain = 5;
 
+    /// <summary>Seconds of a drink of which nothing more is said.</summary>
+    private const int Drinks = 60;
+
     private bool TakesBlock(CardWords line)
     {
         var text = line.Text;
@@ -192,7 +195,7 @@ public sealed partial class CardReader
 
     /// <summary>“3 rounds” below “Buy-in: 50 skips” or an EMOM, with moves of its own below it, is not theirs.</summary>
     private bool IsDone(CardBlock block, CardScan scan, CardWords line) =>
-        scan is { RoundsLow: not null, Work: null, Scheme: null, Every: null, IsAmrap: false } && block is { Part: CardPart.Main, Stations.Count: > 0 } && ((block is { IsNamed: true, HasSettings: false } && block.Stations.TrueForAll(s => s.Line == block.Line && s.Amount is not null)) || block.Every is not null || block.IsAmrap || block.Scheme is not null) && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } next && IsStation(next.Text) && !Begin(next.Text).Success;
+        scan is { RoundsLow: not null, Work: null, Scheme: null, Every: null, IsAmrap: false } && block is { Part: CardPart.Main, Stations.Count: > 0 } && ((block is { IsNamed: true, HasSettings: false } && block.Stations.TrueForAll(s => s.Line == block.Line && s.Amount is not null)) || block.Every is not null || block.IsAmrap || block.Scheme is not null) && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } next && (IsStation(next.Text) || (GoesOn().IsMatch(line.Text) && Scan(next.Text) is { SaysBlock: false, Amount: not null })) && !Begin(next.Text).Success;
 
     /// <summary>Whether how a block runs is said: of its rounds or of each of its moves.</summary>
     private static bool IsSaid(CardBlock block) => block is { Part: CardPart.Main } && (block.HasSettings || block.ForAll is not null);
@@ -256,6 +259,12 @@ public sealed partial class CardReader
         foreach (var (seconds, high, gap) in scan.Gaps)
             Gap(block, seconds, isOfRounds && gap == CardGap.Unsaid ? CardGap.Moves : gap, onHead: true, high);
         block.WaterBetween |= scan.SaysWater && scan.Gaps.Exists(g => g.For == CardGap.Rounds);
+        if (scan.IsDrinkOpen)
+        {
+            (block.Between, block.WaterBetween) = (block.Between ?? Drinks, true);
+            Ask(line, "how long for the drink between rounds?", [.. new[] { "60 s", "30 s", "90 s" }.Select(t => (t, WaterBetweenWord().Replace(line.Raw, $"{t} water between", 1)))]);
+        }
+
         // What a block has no word for is kept beside it.
         if (scan.Load is not null || scan.Remark is not null || (!forAll && (scan.Sides is not null || scan.Tempo is not null)))
             block.Notes.Add(CardForeign.Written(line));

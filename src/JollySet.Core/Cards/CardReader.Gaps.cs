@@ -66,14 +66,6 @@ public sealed partial class CardReader
     {
         if (Current is not { } block)
             return false;
-        if (DrinkBetween().IsMatch(line.Text))
-        {
-            (block.Between, block.WaterBetween) = (block.Between ?? 60, true);
-            Say(line, CardLineKind.Setting, string.Create(CultureInfo.InvariantCulture, $"between rounds of {block.Name}: {block.Between} s, with water"));
-            Ask(line, "how long for the drink between rounds?", ("60 s, with water", $"60s {line.Text}"), ("30 s", $"30s {line.Text}"), ("90 s", $"90s {line.Text}"));
-            return true;
-        }
-
         // “2 min break after lap 1” of two laps is between them.
         if (block.RoundsLow == 2 && AfterFirst().IsMatch(line.Text))
             line = line with { Text = AfterFirst().Replace(line.Text, "between rounds") };
@@ -95,6 +87,15 @@ public sealed partial class CardReader
         }
 
         var scan = Scan(line.Text, isLine: false);
+        if (scan is { IsDrinkOpen: true, Gaps.Count: 0 })
+        {
+            Applied(block, scan, line, isSetting: false);
+            if (!IsEmpty(scan.Left))
+                beside.Add(scan.Left);
+            Say(line, CardLineKind.Setting, $"between rounds of {block.Name}: {block.Between} s, with water");
+            return true;
+        }
+
         var drinks = scan.SaysWater || Drink().IsMatch(WithoutStops(scan.Left));
         if (scan.Gaps.Count > 0 && (IsEmpty(scan.Left) || drinks))
         {

@@ -47,7 +47,7 @@ public sealed partial class CardReader
             // A sentence out of whose middle something was taken is kept whole.
             notes.Add(IsSpoken().IsMatch(line.Text) && !line.Text.Contains(taken.Over, StringComparison.Ordinal) ? CardForeign.Written(line) : taken.Over.Contains('(', StringComparison.Ordinal) ? taken.Over : taken.Over.TrimEnd(')'));
             if (mayTitle || IsSpoken().IsMatch(line.Text) || IsSentence(line.Text))
-                taken.Read = string.Join(" · ", head.Overhear(mayTitle ? taken.Over : line.Text, kitOnly: mayTitle).Prepend(taken.Read));
+                taken.Read = string.Join(" · ", head.Overhear(mayTitle ? taken.Over : line.Text, kitOnly: mayTitle && !IsSpoken().IsMatch(line.Text)).Prepend(taken.Read));
         }
 
         Say(line, CardLineKind.Head, taken.Over.Length > 0 ? $"{taken.Read} · note: {taken.Over}" : taken.Read);

@@ -8,6 +8,9 @@ public sealed partial class CardReader
     /// <summary>Seconds behind a list that are of all of it.</summary>
     private const int LeastOfAll = 120;
 
+    /// <summary>Names before which sets behind the last may be of all.</summary>
+    private const int MostOfOne = 6;
+
     /// <summary>Gives a block the moves on its line, and what they are done by.</summary>
     private void TakeItems(CardBlock block, string items, CardPart part, CardWords line)
     {
@@ -49,6 +52,20 @@ public sealed partial class CardReader
             items = end.Groups["items"].Value;
         }
 
+        // “Swings, rows, rest as needed”: a rest that everybody measures for themselves.
+        if (items.LastIndexOf(", ", StringComparison.Ordinal) is > 0 and var own && AsNeeded().IsMatch(items[own..]) && !items[(own + 2)..].Any(char.IsAsciiDigit))
+        {
+            beside.Add(items[(own + 2)..].TrimEnd('.'));
+            items = items[..own];
+        }
+
+        if (Commas().Split(items) is { Length: > 1 } pieces && pieces.ToLookup(p => TakesTime().IsMatch(p.Trim(' ', '.'))) is var told && told[true].Any())
+        {
+            beside.AddRange(told[true].Select(p => p.Trim(' ', '.')));
+            items = string.Join(", ", told[false]);
+        }
+
+        items = WithoutSetsOfAll(block, items, line);
         if (WithoutRemark(items) is { Remark: { } remark } plain)
         {
             beside.Add(remark);
@@ -64,6 +81,20 @@ public sealed partial class CardReader
         }
 
         return items;
+    }
+
+    /// <summary>“Goblet squat, row, press 3 x 12”: sets behind the last of bare names are of all of them, asked about.</summary>
+    private string WithoutSetsOfAll(CardBlock block, string items, CardWords line)
+    {
+        if (Commas().Split(items) is not { Length: > 1 and <= MostOfOne } names || Scan(names[^1]) is not { Sets: not null, Amount: not null, Load: null, Tempo: null, Gaps.Count: 0 } last || Understood(last.Left) is null
+            || names.SkipLast(1).Any(n => Scan(n) is not { Any: false } || Understood(n.Trim()) is null) || names[^1].IndexOf(last.Left, StringComparison.Ordinal) is not 0)
+            return items;
+        var sets = names[^1][last.Left.Length..].Trim(' ', ',', '-');
+        Applied(block, Scan(sets, isLine: false), line, isSetting: false);
+        var at = line.Raw.LastIndexOf(last.Left, StringComparison.Ordinal);
+        if (at > 0)
+            Ask(line, $"{sets}: of each?", ("of each", line.Raw.Insert(at + last.Left.Length, " -")), ($"of {last.Left} alone", $"{line.Raw[..at].TrimEnd(' ', ',')}\n{line.Raw[at..]}"));
+        return string.Join(", ", names.SkipLast(1).Append(last.Left));
     }
 
     /// <summary>The list without how it runs before its first move, beside its only one, or beside its last.</summary>

@@ -144,7 +144,7 @@ public sealed partial class CardReader
         AndSign().Split(items) is [var one, var other] && Understood(items) is null && Understood(one) is not null && Understood(other) is not null ? $"{one}, {other}" : items;
 
     /// <summary>Whether it is a few words and no move, and says nothing of how anything runs.</summary>
-    private bool IsRemark(string said) => said.Split(' ').Length > 3 && said.All(c => char.IsLetter(c) || c is ' ' or '\'' or '-') && (Scan(said, isLine: false) is { Any: false } || AsNeeded().IsMatch(said)) && library.Reader.Read(said).Known == Sureness.Unknown && !LinkedAnd().Split(said).Any(IsMovePiece);
+    private bool IsRemark(string said) => TakesTime().IsMatch(said) || said.Split(' ').Length > 3 && said.All(c => char.IsLetter(c) || c is ' ' or '\'' or '-') && (Scan(said, isLine: false) is { Any: false } || AsNeeded().IsMatch(said)) && library.Reader.Read(said).Known == Sureness.Unknown && !LinkedAnd().Split(said).Any(IsMovePiece);
 
     /// <summary>“…, 10 of each, 2 rounds, take as long a rest as you need”: the last is said of all of it, no move.</summary>
     private (string Items, string? Remark) WithoutRemark(string items) =>

@@ -68,7 +68,7 @@ public sealed partial class CardReader
             return (reading.Meant, reading.Move);
         }
 
-        var isShort = Current is { Part: CardPart.Main } && name.Split(' ').Length <= 2 && !IsSentence(line.Text) && line.Text.Length == name.Length;
+        var isShort = Current is { Part: CardPart.Main } && name.Split(' ').Length <= 2 && !IsSentence(line.Text) && !line.Raw.TrimEnd().EndsWith('!') && line.Text.Length == name.Length;
         var isMove = isShort || scan.SaysStation || scan.Length is not null || (Current is not null && name.Split(' ').Length <= FewWords && !IsSentence(line.Text) && (reading.Shared * 2 >= name.Split(' ').Length || (reading.Shared > 0 && name.Split(' ').Length <= 4 && Current is { Part: CardPart.Main, HasSettings: true })));
         isMove = (isMove || IsAmongBullets(line, name)) && name.AsSpan().IndexOfAny(",:;") < 0;
         if (!isMove || Cap().IsMatch(name) || name.StartsWith("note:", StringComparison.OrdinalIgnoreCase) || !name.Any(char.IsLetter))

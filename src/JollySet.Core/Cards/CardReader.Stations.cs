@@ -194,6 +194,9 @@ public sealed partial class CardReader
             return new CardBlock(line.Number, FreeName(opening.Name), opening.Part);
         if (Current is null || Current.Letter is not null || Current.IsListed(line.Number, station) || Current.Pair is not null || (line.Number != Current.Line && Current.IsOver(station) && !IsUnderHeading(Current, line)) || (station.Sets > 1 && Current is { Part: CardPart.Main, Stations.Count: > 0, HasSettings: true } done && (done.ForAll is null || done.Every is not null) && done.Line != line.Number && (done.Every is not null || done.IsAmrap || done.Scheme is not null || done.RoundsLow > 1) && done.Stations.TrueForAll(s => s.Line == done.Line)) || (GoesOn().IsMatch(line.Text) && Current.Line != line.Number && (Current.Part != CardPart.Main || (Current is { HasSettings: true, Stations.Count: > 0 } && (station.Sets > 1 || (Current.RoundsLow > 1 && station.Amount is { } own && !own.StartsWith('x')))))) || (Current is { IsStraight: true, IsRested: true } && station.Sets is not null))
             return new CardBlock(line.Number, FreeName("A"), CardPart.Main);
+        // “Press-ups 2 x max” below a superset whose moves stand on its own line.
+        if (station.Sets is not null && Current is { Part: CardPart.Main, IsSuperset: true, Stations.Count: > 1 } pair && pair.Line != line.Number && pair.Stations.TrueForAll(s => s.Line == pair.Line))
+            return new CardBlock(line.Number, FreeName("A"), CardPart.Main);
         if (Current is { Stations.Count: > 0, IsSuperset: false } current && (current.Stations[^1].Sets != (station.Sets ?? current.ForAll?.Sets)) && current.Part == CardPart.Main && (current.Stations[^1].Sets is not null || current.RoundsLow is null))
             return new CardBlock(line.Number, FreeName(current.HasSettings || (line.Number != current.Line && current.Stations.TrueForAll(s => s.Line == current.Line)) ? "A" : current.Name), CardPart.Main);
         // What comes behind the drink in the middle of a single round runs as what was before it.
@@ -247,6 +250,9 @@ public sealed partial class CardReader
             own.Add(string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{besides} s"));
         if (Understood(name) is null && WithoutStopsAround(name) is { Length: > 0 } trimmed && Understood(trimmed) is not null)
             name = trimmed;
+        // “3 minutes of plank”.
+        if (name.StartsWith("of ", StringComparison.OrdinalIgnoreCase) && Understood(name) is null)
+            name = name[3..].TrimStart();
         // “RDL 4x8 90”: a rest most likely, and asked.
         int? restBehind = null;
         if (scan is { Sets: not null, RepsLow: not null, Gaps.Count: 0, Load: null } && NumberAtEnd().Match(name) is { Success: true } behind && Understood(name) is null && name[..behind.Index].Split(' ').Length <= 3)

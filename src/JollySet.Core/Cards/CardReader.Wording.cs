@@ -12,8 +12,8 @@ public sealed partial class CardReader
     private static readonly Func<CardReader, string, string>[] Rewordings =
     [
         (_, t) => Plainer(t), (_, t) => WeDo().Replace(PlanIs().Replace(t, ""), ""), (r, t) => r.AsBoth(t), (r, t) => r.AsLevels(t), (r, t) => r.AsFor(t), (r, t) => r.AsSetsAndRest(t), (r, t) => r.WithoutRemarkBehind(t), (r, t) => r.AsPieces(t), (r, t) => r.AsNamed(t), (r, t) => r.AsRoundsOf(t), (r, t) => r.AsRow(t), (r, t) => r.AsDictated(t), (r, t) => r.AsListed(t), (r, t) => r.AsCounted(t), (_, t) => AsShortRounds(t), (r, t) => r.AsPair(t),
-        (r, t) => r.AsFirstAndLast(t), (r, t) => r.AsWith(t), (_, t) => AsNext(t), (r, t) => r.AsRemarked(t), (r, t) => r.AsHead(t), (r, t) => r.AsPlan(t), (_, t) => AsEach(t), (r, t) => r.AsTabata(t), (r, t) => r.AsPart(t), (r, t) => r.AsOneMove(t), (r, t) => r.AsSets(t), (r, t) => r.AsSlots(t),
-        (r, t) => r.AsHow(t), (r, t) => r.AsHeadedRounds(t), (_, t) => AsRounds(t), (_, t) => AsMost(t), (_, t) => AsInterval(t), (_, t) => AsRungs(t), (r, t) => r.AsTurns(t), (r, t) => r.AsCompleted(t),
+        (r, t) => r.AsFirstAndLast(t), (r, t) => r.AsWith(t), (r, t) => r.AsNext(t), (r, t) => r.AsRemarked(t), (r, t) => r.AsHead(t), (r, t) => r.AsPlan(t), (_, t) => AsEach(t), (r, t) => r.AsTabata(t), (r, t) => r.AsPart(t), (r, t) => r.AsOneMove(t), (r, t) => r.AsSets(t), (r, t) => r.AsSlots(t),
+        (r, t) => r.AsHow(t), (r, t) => r.AsHeadedRounds(t), (_, t) => AsRounds(t), (_, t) => AsMost(t), (_, t) => AsInterval(t), (_, t) => AsRungs(t), (r, t) => r.AsTurns(t), (r, t) => r.AsCompleted(t), (r, t) => r.AsSaid(t), (r, t) => r.AsSaidPart(t),
     ];
 
     /// <summary>A line in the words the rest of the reader knows.</summary>
@@ -181,8 +181,9 @@ public sealed partial class CardReader
     }
 
     /// <summary>“Then abs 5 mins” begins a block as “abs 5 mins” does.</summary>
-    private static string AsNext(string text) =>
+    private string AsNext(string text) =>
         NextWord().Match(text) is not { Success: true } next ? text : text[next.Length..] is var rest && PartOf(rest) == CardPart.CoolDown ? rest
+        : BlockWord().IsMatch(rest) && Listed(rest).Items is not null ? rest
         : BlockWord().IsMatch(rest) && !Super().IsMatch(rest) && rest.Any(char.IsAsciiDigit) && !rest.Contains(',', StringComparison.Ordinal) && Minutes().IsMatch(rest) ? rest : text;
 
     /// <summary>“R1 10 reps, R2 12 reps” are rungs.</summary>

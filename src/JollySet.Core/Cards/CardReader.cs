@@ -442,6 +442,14 @@ public sealed partial class CardReader
             return;
         }
 
+        // “Finish with a plank, 2 minutes, and a stretch”: a part each.
+        if (AndStretch().Match(line.Text) is { Success: true } close && blocks.Count > 0 && FinishesOn().IsMatch(close.Groups["a"].Value))
+        {
+            Take(line with { Text = close.Groups["a"].Value }, isFirst: false);
+            Take(line with { Text = close.Groups["b"].Value }, isFirst: false);
+            return;
+        }
+
         // “Warm-up game (10 mins), stretch off after (5 mins)”: a part each.
         if (TwoWithMinutes().Match(line.Text) is { Success: true } both && (PartOf(both.Groups["a"].Value) != CardPart.Main || PartOf(both.Groups["b"].Value) != CardPart.Main))
         {

@@ -35,11 +35,15 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"(?<![\d/x.:-])(?:\d{1,3}\s*-\s*){2,}\d{1,3}(?:\s*-?\s*\.{2,}\s*-?\s*\d{1,3})?\s*(?:secs?|seconds?|s)?\b|(?<![\d/x.:-])\d{1,3}\s*-\s*\d{1,3}\s*-?\s*\.{2,}\s*-?\s*\d{1,3}(?:\s*(?:secs?|seconds?|s)\b)?|^\s*(?:\d{1,3}\s+){3,}\d{1,3}\s*$|(?<![\d/x.:-])(?:\d{2}\s+){3,}\d{2}\s*(?:secs?|seconds?|s)\b|^\s*(?:\d{1,3}\s*/\s*){2,}\d{1,3}\s*(?:secs?|seconds?|s|reps)?(?:\s*of)?\s*:?\s*$|(?<=\b(?:ladder|countdown|count\s+down|pyramid|finisher)\W{0,3})\d{1,3}(?:(?:\s*[/,]\s*\d{1,3}){2,}(?:\s*(?:secs?|seconds?|s)\b)?|(?:\s+\d{1,3}){2,}(?=\s*(?:$|[:)]|reps)))|^\s*(?:\d{1,3}\s+){2,}\d{1,3}\s*(?:reps)?(?:\s*of)?\s*:?\s*$|^\s*(?:\d{1,3}\s*,\s*){2,}\d{1,3}\s*(?:reps)?(?:\s*of)?\s*:?\s*$|(?<=\b(?:ladder|countdown|count\s+down|ascending|descending)\b[^\d]{0,12})\d{1,3}\s*(?:-|to|\.{2,}|down to|up to)\s*\d{1,3}|\b\d{1,3}\s*(?:-|to|\.{2,}|down to|up to)\s*\d{1,3}(?=\s*(?:ladder|countdown)\b)|^\s*\d{1,2}\s*(?:down\s+to|up\s+to|to)\s*\d{1,2}\s*(?:reps?)?\s*(?:of)?\s*:?\s*$|(?<=^\s*|\bfinishers?\b\W{0,4})(?:[5-9]|1\d|20)\s*(?:-|\.{2,}|down\s+to|to)\s*1(?![\d.,/x-]|:\d)(?!\s*(?:of\s+\w|min|leg|arm|side|set|round|time|kg)\w*)|(?:(?<=\bfinishers?\b\W{0,4})1\s*(?:-|\.{2,}|up\s+to|to)|(?<=^\s*)1\s*(?:\.{2,}|up\s+to|to))\s*(?:[5-9]|1[025]|20)(?=\s*(?:reps?\s*)?(?:of\s*)?(?:$|[:)]))", RegexOptions.IgnoreCase)]
     private static partial Regex Running();
 
-    [GeneratedRegex(@"(?<![\d/.])(?!90\s*/\s*90\b|(?:[12][1-46-9]|31)/(?:0[1-9]|1[12])(?!\d))(?<w>\d{2,3})\s*(?:" + Seconds + @")?\s*(?:/\s*(?<r>\d{1,3})|(?<!\b(?:mon|tue|wed|thu|fri|sat|sun)(?:s|nes|rs|ur)?(?:day)?s?\b.*)(?<=[05]\s*(?:s\s*)?):\s*(?<r>\d{0,2}[05]))\s*(?:" + Seconds + @")?(?![\d/.]|:(?!\s|$)|\s*[ap]m\b)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<![\d/.])(?!90\s*/\s*90\b|(?:[12][1-46-9]|31)/(?:0[1-9]|1[12])(?!\d)|1[0-2]/(?:1[1-46-9]|2[1-46-9]|31)(?!\d))(?<w>\d{2,3})\s*(?:" + Seconds + @")?\s*(?:/\s*(?<r>\d{1,3})|(?<!\b(?:mon|tue|wed|thu|fri|sat|sun)(?:s|nes|rs|ur)?(?:day)?s?\b.*)(?<=[05]\s*(?:s\s*)?):\s*(?<r>\d{0,2}[05]))\s*(?:" + Seconds + @")?(?![\d/]|\.\d|:(?!\s|$)|\s*[ap]m\b)", RegexOptions.IgnoreCase)]
     private static partial Regex WorkRest();
 
     [GeneratedRegex(@"\b(?:rest|rust|break|brake|repos|recover(?:y)?|r[ée]cup(?:[ée]ration)?|pausa|descanso|breather|pause|(?<!stretch(?:es|ing)?\s+)off)\b\s*[:=]?\s*(?:for\s+|of\s+|about\s+)*(?<t>" + Time + @"|\d{1,3}\b(?!\s*(?:[x/]|times|rounds?|rds?|sets?|laps?)))" + Between, RegexOptions.IgnoreCase)]
     private static partial Regex RestFirst();
+
+    /// <summary>“With a sip of water in between”.</summary>
+    [GeneratedRegex(@"(?:\bwith\s+)?\b(?:an?\s+)?(?:quick\s+)?(?:sip\s+of\s+)?(?:water|drinks?)(?:\s+(?:break|stop))?\s+(?:in\s+)?between(?:\s+(?:each\s+|every\s+|the\s+)?(?:rounds?|sets?|laps?|circuits?))?(?!\s*[:=-]?\s*\d)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex DrinkBetween();
 
     [GeneratedRegex(@"(?:\b(?:take|then|with|and)\s+)?(?<t>" + Time + @")\s*(?:(?:of|for|de)\s+)?(?:an?\s+)?\b(?:rest|rust|break|brake|repos|recover(?:y)?|r[ée]cup(?:[ée]ration)?|pausa|descanso|breather|pause|off|(?<water>(?:drinks?|water)(?:\s+(?:break|stop))?(?=\s+(?:in\s+)?(?:between|btw|b/w))))\b" + Between, RegexOptions.IgnoreCase)]
     private static partial Regex RestLast();
@@ -179,6 +183,13 @@ internal sealed partial class CardScan
 
     [GeneratedRegex(@"\b(?<n>[1-9]\d)\s?m\b(?!\s*in)", RegexOptions.IgnoreCase)]
     private static partial Regex MinutesShort();
+
+    [GeneratedRegex(@",?\s*\b(?:(?:to|until|till)\s+failure|(?:un)?till?\s+you\s+drop|to\s+exhaustion|as\s+long\s+as\s+you\s+can)\b[!.]*", RegexOptions.IgnoreCase)]
+    private static partial Regex ToFailure();
+
+    /// <summary>“Max burpees”, “max reps of press-ups”.</summary>
+    [GeneratedRegex(@"^max(?:imum)?\s+(?:reps?\s+(?:of\s+)?)?(?!hold|effort|reps?\b|rounds|sets|in\b|of\b)(?=[a-z]{3})", RegexOptions.IgnoreCase)]
+    private static partial Regex MaxFirst();
 
     [GeneratedRegex(@"\b\d{2,4}\s*(?:m|metres?|meters?|yards?|yds?)\b(?!\s*in)", RegexOptions.IgnoreCase)]
     private static partial Regex Metres();

@@ -113,9 +113,15 @@ internal sealed partial class CardScan
             Count(BetweenOnly(), m => Gap(TimeOf(m.Groups["t"].Value), m));
         }
 
+        if (rests && !isLine)
+            Take(DrinkBetween(), _ => (SaysWater, IsDrinkOpen) = (true, true));
         if (Gaps.Count == 0)
             Count(RestBare(), m => Gap(Int(m, "t"), m));
 
+        if (Has("failure") || Has("you ") || Has("exhaust"))
+            Take(ToFailure(), m => Remark ??= m.Value.Trim(' ', ',', '.', '!'));
+        if (isLine && Has("max"))
+            Take(MaxFirst(), m => Remark ??= m.Value.Trim());
         if (isLine && Has("for time"))
             Count(ForTime(), _ => Remark ??= "for time");
         Count(TimeCap(), m => Remark = m.Value.Trim(' ', ',', '(', ')'));
@@ -128,6 +134,8 @@ internal sealed partial class CardScan
         }
 
         Take(EachSide(), m => (Sides, SaysEachSide, SaysEachWay) = ("each side", true, m.Value.EndsWith("way", StringComparison.OrdinalIgnoreCase)));
+        if (SaysEachWay && EachSide().IsMatch(left))
+            Take(EachSide(), _ => Remark ??= "each way");
         Take(BothInTurn(), _ => (Sides, SaysEachSide) = ("each side", true));
         if (Has("alt"))
             Take(InTurns(), _ => Sides ??= "alternating");
@@ -209,6 +217,9 @@ internal sealed partial class CardScan
     public bool SaysTotal { get; private set; }
     public bool SaysNoRest { get; private set; }
     public bool SaysWater { get; private set; }
+
+    /// <summary>Whether a drink between rounds is said and not how long.</summary>
+    public bool IsDrinkOpen { get; private set; }
     public string? Remark { get; private set; }
     public string? Load { get; private set; }
     public string? Tempo { get; private set; }

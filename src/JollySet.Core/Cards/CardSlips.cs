@@ -23,13 +23,13 @@ internal static partial class CardSlips
     /// <summary>Slips too short, or too far from what is meant, to be told by a letter.</summary>
     private static readonly FrozenDictionary<string, string> Often = new[]
     {
-        "rest: rset, rets, rst", "min: mni", "mins: mns, mnis, mims, minz", "secs: scs, sces, secz", "reps: rps, rpes", "sets: stes", "mats: mtas", "down: dwon, dwn, doen, donw", "body: boddy, bdoy",
-        "dumbbells: dumbels, dumbells", "kettlebell: kettelbell", "kettlebells: kettelbells", "chair: chiar", "chairs: chiars", "bands: bnads",
+        "rest: rset, rets, rst", "min: mni", "mins: mns, mnis, mims, minz", "secs: scs, sces, secz", "reps: rps, rpes", "sets: stes", "mats: mtas", "down: dwon, dwn, doen, donw", "body: boddy, bdoy", "hiit: hitt, hiitt",
+        "dumbbells: dumbels, dumbells", "kettlebell: kettelbell", "kettlebells: kettelbells", "side: sdie, sied", "sides: sdies, sieds", "each: eahc, ecah", "chair: chiar", "chairs: chiars", "bands: bnads",
     }.Select(row => row.Split(": ")).SelectMany(row => row[1].Split(", ").Select(slip => (slip, meant: row[0]))).ToFrozenDictionary(s => s.slip, s => s.meant);
 
     /// <summary>The words with those slips put right; a word that a move may be called by is left alone.</summary>
     /// <param name="isName">Whether a word stands in the name of a move.</param>
-    public static string Put(string text, Func<string, bool> isName) => Word().Replace(text, m => Meant(m.Value, isName) is { } meant ? char.IsUpper(m.Value[0]) ? char.ToUpperInvariant(meant[0]) + meant[1..] : meant : m.Value);
+    public static string Put(string text, Func<string, bool> isName) => Word().Replace(text, m => Meant(m.Value, isName) is { } meant ? m.Value.All(char.IsUpper) ? meant.ToUpperInvariant() : char.IsUpper(m.Value[0]) ? char.ToUpperInvariant(meant[0]) + meant[1..] : meant : m.Value);
 
     private static string? Meant(string written, Func<string, bool> isName)
     {

@@ -50,6 +50,12 @@ internal static partial class CardTable
         ["comment"] = "note",
         ["block"] = "block",
         ["each side"] = "side",
+        ["min"] = "minute",
+        ["minute"] = "minute",
+        ["l"] = "left",
+        ["left"] = "left",
+        ["r"] = "right",
+        ["right"] = "right",
         ["rest period"] = "rest",
         ["rest time"] = "rest",
         ["activity"] = "name",
@@ -106,16 +112,16 @@ internal static partial class CardTable
         string[] units = [];
         var (block, runs) = ("", "");
         var sign = '\0';
-        var (isOneCircuit, isSchedule) = (false, false);
+        var (isOneCircuit, isSchedule, across) = (false, false, "");
         for (var at = 0; at < lines.Length; at++)
         {
             var line = lines[at];
             if (heads is not null && line.Contains(sign, StringComparison.Ordinal))
             {
                 var cells = InUnits(Cells(line, sign), units);
-                if (isSchedule)
+                if (isSchedule || across.Length > 0)
                 {
-                    rows[at] = Scheduled(heads, cells);
+                    rows[at] = isSchedule ? Scheduled(heads, cells) : Across(heads, cells, across);
                     continue;
                 }
 
@@ -141,10 +147,18 @@ internal static partial class CardTable
                 if (line.Length > CardText.LongestLine || !line.Contains(mark, StringComparison.Ordinal))
                     continue;
                 var cells = Cells(line, mark);
+                // “Round; Exercise 1; Exercise 2; Exercise 3”: a row is a block, and its moves.
+                if (cells.Count(c => NumberedMove().IsMatch(c)) > 1 && !NumberedMove().IsMatch(cells[0]))
+                {
+                    (heads, sign, units, across) = ([.. cells.Select(c => NumberedMove().IsMatch(c) ? "name" : "")], mark, [], cells[0].Trim() is { Length: > 1 } label ? label : "Round");
+                    (rows[at], isOneCircuit, isSchedule) = ("", false, false);
+                    break;
+                }
+
                 var known = cells.Select(Column).ToArray();
                 if (known.Contains("name") && known.Count(k => k.Length > 0) >= 2)
                 {
-                    (heads, sign, units) = (known, mark, [.. cells.Select(UnitOf)]);
+                    (heads, sign, units, across) = (known, mark, [.. cells.Select(UnitOf)], "");
                     // A heading of several words, or one that somebody must be spared, is no heading.
                     rows[at] = string.Join(", ", cells.Where((c, i) => known[i].Length == 0 && (c.Trim().Split(' ').Length > 2 || NoHeading().IsMatch(c) || Moves.BriefWords.Need(c) is not null || CardHead.NeedsIn(c).Needs is { IsEmpty: false })).Select(c => c.Trim()));
                     // The same rounds, work and rest in every row: one circuit.
@@ -152,15 +166,22 @@ internal static partial class CardTable
                     // A1, A2 in a column that counts: whose they are.
                     if (Array.IndexOf(known, "number") is >= 0 and var ties && !known.Contains("block") && below.Count(c => ties < c.Count && Lettered().IsMatch(c[ties].Trim())) > 1)
                         known[ties] = "block";
+                    // Minute 1, 2, 3 down the side: a move at the start of each.
+                    var minute = Array.IndexOf(known, "minute");
+                    var isByMinute = minute >= 0 && below.Count > 1 && below.Select((c, i) => minute < c.Count && c[minute].Trim() == (i + 1).ToString(System.Globalization.CultureInfo.InvariantCulture)).All(isNext => isNext);
+                    if (minute >= 0)
+                        known[minute] = isByMinute ? "number" : "time";
+                    if (minute >= 0 && !isByMinute)
+                        units[minute] = "min";
                     // From which minute to which, down the side: a plan of the class.
                     isSchedule = below.Select(c => Span().Match(Said(known, c, "time"))).Where(m => m.Length > 0).ToList() is { Count: > 1 } spans && spans[0].Groups["a"].Value is "0" or "00" && known.Count(k => k == "name") == 1;
                     if (isSchedule)
                         break;
                     var goes = below.Select(c => Goes(known, c)).Distinct().ToList();
-                    isOneCircuit = goes is [{ Length: > 0 }] && (known.Contains("time") || known.Contains("between")) && !known.Contains("block");
+                    isOneCircuit = goes is [{ Length: > 0 }] && (known.Contains("time") || known.Contains("between") || !(known.Contains("sets") || known.Contains("rest"))) && !known.Contains("block");
                     // What stands in the column of kit is the class's kit.
                     var kit = below.SelectMany(c => Said(known, c, "kit").Split([',', '+', '&'])).Select(k => Moves.BriefWords.Kit(k.Trim())).OfType<string>().Distinct().ToList();
-                    rows[at] = string.Join('\n', new[] { rows[at], kit.Count > 0 ? $"kit: {string.Join(", ", kit)}" : "", isOneCircuit ? goes[0].Trim() : "" }.Where(l => l.Length > 0));
+                    rows[at] = string.Join('\n', new[] { rows[at], kit.Count > 0 ? $"kit: {string.Join(", ", kit)}" : "", isOneCircuit ? goes[0].Trim() : isByMinute ? "EMOM" : "" }.Where(l => l.Length > 0));
                     break;
                 }
             }
@@ -263,6 +284,18 @@ internal static partial class CardTable
             : $"{span.Groups["a"].Value}'-{span.Groups["b"].Value}' {name}{(more.Length > 0 ? $": {more}" : "")}";
     }
 
+    /// <summary>A row of moves as a head and its list; what stands in no column of moves is said before them.</summary>
+    private static string Across(string[] heads, List<string> cells, string label)
+    {
+        var head = cells[0].Trim().TrimEnd('.', ':');
+        var moves = cells.Where((c, i) => i > 0 && i < heads.Length && heads[i] == "name" && c.Trim().Length > 0).Select(c => c.Trim()).ToList();
+        var more = cells.Where((c, i) => i > 0 && (i >= heads.Length || heads[i] != "name") && c.Trim().Length > 0).Select(c => c.Trim());
+        return moves.Count == 0 ? string.Join(' ', cells.Select(c => c.Trim())).Trim() : $"{(head.All(char.IsAsciiDigit) ? $"{label} {head}" : head)}{string.Concat(more.Select(m => $", {m}"))}: {string.Join(", ", moves)}";
+    }
+
+    [GeneratedRegex(@"^\s*(?:exercise|move|movement|station|ex)\s*[0-9a-d]\s*$", RegexOptions.IgnoreCase)]
+    private static partial Regex NumberedMove();
+
     [GeneratedRegex(@"^(?<a>[0-9]{1,3})'?\s*[-–]\s*(?<b>[0-9]{1,3})(?:\s*'|\s*min(?:ute)?s?)?$")]
     private static partial Regex Span();
 
@@ -301,6 +334,9 @@ internal static partial class CardTable
         bool IsCount(int i) => i < heads.Length && (heads[i] == "number" || (counts && heads[i] == "name")) && cells[i].Trim().TrimEnd('.', ')').All(char.IsAsciiDigit);
         string Said(string head) => string.Join(' ', cells.Where((c, i) => i < heads.Length && heads[i] == head && !IsCount(i)).Select(c => c.Trim())).Trim();
         var (sets, reps, time) = (Said("sets") is { Length: > 0 } own ? own : Said("rounds"), Said("reps"), Said("time"));
+        // As often on the left as on the right.
+        var isBoth = Said("left") is { Length: > 0 } left && left == Said("right") && (reps.Length == 0 || reps == left);
+        reps = isBoth ? Said("left") : reps;
         var row = new StringBuilder();
         var amount = reps.Length > 0 ? (char.IsAsciiDigit(reps[^1]) && !reps.Contains('x', StringComparison.OrdinalIgnoreCase) && char.IsAsciiDigit(reps[0]) ? $"x{reps}" : reps) : Clocked().Match(time) is { Success: true } clocked ? string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{int.Parse(clocked.Groups["m"].ValueSpan, System.Globalization.CultureInfo.InvariantCulture) * 60 + int.Parse(clocked.Groups["s"].ValueSpan, System.Globalization.CultureInfo.InvariantCulture)}s") : time.Length > 0 && char.IsAsciiDigit(time[^1]) ? $"{time}s" : OnEach().IsMatch(time) ? $"x{time}" : time;
         if (sets == "1" && amount.Length > 0)
@@ -313,6 +349,8 @@ internal static partial class CardTable
         foreach (var head in new[] { "load", "tempo", "side" })
             if (Said(head) is { Length: > 0 } said)
                 row.Append(", ").Append(head == "tempo" ? "tempo " : "").Append(said).Append(head == "side" && EachAlone().IsMatch(said) ? " side" : "");
+        if (isBoth)
+            row.Append(", each side");
         if (Said("kit").Trim('-', '–', '—') is { Length: > 0 } kit)
         {
             var mass = Mass().Match(kit);

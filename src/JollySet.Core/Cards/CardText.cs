@@ -46,7 +46,7 @@ internal static partial class CardText
             var spoken = CardNumbers.AreSpoken(raw);
             // A few long paragraphs are their sentences; any other long line is none of a card.
             var areParagraphs = raw.Count(l => l.Length > LongestLine) <= MostParagraphs && raw.All(l => l.Length <= LongestParagraph);
-            rows = CardNumbers.Rewritten([.. raw.Select(l => l.Length > LongestLine && !areParagraphs ? "" : spoken ? CardNumbers.InDigits(Plain(l)) : Plain(l))]);
+            rows = CardNumbers.Rewritten([.. raw.Select(l => l.Length > LongestLine && !areParagraphs ? "" : spoken ? CardNumbers.InDigits(Plain(Keyed(l))) : Plain(Keyed(l)))]);
             if (spoken)
                 for (var at = 0; at < raw.Length; at++)
                     if (raw[at].Length <= LongestLine && CardNumbers.InDigits(Plain(raw[at])) is var digits && digits != Plain(raw[at]))
@@ -138,8 +138,18 @@ internal static partial class CardText
         Keycap().Replace(Keyed(text), m => $"{string.Concat(m.Groups["n"].Captures)}. ") is var plain && plain.Any(char.IsSurrogate) ? plain.Replace("💧", " water ", StringComparison.Ordinal).Replace("🚰", " water ", StringComparison.Ordinal).Replace("🥤", " water ", StringComparison.Ordinal).Replace("🔁", " repeat ", StringComparison.Ordinal) : plain;
 
     /// <summary>A picture before a number or words that says what they are: people, a place, a bag.</summary>
-    private static string Keyed(string text) =>
-        text.Any(char.IsSurrogate) ? PictureKey().Replace(text, m => (m.Index > 0 ? ", " : "") + (m.Groups["people"].Success ? "people: " : m.Groups["place"].Success ? "place: " : "kit: ")) : text;
+    private static string Keyed(string text)
+    {
+        if (!text.Any(char.IsSurrogate))
+            return text;
+        if (PictureKey().IsMatch(text))
+            text = PictureKey().Replace(text.Replace(" | ", ", ", StringComparison.Ordinal), m => (m.Index > 0 ? ", " : "") + (m.Groups["people"].Success ? "people: " : m.Groups["place"].Success ? "place: " : "kit: ")).Replace(",, ", ", ", StringComparison.Ordinal);
+        return PictureBetween().Replace(text, " -");
+    }
+
+    /// <summary>A picture between words and a number parts them.</summary>
+    [GeneratedRegex(@"(?<=[a-z)])\s+(?:\p{Cs}|\p{So}|\uFE0F|\u200D)+(?=\s+[0-9])", RegexOptions.IgnoreCase)]
+    private static partial Regex PictureBetween();
 
     [GeneratedRegex(@"(?:^|\s+)(?:(?<people>👥|👫|👪)\s*(?=\d)|(?<place>📍)\s*(?=\p{L})|(?<kit>🎒)\s*(?=[\p{L}\d]))")]
     private static partial Regex PictureKey();
@@ -152,7 +162,7 @@ internal static partial class CardText
     public static string Plain(string text)
     {
         var plain = new StringBuilder(text.Length);
-        foreach (var rune in Normal(text).EnumerateRunes())
+        foreach (var rune in KeyedDigit().Replace(Normal(text), "${n}").EnumerateRunes())
         {
             var kind = Rune.GetUnicodeCategory(rune);
             // ❶ to ➓ count lines, as ① does.
@@ -172,9 +182,13 @@ internal static partial class CardText
         return Spaces().Replace(plain.ToString(), " ").Trim();
     }
 
+    /// <summary>A number on a key: 4️⃣.</summary>
+    [GeneratedRegex(@"(?<n>[0-9])\uFE0F?\u20E3")]
+    private static partial Regex KeyedDigit();
+
     private static string Normal(string text)
     {
-        var put = text.Replace('×', 'x').Replace('–', '-').Replace('—', '-').Replace('−', '-').Replace('’', '\'').Replace('‘', '\'').Replace('“', '"').Replace('”', '"').Replace('„', '"').Replace('‹', '(').Replace('›', ')').Replace("n° ", "", StringComparison.OrdinalIgnoreCase).Replace("nº ", "", StringComparison.OrdinalIgnoreCase).Replace("º ", ". ", StringComparison.Ordinal).Replace("ª ", ". ", StringComparison.Ordinal).Replace("« ", "", StringComparison.Ordinal).Replace(" »", "", StringComparison.Ordinal).Replace("«", "", StringComparison.Ordinal).Replace("»", "", StringComparison.Ordinal).Replace(" : ", ": ", StringComparison.Ordinal).Replace('″', '"').Replace('′', '\'').Replace("''", "\"", StringComparison.Ordinal).Replace("…", "...", StringComparison.Ordinal).Replace('•', '*').Replace('·', '*').Replace("→", " -> ", StringComparison.Ordinal).Replace("=>", " -> ", StringComparison.Ordinal).Replace("½", ".5", StringComparison.Ordinal);
+        var put = text.Replace("：", ": ", StringComparison.Ordinal).Replace("，", ", ", StringComparison.Ordinal).Replace("（", " (", StringComparison.Ordinal).Replace("【", " (", StringComparison.Ordinal).Replace('×', 'x').Replace('–', '-').Replace('—', '-').Replace('−', '-').Replace('’', '\'').Replace('‘', '\'').Replace('“', '"').Replace('”', '"').Replace('„', '"').Replace('‹', '(').Replace('›', ')').Replace("n° ", "", StringComparison.OrdinalIgnoreCase).Replace("nº ", "", StringComparison.OrdinalIgnoreCase).Replace("°/", ".", StringComparison.Ordinal).Replace("º ", ". ", StringComparison.Ordinal).Replace(".ª ", ". ", StringComparison.Ordinal).Replace(".º ", ". ", StringComparison.Ordinal).Replace("ª ", ". ", StringComparison.Ordinal).Replace("« ", "", StringComparison.Ordinal).Replace(" »", "", StringComparison.Ordinal).Replace("«", "", StringComparison.Ordinal).Replace("»", "", StringComparison.Ordinal).Replace(" : ", ": ", StringComparison.Ordinal).Replace('″', '"').Replace('′', '\'').Replace("''", "\"", StringComparison.Ordinal).Replace("…", "...", StringComparison.Ordinal).Replace("、", ". ", StringComparison.Ordinal).Replace('】', ')').Replace('「', '"').Replace('」', '"').Replace('•', '*').Replace('·', '*').Replace("→", " -> ", StringComparison.Ordinal).Replace("=>", " -> ", StringComparison.Ordinal).Replace("½", ".5", StringComparison.Ordinal);
         try
         {
             return put.Normalize(NormalizationForm.FormKC);

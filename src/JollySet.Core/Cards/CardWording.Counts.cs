@@ -1,3 +1,4 @@
+using System.Globalization;
 using System.Text.RegularExpressions;
 
 namespace JollySet.Core.Cards;
@@ -21,8 +22,44 @@ internal static partial class CardWording
     [GeneratedRegex(@"(?<=\d.*|tempo\s.*)(?:(?<s>\bsets)|(?<=\brounds))\s+(?:of|for|per|on)\s+(?:each|every|all(?:\s+the)?)\s+(?:pair|super\s?-?set|tri-?set|giant\s+set|block|couplet)s?\b|(?<=\d\s*(?:rounds|sets|laps))\s+per\s+(?:block|circuit|section|station)\b|\s+throughout\b(?=\s*(?:$|[,.;]))|\s+(?:for|per|in)\s+(?:each|every|all(?:\s+the)?)\s+(?:pair|super\s?-?set|tri-?set|giant\s+set|couplet)s?\b", RegexOptions.IgnoreCase)]
     private static partial Regex OfEachPair();
 
+    [GeneratedRegex(@"\bof\s+each\s+of\s+(?:these|them|those|the\s+following)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex OfEachOfThese();
+
+    /// <summary>“Bench 10 + row 10 x4 /60”: so many rounds, and the rest.</summary>
+    [GeneratedRegex(@"(?<=[a-z\d)]),?\s+x\s?(?<n>[2-9])\s*/\s*(?<t>\d{2,3})\s*s?$", RegexOptions.IgnoreCase)]
+    private static partial Regex TimesThenRest();
+
+    /// <summary>“EMOM 12. Minute one 15 swings, minute two 8 squats”: a list.</summary>
+    private static string MinuteByMinute(string text)
+    {
+        if (MinuteNumber().Matches(text) is not { Count: > 1 } minutes)
+            return text;
+        var head = text[..minutes[0].Index].Trim(' ', '.', ',', ':', '-');
+        var moves = minutes.Select((m, at) => text[(m.Index + m.Length)..(at + 1 < minutes.Count ? minutes[at + 1].Index : text.Length)].Trim(' ', '.', ',', ';'));
+        return $"{(head.Length > 0 ? $"{head.Replace(": ", " - ", StringComparison.Ordinal)}: " : "EMOM: ")}{string.Join(", ", moves)}";
+    }
+
+    [GeneratedRegex(@"(?<=^|[\s,;.:(])(?:in\s+)?min(?:ute)?\s*(?:one|two|three|four|five|six|[1-6])\s*(?:is\b|[:,=-])?\s+(?=[\da-z])(?!rest\b)", RegexOptions.IgnoreCase)]
+    private static partial Regex MinuteNumber();
+
+    /// <summary>“1 squat 2 press 3 row”: numbers of a list, one after the other.</summary>
+    private static string NumbersAlong(string text) =>
+        CountedAlong().Match(text) is { Success: true } m && m.Groups["n"].Captures is { Count: > 1 } counts && counts.Select((c, at) => c.Value == (at + 2).ToString(CultureInfo.InvariantCulture)).All(isNext => isNext)
+            ? string.Join(", ", m.Groups["name"].Captures.Select(c => c.Value.Trim())) : text;
+
+    [GeneratedRegex(@"^1\s+(?<name>[a-z][a-z' -]*[a-z])(?:\s+(?<n>[2-9]|1\d)\s+(?<name>[a-z][a-z' -]*[a-z]))+$", RegexOptions.IgnoreCase)]
+    private static partial Regex CountedAlong();
+
+    /// <summary>“40/20, each round twice”.</summary>
+    [GeneratedRegex(@"^(?<how>\d[^:]{3,40}?),?\s+each\s+(?<w>round|circuit|block)\s+(?:x\s*)?(?<n>twice|two|three|four|[2-5])(?:\s*(?:times|x))?\.?$", RegexOptions.IgnoreCase)]
+    private static partial Regex EachRoundAtEnd();
+
+    /// <summary>“Then 100 crunches”.</summary>
+    [GeneratedRegex(@"^(?:and\s+)?then\s+(?=\d{1,3}\s+(?!rounds|sets|mins?|minutes?|secs?|seconds?|x|times|laps|more|exercises|stations|moves|circuits|blocks|supersets|on\b|off\b)[a-z]{3}[^,:]*$)", RegexOptions.IgnoreCase)]
+    private static partial Regex ThenSoMany();
+
     /// <summary>“Push-ups to failure x 2”.</summary>
-    [GeneratedRegex(@"(?<=^|:\s)(?<name>[a-z][a-z' -]+?)\s*,?\s+(?<most>(?:to\s+)?failure|max(?:imum)?(?:\s+reps)?|amrap)\s*x\s*(?<n>[2-9])$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<=^|:\s)(?<name>[a-z][a-z' -]+?)\s*,?\s+(?<most>(?:to\s+)?failure|max(?:imum)?(?:\s+reps)?|amrap)\s*[,-]?\s*(?:x\s*(?<n>[2-9])|(?<n>[2-9])\s*(?:sets|times|rounds))\.?$", RegexOptions.IgnoreCase)]
     private static partial Regex MostThenSets();
 
     /// <summary>“3 circuits, each one 8 minutes: 40 on, 20 off x 2”: how many there will be is told beside how each runs.</summary>
@@ -116,7 +153,7 @@ internal static partial class CardWording
     private static partial Regex BothDirections();
 
     /// <summary>Lunges are counted in steps.</summary>
-    [GeneratedRegex(@"(?<=\bx\s*)(?<n>\d{1,3})\s+steps\b(?!\s*-?\s*ups?\b)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<=\b(?:[2-9]\s?)?x\s*)(?<n>\d{1,3})\s+steps\b(?!\s*-?\s*ups?\b)", RegexOptions.IgnoreCase)]
     private static partial Regex StepsMany();
 
     /// <summary>“12 - rows”.</summary>

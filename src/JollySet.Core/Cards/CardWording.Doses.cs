@@ -81,7 +81,7 @@ internal static partial class CardWording
     private static partial Regex OnKnees();
 
     /// <summary>“Warm them up for 5 mins”.</summary>
-    [GeneratedRegex(@"^(?<w>warm|cool)\s+(?:them|everyone|everybody|us|the\s+(?:class|group))\s+(?<d>up|down)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:(?:I|we)(?:'ll|\s+will)?\s+)?(?<w>warm|cool)\s+(?:them|everyone|everybody|us|the\s+(?:class|group))\s+(?<d>up|down)\b", RegexOptions.IgnoreCase)]
     private static partial Regex WarmThemUp();
 
     /// <summary>“Warm-up (approx 5 mins)”.</summary>

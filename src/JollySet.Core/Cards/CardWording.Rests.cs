@@ -24,8 +24,16 @@ internal static partial class CardWording
     [GeneratedRegex(@"\brepeated\s+(?:x\s*)?(?<n>\d{1,2})(?:\s*(?:x|times))?\b|\b(?:the\s+)?(?:whole|entire)\s+(?:thing|lot|circuit|set|sequence|list)\s*,?\s*(?:x\s*(?<n>\d{1,2})|(?<n>\d{1,2})\s*(?:x|times))\b|(?<=^|[,.;]\s*|\s-\s)(?:all\s+of\s+(?:it|this|that|them)|(?:do|repeat|run)\s+(?:it|this|that|them|it\s+all)(?:\s+all)?)\s+(?<n>\d{1,2})\s*(?:x|times)\b", RegexOptions.IgnoreCase)]
     private static partial Regex WholeTimes();
 
+    /// <summary>“Rest (1 min)”.</summary>
+    [GeneratedRegex(@"^(?<w>rest|recovery|break|water|drink)s?\s*\((?<t>\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?|'))\)$", RegexOptions.IgnoreCase)]
+    private static partial Regex RestInBrackets();
+
+    /// <summary>“Parte - calentamiento: 8 min”, its number taken off.</summary>
+    [GeneratedRegex(@"^(?:parte|partie|teil)\s+-\s+(?=\p{L})", RegexOptions.IgnoreCase)]
+    private static partial Regex PartThen();
+
     /// <summary>“40 on / 20 to move on”.</summary>
-    [GeneratedRegex(@"\b(?<w>\d{1,3})\s*(?:s|secs?|seconds?)?\s*(?:on|work)\s*[/,;-]?\s*(?:and\s+|then\s+|with\s+)?(?<r>\d{1,3})\s*(?:s|secs?|seconds?)?\s*to\s+(?:move(?:\s+on)?|change(?:\s+over)?|swap|switch|rotate|transition)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?<w>\d{1,3})\s*(?:s|secs?|seconds?)?\s*(?:on|work)\s*[/,;-]?\s*(?:and\s+|then\s+|with\s+)?(?<r>\d{1,3})\s*(?:s|secs?|seconds?)?\s*to\s+(?:move(?:\s+on)?|change(?:\s+over)?|swap(?:\s+over)?|switch(?:\s+over)?|rotate|transition)\b", RegexOptions.IgnoreCase)]
     private static partial Regex ToMoveOn();
 
     /// <summary>“3 rounds @ 40/20”.</summary>

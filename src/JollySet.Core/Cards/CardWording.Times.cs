@@ -102,12 +102,12 @@ internal static partial class CardWording
     private static partial Regex TimeInWords();
 
     /// <summary>“Rest between rounds: 90s”, “between exercises – 15s”: where, then how long.</summary>
-    [GeneratedRegex(@"(?<=^|[,;(]\s*|\s-\s+|:\s+)(?:(?:rest|recovery|break)(?:\s+(?:period|time))?\s+)?(?<where>(?:in\s+)?between\s+(?:the\s+|each\s+|all\s+)?(?:rounds?|sets?|circuits?|exercises?|moves?|stations?|laps?|supersets?|blocks?)|after\s+(?:each|every)\s+(?:round|set|circuit|exercise|move|station|lap|superset|block))\s*(?:\s-|[:=])\s*(?:rest\s+)?(?<t>\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?|')|\d:\d\d)(?:\s+(?:rest|break|recovery))?\.?(?=\s*(?:$|[,;)]))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<=^|[,;(]\s*|\s-\s+|:\s+)(?:(?<w>(?:water|drinks?)(?:\s+(?:break|stop))?|rest|recovery|break|pause)(?:\s+(?:period|time))?\s+)?(?<where>(?:in\s+)?between\s+(?:the\s+|each\s+|all\s+)?(?:rounds?|sets?|circuits?|exercises?|moves?|stations?|laps?|supersets?|blocks?)|after\s+(?:each|every)\s+(?:round|set|circuit|exercise|move|station|lap|superset|block))\s*(?:\s-|[:=])\s*(?:rest\s+)?(?<t>\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?|'|"")|\d:\d\d)(?:\s+(?:rest|break|recovery))?\.?(?=\s*(?:$|[,;)]))", RegexOptions.IgnoreCase)]
     private static partial Regex RestOfWhere();
 
-    /// <summary>“Three minutes of mobility”.</summary>
-    [GeneratedRegex(@"\b(?:two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty)(?:[\s-]five)?\s+(?=min(?:ute)?s?\b)", RegexOptions.IgnoreCase)]
-    private static partial Regex WordedMinutes();
+    /// <summary>“Two minutes rest”, “forty seconds”.</summary>
+    [GeneratedRegex(@"(?<!\bmin(?:ute)?\s)\b(?:two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|thirty|forty|fifty|sixty|ninety)(?:[\s-]five)?\s+(?=(?:min(?:ute)?|sec(?:ond)?)s?\b)", RegexOptions.IgnoreCase)]
+    private static partial Regex TimeInNumberWords();
 
     [GeneratedRegex(@"(?<=\d\s*(?:s|secs?|seconds?|min(?:ute)?s?)\s+)(?<r>rests)\b|\b(?<w>watr|wter)\b", RegexOptions.IgnoreCase)]
     private static partial Regex RestsSlip();
@@ -119,6 +119,17 @@ internal static partial class CardWording
     /// <summary>“Balance for 4 mins holding the chair”.</summary>
     [GeneratedRegex(@"^(?<w>balance|core|abs|arms|legs|mobility|stretch(?:es|ing)?)\s+for\s+(?<n>\d{1,2})\s*(?:mins?|minutes?|')\s+(?!at\s+the\s+end|to\s+(?:finish|start|end)|afterwards)(?<more>[a-z][a-z ]{3,40})\.?$", RegexOptions.IgnoreCase)]
     private static partial Regex PartForMinutes();
+
+    /// <summary>“3 mins to stretch calves, quads and chest”.</summary>
+    [GeneratedRegex(@"^(?:(?:the\s+)?last\s+)?(?<n>\d{1,2})\s*(?:mins?|minutes?|')\s+(?:to\s+)?(?<w>stretch(?:ing)?)\s+(?:the\s+|our\s+|your\s+|out\s+(?:the\s+)?)?(?<items>[a-z]+(?:\s[a-z]+)?(?:,\s*[a-z]+(?:\s[a-z]+)?)*,?\s+(?:and|&)\s+[a-z]+(?:\s[a-z]+)?)[.!]*$", RegexOptions.IgnoreCase)]
+    private static partial Regex MinutesToStretch();
+
+    [GeneratedRegex(@"\b(?<w>\d{1,3})\s*(?:s|sek\.?|sec|"")?\s*an\s*[/,-]?\s*(?<r>\d{1,3})\s*(?:s|sek\.?|sec|"")?\s*aus\b", RegexOptions.IgnoreCase)]
+    private static partial Regex OnOffInGerman();
+
+    /// <summary>“40 secs on / 20 secs of”: a letter is left out.</summary>
+    [GeneratedRegex(@"\bon\s*[/,-]?\s*(?<t>\d{1,3}\s*(?:s|secs?|seconds?)?)\s+of\b(?=\s*(?:$|x\b|x\s*\d|[,;.]|for\s+\d))", RegexOptions.IgnoreCase)]
+    private static partial Regex OffSlip();
 
     /// <summary>“5 min jog to warm up”.</summary>
     [GeneratedRegex(@"^(?<n>\d{1,2})\s*(?:mins?|minutes?|')\s+(?<what>[a-z][a-z ,&]{2,60}?)\s+to\s+(?:warm\s+up|get\s+warm|start|loosen\s+up)\.?$", RegexOptions.IgnoreCase)]

@@ -88,6 +88,28 @@ public sealed class CardTests(ITestOutputHelper output)
         Assert.Contains(told, CardReader.Read($"Quay\n3 rounds 40/20\nplank\n\n{line}\n")!.Lines[4].Read, StringComparison.Ordinal);
 
     [Fact]
+    public void An_amrap_without_its_minutes_is_asked_about()
+    {
+        var question = Assert.Single(CardReader.Read("Quay, 30 min\nAMRAP:\n5 burpees\n10 squats\n")!.Questions, q => q.Text == "how long is AMRAP?");
+        Assert.Contains("amrap 600s", SheetWriter.Write(CardReader.Read($"Quay, 30 min\n{question.Choices[2].Instead}\n5 burpees\n10 squats\n")!.Plan), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void Sets_behind_the_last_of_a_list_are_asked_about()
+    {
+        var question = Assert.Single(CardReader.Read("Quay, 30 min\nBlock 1: squat, row, press 3 x 12\n")!.Questions, q => q.Text == "3 x 12: of each?");
+        Assert.Equal(["row", "press x12"], SheetWriter.Write(CardReader.Read("Quay, 30 min\n" + question.Choices[1].Instead)!.Plan).Split('\n').Where(l => l is "row" or "press x12"));
+        Assert.Contains("row x12", SheetWriter.Write(CardReader.Read("Quay, 30 min\n" + question.Choices[0].Instead)!.Plan), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void A_drink_between_rounds_without_its_time_is_asked_about()
+    {
+        var question = Assert.Single(CardReader.Read("Quay, 30 min\n3 rounds 40/20, water between rounds\nsquat\nrow\n")!.Questions, q => q.Text == "how long for the drink between rounds?");
+        Assert.Contains("between 90 water", SheetWriter.Write(CardReader.Read($"Quay, 30 min\n{question.Choices[2].Instead}\nsquat\nrow\n")!.Plan), StringComparison.Ordinal);
+    }
+
+    [Fact]
     public void A_tabata_of_two_moves_is_asked_about()
     {
         var question = Assert.Single(CardReader.Read("Quay, 30 min\nTabata 1: jumping jacks, push-ups (8 x 20/10)\n")!.Questions, q => q.Text.Contains("eight in all", StringComparison.Ordinal));
@@ -130,6 +152,19 @@ public sealed class CardTests(ITestOutputHelper output)
     [InlineData("Chair class\nNeeds: chairs, bands, bad knees\n2 rounds\nsit to stand x8\nband row x10\n", "kit: chair, band")]
     [InlineData("Chair class\nNeeds: chairs, bands, bad knees\n2 rounds\nsit to stand x8\nband row x10\n", "needs: knees")]
     [InlineData("Full body, 40/20 bad knees, 20 min\nsquat\nrow\n", "needs: knees")]
+    [InlineData("Quay\n3 rounds 40/20\nsquat\nDot can't do lunges because of her knees so she does squats instead.\n", "needs: knees")]
+    [InlineData("Quay\n3 rounds 40/20\nsquat\nMIND THE HIPS - DOT HAS A NEW ONE\n", "needs: hips")]
+    [InlineData("Quay\n3 rounds 40/20\nsquat\nCol has arthritis in both knees\n", "needs: knees")]
+    [InlineData("Quay\n3 rounds 40/20\nsquat\nOne with a strained back\n", "needs: low back")]
+    [InlineData("Quay – beginners' course, wk 3\n3 rounds 40/20\nsquat\n", "audience: newcomer")]
+    [InlineData("Plan for the 6.30 lot tomorrow\n3 rounds 40/20\nsquat\n", "# \"Plan for the 6.30 lot tomorrow\"")]
+    [InlineData("SENIORS - CHAIR STRENGTH\n3 rounds 40/20\nsquat\n", "# SENIORS – CHAIR STRENGTH")]
+    [InlineData("WOD 11/27\nStrength: Front squat 5x3, rest 2:00\n", "# WOD\nnote: \"11/27\"")]
+    [InlineData("Quay\nWarm-up: 500m row, 10 air squats\n3 rounds 40/20\nsquat\n", "row 125s")]
+    [InlineData("Quay\nAMRAP 12 min\n5 burpees\nKeep score!\n", "note: Keep score!")]
+    [InlineData("So for Saturday I'm thinking a nice simple kettlebell class!\n3 rounds 40/20\nsquat\n", "# kettlebell class")]
+    [InlineData("Sunrise Strength\n👥 8 | ⏳ 40 min | 🏋️ dumbbells\nsquat x10\n", "people: 8")]
+    [InlineData("Sunrise Strength\n👥 8 | ⏳ 40 min | 🏋️ dumbbells\nsquat x10\n", "minutes: 40")]
     [InlineData("Full body, 20 min\n3 rounds\nsquat x10 (Una has bad knees)\nrow x10\n", "needs: knees")]
     [InlineData("Strength is for everyone - Tues 7pm - 45 min - 12 people\nsquat 3x10\n", "minutes: 45")]
     [InlineData("Stations, 24 people, 2 min water in the middle\n40/20 x 2\nsquat\nrow\n", "people: 24")]

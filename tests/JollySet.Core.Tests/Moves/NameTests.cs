@@ -67,6 +67,10 @@ public sealed class NameTests
     [InlineData("romanian dedlift", "Romanian deadlift")]
     [InlineData("gobelt squat", "goblet squat")]
     [InlineData("star jmps", "jumping jack")]
+    [InlineData("jumping jaks", "jumping jack")]
+    [InlineData("goblet squts", "goblet squat")]
+    [InlineData("seated marhcing", "seated march")]
+    [InlineData("hammers", "hammer curl")]
     [InlineData("bicep crls", "biceps curl")]
     [InlineData("seated row", "band row")]
     [InlineData("bench", "bench press")]
@@ -87,6 +91,8 @@ public sealed class NameTests
     [InlineData("for (var i = 0; i < 10; i++)")]
     [InlineData("…")]
     [InlineData("приседания")]
+    [InlineData("the hall")]
+    [InlineData("keep score")]
     public void What_nobody_knows_is_never_certain(string written) => Assert.Equal(Sureness.Unknown, Reader.Read(written).Known);
 
     public static TheoryData<string> Names => [.. MoveLibrary.Shipped.All.SelectMany(m => m.Also.Prepend(m.Name))];

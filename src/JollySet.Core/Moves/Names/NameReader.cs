@@ -27,6 +27,7 @@ public sealed class NameReader
     private const int Choices = 3;
     private const int LongWord = 7;
     private const int ShortestSlip = 4;
+    private const int MostSlipped = 5;
     private const int MostMended = 20_000;
     private const string Vowels = "aeiou";
     private readonly FrozenDictionary<string, Move> byKey;
@@ -36,6 +37,7 @@ public sealed class NameReader
     private readonly ImmutableArray<(Move Move, HashSet<string> Words)> all;
     private readonly FrozenDictionary<string, int[]> byWord;
     private readonly ConcurrentDictionary<string, string> mended = new(StringComparer.Ordinal);
+    private readonly ConcurrentDictionary<string, List<string>> nearWords = new(StringComparer.Ordinal);
     private readonly FrozenSet<string> vocabulary;
 
     /// <summary>A reader over a library's names.</summary>
@@ -100,6 +102,8 @@ public sealed class NameReader
         var mended = NameWords.Of(string.Join(' ', NameWords.Split(text.Length > NameWords.LongestName ? text[..NameWords.LongestName] : text).Select(Put)));
         if (!mended.SequenceEqual(words) && Understood(text, mended) is { } slip)
             return slip with { Known = Sureness.Likely, How = $"is {slip.How} meant?", Nearest = [slip.Base, .. Near(mended, Choices - 1, slip.Base)], Meant = slip.Modifiers.IsEmpty ? slip.Base : string.Join(' ', mended) };
+        if (BySlips(text, words) is { } only)
+            return only with { Known = Sureness.Likely, How = $"is {only.How} meant?", Nearest = [only.Base, .. Near(words, Choices - 1, only.Base)], Meant = only.Base };
         var near = Near(words, Choices, "");
         if (near.IsEmpty)
             near = Near(mended, Choices, "");
@@ -218,6 +222,39 @@ public sealed class NameReader
     {
         var words = NameWords.Of(raw);
         return words.TrueForAll(vocabulary.Contains) ? raw : Mended(raw) is var whole && whole != raw ? whole : string.Join(' ', words.Select(Mended));
+    }
+
+    /// <summary>The one name that words may be with one of them another word a letter or two away, where that word alone may be several: “jumping jaks”; null where several names may be meant, or none.</summary>
+    private NameReading? BySlips(string text, List<string> words)
+    {
+        if (words.Count is 0 or > MostSlipped || words.FindAll(w => !vocabulary.Contains(w)) is not [{ } slip] || (slip.Length <= ShortestSlip && words.Count == 1))
+            return null;
+        NameReading? only = null;
+        // “Seated marhcing” is a march.
+        var near = slip.Length >= LongWord && slip.EndsWith("ing", StringComparison.Ordinal) ? NearWords(slip).Concat(NearWords(slip[..^3])) : NearWords(slip);
+        foreach (var word in near)
+        {
+            if (Understood(text, words.ConvertAll(w => w == slip ? word : w)) is not { Modifiers.IsEmpty: true } found)
+                continue;
+            if (only is not null && only.Base != found.Base)
+                return null;
+            only = found;
+        }
+
+        return only;
+    }
+
+    /// <summary>The known words a letter away from a word, two from a long one.</summary>
+    private List<string> NearWords(string word)
+    {
+        if (word.Length < ShortestSlip - 1 || word.Any(char.IsAsciiDigit))
+            return [];
+        if (nearWords.TryGetValue(word, out var before))
+            return before;
+        if (nearWords.Count >= MostMended)
+            nearWords.Clear();
+        var most = word.Length >= LongWord ? 2 : 1;
+        return nearWords[word] = [.. vocabulary.Where(v => Math.Abs(v.Length - word.Length) <= most && v.Length >= ShortestSlip - 1 && NearestName.Edits(word, v, most) <= most)];
     }
 
     /// <summary>The one known word that a word is a slip of: one letter in a word of four or more, two in a longer one. Each word is looked for once.</summary>

@@ -76,6 +76,7 @@ internal static partial class NameWords
         ["chinup"] = ["chin", "up"],
         ["stepup"] = ["step", "up"],
         ["curtsey"] = ["curtsy"],
+        ["circ"] = ["circle"],
         ["resistance"] = [],
         ["exercise"] = [],
         ["the"] = [],

@@ -1,0 +1,237 @@
+using System.Text.RegularExpressions;
+using JollySet.Core.Moves;
+using static JollySet.Core.Cards.CardPhrases;
+
+namespace JollySet.Core.Cards;
+
+/// <content>A sentence about one block: its moves are found in it, and what stands around them is what the block is called, how it runs, and words.</content>
+public sealed partial class CardReader
+{
+    private const int LongestSaidName = 5;
+    private const string PlaceOfMoves = " , ";
+
+    /// <summary>“Then we do three rounds of swings and rows, 10 of each, with a minute's rest after each round” is how it runs, and a list.</summary>
+    private string AsSaid(string text)
+    {
+        if (text.Length > CardText.LongestParagraph || text.Count(c => c == ' ') < 3 || IsStation(text) || Listed(text).Items is not null || AreMoves(text) || SaidMoves(text) is not { Count: > 0 } moves)
+            return text;
+        var (from, to) = (moves[0].From, moves[^1].To);
+        // Between its moves stands nothing but what joins them.
+        if (moves.Zip(moves.Skip(1)).Any(m => !JoinsMoves().IsMatch(text[m.First.To..m.Second.From])))
+            return text;
+        var items = moves.ConvertAll(m => text[m.From..m.To]);
+        var (behind, remarks) = WithoutRemarks(text[to..]);
+        // “On the mat”, “with the bands”: kit of the class.
+        var things = WithThing().Matches(text[..from] + behind).Select(m => m.Groups["k"].Value).Where(k => BriefWords.Kit(k) is not null).ToList();
+        string Bare(string said) => WithThing().Replace(said, m => things.Contains(m.Groups["k"].Value) ? " " : m.Value);
+        var isSame = SameTimes().IsMatch(behind) && blocks.Exists(IsSaid);
+        if (isSame)
+            behind = SameTimes().Replace(behind, " ");
+        var isPair = items.Count is > 1 and <= MostLinked && AsSuperset().IsMatch(behind);
+        var (name, around, led) = SaidName(Bare(text[..from]) + PlaceOfMoves + Bare(isPair ? AsSuperset().Replace(behind, " ") : behind));
+        if (isPair && name?.Length == 0)
+            name = "Superset";
+        if (name is null || Scan(CardNumbers.InDigits(around), isLine: false) is not { Load: null, Tempo: null, Sides: null, Sets: null, Remark: null, RepsByRound: null, Tabatas: null, Scheme: null } scan || Chatter(scan.Left).Any(char.IsLetterOrDigit))
+            return text;
+        // “Finisher: a wall sit, 2 minutes”: so long the one move.
+        var own = items.Count == 1 && scan is { SaysBlock: false, IsEach: false, Length: not null } ? scan.Length : null;
+        if (items.Count == 1 && (PartOf(name) != CardPart.Main || (own is not null && Scan(items[0]).Amount is not null)))
+            return text;
+        if (own is not null)
+            items[0] = $"{items[0]} {own}s";
+        var how = SaidHow(scan, own is null);
+        if (isSame)
+            how.Add("same times");
+        // “March for 3 minutes and do shoulder rolls for 2”: a list, each with its own.
+        if (name.Length == 0 && how.Count == 0 && items.Count > 1 && ForItsTime().Count(text) == items.Count)
+        {
+            beside.AddRange(remarks);
+            return string.Join(", ", items);
+        }
+
+        if (name.Length == 0 && (items.Count == 1 ? scan.Work is null || scan.RoundsLow is null : !(scan.SaysBlock || scan.IsEach || scan.IsOfAll || isSame)))
+            return text;
+        beside.AddRange(led is null ? remarks : [led, .. remarks]);
+        things.ForEach(head.AddKit);
+        return $"{name}{(name.Length > 0 && how.Count > 0 ? " " : "")}{string.Join(", ", how)}: {string.Join(", ", items)}";
+    }
+
+    /// <summary>“We start with a gentle warm up, 5 minutes, whatever you like” is that part, so long, and words beside it.</summary>
+    private string AsSaidPart(string text)
+    {
+        if (text.Count(c => c == ' ') < 3 || text.Length > CardText.LongestLine || SaidPart().Matches(text) is not [{ } part] || SaidMinutes().Matches(text) is not [{ } minutes] || Listed(text).Items is not null)
+            return text;
+        var left = text.Remove(Math.Max(part.Index, minutes.Index), part.Index > minutes.Index ? part.Length : minutes.Length);
+        left = left.Remove(Math.Min(part.Index, minutes.Index), part.Index > minutes.Index ? minutes.Length : part.Length);
+        left = WithThing().Replace(left, m => BriefWords.Kit(m.Groups["k"].Value) is null ? m.Value : " ");
+        var (around, remarks) = Chatter(left).Any(char.IsLetterOrDigit) ? WithoutRemarks(left) : (left, []);
+        if (!LedTo().IsMatch(around) || around.Any(char.IsAsciiDigit) || Chatter(around).Any(char.IsLetterOrDigit))
+            return text;
+        beside.AddRange(remarks);
+        foreach (Match thing in WithThing().Matches(text))
+            head.AddKit(thing.Groups["k"].Value);
+        return $"{part.Value} {minutes.Groups["n"].Value} min";
+    }
+
+    /// <summary>Where moves stand in a sentence, with how much of each.</summary>
+    private List<(int From, int To)> SaidMoves(string text)
+    {
+        var tokens = SaidWords().Matches(text);
+        var moves = new List<(int From, int To)>();
+        for (var at = 0; at < tokens.Count; at++)
+        {
+            if ((moves.Count > 0 && tokens[at].Index < moves[^1].To) || !char.IsLetter(tokens[at].Value[0]) || !library.Reader.IsWord(tokens[at].Value) || !(at == 0 || StandsBeforeMove().IsMatch(tokens[at - 1].Value)))
+                continue;
+            for (var n = Math.Min(LongestSaidName, tokens.Count - at); n > 0; n--)
+            {
+                var (first, last) = (tokens[at], tokens[at + n - 1]);
+                if (at + n < tokens.Count && !StandsBehindMove().IsMatch(tokens[at + n].Value))
+                    continue;
+                var name = text[first.Index..(last.Index + last.Length)];
+                if (!name.All(c => char.IsLetter(c) || c is ' ' or '-' or '\'') || Understood(name) is null)
+                    continue;
+                moves.Add(WithAmount(text, moves.Count > 0 ? moves[^1].To : 0, first.Index, last.Index + last.Length));
+                at += n - 1;
+                break;
+            }
+        }
+
+        return moves.Count > 0 ? WithSlips(text, moves) : moves;
+    }
+
+    /// <summary>The same with what stands alone between two signs of a list and is most likely a move: “jumping jaks and squats”.</summary>
+    private List<(int From, int To)> WithSlips(string text, List<(int From, int To)> moves) =>
+        [.. moves.Concat(PiecesOfList().Matches(text).Select(m => m.Groups["name"]).Where(n => !moves.Exists(m => m.From < n.Index + n.Length && n.Index < m.To) && n.Value.Split(' ').Length <= FewWords && MayBeStation(n.Value)).Select(n => WithAmount(text, n.Index, n.Index, n.Index + n.Length))).OrderBy(m => m.From)];
+
+    /// <summary>A move with the count before it and the amount, the side and the bracket behind it.</summary>
+    private (int From, int To) WithAmount(string text, int least, int from, int to)
+    {
+        var end = to + (ForItsTime().Count(text) > 1 && ForItsTime().Match(text[to..]) is { Success: true, Index: 0 } its ? its : AmountBehind().Match(text[to..])).Length;
+        var start = end == to && CountBefore().Match(text[least..from]) is { Success: true } count ? least + count.Index : from;
+        return Scan(text[start..end]) is { SaysBlock: false, Gaps.Count: 0 } scan && (Understood(WithoutBrackets(scan.Left)) is not null || WithoutBrackets(scan.Left) == text[from..to]) ? (start, end) : (from, to);
+    }
+
+    /// <summary>What a sentence calls its block, and the rest of it; no name where words are left that are neither.</summary>
+    private (string? Name, string Around, string? Remark) SaidName(string around)
+    {
+        if (PartOf(around) is var part && part != CardPart.Main)
+        {
+            var match = part == CardPart.WarmUp ? WarmUp().Match(around) : CoolDown().Match(around);
+            return (match.Value, around.Remove(match.Index, match.Length), null);
+        }
+
+        around = LastOne().Replace(around, "");
+        var led = LedTo().Match(around).Length;
+        var called = Begin(around[led..]) is { Success: true, Index: 0 } begins ? begins.Value : "";
+        if (called.Length > 0)
+            called += NumberNext().Match(around[(led + called.Length)..]).Value;
+        var rest = called.Length > 0 ? around[(led + called.Length)..] : around;
+        var before = rest.IndexOf(PlaceOfMoves, StringComparison.Ordinal) is var place && place > 0 ? rest[..place] : "";
+        var said = Chatter(Scan(CardNumbers.InDigits(before), isLine: false).Left);
+        if (said.Length == 0)
+            return (called, rest, null);
+        if (before.TrimEnd().EndsWith(':') && said.Split(' ') is { Length: > 1 } words && RegionAlone().Match(words[^1]).Length == words[^1].Length && called.Length == 0)
+        {
+            return (words[^1], rest[place..], before.Trim(' ', ':'));
+        }
+
+        if (said.Split(' ').Length > FewWords || !(BlockWord().Match(said).Length == said.Length || RegionAlone().Match(said).Length == said.Length || BriefWords.Focus(said) is { IsEmpty: false }) || Understood(said) is not null)
+            return (null, rest, null);
+        foreach (var word in said.Split(' '))
+            if (rest.IndexOf(word, StringComparison.Ordinal) is >= 0 and var at)
+                rest = rest.Remove(at, word.Length);
+        return (called.Length > 0 ? $"{called} - {said}" : said, rest, null);
+    }
+
+    /// <summary>How a block runs, in the words of a head.</summary>
+    private static List<string> SaidHow(CardScan scan, bool isWithLength)
+    {
+        static string Up(int? most) => most is { } high ? $"-{high}" : "";
+        var how = new List<string>();
+        if (scan.IsAmrap)
+            how.Add("AMRAP");
+        if (scan.Every is { } every)
+            how.Add($"every {every}s");
+        if (isWithLength && (scan.Length ?? scan.Total) is { } length)
+            how.Add(scan.IsEach ? $"{length}s each" : length % 60 == 0 ? $"{length / 60} min" : $"{length}s");
+        if (scan.RoundsLow is { } rounds)
+            how.Add($"{rounds}{Up(scan.RoundsHigh)} rounds");
+        if (scan.Work is { } work)
+            how.Add(scan.Rest is { } rest ? $"{work}/{rest}" : $"{work}s work");
+        if (scan.RepsLow is { } reps)
+            how.Add($"{reps}{Up(scan.RepsHigh)} of each");
+        how.AddRange(scan.Gaps.Select(g => scan.SaysWater && g.For == CardGap.Rounds ? $"{g.Seconds}s water between rounds" : $"rest {g.Seconds}{Up(g.High)}s{(g.For switch { CardGap.Rounds => " between rounds", CardGap.Moves => " between exercises", CardGap.After => " after", _ => "" })}"));
+        if (scan.IsDrinkOpen)
+            how.Add("water between rounds");
+        if (scan.SaysNoRest)
+            how.Add("no rest");
+        return how;
+    }
+
+    /// <summary>What is said behind the moves, without pieces that say nothing of how they run.</summary>
+    private (string Behind, List<string> Remarks) WithoutRemarks(string behind)
+    {
+        var remarks = new List<string>();
+        foreach (var piece in PieceEnd().Split(behind).Select(p => p.Trim(' ', '.', '!', ',')).Where(IsRemark).ToList())
+        {
+            remarks.Add(piece);
+            behind = behind.Replace(piece, "", StringComparison.Ordinal);
+        }
+
+        return (behind, remarks);
+    }
+
+    /// <summary>Words of a sentence without those that only lead on.</summary>
+    private static string Chatter(string text) => string.Join(' ', SaysNothing().Replace(WithoutStops(SaysNothing().Replace(text, " ")), " ").Split(' ', StringSplitOptions.RemoveEmptyEntries)).Trim(' ', ',', '.', ':', ';', '-', '!', '(', ')', '\'');
+
+    [GeneratedRegex(@"\bwarm(?:ing)?[\s-]?up\b|\bcool(?:ing)?[\s-]?down\b|\b(?:(?:seated|final|gentle|full[\s-]body|long|standing|floor)\s+)?stretch(?:es|ing)?\b|\bmobility\b|\brelaxation\b", RegexOptions.IgnoreCase)]
+    private static partial Regex SaidPart();
+
+    [GeneratedRegex(@"\b(?<n>[0-9]{1,2})[\s-]*(?:min(?:ute)?s?\b|')(?:'?s)?", RegexOptions.IgnoreCase)]
+    private static partial Regex SaidMinutes();
+
+    [GeneratedRegex(@"[A-Za-z][A-Za-z']*(?:-[A-Za-z]+)*|[0-9]+(?:[.:/-][0-9]+)*|[^\s]")]
+    private static partial Regex SaidWords();
+
+    [GeneratedRegex(@"^(?:[,;:.&+(/-]|\d.*|an?|the|of|with|some|doing|do|is|are|be|and|then|by|into|x|few|s|secs?|seconds?|mins?|minutes?|reps|through|plus|both|our|we|I|you|they|next|now|it's|that's)$", RegexOptions.IgnoreCase)]
+    private static partial Regex StandsBeforeMove();
+
+    [GeneratedRegex(@"^(?:[,;:.)&+(/!-]|\d.*|and|then|for|x|with|at|in|each|followed|plus|as|ten|twelve|fifteen|twenty|eight|six|five|twice|three|four|all|to)$", RegexOptions.IgnoreCase)]
+    private static partial Regex StandsBehindMove();
+
+    [GeneratedRegex(@"^\s*(?:,|;|\+|&|/|\s-\s|and|then|plus|,?\s*(?:and|then|and\s+then|followed\s+by|plus))\s*(?:(?:we\s+)?do\s+)?(?:some|an?|the|a\s+few)?\s*$", RegexOptions.IgnoreCase)]
+    private static partial Regex JoinsMoves();
+
+    /// <summary>So many right before a name, no rounds of it.</summary>
+    [GeneratedRegex(@"(?<![\d:/-])\b(?<!\b(?:rounds|sets|times|x)\s+of\s+)[0-9]{1,3}(?:-[0-9]{1,3})?\s*(?:x\s*|reps\s+(?:of\s+)?)?$", RegexOptions.IgnoreCase)]
+    private static partial Regex CountBefore();
+
+    [GeneratedRegex(@"^\s*(?:(?:x\s*[0-9]{1,3}|(?:for\s+)?[0-9]{1,3}\s*(?:s|secs?|seconds?)|[0-9]{1,3})(?:\s*-\s*[0-9]{1,3})?(?:\s*reps)?(?!\s*(?:rounds?|sets|times|of|on|off|mins?|minutes?|x|/|each\s*(?:$|[,.;)])|(?:s|secs?|seconds?)\s+(?:on|off|rest|each|work)))(?:\s*(?:each|per|a|every)\s+(?:side|leg|arm|way)|\s*(?:e/s|es|l/r|/side))?(?=\s*(?:$|[,;.:)&+(]|-\s|and\b|then\b)))?(?:\s*\([^()]{3,40}\))?", RegexOptions.IgnoreCase)]
+    private static partial Regex AmountBehind();
+
+    [GeneratedRegex(@"\b(?:on|with|using)\s+(?:the|a|an|your|our|their|some)?\s*(?<k>(?:light|heavy)\s+[a-z]+|[a-z]+)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex WithThing();
+
+    /// <summary>Words alone between two signs of a list.</summary>
+    [GeneratedRegex(@"(?<=^|[,:+]\s+|\s-\s+|\b(?:and|with|of)\s+)(?!(?:the|a|an|each|no|then)\b)(?<name>[a-z][a-z' -]{3,40}?)(?=\s*(?:$|[,.;]|\s[-+]\s|\s(?:and|&|then|for)\s|\s(?:x\s?)?[0-9]))", RegexOptions.IgnoreCase)]
+    private static partial Regex PiecesOfList();
+
+    [GeneratedRegex(@"\b(?:(?:as|in|for)\s+)?(?:an?\s+)?(?:super[\s-]?sets?|pair|tri-?set|giant\s+set)\b|\bback\s+to\s+back\b", RegexOptions.IgnoreCase)]
+    private static partial Regex AsSuperset();
+
+    /// <summary>The number of a part: “tabata 1 - …”.</summary>
+    [GeneratedRegex(@"^\s+[0-9]{1,2}(?=\s*(?:[-:,]|is\b|$))", RegexOptions.IgnoreCase)]
+    private static partial Regex NumberNext();
+
+    /// <summary>“First up is …”, “last one: …”: which of the parts comes.</summary>
+    [GeneratedRegex(@"^(?:(?:the|and|then)\s+)*(?:first|next|last|second|third|final)\s+(?:one|up|off|thing|bit)\b(?:\s*[:,]|\s+(?:is|are|we(?:'ll)?|comes?))*\s*", RegexOptions.IgnoreCase)]
+    private static partial Regex LastOne();
+
+    /// <summary>“… for 3 minutes and …”: of the move before it.</summary>
+    [GeneratedRegex(@"\s+for\s+[0-9]{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?)(?=\s*(?:$|[,;.]|and\b|then\b))", RegexOptions.IgnoreCase)]
+    private static partial Regex ForItsTime();
+
+    /// <summary>What leads to a block's name.</summary>
+    [GeneratedRegex(@"^(?:(?:and|then|so|now|next|ok|right|after\s+that|we(?:'ll|\s+will)?|I(?:'ll)?|you(?:'ll)?|they|it's|do|have|go|move\s+on|at|on|in|to|into|is|for|the|a|an|up|finally|first|finish|end|with|last|bit|some)\b[\s,:]*)+", RegexOptions.IgnoreCase)]
+    private static partial Regex LedTo();
+}

@@ -120,6 +120,9 @@ internal sealed partial class CardHead
     [GeneratedRegex(@"^(?:in|at|on)\s+(?:the\s+)?", RegexOptions.IgnoreCase)]
     private static partial Regex InThe();
 
+    [GeneratedRegex("^(?:light(?:er)?|heav(?:y|ier)|medium|moderate)$", RegexOptions.IgnoreCase)]
+    private static partial Regex LoadWord();
+
     /// <summary>How a message to a friend ends.</summary>
     [GeneratedRegex(@"\s+x{1,3}$", RegexOptions.IgnoreCase)]
     private static partial Regex Kisses();

@@ -159,7 +159,10 @@ internal sealed partial class CardHead
                     Add("focus", region);
                 foreach (var who in (length > 1 || (phrase.Length > 6 && phrase.TrimEnd('\'').EndsWith('s'))) && !words.Take(from).TakeLast(2).Any(w => w.ToLowerInvariant() is "no" or "not" or "without" or "never" or "few") ? BriefWords.Audience(phrase.TrimEnd('\'')) : [])
                     Add("audience", who);
-                if ((length > 1 || phrase.Length > 4 || (phrase.Length > 3 && phrase.EndsWith('s'))) && !(from > 0 && words[from - 1].ToLowerInvariant() is "no" or "without") && BriefWords.Kit(phrase) is { } thing)
+                // “A pair of light dumbbells”.
+                if (length == 2 && LoadWord().IsMatch(words[from]) && KitOf(phrase) is { } sized)
+                    Add("kit", sized);
+                else if (!(from > 0 && LoadWord().IsMatch(words[from - 1])) && (length > 1 || phrase.Length > 4 || (phrase.Length > 3 && phrase.EndsWith('s'))) && !(from > 0 && words[from - 1].ToLowerInvariant() is "no" or "without") && BriefWords.Kit(phrase) is { } thing)
                     Add("kit", thing);
             }
 

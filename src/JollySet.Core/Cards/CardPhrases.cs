@@ -71,7 +71,7 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"\b(?:mon|tues|wednes|thurs|fri|satur|sun)days?\b|\b\d{1,2}(?:[.:]\d\d)?\s*[ap]m\b|\b\d{1,3}\s*(?:people|ppl|pax|participants|booked)\b|(?<=[a-z]\s*,?\s+)\d{1,2}[:.][0-5]\d-\d{1,2}[:.][0-5]\d\b", RegexOptions.IgnoreCase)]
     public static partial Regex SaysWhen();
 
-    [GeneratedRegex(@"^(?:the\s+)?w(?:/?u|/up|-up)\b|^(?:échauffement|echauffement|aufwärmen|calentamiento|riscaldamento)\b|\bwarm(?:ing)?[\s-]*up\b(?!\s+sets?)|^(?:mobili[sz](?:e|er|ation)|mobility|loosen(?:ing)?(?:\s+(?:up|off))|activation|pulse raiser|prep|opening(?!\s+(?:circuit|block|set|part|round))(?=\s*(?:$|[:(-]))|mob(?=\s*(?:[:-]|\d)))\b(?!\s+(?:drill|flow))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:the\s+)?w(?:/?u|/up|-up)\b|^(?:échauffement|echauffement|aufwärmen|calentamiento|riscaldamento)\b|\bwarm(?:ing)?[\s-]*up\b(?!\s+sets?)|\bgetting\s+warm\b|^(?:mobili[sz](?:e|er|ation)|mobility|loosen(?:ing)?(?:\s+(?:up|off))|activation|pulse raiser|prep|opening(?!\s+(?:circuit|block|set|part|round))(?=\s*(?:$|[:(-]))|mob(?=\s*(?:[:-]|\d)))\b(?!\s+(?:drill|flow))", RegexOptions.IgnoreCase)]
     public static partial Regex WarmUp();
 
     [GeneratedRegex(@"^c(?:/?d|[/-]down)\b|^(?:retour au calme|étirements|abwärmen|dehnen|vuelta a la calma|estiramientos)\b|\bcool(?:ing)?[\s-]*down\b|\bfinish with (?:a )?stretch(?:es|ing)?\b|(?<=\bfinish(?:ing)?(?:\s+off)?\s+with\b.{0,24})\bstretch(?:es|ing)?\b|^(?:seated|final|gentle|full[\s-]body|floor|whole[\s-]body)\s+stretch(?:es|ing)?(?=\s*[-:(,]?\s*\d{1,2}\s*(?:min|'))|^(?:final|end|closing)\s+stretch(?:es|ing)?(?=\s*(?:$|[:(-]))|^stretch(?:es|ing)?(?:\s+it)?(?:\s+all)?(?:\s+(?:out|off|down))?(?:\s*(?:&|\+|\band)\s*(?:relax(?:ation)?|breathe|breathing|chat|goodbyes?|(?:a\s+)?(?:cup\s+of\s+)?(?:tea|coffee|cuppa)|cool[\s-]?down))?(?:\s+(?:after(?:wards)?|at\s+the\s+end|to\s+finish|by\s+the\s+[a-z]+))?(?=\s*(?:$|\+|[:.,!\-(]|\d|for\s+\d))|(?<=^\d{1,2}\s*(?:min(?:ute)?s?|')\s+(?:of\s+)?)stretch(?:es|ing)?\s*$|^wind down\b|^relax(?:ation)?(?=\s*(?:[:(,-]\s*)?(?:\d{1,2}\s*(?:min|')|$))|^stretch(?:es)? to (?:finish|end)\b|^end stretch(?:es)?\b", RegexOptions.IgnoreCase)]
@@ -106,7 +106,7 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"^(?:kit|equipment|gear|props?|geräte|material|matériel|attrezzi|bring|you need|you will need|kit needed|people|venue|place|where|location|focus|goal|level|needs|injuries|watch out|minutes|duration|class size|class|clients?|participants|total|total time|time|when|date|day)\s*(?:[:=]|\s-\s)|^(?:kit|equipment|gear)\s+(?:is|are)\s", RegexOptions.IgnoreCase)]
     public static partial Regex HeadKey();
 
-    [GeneratedRegex(@"^(?:(?:a\s+)?(?:(?:little|quick|short)\s+)?(?:water|drinks?|sip|tea)(?:\s+(?:of\s+)?(?:water|break|stop|time|middle|half\s?way))*)$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:(?:a\s+)?(?:(?:little|quick|short)\s+)?(?:water|drinks?|sip|tea)(?:\s+(?:of\s+)?(?:water|break|stop|time|middle|half\s?way))*)(?:\s+again)?$", RegexOptions.IgnoreCase)]
     public static partial Regex Drink();
 
     [GeneratedRegex(@"\s*(?:\(|\[)(?<in>[^()\[\]]*)(?:\)|\])\s*")]
@@ -514,6 +514,9 @@ internal static partial class CardPhrases
     /// <summary>Where a title line goes on with something else.</summary>
     [GeneratedRegex(@"\s*[,;|]\s*|\s+-\s+|\s+/\s+|:\s+(?=\d)")]
     public static partial Regex TitleParts();
+
+    [GeneratedRegex(@"\b(?:in\s+)?between\s*[.!]?$", RegexOptions.IgnoreCase)]
+    public static partial Regex JustBetween();
 
     /// <summary>A drink between rounds, where its time is put.</summary>
     [GeneratedRegex(@"\b(?:an?\s+)?(?:quick\s+)?(?:sip\s+of\s+)?(?:water|drinks?)(?:\s+(?:break|stop))?\s+(?:in\s+)?between", RegexOptions.IgnoreCase)]

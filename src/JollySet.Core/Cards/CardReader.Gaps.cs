@@ -99,6 +99,9 @@ public sealed partial class CardReader
         var drinks = scan.SaysWater || Drink().IsMatch(WithoutStops(scan.Left));
         if (scan.Gaps.Count > 0 && (IsEmpty(scan.Left) || drinks))
         {
+            // “A minute in between” below a list that is gone round by counts: between the rounds.
+            if (scan.Gaps is [(_, _, CardGap.Moves)] && IsCounted(block) && JustBetween().IsMatch(line.Text))
+                scan = Scan(JustBetween().Replace(line.Text, "between rounds"), isLine: false);
             if (!IsEmpty(scan.Left) && !Drink().IsMatch(WithoutStops(scan.Left)))
                 block.Notes.Add(scan.Left);
             // “1 min between blocks”, below several: after each of them but the last.

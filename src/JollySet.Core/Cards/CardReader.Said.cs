@@ -17,7 +17,7 @@ public sealed partial class CardReader
             return text;
         var (from, to) = (moves[0].From, moves[^1].To);
         // Between its moves stands nothing but what joins them.
-        if (moves.Zip(moves.Skip(1)).Any(m => !JoinsMoves().IsMatch(text[m.First.To..m.Second.From])))
+        if (moves.Zip(moves.Skip(1)).Any(m => m.First.To > m.Second.From || !JoinsMoves().IsMatch(text[m.First.To..m.Second.From])))
             return text;
         var items = moves.ConvertAll(m => text[m.From..m.To]);
         var (behind, remarks) = WithoutRemarks(text[to..]);
@@ -65,6 +65,9 @@ public sealed partial class CardReader
         left = left.Remove(Math.Min(part.Index, minutes.Index), part.Index > minutes.Index ? minutes.Length : part.Length);
         left = WithThing().Replace(left, m => BriefWords.Kit(m.Groups["k"].Value) is null ? m.Value : " ");
         var (around, remarks) = Chatter(left).Any(char.IsLetterOrDigit) ? WithoutRemarks(left) : (left, []);
+        // “…, whatever you like”.
+        if (remarks.Count == 0 && around.LastIndexOf(',') is > 0 and var comma && around[(comma + 1)..].Trim(' ', '.', '!') is var loose && loose.Contains(' ', StringComparison.Ordinal) && loose.All(c => char.IsLetter(c) || c is ' ' or '\'') && Scan(loose, isLine: false) is { Any: false } && !MayBeStation(loose))
+            (around, remarks) = (around[..comma], [loose]);
         if (!LedTo().IsMatch(around) || around.Any(char.IsAsciiDigit) || Chatter(around).Any(char.IsLetterOrDigit))
             return text;
         beside.AddRange(remarks);
@@ -232,6 +235,6 @@ public sealed partial class CardReader
     private static partial Regex ForItsTime();
 
     /// <summary>What leads to a block's name.</summary>
-    [GeneratedRegex(@"^(?:(?:and|then|so|now|next|ok|right|after\s+that|we(?:'ll|\s+will)?|I(?:'ll)?|you(?:'ll)?|they|it's|do|have|go|move\s+on|at|on|in|to|into|is|for|the|a|an|up|finally|first|finish|end|with|last|bit|some)\b[\s,:]*)+", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:(?:and|then|so|now|next|ok|right|after\s+that|we(?:'ll|\s+will)?|I(?:'ll)?|you(?:'ll)?|they|it's|do|have|go|move\s+on|at|on|in|to|into|is|for|the|a|an|up|finally|first|start|begin|open|kick\s+off|finish|end|with|last|bit|some)\b[\s,:]*)+", RegexOptions.IgnoreCase)]
     private static partial Regex LedTo();
 }

@@ -194,6 +194,9 @@ public sealed partial class CardReader
             return new CardBlock(line.Number, FreeName(opening.Name), opening.Part);
         if (Current is null || Current.Letter is not null || Current.IsListed(line.Number, station) || Current.Pair is not null || (line.Number != Current.Line && Current.IsOver(station) && !IsUnderHeading(Current, line)) || (station.Sets > 1 && Current is { Part: CardPart.Main, Stations.Count: > 0, HasSettings: true } done && (done.ForAll is null || done.Every is not null) && done.Line != line.Number && (done.Every is not null || done.IsAmrap || done.Scheme is not null || done.RoundsLow > 1) && done.Stations.TrueForAll(s => s.Line == done.Line)) || (GoesOn().IsMatch(line.Text) && Current.Line != line.Number && (Current.Part != CardPart.Main || (Current is { HasSettings: true, Stations.Count: > 0 } && (station.Sets > 1 || (Current.RoundsLow > 1 && station.Amount is { } own && !own.StartsWith('x')))))) || (Current is { IsStraight: true, IsRested: true } && station.Sets is not null))
             return new CardBlock(line.Number, FreeName("A"), CardPart.Main);
+        // “If there's time: press-ups” below a block that is whole.
+        if (Current is { Part: CardPart.Main, HasSettings: true, Stations.Count: > 0 } entire && entire.Line != line.Number && !entire.Stations.Exists(s => s.Notes.Exists(IfTime().IsMatch)) && Brackets().Matches(line.Text).Any(b => IfTime().IsMatch(b.Groups["in"].Value)))
+            return new CardBlock(line.Number, FreeName("A"), CardPart.Main);
         // “Press-ups 2 x max” below a superset whose moves stand on its own line.
         if (station.Sets is not null && Current is { Part: CardPart.Main, IsSuperset: true, Stations.Count: > 1 } pair && pair.Line != line.Number && pair.Stations.TrueForAll(s => s.Line == pair.Line))
             return new CardBlock(line.Number, FreeName("A"), CardPart.Main);

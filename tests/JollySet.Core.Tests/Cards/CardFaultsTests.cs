@@ -140,6 +140,8 @@ public class CardFaultsTests
     [InlineData("Arms (2 x 10): , curls, ")]
     [InlineData("Warm up and cool down, 5 mins each")]
     [InlineData("Superset 1 (4x10):", ", squat, ")]
+    [InlineData("shouldr press x 10(reps /  press x12) 3 rounds. ,  bums & tums")]
+    [InlineData("kb swings - stretching and arm circles. x3 plank 60s ( RDL (KB swing chest opener:  10 sit ups)5 deadbugs")]
     public void A_list_with_a_hole_in_it_is_no_error(params string[] lines) => Assert.NotNull(CardReader.Read(string.Join('\n', lines.Prepend("Quay"))));
 
     [Theory]

@@ -61,6 +61,7 @@ public sealed class CardTests(ITestOutputHelper output)
     [InlineData("thirtyfifth")]
     [InlineData("thirtysixth")]
     [InlineData("thirtyseventh")]
+    [InlineData("fortyfifth")]
     public void Nine_facts_in_ten_are_right(string file)
     {
         var (right, all) = (0, 0);
@@ -159,6 +160,12 @@ public sealed class CardTests(ITestOutputHelper output)
     [InlineData("Quay – beginners' course, wk 3\n3 rounds 40/20\nsquat\n", "audience: newcomer")]
     [InlineData("Plan for the 6.30 lot tomorrow\n3 rounds 40/20\nsquat\n", "# \"Plan for the 6.30 lot tomorrow\"")]
     [InlineData("SENIORS - CHAIR STRENGTH\n3 rounds 40/20\nsquat\n", "# SENIORS – CHAIR STRENGTH")]
+    [InlineData("Quay\nStart with a 5 minute warm up, whatever you like.\n40/20\nsquat\nrow\n", "note: whatever you like\n")]
+    [InlineData("Quay\n3 rounds 40/20\nsquat\nrow\nIf we have time: press ups to failure!\n", "== B (circuit, work 40, rest 20, optional)\npress ups | note: to failure")]
+    [InlineData("Quay\n2 rounds\nsquat x10\nrow x10\nGive them a minute in between.\n", "between 60")]
+    [InlineData("Quay\n2 mins getting warm: jog on the spot, arm circles\n3 rounds 40/20\nsquat\nrow\n", "getting warm (prepare, work 60)")]
+    [InlineData("Quay\nEveryone has a chair and a pair of light dumbbells.\n3 rounds 40/20\nsquat\nrow\n", "kit: chair, light dumbbells")]
+    [InlineData("Quay\nlegs: squats, lunges, 45/15\nQuick drink again!\narms: curls, presses, 45/15\n", "after 60 water")]
     [InlineData("WOD 11/27\nStrength: Front squat 5x3, rest 2:00\n", "# WOD\nnote: \"11/27\"")]
     [InlineData("Quay\nWarm-up: 500m row, 10 air squats\n3 rounds 40/20\nsquat\n", "row 125s")]
     [InlineData("Quay\nAMRAP 12 min\n5 burpees\nKeep score!\n", "note: Keep score!")]

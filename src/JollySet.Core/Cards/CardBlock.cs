@@ -161,6 +161,9 @@ internal sealed class CardBlock(int line, string name, CardPart part)
     /// <summary>Whether all rounds of one move come before the next.</summary>
     public bool IsEachWhole { get; set; }
 
+    /// <summary>Whether its rounds are said to be of each move.</summary>
+    public bool SaysEach { get; set; }
+
     /// <summary>Whether its moves stood on its own line, so that a later line of sets is no more of it.</summary>
     public bool IsListed(int at, CardStation station) => Part != CardPart.Main && station.Sets > 1 && at != Line && Stations.Count > 0 && Stations.TrueForAll(s => s.Line == Line);
 

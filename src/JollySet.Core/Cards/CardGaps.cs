@@ -16,6 +16,7 @@ internal static partial class CardGaps
 
     /// <summary>20 s of work and 10 s of rest.</summary>
     private const int TabataSlot = 30;
+    private const int SlotsOfTabata = 8;
 
     /// <summary>Metres that nobody carries or walks in one go: they are rowed, skied or cycled.</summary>
     private const int FarToCarry = 200;
@@ -242,13 +243,24 @@ internal static partial class CardGaps
     [GeneratedRegex(@"\bamrap\b", RegexOptions.IgnoreCase)]
     private static partial Regex AmrapWord();
 
+    [GeneratedRegex(@"20\s*(?:s|secs?|seconds?)?\s*(?:on\s*)?/\s*10\s*(?:s|secs?|seconds?)?(?:\s*off)?", RegexOptions.IgnoreCase)]
+    private static partial Regex WorkAndRest();
+
+    /// <summary>Among how many moves the eight of a tabata are shared out: two or four take turns in its four minutes.</summary>
+    private static int Shared(CardBlock block) => block.Stations.Count is 2 or 4 or SlotsOfTabata ? block.Stations.Count : 1;
+
     private static void Amounts(CardBlock block, CardWords line, List<CardWords> words, List<CardQuestion> questions)
     {
         foreach (var station in block.Stations.Where(s => s.Amount is null))
             Far(station, words, questions);
         var open = block.Stations.FindAll(s => s.Amount is null);
         if (block is { Part: CardPart.Main, IsAmrap: false, Every: null, Work: 20, Rest: 10, RoundsLow: null, Tabatas: null, Length: null, IsLinked: false } && block.Name.Contains("tabata", StringComparison.OrdinalIgnoreCase))
-            block.RoundsLow = 8;
+        {
+            block.RoundsLow = SlotsOfTabata / Shared(block);
+            if (Shared(block) > 1 && WorkAndRest().IsMatch(line.Raw))
+                questions.Add(new CardQuestion(block.Line, 1, $"{block.Name}: eight of each, or eight in all?", [.. new[] { block.RoundsLow.Value, SlotsOfTabata }.Select(n => new CardChoice(n == SlotsOfTabata ? "eight of each" : "eight in all", WorkAndRest().Replace(line.Raw, m => $"{m.Value} x {n}", 1)))]));
+        }
+
         if (open.Count == 0 || block.Work is not null || block.Scheme is not null)
             return;
         var isTabata = block is { Part: CardPart.Main, IsAmrap: false, Every: null } && open.Count == block.Stations.Count && block.Name.Contains("tabata", StringComparison.OrdinalIgnoreCase);
@@ -278,7 +290,7 @@ internal static partial class CardGaps
         if (isTabata)
         {
             // “4 min tabata: climbers, jumps”: as often as the minutes hold.
-            var slots = block.Length is { } said && said % (TabataSlot * block.Stations.Count) == 0 ? said / (TabataSlot * block.Stations.Count) : 8;
+            var slots = block.Length is { } said && said % (TabataSlot * block.Stations.Count) == 0 ? said / (TabataSlot * block.Stations.Count) : SlotsOfTabata / Shared(block);
             (block.Work, block.Rest, block.RoundsLow) = (20, 10, block.RoundsLow ?? slots);
             questions.Add(new CardQuestion(block.Line, 1, $"{block.Name}: how long, how often?", [.. new[] { block.RoundsLow.Value, 8, 4 }.Distinct().Select(n => new CardChoice(string.Create(CultureInfo.InvariantCulture, $"20 s on, 10 s off, {n} rounds"), string.Create(CultureInfo.InvariantCulture, $"{line.Raw} 20/10 x {n}")))]));
         }

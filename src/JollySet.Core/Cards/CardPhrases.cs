@@ -415,6 +415,10 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"\d\s*x\s*\d{2,3}\s*/\s*\d{1,3}\s*s?\s*(?:each|per\s+(?:move|exercise|station))\b", RegexOptions.IgnoreCase)]
     public static partial Regex WholeEach();
 
+    /// <summary>“20/10 x 8 each”.</summary>
+    [GeneratedRegex(@"(?:\bx\s*\d{1,2}|\b\d{1,2}\s*(?:x|rounds?|sets|times))\s+(?:of\s+|for\s+)?each\b(?!\s+(?:pair|superset|side|leg|arm))", RegexOptions.IgnoreCase)]
+    public static partial Regex SoOftenEach();
+
     /// <summary>Rounds of timed things, each with a word or two.</summary>
     [GeneratedRegex(@"^(?<head>[^:]*\d\s*rounds?):\s*(?<items>\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?)\s+[a-z]+(?:\s+[a-z]+){0,2}(?:\s*,\s*\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?)\s+[a-z]+(?:\s+[a-z]+){0,2})+)$", RegexOptions.IgnoreCase)]
     public static partial Regex TimesAndWords();

@@ -252,6 +252,7 @@ public sealed partial class CardReader
         block.Off = scan is { Work: not null, Rest: { } off } ? off : block.Off;
         block.SaysNoRest |= scan.SaysNoRest;
         block.Tabatas ??= scan.Tabatas;
+        block.SaysEach |= scan is { RoundsLow: > 1, Work: not null, Rest: not null } && SoOftenEach().IsMatch(line.Text);
         block.IsEachWhole |= scan is { RoundsLow: > 1, Work: not null, Rest: not null, Gaps.Count: > 0 } && WholeEach().IsMatch(line.Text);
         (block.Scheme, block.Every, block.Total, block.IsAmrap) = (scan.Scheme ?? block.Scheme, scan.Every ?? block.Every, scan.Total ?? block.Total, scan.IsAmrap || block.IsAmrap);
         if ((isSetting || scan.IsAmrap) && !scan.IsEach)
@@ -280,6 +281,13 @@ public sealed partial class CardReader
 
     private static void Gap(CardBlock block, int seconds, CardGap gap, bool onHead, int? high = null)
     {
+        // “20/10 x 8 each” and a minute between exercises: all of one before the next.
+        if (gap == CardGap.Moves && block is { SaysEach: true, Rest: { } short_ } && short_ < seconds)
+        {
+            (block.IsEachWhole, block.Between) = (true, seconds);
+            return;
+        }
+
         var isLinked = block.Letter is not null || block.IsSuperset || block.Scheme is not null;
         if (gap == CardGap.After || (!onHead && block is { Stations.Count: 0, Begun: { } begun } && SaysSame().IsMatch(begun)))
             block.After = seconds;

@@ -10,6 +10,10 @@ public sealed partial class CardReader
     private bool IsOverBlock(CardWords line) => PartOf(line.Text) == CardPart.Main && Listed(line.Text).Items is null && !line.Text.EndsWith(':') && Scan(line.Text, isLine: false) is { Any: false } or { Load: not null, SaysBlock: false, Amount: null, Gaps.Count: 0 }
         && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } next && BeginsBlock(next.Text);
 
+    /// <summary>“Full body AMRAP” above the warm-up: what the class is called.</summary>
+    private bool IsOverWarmUp(CardWords line) => PartOf(line.Text) == CardPart.Main && line.Text.Contains(' ', StringComparison.Ordinal) && !line.Text.Any(char.IsAsciiDigit) && !line.Text.EndsWith(':') && Listed(line.Text).Items is null
+        && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } next && PartOf(next.Text) == CardPart.WarmUp;
+
     /// <summary>“STRENGTH” above all, where “METCON” and “CORE” stand alone further down: the first of the heads, no title.</summary>
     private bool IsFirstOfHeads(CardWords line)
     {

@@ -110,6 +110,19 @@ public sealed class CardTests(ITestOutputHelper output)
         Assert.Contains("between 90 water", SheetWriter.Write(CardReader.Read($"Quay, 30 min\n{question.Choices[2].Instead}\nsquat\nrow\n")!.Plan), StringComparison.Ordinal);
     }
 
+    [Theory]
+    [InlineData("Tabata: squats, press-ups", "4 rounds, work 20, rest 10")]
+    [InlineData("Tabata: squats, press-ups, plank", "8 rounds, work 20, rest 10")]
+    [InlineData("Tabata 20/10: squats, press-ups", "4 rounds, work 20, rest 10")]
+    [InlineData("Tabata: squats", "8 rounds, work 20, rest 10")]
+    public void A_tabata_has_its_eight_among_two_or_four_moves(string line, string runs)
+    {
+        var reading = CardReader.Read($"Quay, 30 min\n{line}\n")!;
+
+        Assert.Contains(runs, SheetWriter.Write(reading.Plan), StringComparison.Ordinal);
+        Assert.All(reading.Questions.SelectMany(q => q.Choices).Where(c => c.Label is "eight of each" or "20 s on, 10 s off, 8 rounds"), c => Assert.Contains("8 rounds, work 20", SheetWriter.Write(CardReader.Read($"Quay, 30 min\n{c.Instead}\n")!.Plan), StringComparison.Ordinal));
+    }
+
     [Fact]
     public void A_tabata_of_two_moves_is_asked_about()
     {
@@ -166,6 +179,7 @@ public sealed class CardTests(ITestOutputHelper output)
     [InlineData("Quay\n2 mins getting warm: jog on the spot, arm circles\n3 rounds 40/20\nsquat\nrow\n", "getting warm (prepare, work 60)")]
     [InlineData("Quay\nEveryone has a chair and a pair of light dumbbells.\n3 rounds 40/20\nsquat\nrow\n", "kit: chair, light dumbbells")]
     [InlineData("Quay\nlegs: squats, lunges, 45/15\nQuick drink again!\narms: curls, presses, 45/15\n", "after 60 water")]
+    [InlineData("Full body AMRAP\nWarm up: 10 squats, 10 arm circles\n15 min AMRAP:\n5 burpees\n10 squats\n", "# Full body AMRAP\nfocus: full body")]
     [InlineData("WOD 11/27\nStrength: Front squat 5x3, rest 2:00\n", "# WOD\nnote: \"11/27\"")]
     [InlineData("Quay\nWarm-up: 500m row, 10 air squats\n3 rounds 40/20\nsquat\n", "row 125s")]
     [InlineData("Quay\nAMRAP 12 min\n5 burpees\nKeep score!\n", "note: Keep score!")]

@@ -37,7 +37,7 @@ public sealed class NameReader
     private readonly ImmutableArray<(Move Move, HashSet<string> Words)> all;
     private readonly FrozenDictionary<string, int[]> byWord;
     private readonly ConcurrentDictionary<string, string> mended = new(StringComparer.Ordinal);
-    private readonly ConcurrentDictionary<string, List<string>> nearWords = new(StringComparer.Ordinal);
+    private readonly ConcurrentDictionary<string, List<(string Word, int Edits)>> nearWords = new(StringComparer.Ordinal);
     private readonly FrozenSet<string> vocabulary;
 
     /// <summary>A reader over a library's names.</summary>
@@ -232,7 +232,7 @@ public sealed class NameReader
         NameReading? only = null;
         // “Seated marhcing” is a march.
         var near = slip.Length >= LongWord && slip.EndsWith("ing", StringComparison.Ordinal) ? NearWords(slip).Concat(NearWords(slip[..^3])) : NearWords(slip);
-        foreach (var word in near)
+        foreach (var (word, _) in near)
         {
             if (Understood(text, words.ConvertAll(w => w == slip ? word : w)) is not { Modifiers.IsEmpty: true } found)
                 continue;
@@ -244,17 +244,17 @@ public sealed class NameReader
         return only;
     }
 
-    /// <summary>The known words a letter away from a word, two from a long one.</summary>
-    private List<string> NearWords(string word)
+    /// <summary>The known words a letter away from a word, two from a long one, and how far. Each word is looked for once.</summary>
+    private List<(string Word, int Edits)> NearWords(string word)
     {
-        if (word.Length < ShortestSlip - 1 || word.Any(char.IsAsciiDigit))
+        if (word.Length < ShortestSlip - 1)
             return [];
         if (nearWords.TryGetValue(word, out var before))
             return before;
         if (nearWords.Count >= MostMended)
             nearWords.Clear();
         var most = word.Length >= LongWord ? 2 : 1;
-        return nearWords[word] = [.. vocabulary.Where(v => Math.Abs(v.Length - word.Length) <= most && v.Length >= ShortestSlip - 1 && NearestName.Edits(word, v, most) <= most)];
+        return nearWords[word] = [.. vocabulary.Where(v => Math.Abs(v.Length - word.Length) <= most && v.Length >= ShortestSlip - 1).Select(v => (Word: v, Edits: NearestName.Edits(word, v, most))).Where(v => v.Edits <= most)];
     }
 
     /// <summary>The one known word that a word is a slip of: one letter in a word of four or more, two in a longer one. Each word is looked for once.</summary>
@@ -276,13 +276,12 @@ public sealed class NameReader
             return new[] { $"{word[1]}{word[0]}{word[2]}", $"{word[0]}{word[2]}{word[1]}" }.Concat(word.AsSpan().ContainsAny(Vowels) ? [] : Vowels.SelectMany(v => new[] { word.Insert(1, $"{v}"), word.Insert(2, $"{v}") })).Where(vocabulary.Contains).Distinct().ToList() is [var swapped] ? swapped : word;
         if (word.Length < ShortestSlip)
             return word;
-        var most = word.Length >= LongWord ? 2 : 1;
-        var near = vocabulary.Where(v => Math.Abs(v.Length - word.Length) <= most && v.Length >= ShortestSlip - 1).Select(v => (v, edits: NearestName.Edits(word, v, most))).Where(v => v.edits <= most).OrderBy(v => v.edits).ToList();
+        var near = NearWords(word).OrderBy(v => v.Edits).ToList();
         // Letters that have changed places are the likelier slip.
-        if (near.Count > 1 && near.Where(v => v.v.Order().SequenceEqual(word.Order())).ToList() is [var turned])
-            return turned.v;
+        if (near.Count > 1 && near.Where(v => v.Word.Order().SequenceEqual(word.Order())).ToList() is [var turned])
+            return turned.Word;
         near = [.. near.Take(2)];
-        return near.Count == 1 || (near.Count == 2 && near[0].edits < near[1].edits) ? near[0].v : word;
+        return near.Count == 1 || (near.Count == 2 && near[0].Edits < near[1].Edits) ? near[0].Word : word;
     }
 
     /// <summary>The names that share most words with it, the last word, which mostly says the kind, counting twice; among equals the common ones.</summary>

@@ -13,7 +13,7 @@ public sealed partial class CardReader
     /// <summary>“Then we do three rounds of swings and rows, 10 of each, with a minute's rest after each round” is how it runs, and a list.</summary>
     private string AsSaid(string text)
     {
-        if (text.Length > CardText.LongestParagraph || text.Count(c => c == ' ') < 3 || IsStation(text) || Listed(text).Items is not null || AreMoves(text) || SaidMoves(text) is not { Count: > 0 } moves)
+        if (text.Length > CardText.LongestParagraph || text.Count(c => c == ' ') < 3 || !(SaysNothing().IsMatch(text) || text.Contains(" - ", StringComparison.Ordinal) || text.Contains(" + ", StringComparison.Ordinal)) || IsStation(text) || Listed(text).Items is not null || AreMoves(text) || SaidMoves(text) is not { Count: > 0 } moves)
             return text;
         var (from, to) = (moves[0].From, moves[^1].To);
         // Between its moves stands nothing but what joins them.
@@ -80,15 +80,17 @@ public sealed partial class CardReader
     private List<(int From, int To)> SaidMoves(string text)
     {
         var tokens = SaidWords().Matches(text);
+        // A name that is certain has no word but those of names.
+        var known = tokens.Select(t => char.IsLetter(t.Value[0]) && library.Reader.IsWord(t.Value)).ToArray();
         var moves = new List<(int From, int To)>();
         for (var at = 0; at < tokens.Count; at++)
         {
-            if ((moves.Count > 0 && tokens[at].Index < moves[^1].To) || !char.IsLetter(tokens[at].Value[0]) || !library.Reader.IsWord(tokens[at].Value) || !(at == 0 || StandsBeforeMove().IsMatch(tokens[at - 1].Value)))
+            if ((moves.Count > 0 && tokens[at].Index < moves[^1].To) || !known[at] || !(at == 0 || StandsBeforeMove().IsMatch(tokens[at - 1].Value)))
                 continue;
             for (var n = Math.Min(LongestSaidName, tokens.Count - at); n > 0; n--)
             {
                 var (first, last) = (tokens[at], tokens[at + n - 1]);
-                if (at + n < tokens.Count && !StandsBehindMove().IsMatch(tokens[at + n].Value))
+                if (Array.IndexOf(known, false, at, n) >= 0 || at + n < tokens.Count && !StandsBehindMove().IsMatch(tokens[at + n].Value))
                     continue;
                 var name = text[first.Index..(last.Index + last.Length)];
                 if (!name.All(c => char.IsLetter(c) || c is ' ' or '-' or '\'') || Understood(name) is null)

@@ -38,6 +38,7 @@ public sealed class NameReader
     private readonly FrozenDictionary<string, int[]> byWord;
     private readonly ConcurrentDictionary<string, string> mended = new(StringComparer.Ordinal);
     private readonly ConcurrentDictionary<string, List<(string Word, int Edits)>> nearWords = new(StringComparer.Ordinal);
+    private readonly ConcurrentDictionary<string, NameReading?> bySlips = new(StringComparer.Ordinal);
     private readonly FrozenSet<string> vocabulary;
 
     /// <summary>A reader over a library's names.</summary>
@@ -229,6 +230,17 @@ public sealed class NameReader
     {
         if (words.Count is 0 or > MostSlipped || words.FindAll(w => !vocabulary.Contains(w)) is not [{ } slip] || (slip.Length <= ShortestSlip && words.Count == 1))
             return null;
+        var key = string.Join(' ', words);
+        if (bySlips.TryGetValue(key, out var before))
+            return before is null ? null : before with { Text = text };
+        if (bySlips.Count >= MostMended)
+            bySlips.Clear();
+        return bySlips[key] = OnlyOne(text, words, slip);
+    }
+
+    /// <summary>The one name that the words make with another in the place of one of them; null where there are several, or none.</summary>
+    private NameReading? OnlyOne(string text, List<string> words, string slip)
+    {
         NameReading? only = null;
         // “Seated marhcing” is a march.
         var near = slip.Length >= LongWord && slip.EndsWith("ing", StringComparison.Ordinal) ? NearWords(slip).Concat(NearWords(slip[..^3])) : NearWords(slip);

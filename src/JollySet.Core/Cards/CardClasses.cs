@@ -51,7 +51,7 @@ public static partial class CardClasses
     {
         if (lines.Length > CardReader.MostLines)
             return [];
-        foreach (var (way, fewest) in new[] { (Day(), FewestLines), (Numbered(), 1) })
+        foreach (var (way, fewest) in new[] { (Day(), FewestLines), (Numbered(), 1), (Hour(), 1) })
         {
             var begins = Enumerable.Range(0, lines.Length).Where(i => lines[i].Length < CardText.LongestLine && way.IsMatch(CardText.Plain(lines[i]))).ToList();
             var distinct = begins.Select(i => way.Match(CardText.Plain(lines[i])).Groups["n"].Value.ToUpperInvariant()).Distinct().Count();
@@ -65,6 +65,10 @@ public static partial class CardClasses
     /// <summary>A day alone, or with an hour or a word of what it is.</summary>
     [GeneratedRegex(@"^[#*_=>\s-]*(?<n>mon|tue|wed|thu|fri|sat|sun)(?:s|nes|rs|ur)?(?:day)?s?\b['’]?s?(?:\s+(?:class|session|workout|am|pm|morning|lunch(?:time)?|evening|upper(?:\s+body)?|lower(?:\s+body)?|full\s+body|legs|core|cardio|strength|hiit|push|pull|arms|back|chest|mobility|kettlebells?|circuits?|stretch|glutes|conditioning|\d{1,2}(?:[:.]\d\d)?\s*(?:[ap]m)?))*\s*(?:[:(*_=-].{0,40})?$", RegexOptions.IgnoreCase)]
     private static partial Regex Day();
+
+    /// <summary>“6am”, “18:30 class”: an hour of the day alone.</summary>
+    [GeneratedRegex(@"^[#*_=>\s-]*(?<n>\d{1,2}(?:[:.]\d\d)?\s*[ap]m|(?:[6-9]|1\d|2[01]):[0-5]\d)\s*(?:class|session|group|crew)?\s*:?$", RegexOptions.IgnoreCase)]
+    private static partial Regex Hour();
 
     /// <summary>“Class 1”, “Session B”, “Day 2 – lower”.</summary>
     [GeneratedRegex(@"^[#*_=>\s-]*(?:class|session|day|workout|lesson)\s*(?<n>\d{1,2}|[A-D])\b\s*(?:[:(*_=-].{0,40})?$", RegexOptions.IgnoreCase)]

@@ -83,6 +83,7 @@ internal static partial class CardGaps
             }
 
             Between(block, line, questions);
+            SetsTogether(block, line, questions);
             Sides(block, words, questions);
         }
     }
@@ -106,7 +107,7 @@ internal static partial class CardGaps
     /// <summary>“Every 3 min: 12 deadlifts, 9 cleans, 6 jerks”: all of them in each slot, what is left of it is rest; asked about.</summary>
     private static void InOneSlot(CardBlock block, CardWords line, List<CardWords> words, List<CardQuestion> questions)
     {
-        if (CardPhrases.OneInEach().IsMatch(line.Text) || block is not { Every: >= 120 and var every, Stations.Count: > 1 and var many } || many > every / Least / 3)
+        if (CardPhrases.OneInEach().IsMatch(line.Text) || block is not { Every: >= 60 and var every, Stations.Count: > 1 and var many } || many > every / Least / 3 || (every < 120 && !AreJoined(block, line)))
             return;
         // “A) deadlifts” and “B) box jumps” are a slot each.
         if (block.Stations.TrueForAll(s => Lettered().IsMatch(words.Find(w => w.Number == s.Line)!.Raw)))
@@ -125,6 +126,9 @@ internal static partial class CardGaps
         block.Notes.Add(slot);
         questions.Add(new CardQuestion(block.Line, 1, $"{slot}: all of {block.Name}, or one of it by turns?", [new CardChoice("all of it", line.Raw), new CardChoice("one by turns", $"{line.Raw.TrimEnd(':')}, by turns")]));
     }
+
+    /// <summary>“EMOM 10: 10 swings + 5 squat jumps”: both of them in every minute.</summary>
+    private static bool AreJoined(CardBlock block, CardWords line) => block.Stations.TrueForAll(s => s.Line == block.Line) && line.Text.Split(" + ").Length == block.Stations.Count;
 
     [GeneratedRegex(@"^\s*[a-h]\s*[).:]", RegexOptions.IgnoreCase)]
     private static partial Regex Lettered();
@@ -348,6 +352,16 @@ internal static partial class CardGaps
             : string.Create(CultureInfo.InvariantCulture, $"{line.Raw.TrimEnd(':')}, {s}s rest between rounds");
         questions.Add(new CardQuestion(block.Line, 1, $"no rest between the rounds of {block.Name}?", [new CardChoice("not said", line.Raw), new CardChoice("60 s", Said(60)), new CardChoice("30 s", Said(30)), new CardChoice("90 s", Said(90))]));
     }
+
+    /// <summary>“Block 1, 3 sets” over moves that are counted: round by round, or all sets of one before the next? Asked.</summary>
+    private static void SetsTogether(CardBlock block, CardWords line, List<CardQuestion> questions)
+    {
+        if (block is { Part: CardPart.Main, RoundsLow: > 1, Work: null, Every: null, IsAmrap: false, Scheme: null, IsStraight: false, IsLinked: false, Stations.Count: > 1 } && block.Stations.TrueForAll(s => s.Amount is ['x', ..]) && SetsOfBlock().IsMatch(line.Raw))
+            questions.Add(new CardQuestion(block.Line, 1, $"the sets of {block.Name}: round by round, or of one move before the next?", [new CardChoice("round by round", line.Raw), new CardChoice("one move before the next", SetsOfBlock().Replace(line.Raw, "${n} sets each", 1))]));
+    }
+
+    [GeneratedRegex(@"\b(?<n>\d{1,2})\s*sets\b(?!\s*(?:each|of|x))", RegexOptions.IgnoreCase)]
+    private static partial Regex SetsOfBlock();
 
     /// <summary>A move of one side with no word of sides: half and half in timed work.</summary>
     private static void Sides(CardBlock block, List<CardWords> words, List<CardQuestion> questions)

@@ -39,7 +39,7 @@ internal sealed partial class CardHead
     [GeneratedRegex(@"\s+(?:(?:are\s+)?(?:very\s+|all\s+)?welcome|friendly|only)[!.]*$", RegexOptions.IgnoreCase)]
     private static partial Regex Welcomed();
 
-    [GeneratedRegex(@"^(?:for|level|all|mostly|mainly|some|a few)\s+", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:(?:it's|this\s+is|they're|they\s+are|these\s+are)\s+(?:(?:all|mostly|for|the|my|our)\s+)*|(?:for|level|all|mostly|mainly|some|a few)\s+)(?=\S)", RegexOptions.IgnoreCase)]
     private static partial Regex Leading();
 
     [GeneratedRegex(@"\s*[(\[]\s*[)\]]?\s*$|[(\[]\s*[)\]]")]

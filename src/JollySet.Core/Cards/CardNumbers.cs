@@ -29,7 +29,7 @@ internal static partial class CardNumbers
         foreach (var at in filled)
             if (lines[at].Length > CardText.LongestLine && !said.ContainsKey(at))
                 said[at] = string.Join('\n', Parts(Breaths(), lines[at]).Where(b => b.Trim().Length > 0));
-            else if (!said.ContainsKey(at) && filled.Count > 1 && lines[at].Length > LongSentence && !CardPhrases.BlockWord().IsMatch(lines[at]) && Parts(Spoken(), lines[at]).SelectMany(s => s.Length > LongSentence && !s.Contains(':', StringComparison.Ordinal) ? Parts(Steps(), s) : [s]).ToList() is { Count: > 1 } told)
+            else if (!said.ContainsKey(at) && filled.Count > 1 && !CardPhrases.BlockWord().IsMatch(lines[at]) && Parts(Spoken(), lines[at]).SelectMany(s => s.Length > LongSentence && !s.Contains(':', StringComparison.Ordinal) ? Parts(Steps(), s) : [s]).ToList() is { Count: > 1 } told && (lines[at].Length > LongSentence || (at != filled[0] && told.TrueForAll(s => s.Contains(' ', StringComparison.Ordinal)) && told.Skip(1).Any(SaysMore))))
                 said[at] = string.Join('\n', told);
         Clock(lines, filled, said);
         Spans(lines, filled, said);
@@ -49,6 +49,9 @@ internal static partial class CardNumbers
 
     [GeneratedRegex(@"(?<!^(?:then\s+)?cool[\s-]?down)\s+and\s+(?:then\s+)?(?=(?:stretch|cool\s+down)\b(?:\s+it)?(?:\s+(?:out|off|down))?\s+for\s+(?:the\s+last\s+)?\d|(?:leave|save|allow|keep)\s+\d{1,2}\s*min)", RegexOptions.IgnoreCase)]
     private static partial Regex AndStretch();
+
+    /// <summary>Whether a sentence says something of the class for itself: a part of it, whom it spares, what it needs.</summary>
+    private static bool SaysMore(string sentence) => CardPhrases.PartOf(sentence) != CardPart.Main || Moves.BriefWords.Need(sentence) is not null || Moves.BriefWords.Kit(sentence) is not null;
 
     /// <summary>A line in its parts; whole where a bracket would be torn.</summary>
     private static string[] Parts(Regex between, string line) =>
@@ -97,6 +100,14 @@ internal static partial class CardNumbers
             said[run[0].at] = string.Join('-', run.Select(r => r.match.Groups["t"].Value)) + "s";
             from += run.Count - 1;
         }
+    }
+
+    /// <summary>Rows that begin with the time, as minutes of the class; empty where they are none.</summary>
+    public static Dictionary<int, string> ByClock(IReadOnlyList<string> lines)
+    {
+        var said = new Dictionary<int, string>();
+        Clock(lines, [.. Enumerable.Range(0, lines.Count).Where(at => lines[at].Any(char.IsLetterOrDigit))], said);
+        return said;
     }
 
     /// <summary>A column of times, as minutes of the class: the way a margin says them.</summary>
@@ -220,7 +231,7 @@ internal static partial class CardNumbers
     private static partial Regex Steps();
 
     /// <summary>Where a sentence ends and the next begins.</summary>
-    [GeneratedRegex(@"(?<=(?:[a-z\d)]{2}|\s\d)(?<!\b(?:[Ss]ek|[Ss]ecs?|[Mm]ins?|[Ww]dh|[Cc]a|[Aa]pprox|[Ss]td|[Nn]r|[Rr]ec))[.!?])\s+(?=[A-Z\d])")]
+    [GeneratedRegex(@"(?<=(?:[A-Za-z\d)]{2}|\s\d)(?<!\b(?:[Ss]ek|[Ss]ecs?|[Mm]ins?|[Ww]dh|[Cc]a|[Aa]pprox|[Ss]td|[Nn]r|[Rr]ec))[.!?])\s+(?=[A-Z\d])")]
     private static partial Regex Spoken();
 
     [GeneratedRegex(@"^\s*\d{1,3}\s*(?:x\s*)?(?:laps?|rounds?|rds?|sets?|times)\b|^\s*\d{1,3}\s*(?:s|secs?|seconds?|mins?)?\s*(?:on|work|stations?)\b|^\s*\d{2}\s*/\s*\d{2}\b", RegexOptions.IgnoreCase)]

@@ -32,7 +32,7 @@ internal static partial class CardPhrases
         }, m.Groups["w"].Value.Trim());
 
     /// <summary>What is allowed instead: “knees ok”, “on the knees if needed”.</summary>
-    [GeneratedRegex(@"^(?:easier|easy)\s+(?:on|from)\s+(?:the\s+|your\s+)?(?<w>[a-z]{3,12})$|^(?:on\s+(?:the\s+|your\s+)?)?(?<w>[a-z' -]{3,40}?)\s+(?:ok|okay|(?:is\s+|are\s+)?fine|allowed|if\s+(?:needed|preferred|(?:you|they)\s+(?:need(?:\s+to)?|like|want|prefer|must)|necessary|it\s+is\s+easier|easier))$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?<w>[a-z]{3,12})\s+or\s+(?:full|toes|standard|normal|regular|straight\s+legs?)$|^(?:full|toes|standard|normal|regular)\s+or\s+(?<w>[a-z]{3,12})$|^(?:easier|easy)\s+(?:on|from)\s+(?:the\s+|your\s+)?(?<w>[a-z]{3,12})$|^(?:on\s+(?:the\s+|your\s+)?)?(?<w>[a-z' -]{3,40}?)\s+(?:ok|okay|(?:is\s+|are\s+)?fine|allowed|if\s+(?:needed|preferred|(?:you|they)\s+(?:need(?:\s+to)?|like|want|prefer|must)|necessary|it\s+is\s+easier|easier))$", RegexOptions.IgnoreCase)]
     public static partial Regex Allowed();
 
     [GeneratedRegex(@"^(?:for\s+)?(?<n>[a-z' -]{3,30}?)\s*[:=]\s*(?<w>.+)$", RegexOptions.IgnoreCase)]

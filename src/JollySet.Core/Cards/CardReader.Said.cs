@@ -10,24 +10,43 @@ public sealed partial class CardReader
     private const int LongestSaidName = 5;
     private const string PlaceOfMoves = " , ";
 
+    /// <summary>How many of the blocks to come have been said to be supersets.</summary>
+    private int pairsToCome;
+
+    /// <summary>“Then it's three supersets.”: those to come.</summary>
+    private bool SaysPairsToCome(CardWords line)
+    {
+        if (PairsToCome().Match(line.Text) is not { Success: true } m)
+            return false;
+        pairsToCome = int.Parse(CardNumbers.InDigits(m.Groups["n"].Value), System.Globalization.CultureInfo.InvariantCulture);
+        Note(line);
+        return true;
+    }
+
     /// <summary>“Then we do three rounds of swings and rows, 10 of each, with a minute's rest after each round” is how it runs, and a list.</summary>
     private string AsSaid(string text)
     {
         if (text.Length > CardText.LongestParagraph || text.Count(c => c == ' ') < 3 || !(SaysNothing().IsMatch(text) || text.Contains(" - ", StringComparison.Ordinal) || text.Contains(" + ", StringComparison.Ordinal)) || IsStation(text) || Listed(text).Items is not null || AreMoves(text) || SaidMoves(text) is not { Count: > 0 } moves)
             return text;
         var (from, to) = (moves[0].From, moves[^1].To);
-        // Between its moves stands nothing but what joins them.
-        if (moves.Zip(moves.Skip(1)).Any(m => m.First.To > m.Second.From || !JoinsMoves().IsMatch(text[m.First.To..m.Second.From])))
+        if (moves.Zip(moves.Skip(1)).Any(m => m.First.To > m.Second.From))
             return text;
         var items = moves.ConvertAll(m => text[m.From..m.To]);
+        var joins = moves.Zip(moves.Skip(1)).Select(m => text[m.First.To..m.Second.From]).ToList();
         var (behind, remarks) = WithoutRemarks(text[to..]);
         // “On the mat”, “with the bands”: kit of the class.
-        var things = WithThing().Matches(text[..from] + behind).Select(m => m.Groups["k"].Value).Where(k => BriefWords.Kit(k) is not null).ToList();
+        var things = WithThing().Matches($"{text[..from]} {string.Concat(joins)} {behind}").Select(m => m.Groups["k"].Value).Where(k => BriefWords.Kit(k) is not null).ToList();
         string Bare(string said) => WithThing().Replace(said, m => things.Contains(m.Groups["k"].Value) ? " " : m.Value);
+        // Between its moves stands nothing but what joins them.
+        if (joins.Exists(j => !JoinsMoves().IsMatch(Bare(j)) && !(pairsToCome > 0 && JoinsPair().IsMatch(j))))
+            return text;
         var isSame = SameTimes().IsMatch(behind) && blocks.Exists(IsSaid);
         if (isSame)
             behind = SameTimes().Replace(behind, " ");
-        var isPair = items.Count is > 1 and <= MostLinked && AsSuperset().IsMatch(behind);
+        var isPair = items.Count is > 1 and <= MostLinked && (AsSuperset().IsMatch(behind) || pairsToCome > 0);
+        // How fast it is done is a word beside the move.
+        if (behind.Contains("for time", StringComparison.OrdinalIgnoreCase))
+            return text;
         var (name, around, led) = SaidName(Bare(text[..from]) + PlaceOfMoves + Bare(isPair ? AsSuperset().Replace(behind, " ") : behind));
         if (isPair && name?.Length == 0)
             name = "Superset";
@@ -51,6 +70,8 @@ public sealed partial class CardReader
 
         if (name.Length == 0 && (items.Count == 1 ? scan.Work is null || scan.RoundsLow is null : !(scan.SaysBlock || scan.IsEach || scan.IsOfAll || isSame)))
             return text;
+        if (isPair && pairsToCome > 0)
+            pairsToCome--;
         beside.AddRange(led is null ? remarks : [led, .. remarks]);
         things.ForEach(head.AddKit);
         return $"{name}{(name.Length > 0 && how.Count > 0 ? " " : "")}{string.Join(", ", how)}: {string.Join(", ", items)}";
@@ -111,7 +132,8 @@ public sealed partial class CardReader
     /// <summary>A move with the count before it and the amount, the side and the bracket behind it.</summary>
     private (int From, int To) WithAmount(string text, int least, int from, int to)
     {
-        var end = to + (ForItsTime().Count(text) > 1 && ForItsTime().Match(text[to..]) is { Success: true, Index: 0 } its ? its : AmountBehind().Match(text[to..])).Length;
+        var behind = ForItsTime().Count(text) > 1 && ForItsTime().Match(text[to..]) is { Success: true, Index: 0 } its ? its : AmountBehind().Match(text[to..]);
+        var end = string.IsNullOrWhiteSpace(behind.Value) ? to : to + behind.Length;
         var start = end == to && CountBefore().Match(text[least..from]) is { Success: true } count ? least + count.Index : from;
         return Scan(text[start..end]) is { SaysBlock: false, Gaps.Count: 0 } scan && (Understood(WithoutBrackets(scan.Left)) is not null || WithoutBrackets(scan.Left) == text[from..to]) ? (start, end) : (from, to);
     }
@@ -224,12 +246,19 @@ public sealed partial class CardReader
     [GeneratedRegex(@"\b(?:(?:as|in|for)\s+)?(?:an?\s+)?(?:super[\s-]?sets?|pair|tri-?set|giant\s+set)\b|\bback\s+to\s+back\b", RegexOptions.IgnoreCase)]
     private static partial Regex AsSuperset();
 
+    /// <summary>“Shoulder press with pulldowns”, of a pair.</summary>
+    [GeneratedRegex(@"^\s*(?:with|into|then|\+|paired\s+with)\s*$", RegexOptions.IgnoreCase)]
+    private static partial Regex JoinsPair();
+
+    [GeneratedRegex(@"^(?:(?:and|then|so|next|after\s+that|main\s+bit|main\s+part)[\s,:]+)*(?:(?:it's|there\s+are|there's|we've\s+got|we\s+have|we\s+do|we'll\s+do|I've\s+got|do)\s+)?(?<n>[2-6]|two|three|four|five|six)\s+(?:super[\s-]?sets|pairs)[.:!]?$", RegexOptions.IgnoreCase)]
+    private static partial Regex PairsToCome();
+
     /// <summary>The number of a part: “tabata 1 - …”.</summary>
     [GeneratedRegex(@"^\s+[0-9]{1,2}(?=\s*(?:[-:,]|is\b|$))", RegexOptions.IgnoreCase)]
     private static partial Regex NumberNext();
 
     /// <summary>“First up is …”, “last one: …”: which of the parts comes.</summary>
-    [GeneratedRegex(@"^(?:(?:the|and|then)\s+)*(?:first|next|last|second|third|final)\s+(?:one|up|off|thing|bit)\b(?:\s*[:,]|\s+(?:is|are|we(?:'ll)?|comes?))*\s*", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:(?:the|and|then)\s+)*(?:first|next|last|second|third|fourth|fifth|final)\s+(?:(?:one|up|off|thing|bit|pair)\b|(?=is\b|are\b|we\b|:))(?:\s*[:,]|\s+(?:is|are|we(?:'ll)?|comes?))*\s*", RegexOptions.IgnoreCase)]
     private static partial Regex LastOne();
 
     /// <summary>“… for 3 minutes and …”: of the move before it.</summary>

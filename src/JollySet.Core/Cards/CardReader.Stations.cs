@@ -98,7 +98,7 @@ public sealed partial class CardReader
     }
 
     /// <summary>Whether a line right below “warm up” is the list of what is done in it, known by two of its names: “toe taps, heel digs, arm reaches, seated marching”.</summary>
-    private bool IsListOfPart(string text) => Current is { Stations.Count: 0 } block && (block.Part != CardPart.Main || (block.HasSettings && Commas().Split(text) is { Length: > 3 } many && many.Count(p => Understood(WithoutBrackets(Scan(p).Left)) is not null) * 2 > many.Length)) && Commas().Split(text) is { Length: > 2 } pieces && pieces.Count(p => Understood(WithoutBrackets(Scan(p).Left)) is not null) > 1;
+    private bool IsListOfPart(string text) => Current is { Stations.Count: 0 } block && (block.Part != CardPart.Main || (block.HasSettings && Commas().Split(text) is { Length: > 2 } many && many.All(p => p.Split(' ').Length <= FewWords && !IsSpoken().IsMatch(p)) && many.Count(p => Understood(WithoutBrackets(Scan(p).Left)) is not null) * 2 > many.Length)) && Commas().Split(text) is { Length: > 2 } pieces && pieces.Count(p => Understood(WithoutBrackets(Scan(p).Left)) is not null) > 1;
 
     /// <summary>Whether moves joined by + are a list, not moves done as one nor a superset: in a warm-up, or all there is below a head that says how it runs.</summary>
     private bool IsRound(CardWords line, string[] moves)

@@ -1,4 +1,5 @@
 using System.Globalization;
+using System.Text.RegularExpressions;
 using static JollySet.Core.Cards.CardPhrases;
 
 namespace JollySet.Core.Cards;
@@ -160,4 +161,18 @@ public sealed partial class CardReader
             if (block == warmUp && line > main.Line)
                 settings[line] = main;
     }
+
+    /// <summary>Longer than this nobody does one move, in seconds.</summary>
+    private const int LongestOfOne = 180;
+
+    /// <summary>“Swing intervals: 10 x 30 on, 30 off”: the move is in the name, and nothing else is done.</summary>
+    private void NamedByItsMove()
+    {
+        foreach (var block in blocks.Where(b => b is { Part: CardPart.Main, Stations.Count: 0, IsTalk: false } && (b.HasSettings || b.Length <= LongestOfOne)))
+            if (OfItsMove().Match(block.Name) is { Success: true } m && Understood(m.Groups["name"].Value) is { } move)
+                block.Stations.Add(new CardStation(block.Line, m.Groups["name"].Value) { Move = move });
+    }
+
+    [GeneratedRegex(@"^(?<name>[a-z][a-z' -]+?)\s+(?:intervals?|sprints|challenge|finisher|repeats|efforts|blast|burner|time|test|tabata|emom)$", RegexOptions.IgnoreCase)]
+    private static partial Regex OfItsMove();
 }

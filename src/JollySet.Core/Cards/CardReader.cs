@@ -171,6 +171,7 @@ public sealed partial class CardReader
 
         StretchedAtTheEnd();
         NoMain();
+        NamedByItsMove();
         OverParts();
         Ways();
         Split();
@@ -178,6 +179,12 @@ public sealed partial class CardReader
         {
             settings.Remove(from.Line);
             Say(LineAt(from.Line), read.GetValueOrDefault(from.Line)?.Kind == CardLineKind.Head ? CardLineKind.Head : CardLineKind.Setting, string.Join(" · ", to.Select(b => b.Told())));
+        }
+
+        foreach (var (at, to) in CardInherit.HandUp(blocks, number => CardForeign.Written(LineAt(number))))
+        {
+            settings[at] = to;
+            Ask(LineAt(at), $"is this of {to.Name}?", ($"of {to.Name}", LineAt(at).Raw), ("a note", $"note: {LineAt(at).Raw.Trim()}"));
         }
 
         // What is done only where there is time may be dropped.
@@ -241,7 +248,7 @@ public sealed partial class CardReader
         // “B1 40/20 x3: squat, row”: a block of that name, no half of a pair.
         if (line.Letter is not null && Listed(line.Text) is { Items: not null } listed && Scan(listed.Head, isLine: false) is { SaysBlock: true } runs && IsEmpty(runs.Left))
             line = line with { Letter = null, Text = $"{LetterWord().Match(line.Raw).Value} {line.Text}" };
-        if (TakesRange(line))
+        if (TakesRange(line) || SaysPairsToCome(line))
             return;
         // “Squat 4x8, row 4x8, rest 90”: of each of them.
         if (SetsThenRest().Match(line.Text) is { Success: true } sets && Scan(sets.Groups["rest"].Value, isLine: false).Gaps is [var pause])
@@ -328,7 +335,9 @@ public sealed partial class CardReader
             return;
         if (blocks.Count == 0 && !HeadKey().IsMatch(line.Text) && !BeginsBlock(line.Text) && !IsStation(line.Text) && TakesHead(line, mayTitle: false))
             return;
-        if (HeadKey().IsMatch(line.Text) || (BriefWords.Need(line.Text) is not null && !IsOverStation(line)))
+        // “Mats only”: kit, wherever it is written.
+        var isKit = OnlyThis().Match(line.Text) is { Success: true } only && BriefWords.Kit(only.Groups["k"].Value) is not null;
+        if (isKit || HeadKey().IsMatch(line.Text) || (BriefWords.Need(line.Text) is not null && !IsOverStation(line)))
         {
             if (!TakesHead(line, mayTitle: false))
                 Note(line);

@@ -32,6 +32,11 @@ internal static partial class CardTable
         ["time"] = "time",
         ["work"] = "time",
         ["duration"] = "time",
+        ["start"] = "time",
+        ["starts"] = "time",
+        ["from"] = "time",
+        ["when"] = "time",
+        ["clock"] = "time",
         ["secs"] = "time",
         ["seconds"] = "time",
         ["rest"] = "rest",
@@ -112,16 +117,16 @@ internal static partial class CardTable
         string[] units = [];
         var (block, runs) = ("", "");
         var sign = '\0';
-        var (isOneCircuit, isSchedule, across) = (false, false, "");
+        var (isOneCircuit, isSchedule, isTimed, across) = (false, false, false, "");
         for (var at = 0; at < lines.Length; at++)
         {
             var line = lines[at];
             if (heads is not null && line.Contains(sign, StringComparison.Ordinal))
             {
                 var cells = InUnits(Cells(line, sign), units);
-                if (isSchedule || across.Length > 0)
+                if ((isSchedule || isTimed || across.Length > 0) && line.Any(char.IsLetterOrDigit))
                 {
-                    rows[at] = isSchedule ? Scheduled(heads, cells) : Across(heads, cells, across);
+                    rows[at] = isSchedule ? Scheduled(heads, cells) : isTimed ? From(heads, cells) : Across(heads, cells, across);
                     continue;
                 }
 
@@ -151,7 +156,7 @@ internal static partial class CardTable
                 if (cells.Count(c => NumberedMove().IsMatch(c)) > 1 && !NumberedMove().IsMatch(cells[0]))
                 {
                     (heads, sign, units, across) = ([.. cells.Select(c => NumberedMove().IsMatch(c) ? "name" : "")], mark, [], cells[0].Trim() is { Length: > 1 } label ? label : "Round");
-                    (rows[at], isOneCircuit, isSchedule) = ("", false, false);
+                    (rows[at], isOneCircuit, isSchedule, isTimed) = ("", false, false, false);
                     break;
                 }
 
@@ -176,6 +181,8 @@ internal static partial class CardTable
                     // From which minute to which, down the side: a plan of the class.
                     isSchedule = below.Select(c => Span().Match(Said(known, c, "time"))).Where(m => m.Length > 0).ToList() is { Count: > 1 } spans && spans[0].Groups["a"].Value is "0" or "00" && known.Count(k => k == "name") == 1;
                     if (isSchedule)
+                        break;
+                    if (isTimed = below.Exists(c => CardPhrases.PartOf(Said(known, c, "name")) != CardPart.Main) && AreStarts(below.ConvertAll(c => Said(known, c, "time"))))
                         break;
                     var goes = below.Select(c => Goes(known, c)).Distinct().ToList();
                     isOneCircuit = goes is [{ Length: > 0 }] && (known.Contains("time") || known.Contains("between") || !(known.Contains("sets") || known.Contains("rest"))) && !known.Contains("block");
@@ -283,6 +290,31 @@ internal static partial class CardTable
         return CardPhrases.Drink().IsMatch(CardPhrases.WithoutStops(name)) && minutes > 0 ? $"{name} {minutes} min {more}".Trim()
             : $"{span.Groups["a"].Value}'-{span.Groups["b"].Value}' {name}{(more.Length > 0 ? $": {more}" : "")}";
     }
+
+    /// <summary>Whether a column says when each row begins: from 0 on, or from an hour of the day on, ever later.</summary>
+    private static bool AreStarts(List<string> times)
+    {
+        var minutes = times.ConvertAll(MinutesOf);
+        return minutes.Count > 2 && (minutes[0] == 0 || (minutes[0] >= EarliestHour * 60 && minutes[^1] < 24 * 60 && times.TrueForAll(t => t.AsSpan().ContainsAny(':', '.')) && minutes.Zip(minutes.Skip(1)).All(m => m.Second - m.First < 60)))
+            && minutes.Zip(minutes.Skip(1)).All(m => m.Second > m.First);
+    }
+
+    private const int EarliestHour = 6;
+
+    /// <summary>Minutes since midnight; less than none where no time is said.</summary>
+    private static int MinutesOf(string time) => StartOf().Match(time) is { Success: true } m ? int.Parse(m.Groups["a"].Value, System.Globalization.CultureInfo.InvariantCulture) * 60 + (m.Groups["b"].Success ? int.Parse(m.Groups["b"].Value, System.Globalization.CultureInfo.InvariantCulture) : 0) : -1;
+
+    /// <summary>A row of such a table as a line that begins with its time.</summary>
+    private static string From(string[] heads, List<string> cells)
+    {
+        var (name, start) = (Said(heads, cells, "name"), StartOf().Match(Said(heads, cells, "time")));
+        var more = string.Join(", ", cells.Where((c, i) => (i >= heads.Length || heads[i] is not ("name" or "time" or "number")) && c.Trim().Length > 0).Select(c => c.Trim()));
+        return $"{(start.Success ? $"{start.Groups["a"].Value}:{(start.Groups["b"].Success ? start.Groups["b"].Value : "00")} " : "")}{name}{(more.Length > 0 ? $": {more}" : "")}";
+    }
+
+    /// <summary>A time on the clock, or a minute of the class.</summary>
+    [GeneratedRegex(@"^(?<a>[0-9]{1,2})(?:[:.](?<b>[0-5][0-9]))?\s*(?:'|mins?|minutes?|pm|am)?$", RegexOptions.IgnoreCase)]
+    private static partial Regex StartOf();
 
     /// <summary>A row of moves as a head and its list; what stands in no column of moves is said before them.</summary>
     private static string Across(string[] heads, List<string> cells, string label)

@@ -58,6 +58,9 @@ internal static partial class CardText
             rows[last] = closing;
         }
 
+        if (isTable)
+            foreach (var (at, words) in CardNumbers.ByClock([.. raw.Select((l, i) => l.Length > LongestLine ? "" : rows.GetValueOrDefault(i, l))]))
+                rows[at] = words;
         var lines = new List<CardWords>();
         for (var at = 0; at < raw.Length; at++)
         {
@@ -188,6 +191,9 @@ internal static partial class CardText
 
     private static string Normal(string text)
     {
+        // « quotes what it closes; » alone leads on.
+        if (text.Contains(" » ", StringComparison.Ordinal) && !text.Contains('«', StringComparison.Ordinal))
+            text = text.Replace(" » ", ", ", StringComparison.Ordinal);
         var put = text.Replace("：", ": ", StringComparison.Ordinal).Replace("，", ", ", StringComparison.Ordinal).Replace("（", " (", StringComparison.Ordinal).Replace("【", " (", StringComparison.Ordinal).Replace('×', 'x').Replace('–', '-').Replace('—', '-').Replace('−', '-').Replace('’', '\'').Replace('‘', '\'').Replace('“', '"').Replace('”', '"').Replace('„', '"').Replace('‹', '(').Replace('›', ')').Replace("n° ", "", StringComparison.OrdinalIgnoreCase).Replace("nº ", "", StringComparison.OrdinalIgnoreCase).Replace("°/", ".", StringComparison.Ordinal).Replace("º ", ". ", StringComparison.Ordinal).Replace(".ª ", ". ", StringComparison.Ordinal).Replace(".º ", ". ", StringComparison.Ordinal).Replace("ª ", ". ", StringComparison.Ordinal).Replace("« ", "", StringComparison.Ordinal).Replace(" »", "", StringComparison.Ordinal).Replace("«", "", StringComparison.Ordinal).Replace("»", "", StringComparison.Ordinal).Replace(" : ", ": ", StringComparison.Ordinal).Replace('″', '"').Replace('′', '\'').Replace("''", "\"", StringComparison.Ordinal).Replace("…", "...", StringComparison.Ordinal).Replace("、", ". ", StringComparison.Ordinal).Replace('】', ')').Replace('「', '"').Replace('」', '"').Replace('•', '*').Replace('·', '*').Replace("→", " -> ", StringComparison.Ordinal).Replace("=>", " -> ", StringComparison.Ordinal).Replace("½", ".5", StringComparison.Ordinal);
         try
         {

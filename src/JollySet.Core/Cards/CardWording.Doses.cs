@@ -108,6 +108,18 @@ internal static partial class CardWording
     [GeneratedRegex(@"(?<=[a-z],?\s+\d{1,3}(?:\s*(?:to|-)\s*\d{1,3})?)\s+of\s+(?:them|these|those)$", RegexOptions.IgnoreCase)]
     private static partial Regex OfThem();
 
+    /// <summary>“Split squat 3x8/8”: as often on each side; what is worked for so long and rested for as long begins higher.</summary>
+    [GeneratedRegex(@"(?<=^[a-z][a-z /'-]*\s)(?<s>[1-9])\s*x\s*(?<n>[3-9]|1[0-2])\s*/\s*\k<n>(?![\d/])", RegexOptions.IgnoreCase)]
+    private static partial Regex RepsOnBoth();
+
+    /// <summary>“20s/s”: on each side.</summary>
+    [GeneratedRegex(@"(?<=\ds)/s\b", RegexOptions.IgnoreCase)]
+    private static partial Regex SecondsASide();
+
+    /// <summary>“Squat 5x5 90r”.</summary>
+    [GeneratedRegex(@"(?<=\dx\d{1,3}(?:\s+each\s+side)?)\s*,?\s+(?<t>\d{2,3})\s?r$", RegexOptions.IgnoreCase)]
+    private static partial Regex RestLetterBehind();
+
     private static string EachOfAll(Match m) =>
         int.Parse(m.Groups["n"].Value, CultureInfo.InvariantCulture) == int.Parse(m.Groups["h"].Value, CultureInfo.InvariantCulture) * 2 ? $"{m.Groups["name"].Value} {m.Groups["h"].Value} each side" : m.Value;
 

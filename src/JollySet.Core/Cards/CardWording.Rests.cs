@@ -5,6 +5,10 @@ namespace JollySet.Core.Cards;
 /// <content>The patterns of how a rest is said, and a number of rounds in a sentence.</content>
 internal static partial class CardWording
 {
+    /// <summary>“Warm-up (5') jog, hip circles”: the minutes are the part's, and its moves follow.</summary>
+    [GeneratedRegex(@"^(?<h>[a-z][a-z &/-]{1,24}?)\s*\(\s*(?<t>\d{1,2}\s*(?:mins?|minutes?|'))\s*\)\s*(?=[a-z][^:]*$)", RegexOptions.IgnoreCase)]
+    private static partial Regex PartMinutesThen();
+
     /// <summary>“A minute’s rest”, “minute off”, “60 second breather”: so long a rest.</summary>
     [GeneratedRegex(@"\b(?:an?\s+|one\s+)?(?<=^|[\s,(])(?:(?<m>min)(?:ute)?(?:'?s)?|(?<t>\d{1,3}\s*-?\s*(?:s|secs?|seconds?|mins?|minutes?)))\s+(?:of\s+)?(?:breather|off|(?<=minute'?s\s)(?:rest|break))\b(?=\s*(?:$|[,.;)]|in\s+between|between|after|then|and|at))", RegexOptions.IgnoreCase)]
     private static partial Regex Breather();

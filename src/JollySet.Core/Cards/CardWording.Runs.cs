@@ -25,7 +25,7 @@ internal static partial class CardWording
     private static partial Regex OfEachTimes();
 
     /// <summary>“Between rounds 2 min pause”.</summary>
-    [GeneratedRegex(@"^between\s+(?:the\s+)?(?<w>rounds|sets|laps)\s*[:=-]?\s+(?<t>\d{1,3}\s*(?:s|secs?|seconds?|sek|mins?|minutes?|'|"")?)\.?(?:\s+(?:rest|pause|break|off))?\.?$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^between\s+(?:the\s+)?(?<w>rounds|sets|laps)\s*[:=-]?\s+(?<t>\d{1,3}(?:[.,]5)?\s*(?:s|secs?|seconds?|sek|mins?|minutes?|'|"")?)\.?(?:\s+(?:rest|pause|break|off))?\.?$", RegexOptions.IgnoreCase)]
     private static partial Regex BetweenFirst();
 
     /// <summary>“A 10 minute AMRAP of 12 swings, 8 burpees”.</summary>
@@ -37,7 +37,7 @@ internal static partial class CardWording
     private static partial Regex DoEachFor();
 
     /// <summary>“Go through the lot 3 times”.</summary>
-    [GeneratedRegex(@"(?<=^|[,.;]\s+|[,;]\s+and\s+)(?:and\s+|then\s+)?(?:(?:we\s+)?(?:go|repeat|do|run)\s+(?:through\s+|round\s+)?(?:the\s+(?:lot|list|whole\s+(?:thing|lot))|it\s+all|them\s+all|all\s+of\s+(?:it|them)))\s+(?:(?<n>[2-9])\s+times|(?<two>twice))(?:\s+through)?", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<=^|[,.;]\s+|[,;]\s+and\s+)(?:and\s+|then\s+)?(?:(?:(?:we|they|you)\s+)?(?:go|repeat|do|run)\s+(?:through\s+|round\s+)?(?:the\s+(?:lot|list|whole\s+(?:thing|lot))|it\s+all|them\s+all|all\s+of\s+(?:it|them))|(?:the\s+)?whole\s+(?:lot|thing|list|set)|the\s+lot|all\s+of\s+(?:it|that|them))\s+(?:(?<n>[2-9])\s*(?:times|x)|x\s*(?<n>[2-9])|(?<two>twice))(?:\s+(?:through|over|round))?", RegexOptions.IgnoreCase)]
     private static partial Regex ThroughTheLot();
 
     /// <summary>“EMOM x 16”: its minutes.</summary>

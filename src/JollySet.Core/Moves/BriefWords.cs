@@ -102,13 +102,18 @@ public static class BriefWords
         var key = words.AsSpan().Trim().TrimEnd(".!:").Trim();
         if (known.TryGetValue(key, out var found))
             return found;
+        if (key.EndsWith(Only, StringComparison.OrdinalIgnoreCase))
+            key = key[..^Only.Length];
+        if (known.TryGetValue(key, out found))
+            return found;
         foreach (var article in Articles)
             if (key.StartsWith(article, StringComparison.OrdinalIgnoreCase))
                 return known.TryGetValue(key[article.Length..], out found) ? found : null;
         return null;
     }
 
-    private static readonly ImmutableArray<string> Articles = ["a ", "some "];
+    private static readonly ImmutableArray<string> Articles = ["a ", "some ", "just "];
+    private const string Only = " only";
 
     private static FrozenDictionary<string, string> Table(params string[] lines)
     {

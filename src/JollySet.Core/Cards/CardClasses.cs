@@ -71,6 +71,6 @@ public static partial class CardClasses
     private static partial Regex Hour();
 
     /// <summary>“Class 1”, “Session B”, “Day 2 – lower”.</summary>
-    [GeneratedRegex(@"^[#*_=>\s-]*(?:class|session|day|workout|lesson)\s*(?<n>\d{1,2}|[A-D])\b\s*(?:[:(*_=-].{0,40})?$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^[#*_=>\s-]*(?:class|session|day|week|workout|lesson)\s*(?<n>\d{1,2}|[A-D])\b\s*(?:[:(*_=-].{0,40})?$", RegexOptions.IgnoreCase)]
     private static partial Regex Numbered();
 }

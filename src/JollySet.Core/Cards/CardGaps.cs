@@ -70,7 +70,7 @@ internal static partial class CardGaps
             // Minutes of a part whose moves have amounts of their own: no sheet says both, so they are kept in words.
             if (block is { Length: >= 60 and var booked, Work: null, IsAmrap: false, Every: null } && block.Stations.TrueForAll(s => s.Amount is not null))
                 block.Notes.Add(string.Create(CultureInfo.InvariantCulture, $"{booked / 60m:0.#} min"));
-            Amounts(block, line, words, questions);
+            Amounts(block, line, words, questions, blocks.Take(blocks.IndexOf(block)).LastOrDefault(b => b is { Part: CardPart.Main, Work: >= 20, Rest: not null, Scheme: null, Every: null }));
             Rested(block);
             // After the last round it comes after the block; where rounds are not said it is kept in words.
             if (block.WaterAfter is { } drink && !(drink.Round < block.RoundsLow))
@@ -253,7 +253,7 @@ internal static partial class CardGaps
     /// <summary>Among how many moves the eight of a tabata are shared out: two or four take turns in its four minutes.</summary>
     private static int Shared(CardBlock block) => block.Stations.Count is 2 or 4 or SlotsOfTabata ? block.Stations.Count : 1;
 
-    private static void Amounts(CardBlock block, CardWords line, List<CardWords> words, List<CardQuestion> questions)
+    private static void Amounts(CardBlock block, CardWords line, List<CardWords> words, List<CardQuestion> questions, CardBlock? before)
     {
         foreach (var station in block.Stations.Where(s => s.Amount is null))
             Far(station, words, questions);
@@ -322,9 +322,9 @@ internal static partial class CardGaps
         }
         else
         {
-            block.Work = Work;
-            block.Rest ??= Rest;
-            questions.Add(new CardQuestion(block.Line, 1, $"how long is each station of {block.Name}?", [new CardChoice("40 s on, 20 s off", Timed(block, line, "40/20")), new CardChoice("30 on, 30 off", Timed(block, line, "30/30")), new CardChoice("45 on, 15 off", Timed(block, line, "45/15"))]));
+            // As the block before it, most likely.
+            (block.Work, block.Rest) = (before?.Work ?? Work, block.Rest ?? before?.Rest ?? Rest);
+            questions.Add(new CardQuestion(block.Line, 1, $"how long is each station of {block.Name}?", [.. new[] { (block.Work.Value, block.Rest.Value), (Work, Rest), (30, 30), (45, 15) }.Distinct().Select(t => new CardChoice(string.Create(CultureInfo.InvariantCulture, $"{t.Item1} s on, {t.Item2} s off"), Timed(block, line, string.Create(CultureInfo.InvariantCulture, $"{t.Item1}/{t.Item2}"))))]));
         }
     }
 

@@ -455,7 +455,8 @@ internal sealed partial class CardHead
 
     private static string Quoted(string text) => text.AsSpan().ContainsAny(Signs) ? $"\"{text.Replace("\"", "\"\"", StringComparison.Ordinal)}\"" : text;
 
-    private static string Capped(string text) => text.Length > Limits.NameLetters ? text[..Limits.NameLetters] : text;
+    /// <summary>As long as a name may be.</summary>
+    public static string Capped(string text) => text.Length > Limits.NameLetters ? text[..Limits.NameLetters] : text;
 
     private void Add(string key, string word)
     {

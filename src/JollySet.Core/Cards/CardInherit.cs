@@ -30,8 +30,9 @@ internal static class CardInherit
     }
 
     /// <summary>Words that say how something runs and name neither it nor a move: of the block above them, and kept there word for word.</summary>
+    /// <param name="written">The words of a line, by its number; null where they name moves.</param>
     /// <returns>The line of the words, and the block.</returns>
-    public static List<(int Line, CardBlock To)> HandUp(List<CardBlock> blocks, Func<int, string> written)
+    public static List<(int Line, CardBlock To)> HandUp(List<CardBlock> blocks, Func<int, string?> written)
     {
         var handed = new List<(int, CardBlock)>();
         for (var at = blocks.Count - 1; at > 0; at--)
@@ -39,9 +40,10 @@ internal static class CardInherit
             var (from, to) = (blocks[at], blocks[at - 1]);
             if (from is not { Part: CardPart.Main, Stations.Count: 0, IsUnnamed: true, IsTalk: false, Length: null, Scheme: null, IsAmrap: false, Every: null, Letter: null, Notes.Count: > 0 } || to is not { Part: CardPart.Main, Stations.Count: > 0 })
                 continue;
+            if (written(from.Line) is not { } said)
+                continue;
             if (IsOpen(to, from))
                 Give(from, to, isLast: false);
-            var said = written(from.Line);
             to.Notes.AddRange(from.Notes.Where(n => n.Split(' ', ',').All(w => said.Contains(w, StringComparison.OrdinalIgnoreCase)) is false).Prepend(said));
             handed.Add((from.Line, to));
             blocks.RemoveAt(at);

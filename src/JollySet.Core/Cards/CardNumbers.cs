@@ -21,6 +21,10 @@ internal static partial class CardNumbers
         foreach (var at in filled)
             if (Tied().Split(lines[at]) is { Length: > 1 } tied)
                 said[at] = string.Join('\n', tied);
+        // “Tues: upper - A1 press-up 3x10, A2 row 3x10”: a line each.
+        foreach (var at in filled)
+            if (!said.ContainsKey(at) && Lettered().Matches(lines[at]) is { Count: > 1 } letters)
+                said[at] = string.Join('\n', letters.Select((m, i) => lines[at][m.Index..(i + 1 < letters.Count ? letters[i + 1].Index : lines[at].Length)].Trim(' ', ',', ';', '-')).Prepend(lines[at][..letters[0].Index].TrimEnd(' ', ':', '-', ',', ';')).Where(l => l.Length > 0));
         // “… and stretch it out for 5 minutes”: two things.
         foreach (var at in filled)
             if (!said.ContainsKey(at) && AndStretch().Split(lines[at]) is { Length: 2 } ends && ends[0].Length > 0)
@@ -47,7 +51,10 @@ internal static partial class CardNumbers
         return said;
     }
 
-    [GeneratedRegex(@"(?<!^(?:then\s+)?cool[\s-]?down)\s+and\s+(?:then\s+)?(?=(?:stretch|cool\s+down)\b(?:\s+it)?(?:\s+(?:out|off|down))?\s+for\s+(?:the\s+last\s+)?\d|(?:leave|save|allow|keep)\s+\d{1,2}\s*min)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<=^|[,;:]\s*|\s-\s+)[A-D][1-4][.:)]?\s+(?=[A-Za-z0-9])")]
+    private static partial Regex Lettered();
+
+    [GeneratedRegex(@"(?<!^(?:then\s+)?cool[\s-]?down)\s+and\s+(?:then\s+)?(?=(?:stretch|cool\s+down)\b(?:\s+it)?(?:\s+(?:out|off|down))?\s+for\s+(?:the\s+last\s+)?\d|(?:afterwards|after\s+that|finally|then)\s+(?:\d{1,2}|five|ten|three|a\s+few)[\s-]+min|(?:leave|save|allow|keep)\s+\d{1,2}\s*min)", RegexOptions.IgnoreCase)]
     private static partial Regex AndStretch();
 
     /// <summary>Whether a sentence says something of the class for itself: a part of it, whom it spares, what it needs.</summary>
@@ -216,7 +223,7 @@ internal static partial class CardNumbers
     [GeneratedRegex(@"^\s*(?:(?<word>min(?:ute)?|station|stn|exercise|ex|move|no\.?|[ms](?=\d))\s*#?(?<n>\d{1,2})\s*[-:.)]?\s+(?=\w)|(?<n>\d{1,2})\s*:\s+(?=[A-Za-z]|\d{1,3}\s*(?:x\s*)?[A-Za-z])|(?<n>\d{1,2})\s?[-/]\s+(?=\w)|(?<n>\d{1,2})[.)](?=\d{1,3}\s*(?:x|[a-z]|sets?\b))|(?<n>\d{1,2})\s+(?=\d{1,3}\s*x?\s*[a-z])|(?<n>\d{1,2})\s+(?=[A-Za-z])(?!(?:x|min(?:ute)?s?|m|h|hours?|s|secs?|seconds?|rounds?|rds?|sets?|laps?|times?|reps?|kgs?|lbs?|people|ppl|of)\b))", RegexOptions.IgnoreCase)]
     private static partial Regex Number();
 
-    [GeneratedRegex(@"\.\s+(?:(?:and\s+)?then\s+)?(?:an?\s+(?=(?:\d{1,2}|two|three|four|five|six|ten)[\s-]min))?|(?<=[!?])\s+(?=[A-Z\d])|\s+and\s+(?=stretch\b)|[,;]?\s+(?:and\s+)?then\s+(?=\d|(?:an?|two|three|four|five|six)\s|core\b|stretch|cool|finish|abs\b)|,\s+and\s+(?=\d{1,2}\s*min(?:ute)?s?\s+(?:of\s+)?(?:stretch|cool|core|abs))|;\s+|\s+and\s+(?=\d{1,2}\s*min(?:ute)?s?\s+(?:of\s+)?(?:stretch|cool|core|abs))|(?<=\bhere(?:'s|\s+is)\s+[^:,]{3,30}):\s+|(?<=\b(?:at|in)\s+the\s+[a-z ]{3,24}):\s+(?=\d)|,\s+(?=\d{1,2}\s*(?:rounds?|rds?|sets?|x)\s+of\b)|\s+(?=(?:block|circuit|part)\s+(?:one|two|three|four|five|[1-6])\b)|(?<=\bmin(?:ute)?s?),?\s+(?=(?:warm(?:ing)?[\s-]?up|cool(?:ing)?[\s-]?down)\s+(?:for\s+)?\d{1,2}\s*min)|,?\s+(?:oh\s+)?and\s+(?=(?:please\s+)?(?:remember|don'?t\s+forget|mind)\b)|(?<=^plan\b[^:]{0,20}):\s+|(?<=\b(?:warm[\s-]?up|wu)\s+\d{1,2}(?:\s*min(?:ute)?s?)?),\s+|,\s+(?=(?:stretch|cool[\s-]?down|cd)\s+\d)|,\s+(?=\d\s*min(?:ute)?s?\s+(?:water|rest|break)\b)|(?<=^[^:\d]{1,16}):\s+(?=\d)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\.\s+(?:(?:and\s+)?then\s+)?(?:an?\s+(?=(?:\d{1,2}|two|three|four|five|six|ten)[\s-]min))?|(?<=[!?])\s+(?=[A-Z\d])|\s+and\s+(?=stretch\b)|[,;]?\s+(?:and\s+)?then\s+(?=\d|(?:an?|two|three|four|five|six)\s|core\b|stretch|cool|finish|abs\b)|,\s+and\s+(?=\d{1,2}\s*min(?:ute)?s?\s+(?:of\s+)?(?:stretch|cool|core|abs))|;\s+|,?\s+and\s+(?=(?:then\s+)?(?:we\s+)?stretch(?:ed)?[.!]?$)|,?\s+and\s+(?:afterwards|after\s+that|finally)\s+(?=(?:\d{1,2}|five|ten|three|a\s+few)[\s-]+min|stretch|cool)|\s+and\s+(?=\d{1,2}\s*min(?:ute)?s?\s+(?:of\s+)?(?:stretch|cool|core|abs))|(?<=\bhere(?:'s|\s+is)\s+[^:,]{3,30}):\s+|(?<=\b(?:at|in)\s+the\s+[a-z ]{3,24}):\s+(?=\d)|,\s+(?=\d{1,2}\s*(?:rounds?|rds?|sets?|x)\s+of\b)|\s+(?=(?:block|circuit|part)\s+(?:one|two|three|four|five|[1-6])\b)|(?<=\bmin(?:ute)?s?),?\s+(?=(?:warm(?:ing)?[\s-]?up|cool(?:ing)?[\s-]?down)\s+(?:for\s+)?\d{1,2}\s*min)|,?\s+(?:oh\s+)?and\s+(?=(?:please\s+)?(?:remember|don'?t\s+forget|mind)\b)|(?<=^plan\b[^:]{0,20}):\s+|(?<=\b(?:warm[\s-]?up|wu)\s+\d{1,2}(?:\s*min(?:ute)?s?)?),\s+|,\s+(?=(?:stretch|cool[\s-]?down|cd)\s+\d)|,\s+(?=\d\s*min(?:ute)?s?\s+(?:water|rest|break)\b)|(?<=^[^:\d]{1,16}):\s+(?=\d)", RegexOptions.IgnoreCase)]
     private static partial Regex Breaths();
 
     [GeneratedRegex(@"(?<=[a-z\d]{2})(?<!\b(?:sek|sec|secs|min|mins|wdh|ca|approx|std|nr|rec))\.\s+(?=[a-z\d])", RegexOptions.IgnoreCase)]

@@ -53,7 +53,7 @@ internal static partial class CardPhrases
     public static partial Regex ForMinutes();
 
     /// <summary>What comes first, wherever it is written.</summary>
-    [GeneratedRegex(@"\b(?:first|beforehand|before\s+(?:you|we|they)\s+start|to\s+start|warm(?:ing)?[\s-]?up\s+(?:is|was|will\s+be))\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:first|beforehand|before\s+that|before\s+(?:you|we|they)\s+start|to\s+start|warm(?:ing)?[\s-]?up\s+(?:is|was|will\s+be))\b", RegexOptions.IgnoreCase)]
     public static partial Regex ComesFirst();
 
     /// <summary>How a message says what comes last.</summary>

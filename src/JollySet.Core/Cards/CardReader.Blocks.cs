@@ -308,7 +308,7 @@ public sealed partial class CardReader
         else if (gap == CardGap.Rounds)
             block.Between = seconds;
         else if (!onHead && block.Stations.Count > 0)
-            (block.Stations[^1].Rest, block.ClosesAfterRounds) = (seconds, block is { Rest: not null, RoundsLow: > 1 });
+            (block.Stations[^1].Rest, block.ClosesAfterRounds) = (seconds, block is { Rest: not null, RoundsLow: > 1 } || block.Name.Contains("tabata", StringComparison.OrdinalIgnoreCase));
         else if (block.Rest is not null || seconds >= LongRest || (block.RoundsLow > 1 && block.Work is null && !(onHead && block.Stations.Count > 1 && block.Stations.TrueForAll(s => s.Amount is [.., 's']))))
             block.Between = seconds;
         else

@@ -113,6 +113,14 @@ public sealed partial class CardReader
                 return true;
             }
 
+            // “30 s rest between exercises” below the stretch at the end: of every block that has not said its own.
+            if (block.Part == CardPart.CoolDown && scan.Gaps is [(var rested, var longestRest, (CardGap.Moves or CardGap.Rounds) and var where)] && blocks.FindAll(b => b is { Part: CardPart.Main, Stations.Count: > 0, Every: null, IsAmrap: false } && (where == CardGap.Moves || b.IsLinked || b.IsStraight ? b.Rest is null : b.Between is null && b.RoundsLow > 1)) is { Count: > 0 } ofAll)
+            {
+                ofAll.ForEach(b => Gap(b, rested, where, onHead: false, longestRest));
+                Say(line, CardLineKind.Setting, string.Join(" · ", ofAll.Select(b => b.Told())));
+                return true;
+            }
+
             // “Rest 60 s between sets” below several supersets that do not say theirs: of all of them.
             if (block.IsLinked && scan.Gaps is [(var all, var most, CardGap.Rounds or CardGap.Moves)])
                 foreach (var pair in blocks.AsEnumerable().Reverse().Skip(1).TakeWhile(b => b is { IsLinked: true, Rest: null, RoundsLow: > 1 }))

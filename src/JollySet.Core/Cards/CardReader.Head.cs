@@ -42,6 +42,20 @@ public sealed partial class CardReader
             notes.AddRange(taken.Over.Split(", ").Where(o => Scan(o, isLine: false) is { SaysBlock: false, Gaps.Count: 0 } && !block.Notes.Exists(n => n.Contains(o, StringComparison.Ordinal))));
     }
 
+    /// <summary>Slips are put right to read the card; what it is called stays as it was written.</summary>
+    private void TitledAsWritten()
+    {
+        if (head.Title.Length == 0)
+            return;
+        foreach (var line in words.Where(w => w.Text.Length > 0).Take(MostTitling))
+            foreach (var word in CardText.Plain(line.Raw).Split([' ', ',', ':', '-', '.', '!'], StringSplitOptions.RemoveEmptyEntries))
+                if (CardSlips.Put(word, library.Reader.IsWord) is var put && put != word && head.Title.IndexOf(put, StringComparison.Ordinal) is >= 0 and var at)
+                    head.Title = CardHead.Capped(head.Title.Remove(at, put.Length).Insert(at, word));
+    }
+
+    /// <summary>Lines that a title may stand in.</summary>
+    private const int MostTitling = 4;
+
     private bool TakesHead(CardWords line, bool mayTitle)
     {
         if (head.Take(line.Text, mayTitle) is not { } taken)

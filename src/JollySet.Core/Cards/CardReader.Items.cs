@@ -1,3 +1,4 @@
+using System.Text.RegularExpressions;
 using static JollySet.Core.Cards.CardPhrases;
 
 namespace JollySet.Core.Cards;
@@ -52,6 +53,13 @@ public sealed partial class CardReader
             items = end.Groups["items"].Value;
         }
 
+        // “Warm-up: shoulder rolls, marching 5 mins”: the minutes are the part's.
+        if (part != CardPart.Main && block.Length is null && MinutesAtEnd().Match(items) is { Success: true } last && Commas().Split(last.Groups["items"].Value) is { Length: > 1 } others && others.All(i => Scan(i) is { Amount: null }))
+        {
+            block.Length = Scan(last.Groups["t"].Value, isLine: false).Length;
+            items = last.Groups["items"].Value;
+        }
+
         // “Swings, rows, rest as needed”: a rest that everybody measures for themselves.
         if (items.LastIndexOf(", ", StringComparison.Ordinal) is > 0 and var own && AsNeeded().IsMatch(items[own..]) && !items[(own + 2)..].Any(char.IsAsciiDigit))
         {
@@ -82,6 +90,9 @@ public sealed partial class CardReader
 
         return items;
     }
+
+    [GeneratedRegex(@"^(?<items>.*[a-z])\s+(?<t>[3-9]\s*(?:mins?|minutes?)|1\d\s*(?:mins?|minutes?))\.?$", RegexOptions.IgnoreCase)]
+    private static partial Regex MinutesAtEnd();
 
     /// <summary>“Goblet squat, row, press 3 x 12”: sets behind the last of bare names are of all of them, asked about.</summary>
     private string WithoutSetsOfAll(CardBlock block, string items, CardWords line)

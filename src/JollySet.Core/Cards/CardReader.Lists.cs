@@ -130,7 +130,7 @@ public sealed partial class CardReader
             if (BlockWord().Match(before) is { Success: true } word && before[word.Length..].All(c => char.IsAsciiDigit(c) || c == ' ') && Strokes().Split(items) is { Length: > 1 and <= 6 } struck && struck.All(s => s.Split(' ').Length <= 3 && s.All(c => char.IsLetter(c) || c is ' ' or '-' or '\'')) && struck.Any(s => Understood(s) is not null))
                 return (before, string.Join(", ", struck));
             if ((PartOf(before) != CardPart.Main || BlockWord().IsMatch(before) || Super().IsMatch(before) || Scan(before, isLine: false).SaysBlock || NamedMinutes().IsMatch(before) || RegionAlone().IsMatch(before)) && Understood(Scan(before).Left) is null
-                && Parted(items = AllOf(items), isShort: PartOf(before) != CardPart.Main || Scan(before, isLine: false).SaysBlock).ConvertAll(i => WithoutBrackets(Scan(i).Left)) is { Count: > 1 } moves && moves.Exists(i => Understood(i) is not null || (PartOf(before) == CardPart.CoolDown && Understood(i + " stretch") is not null)))
+                && Parted(items = AllOf(items), isShort: PartOf(before) != CardPart.Main || Scan(before, isLine: false).SaysBlock).ConvertAll(i => WithoutBrackets(Scan(i).Left)) is { Count: > 1 } moves && moves.Exists(i => Understood(i) is not null || (PartOf(before) != CardPart.Main && library.Reader.Read(i).Known == Sureness.Likely) || (PartOf(before) == CardPart.CoolDown && Understood(i + " stretch") is not null)))
                 return (before, items);
         }
 

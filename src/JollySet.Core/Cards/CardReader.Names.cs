@@ -76,7 +76,7 @@ public sealed partial class CardReader
     private bool IsTopic(string text) => Topic().IsMatch(text) && !Scan(text, isLine: false).SaysBlock && !text.EndsWith(':') && Scan(text, isLine: false).RepsLow is null && Scan(text, isLine: false).Sets is null;
 
     /// <summary>A few words with nothing said but how it runs in the next line are a block's name.</summary>
-    private bool IsName(CardWords line) => line.Text.Split(' ').Length <= 4 && !Scan(line.Text).Any && Understood(WithoutBrackets(line.Text)) is null && !IsNextOfList(line)
+    private bool IsName(CardWords line) => line.Text.Split(' ').Length <= 4 && !Scan(line.Text).Any && Understood(WithoutBrackets(line.Text)) is null && !AreMoves(line.Text) && !IsNextOfList(line)
         && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } next
         && ((Scan(next.Text, isLine: false) is { SaysBlock: true } scan && IsEmpty(scan.Left) && !BlockWord().IsMatch(next.Text)) || IsAfterDrink(next) || IsOverSets(line, next));
 

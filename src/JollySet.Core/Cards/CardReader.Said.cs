@@ -89,7 +89,7 @@ public sealed partial class CardReader
         // “…, whatever you like”.
         if (remarks.Count == 0 && around.LastIndexOf(',') is > 0 and var comma && around[(comma + 1)..].Trim(' ', '.', '!') is var loose && loose.Contains(' ', StringComparison.Ordinal) && loose.All(c => char.IsLetter(c) || c is ' ' or '\'') && Scan(loose, isLine: false) is { Any: false } && !MayBeStation(loose))
             (around, remarks) = (around[..comma], [loose]);
-        if (!LedTo().IsMatch(around) || around.Any(char.IsAsciiDigit) || Chatter(around).Any(char.IsLetterOrDigit))
+        if ((!LedTo().IsMatch(around) && !(around.Trim().Length == 0 && WithThing().IsMatch(text))) || around.Any(char.IsAsciiDigit) || Chatter(around).Any(char.IsLetterOrDigit))
             return text;
         beside.AddRange(remarks);
         foreach (Match thing in WithThing().Matches(text))

@@ -49,7 +49,7 @@ public sealed partial class CardReader
         var parts = Parted(text, isListed);
         if (parts.Count > 1 && Current is { } told && parts.RemoveAll(p => SwapAlone().IsMatch(p) || TheUsual().IsMatch(p)) > 0)
             told.Notes.Add(CardText.Plain(line.Raw));
-        var found = parts.Select(part => StationOf(line, part) ?? (isListed && part.Split(' ').Length <= FewWords && part.All(c => char.IsLetter(c) || c is ' ' or '-' or '\'' or '+' or '/' or '&') ? Unknown(line, part) : null)).ToList();
+        var found = parts.Select(part => StationOf(line, part) ?? (isListed && part.Split(' ').Length <= FewWords && char.IsLetter(part[0]) && part.All(c => char.IsLetterOrDigit(c) || c is ' ' or '-' or '\'' or '+' or '/' or '&') ? Unknown(line, part) : null)).ToList();
         if (found.Contains(null) && found.Count > 1)
         {
             // In a list what is no move by itself is told beside the one before it.
@@ -69,6 +69,7 @@ public sealed partial class CardReader
             return;
         }
 
+        HeldAll(line, stations);
         // “Hip hinges, halos, squats x10 each”: so often each of them, where the last has no sides.
         if (stations.Count > 1 && stations[^1] is { Amount: not null, Sets: null, Sides: "each side", Move.Sides: MoveSides.Both } ending && CountEach().IsMatch(text) && stations.SkipLast(1).All(s => s is { Amount: null, Sets: null }))
         {
@@ -98,7 +99,24 @@ public sealed partial class CardReader
     }
 
     /// <summary>Whether a line right below “warm up” is the list of what is done in it, known by two of its names: “toe taps, heel digs, arm reaches, seated marching”.</summary>
-    private bool IsListOfPart(string text) => Current is { Stations.Count: 0 } block && (block.Part != CardPart.Main || (block.HasSettings && Commas().Split(text) is { Length: > 2 } many && many.All(p => p.Split(' ').Length <= FewWords && !IsSpoken().IsMatch(p)) && many.Count(p => Understood(WithoutBrackets(Scan(p).Left)) is not null) * 2 > many.Length)) && Commas().Split(text) is { Length: > 2 } pieces && pieces.Count(p => Understood(WithoutBrackets(Scan(p).Left)) is not null) > 1;
+    private bool IsListOfPart(string text) => IsListBelowColon(text) || Current is { Stations.Count: 0 } block && (block.Part != CardPart.Main || (block.HasSettings && Commas().Split(text) is { Length: > 2 } many && many.All(p => p.Split(' ').Length <= FewWords && !IsSpoken().IsMatch(p)) && many.Count(p => Understood(WithoutBrackets(Scan(p).Left)) is not null) * 2 > many.Length)) && Commas().Split(text) is { Length: > 2 } pieces && pieces.Count(p => Understood(WithoutBrackets(Scan(p).Left)) is not null) > 1;
+
+    /// <summary>“Plank 60, side plank 30, hollow 30, superman 30”: where most are held for so long, bare numbers are seconds of the others too; asked.</summary>
+    private void HeldAll(CardWords line, List<CardStation> stations)
+    {
+        if (stations.Count < 3 || stations.Count(s => s is { Amount: [.., 's'], Move.Tags.IsHold: true }) * 2 < stations.Count)
+            return;
+        foreach (var bare in stations.Where(s => s is { Amount: ['x', .. var n], Sets: null } && int.TryParse(n, out var many) && many >= LeastHeld && many % 5 == 0 && line.Text.Contains($"{s.Name} {n}", StringComparison.OrdinalIgnoreCase)))
+        {
+            var count = bare.Amount![1..];
+            bare.Amount = $"{count}s";
+            Ask(line, $"{count} seconds of {bare.Name}?", ("seconds", line.Raw), ($"{count} times", line.Raw.Replace($"{bare.Name} {count}", $"{bare.Name} x{count}", StringComparison.Ordinal)));
+        }
+    }
+
+    /// <summary>Whether a line right below “45 s each:” is a list of short names, known or not.</summary>
+    private bool IsListBelowColon(string text) => Current is { Stations.Count: 0, HasSettings: true, Part: CardPart.Main } block && LineAt(block.Line).Raw.TrimEnd().EndsWith(':') && Commas().Split(text) is { Length: > 2 } names
+        && names.All(n => n.Split(' ').Length <= FewWords && n.Any(char.IsLetter) && n.All(c => char.IsLetterOrDigit(c) || c is ' ' or '-' or '\'' or '/')) && names.Any(n => Understood(Scan(n).Left) is not null);
 
     /// <summary>Whether moves joined by + are a list, not moves done as one nor a superset: in a warm-up, or all there is below a head that says how it runs.</summary>
     private bool IsRound(CardWords line, string[] moves)

@@ -159,6 +159,7 @@ public sealed partial class CardReader
         // A warm-up's minutes are not the class's.
         head.Minutes ??= lastMinute >= ShortestByClock ? lastMinute : null;
         TitledByItsBlock();
+        TitledAsWritten();
         HeldOver();
         Share();
         // “… a warm-up first”, told below the rest: before all but words.
@@ -181,7 +182,7 @@ public sealed partial class CardReader
             Say(LineAt(from.Line), read.GetValueOrDefault(from.Line)?.Kind == CardLineKind.Head ? CardLineKind.Head : CardLineKind.Setting, string.Join(" · ", to.Select(b => b.Told())));
         }
 
-        foreach (var (at, to) in CardInherit.HandUp(blocks, number => CardForeign.Written(LineAt(number))))
+        foreach (var (at, to) in CardInherit.HandUp(blocks, number => LineAt(number).Text is var words && SaidMoves(words).Count == 0 ? CardForeign.Written(LineAt(number)) : null))
         {
             settings[at] = to;
             Ask(LineAt(at), $"is this of {to.Name}?", ($"of {to.Name}", LineAt(at).Raw), ("a note", $"note: {LineAt(at).Raw.Trim()}"));

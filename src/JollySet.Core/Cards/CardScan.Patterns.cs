@@ -194,7 +194,7 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"\b\d{2,4}\s*(?:m|metres?|meters?|yards?|yds?)\b(?!\s*in)", RegexOptions.IgnoreCase)]
     private static partial Regex Metres();
 
-    [GeneratedRegex(@"\b(?:no weights?|unweighted|without weights?)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:no weights?|unweighted|without weights?|(?<=[-,(]\s*)(?:bw|body-?\s?weight)(?=\s*(?:$|[,)])))\b", RegexOptions.IgnoreCase)]
     private static partial Regex NoWeight();
 
     [GeneratedRegex(@"\b(?:\d{1,3}\s*(?:secs?|seconds?|s)(?:\s*,\s*|\s+)){2,}(?:(?:and|then)\s+)?\d{1,3}\s*(?:secs?|seconds?|s)\b", RegexOptions.IgnoreCase)]

@@ -179,7 +179,7 @@ internal sealed partial class CardScan
             Count(CountFirst(), m => (RepsLow, RepsHigh) = (Int(m, "n"), m.Groups["m"].Success ? Int(m, "m") : null));
         if (isLine && RepsLow is null)
             Count(CountLast(), m => (RepsLow, RepsHigh) = (Int(m, "n"), m.Groups["m"].Success ? Int(m, "m") : null));
-        if (Has("weight"))
+        if (Has("weight") || Has("bw"))
             Take(NoWeight(), _ => Load ??= "none");
         if (left.AsSpan().ContainsAny(LoadWords))
             Take(Weight(), m => Load ??= WeightOf(m));

@@ -13,17 +13,17 @@ internal static partial class CardSlips
     private static readonly string[] Words =
     [
         "round", "rounds", "circuit", "circuits", "second", "seconds", "minute", "minutes", "between", "exercise", "exercises", "station", "stations", "alternate", "alternating",
-        "superset", "supersets", "stretch", "stretches", "stretching", "finisher", "repeat", "interval", "intervals", "pyramid", "ladder", "tabata", "warmup", "cooldown", "recovery", "workout", "equipment", "people", "rest", "water", "beginner", "beginners", "dumbbell", "dumbbells", "kettlebell", "kettlebells", "mats",
+        "superset", "supersets", "stretch", "stretches", "stretching", "finisher", "repeat", "interval", "intervals", "pyramid", "ladder", "tabata", "warmup", "cooldown", "recovery", "workout", "equipment", "people", "rest", "water", "beginner", "beginners", "dumbbell", "dumbbells", "kettlebell", "kettlebells", "mats", "balance", "strength", "mobility", "conditioning", "cardio", "monday", "tuesday", "wednesday", "thursday", "friday", "saturday", "sunday", "bodyweight", "seniors",
     ];
 
     /// <summary>Right as they are, though a letter from one of those.</summary>
-    private static readonly FrozenSet<string> Others = new[] { "stretchy", "stretched", "stretcher", "repeats", "repeated", "finishes", "finished", "finishers", "rounded", "ladders", "pyramids", "recover", "recovers", "recovered", "recovering", "alternates", "alternated", "exerciser", "exercised", "workouts", "stationed", "seconded", "peoples", "minuted", "tabatas", "warmups", "rounder", "larder", "leader", "supersetted", "alternately", "reset", "resets", "waiter", "later", "wader", "waters", "watery", "mates", "maths", "matte", "mattes", "meats", "moats", "masts", "malts", "circuito", "circuiti" }.ToFrozenSet();
+    private static readonly FrozenSet<string> Others = new[] { "stretchy", "stretched", "stretcher", "repeats", "repeated", "finishes", "finished", "finishers", "rounded", "ladders", "pyramids", "recover", "recovers", "recovered", "recovering", "alternates", "alternated", "exerciser", "exercised", "workouts", "stationed", "seconded", "peoples", "minuted", "tabatas", "warmups", "rounder", "larder", "leader", "supersetted", "alternately", "reset", "resets", "waiter", "later", "wader", "waters", "watery", "mates", "maths", "matte", "mattes", "meats", "moats", "masts", "malts", "mondays", "tuesdays", "wednesdays", "thursdays", "fridays", "saturdays", "sundays", "sundae", "sunny", "balanced", "balances", "strengths", "strengthen", "senior", "seniority", "cardiac", "circuito", "circuiti" }.ToFrozenSet();
     private static readonly FrozenDictionary<string, string> Known = Words.ToFrozenDictionary(w => w);
 
     /// <summary>Slips too short, or too far from what is meant, to be told by a letter.</summary>
     private static readonly FrozenDictionary<string, string> Often = new[]
     {
-        "rest: rset, rets, rst", "min: mni", "mins: mns, mnis, mims, minz", "secs: scs, sces, secz", "reps: rps, rpes", "sets: stes, sest, setz", "emom: emmo, eomm, emon, emomm, eomom", "amrap: arap, ampra, armap, amrpa, amarp", "rounds: ronuds, ruonds, rouns", "mats: mtas", "down: dwon, dwn, doen, donw", "body: boddy, bdoy", "hiit: hitt, hiitt",
+        "rest: rset, rets, rst", "min: mni", "mins: mns, mnis, mims, minz", "secs: scs, sces, secz, sex", "reps: rps, rpes", "sets: stes, sest, setz", "emom: emmo, eomm, emon, emomm, eomom", "amrap: arap, ampra, armap, amrpa, amarp", "rounds: ronuds, ruonds, rouns", "mats: mtas", "down: dwon, dwn, doen, donw", "body: boddy, bdoy", "hiit: hitt, hiitt",
         "dumbbells: dumbels, dumbells", "kettlebell: kettelbell", "kettlebells: kettelbells", "side: sdie, sied", "sides: sdies, sieds", "each: eahc, ecah", "chair: chiar", "chairs: chiars", "bands: bnads",
     }.Select(row => row.Split(": ")).SelectMany(row => row[1].Split(", ").Select(slip => (slip, meant: row[0]))).ToFrozenDictionary(s => s.slip, s => s.meant);
 

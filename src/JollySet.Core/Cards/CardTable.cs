@@ -9,6 +9,9 @@ internal static partial class CardTable
     private static readonly Dictionary<string, string> Columns = new(StringComparer.OrdinalIgnoreCase)
     {
         ["move"] = "name",
+        ["moves"] = "name",
+        ["movements"] = "name",
+        ["stations"] = "name",
         ["exercise"] = "name",
         ["exercises"] = "name",
         ["name"] = "name",
@@ -117,7 +120,7 @@ internal static partial class CardTable
         string[] units = [];
         var (block, runs) = ("", "");
         var sign = '\0';
-        var (isOneCircuit, isSchedule, isTimed, across) = (false, false, false, "");
+        var (isOneCircuit, isSchedule, isTimed, isBlocks, across) = (false, false, false, false, "");
         for (var at = 0; at < lines.Length; at++)
         {
             var line = lines[at];
@@ -126,7 +129,7 @@ internal static partial class CardTable
                 var cells = InUnits(Cells(line, sign), units);
                 if ((isSchedule || isTimed || across.Length > 0) && line.Any(char.IsLetterOrDigit))
                 {
-                    rows[at] = isSchedule ? Scheduled(heads, cells) : isTimed ? From(heads, cells) : Across(heads, cells, across);
+                    rows[at] = isSchedule ? Scheduled(heads, cells) : isTimed ? From(heads, cells) : isBlocks ? BlockOf(heads, cells, across) : Across(heads, cells, across);
                     continue;
                 }
 
@@ -156,11 +159,14 @@ internal static partial class CardTable
                 if (cells.Count(c => NumberedMove().IsMatch(c)) > 1 && !NumberedMove().IsMatch(cells[0]))
                 {
                     (heads, sign, units, across) = ([.. cells.Select(c => NumberedMove().IsMatch(c) ? "name" : "")], mark, [], cells[0].Trim() is { Length: > 1 } label ? label : "Round");
-                    (rows[at], isOneCircuit, isSchedule, isTimed) = ("", false, false, false);
+                    (rows[at], isOneCircuit, isSchedule, isTimed, isBlocks) = ("", false, false, false, false);
                     break;
                 }
 
                 var known = cells.Select(Column).ToArray();
+                // “Set 1, set 2, set 3”: how often in each.
+                if (cells.Count(c => NumberedSet().IsMatch(c)) > 1)
+                    known = [.. cells.Select((c, i) => NumberedSet().IsMatch(c) ? "set" : known[i])];
                 if (known.Contains("name") && known.Count(k => k.Length > 0) >= 2)
                 {
                     (heads, sign, units, across) = (known, mark, [.. cells.Select(UnitOf)], "");
@@ -185,6 +191,14 @@ internal static partial class CardTable
                     if (isTimed = below.Exists(c => CardPhrases.PartOf(Said(known, c, "name")) != CardPart.Main) && AreStarts(below.ConvertAll(c => Said(known, c, "time"))))
                         break;
                     var goes = below.Select(c => Goes(known, c)).Distinct().ToList();
+                    // A row is a block, and its moves stand in one cell.
+                    if (isBlocks = !known.Contains("block") && below.Count(c => Said(known, c, "name").Contains(", ", StringComparison.Ordinal)) is > 0 and var lists && lists * 2 > below.Count && Array.IndexOf(known, "name") > 0)
+                    {
+                        across = cells[0].Trim() is { Length: > 1 } each ? each : "Round";
+                        rows[at] = "";
+                        break;
+                    }
+
                     isOneCircuit = goes is [{ Length: > 0 }] && (known.Contains("time") || known.Contains("between") || !(known.Contains("sets") || known.Contains("rest"))) && !known.Contains("block");
                     // What stands in the column of kit is the class's kit.
                     var kit = below.SelectMany(c => Said(known, c, "kit").Split([',', '+', '&'])).Select(k => Moves.BriefWords.Kit(k.Trim())).OfType<string>().Distinct().ToList();
@@ -316,6 +330,14 @@ internal static partial class CardTable
     [GeneratedRegex(@"^(?<a>[0-9]{1,2})(?:[:.](?<b>[0-5][0-9]))?\s*(?:'|mins?|minutes?|pm|am)?$", RegexOptions.IgnoreCase)]
     private static partial Regex StartOf();
 
+    /// <summary>A row that is a block, as a head, how it runs, and its list.</summary>
+    private static string BlockOf(string[] heads, List<string> cells, string label)
+    {
+        var (first, goes, list) = (cells[0].Trim().TrimEnd('.', ':'), Goes(heads, cells), Said(heads, cells, "name"));
+        var more = cells.Where((c, i) => i > 0 && c.Trim().Length > 0 && (i >= heads.Length || !(heads[i] == "name" || (goes.Length > 0 && heads[i] is "rounds" or "time" or "rest")))).Select(c => c.Trim());
+        return list.Length == 0 ? string.Join(' ', cells.Select(c => c.Trim())).Trim() : $"{(first.All(char.IsAsciiDigit) ? $"{label} {first}" : first)}{goes}{string.Concat(more.Select(m => $", {m}"))}: {list}";
+    }
+
     /// <summary>A row of moves as a head and its list; what stands in no column of moves is said before them.</summary>
     private static string Across(string[] heads, List<string> cells, string label)
     {
@@ -327,6 +349,9 @@ internal static partial class CardTable
 
     [GeneratedRegex(@"^\s*(?:exercise|move|movement|station|ex)\s*[0-9a-d]\s*$", RegexOptions.IgnoreCase)]
     private static partial Regex NumberedMove();
+
+    [GeneratedRegex(@"^\s*set\s*[1-9]\s*$", RegexOptions.IgnoreCase)]
+    private static partial Regex NumberedSet();
 
     [GeneratedRegex(@"^(?<a>[0-9]{1,3})'?\s*[-–]\s*(?<b>[0-9]{1,3})(?:\s*'|\s*min(?:ute)?s?)?$")]
     private static partial Regex Span();
@@ -365,6 +390,13 @@ internal static partial class CardTable
         var counts = heads.Count(h => h == "name") > 1;
         bool IsCount(int i) => i < heads.Length && (heads[i] == "number" || (counts && heads[i] == "name")) && cells[i].Trim().TrimEnd('.', ')').All(char.IsAsciiDigit);
         string Said(string head) => string.Join(' ', cells.Where((c, i) => i < heads.Length && heads[i] == head && !IsCount(i)).Select(c => c.Trim())).Trim();
+        if (heads.Contains("set"))
+        {
+            var each = cells.Where((c, i) => i < heads.Length && heads[i] == "set" && c.Trim().Length > 0).Select(c => c.Trim()).ToList();
+            (heads, cells) = ([.. heads.Where(h => h != "set"), "reps"], [.. heads.Select((h, i) => (h, i)).Where(c => c.h != "set").Select(c => c.i < cells.Count ? cells[c.i] : ""), .. each.Count > 0 ? [each.Distinct().Count() == 1 && each[0].All(char.IsAsciiDigit) ? $"{each.Count}x{each[0]}" : string.Join(", ", each)] : (string[])[]]);
+            return Row(heads, cells);
+        }
+
         var (sets, reps, time) = (Said("sets") is { Length: > 0 } own ? own : Said("rounds"), Said("reps"), Said("time"));
         // As often on the left as on the right.
         var isBoth = Said("left") is { Length: > 0 } left && left == Said("right") && (reps.Length == 0 || reps == left);

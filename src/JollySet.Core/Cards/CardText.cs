@@ -191,6 +191,7 @@ internal static partial class CardText
 
     private static string Normal(string text)
     {
+        text = DoublePrime().Replace(text, "s");
         // « quotes what it closes; » alone leads on.
         if (text.Contains(" » ", StringComparison.Ordinal) && !text.Contains('«', StringComparison.Ordinal))
             text = text.Replace(" » ", ", ", StringComparison.Ordinal);
@@ -237,6 +238,10 @@ internal static partial class CardText
 
     [GeneratedRegex(@"(?<=(?:^|\b(?:ladder|countdown|count\s+down|finisher|from)\W{0,3})\d{1,2})\s*->\s*(?=\d{1,2}\s*(?:$|[:,;)]|reps|of\b))", RegexOptions.IgnoreCase)]
     private static partial Regex FromTo();
+
+    /// <summary>Seconds; inches where it is of a box.</summary>
+    [GeneratedRegex(@"(?<=\d)(?<!['′’]\s?\d{1,2})\s?″(?!\s*(?:box|step|bench|platform|ball|plyo))", RegexOptions.IgnoreCase)]
+    private static partial Regex DoublePrime();
 
     [GeneratedRegex(@"^[-=_*~.\s|:+]*$")]
     private static partial Regex Rule();

@@ -45,7 +45,7 @@ internal static partial class CardWording
     private static partial Regex RoundsBehindList();
 
     /// <summary>“Plank x30s”.</summary>
-    [GeneratedRegex(@"(?<=[a-z)]\s+)x\s*(?=\d{1,3}\s*(?:s|secs?|seconds)\b(?!\s*(?:x|rest|on|work|/)))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<=[a-z)]\s+)x\s*(?=\d{1,3}\s*(?:(?:s|secs?|seconds)\b|"")(?!\s*(?:x|rest|on|work|/)))", RegexOptions.IgnoreCase)]
     private static partial Regex TimesOfTime();
 
     /// <summary>“Plank – hold for 30 secs”.</summary>
@@ -111,6 +111,14 @@ internal static partial class CardWording
     /// <summary>“Split squat 3x8/8”: as often on each side; what is worked for so long and rested for as long begins higher.</summary>
     [GeneratedRegex(@"(?<=^[a-z][a-z /'-]*\s)(?<s>[1-9])\s*x\s*(?<n>[3-9]|1[0-2])\s*/\s*\k<n>(?![\d/])", RegexOptions.IgnoreCase)]
     private static partial Regex RepsOnBoth();
+
+    /// <summary>“Curl 3x12 s/s w/ dip 3x12”.</summary>
+    [GeneratedRegex(@"(?<=\d|[a-z])\s+(?:ss|s/s|super-?\s?set(?:ted)?)\s+(?:w|w/|with)\s+(?=[a-z0-9])", RegexOptions.IgnoreCase)]
+    private static partial Regex SupersetWithin();
+
+    /// <summary>“Cat stretch and child's pose to finish”.</summary>
+    [GeneratedRegex(@"^(?:(?:and|then)\s+)?(?<items>[a-z][a-z' ,&-]+?)\s+to\s+(?:finish|end|close)(?:\s+off)?[.!]?$", RegexOptions.IgnoreCase)]
+    private static partial Regex ToFinish();
 
     /// <summary>“20s/s”: on each side.</summary>
     [GeneratedRegex(@"(?<=\ds)/s\b", RegexOptions.IgnoreCase)]

@@ -5,6 +5,10 @@ namespace JollySet.Core.Cards;
 /// <content>The patterns of how a rest is said, and a number of rounds in a sentence.</content>
 internal static partial class CardWording
 {
+    /// <summary>“Repeat x2 with 60 s rest”.</summary>
+    [GeneratedRegex(@"^(?:then\s+)?repeat\s+(?:x\s*(?<n>[2-9])|(?<n>[2-9])\s*(?:x|times))\s*,?\s*(?:with\s+|w\s+|w/\s*)(?:an?\s+)?(?<t>\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?))\s+rest(?:\s+between)?\.?$", RegexOptions.IgnoreCase)]
+    private static partial Regex RepeatWithRest();
+
     /// <summary>“Warm-up (5') jog, hip circles”: the minutes are the part's, and its moves follow.</summary>
     [GeneratedRegex(@"^(?<h>[a-z][a-z &/-]{1,24}?)\s*\(\s*(?<t>\d{1,2}\s*(?:mins?|minutes?|'))\s*\)\s*(?=[a-z][^:]*$)", RegexOptions.IgnoreCase)]
     private static partial Regex PartMinutesThen();

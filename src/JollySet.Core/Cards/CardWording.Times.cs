@@ -102,7 +102,7 @@ internal static partial class CardWording
     private static partial Regex TimeInWords();
 
     /// <summary>“Rest between rounds: 90s”, “between exercises – 15s”: where, then how long.</summary>
-    [GeneratedRegex(@"(?<=^|[,;(]\s*|\s-\s+|:\s+)(?:(?<w>(?:water|drinks?)(?:\s+(?:break|stop))?|rest|recovery|break|pause)(?:\s+(?:period|time))?\s+)?(?<where>(?:in\s+)?between\s+(?:the\s+|each\s+|all\s+)?(?:rounds?|sets?|circuits?|exercises?|moves?|stations?|laps?|supersets?|blocks?)|after\s+(?:each|every)\s+(?:round|set|circuit|exercise|move|station|lap|superset|block))\s*(?:\s-|[:=])\s*(?:rest\s+)?(?<t>\d{1,3}(?:[.,]5)?\s*(?:s|secs?|seconds?|mins?|minutes?|'|"")|\d:\d\d)(?:\s+(?:rest|break|recovery))?\.?(?=\s*(?:$|[,;)]))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<=^|[,;(]\s*|\s-\s+|:\s+)(?:(?<w>(?:water|drinks?)(?:\s+(?:break|stop))?|rest|recovery|break|pause)(?:\s+(?:period|time))?\s+)?(?<where>(?:in\s+)?between\s+(?:the\s+|each\s+|all\s+)?(?:rounds?|sets?|circuits?|exercises?|moves?|stations?|laps?|supersets?|blocks?)|after\s+(?:each|every)\s+(?:round|set|circuit|exercise|move|station|lap|superset|block))\s*(?:\s-|[:=;])\s*(?:rest\s+)?(?<t>\d{1,3}(?:[.,]5)?\s*(?:s|secs?|seconds?|mins?|minutes?|'|"")|\d:\d\d)(?:\s+(?:rest|break|recovery))?\.?(?=\s*(?:$|[,;)]))", RegexOptions.IgnoreCase)]
     private static partial Regex RestOfWhere();
 
     /// <summary>“Two minutes rest”, “forty seconds”.</summary>
@@ -128,7 +128,7 @@ internal static partial class CardWording
     private static partial Regex OnOffInGerman();
 
     /// <summary>“40 secs on / 20 secs of”: a letter is left out.</summary>
-    [GeneratedRegex(@"\bon\s*[/,-]?\s*(?<t>\d{1,3}\s*(?:s|secs?|seconds?)?)\s+of\b(?=\s*(?:$|x\b|x\s*\d|[,;.]|for\s+\d))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\bon\s*[/,-]?\s*(?<t>\d{1,3}\s*(?:s|secs?|seconds?)?)\s+of\b(?=\s*(?:$|x\b|x\s*\d|[,;.)]|for\s+\d))", RegexOptions.IgnoreCase)]
     private static partial Regex OffSlip();
 
     /// <summary>“5 min jog to warm up”.</summary>

@@ -77,6 +77,7 @@ internal static partial class NameWords
         ["stepup"] = ["step", "up"],
         ["curtsey"] = ["curtsy"],
         ["circ"] = ["circle"],
+        ["s2s"] = ["sit", "to", "stand"],
         ["tin"] = ["dumbbell"],
         ["can"] = ["dumbbell"],
         ["bottle"] = ["dumbbell"],

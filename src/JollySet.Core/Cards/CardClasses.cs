@@ -51,7 +51,7 @@ public static partial class CardClasses
     {
         if (lines.Length > CardReader.MostLines)
             return [];
-        foreach (var (way, fewest) in new[] { (Day(), FewestLines), (Numbered(), 1), (Hour(), 1) })
+        foreach (var (way, fewest) in new[] { (Day(), FewestLines), (Numbered(), 1), (Hour(), 1), (TimeOfDay(), FewestLines), (DayLine(), 0) })
         {
             var begins = Enumerable.Range(0, lines.Length).Where(i => lines[i].Length < CardText.LongestLine && way.IsMatch(CardText.Plain(lines[i]))).ToList();
             var distinct = begins.Select(i => way.Match(CardText.Plain(lines[i])).Groups["n"].Value.ToUpperInvariant()).Distinct().Count();
@@ -66,9 +66,17 @@ public static partial class CardClasses
     [GeneratedRegex(@"^[#*_=>\s-]*(?<n>mon|tue|wed|thu|fri|sat|sun)(?:s|nes|rs|ur)?(?:day)?s?\b['’]?s?(?:\s+(?:class|session|workout|am|pm|morning|lunch(?:time)?|evening|upper(?:\s+body)?|lower(?:\s+body)?|full\s+body|legs|core|cardio|strength|hiit|push|pull|arms|back|chest|mobility|kettlebells?|circuits?|stretch|glutes|conditioning|\d{1,2}(?:[:.]\d\d)?\s*(?:[ap]m)?))*\s*(?:[:(*_=-].{0,40})?$", RegexOptions.IgnoreCase)]
     private static partial Regex Day();
 
+    /// <summary>“Tues: A1 press-up 3x10, A2 row 3x10”: a class on its line.</summary>
+    [GeneratedRegex(@"^[#*_=>\s-]*(?<n>mon|tue|wed|thu|fri|sat|sun)(?:s|nes|rs|ur)?(?:day)?s?\s*[:–-]\s*(?=.*[a-z].*\d)(?=.*,).{20,}$", RegexOptions.IgnoreCase)]
+    private static partial Regex DayLine();
+
     /// <summary>“6am”, “18:30 class”: an hour of the day alone.</summary>
     [GeneratedRegex(@"^[#*_=>\s-]*(?<n>\d{1,2}(?:[:.]\d\d)?\s*[ap]m|(?:[6-9]|1\d|2[01]):[0-5]\d)\s*(?:class|session|group|crew)?\s*:?$", RegexOptions.IgnoreCase)]
     private static partial Regex Hour();
+
+    /// <summary>“Morning (9:30):” and “Evening (18:30):”.</summary>
+    [GeneratedRegex(@"^[#*_=>\s-]*(?<n>morning|lunch(?:time)?|afternoon|evening|am|pm)\b(?:\s+(?:class|session|group|circuits?))?\s*(?:\([^()]{1,24}\)|\d{1,2}(?:[:.]\d\d)?\s*(?:[ap]m)?)?\s*:?[\s=*_-]*$", RegexOptions.IgnoreCase)]
+    private static partial Regex TimeOfDay();
 
     /// <summary>“Class 1”, “Session B”, “Day 2 – lower”.</summary>
     [GeneratedRegex(@"^[#*_=>\s-]*(?:class|session|day|week|workout|lesson)\s*(?<n>\d{1,2}|[A-D])\b\s*(?:[:(*_=-].{0,40})?$", RegexOptions.IgnoreCase)]

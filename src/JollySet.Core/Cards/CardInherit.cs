@@ -38,13 +38,17 @@ internal static class CardInherit
         for (var at = blocks.Count - 1; at > 0; at--)
         {
             var (from, to) = (blocks[at], blocks[at - 1]);
-            if (from is not { Part: CardPart.Main, Stations.Count: 0, IsUnnamed: true, IsTalk: false, Length: null, Scheme: null, IsAmrap: false, Every: null, Letter: null, Notes.Count: > 0 } || to is not { Part: CardPart.Main, Stations.Count: > 0 })
+            if (from is not { Part: CardPart.Main, Stations.Count: 0, IsUnnamed: true, IsTalk: false, Length: null, Scheme: null, IsAmrap: false, Every: null, Letter: null } || !(from.HasSettings || from.Rest is not null || from.Between is not null || from.Notes.Count > 0) || to is not { Part: CardPart.Main, Stations.Count: > 0 })
                 continue;
             if (written(from.Line) is not { } said)
                 continue;
+            // Once through, and again: as often as it is said last.
+            if (to.RoundsLow == 1 && from.RoundsLow > 1)
+                to.RoundsLow = null;
+            var isWhole = IsOpen(to, from) && from.Notes.Count == 0;
             if (IsOpen(to, from))
                 Give(from, to, isLast: false);
-            to.Notes.AddRange(from.Notes.Where(n => n.Split(' ', ',').All(w => said.Contains(w, StringComparison.OrdinalIgnoreCase)) is false).Prepend(said));
+            to.Notes.AddRange(from.Notes.Where(n => n.Split(' ', ',').All(w => said.Contains(w, StringComparison.OrdinalIgnoreCase)) is false).Concat(isWhole ? [] : [said]));
             handed.Add((from.Line, to));
             blocks.RemoveAt(at);
         }

@@ -124,7 +124,7 @@ internal static partial class CardPhrases
     public static partial Regex TakesTime();
 
     /// <summary>Words of a sentence that lead on and say nothing of a class.</summary>
-    [GeneratedRegex(@"\b(?:it's|that's|we're|we'll|i'll|you'll|let's|i've|we've|i|we|you|they|us|them|it|that|this|these|those|everyone|everybody|is|are|be|was|has|have|got|do|does|doing|done|go|goes|going|get|let|will|can|gonna|want|start|starts|starting|finish|finishing|end|ending|move|moving|on|onto|into|in|out|up|to|at|by|of|off|for|from|with|without|through|the|a|an|some|few|couple|bit|bits|little|lot|lots|quick|nice|simple|easy|good|great|proper|just|only|about|around|round|so|then|now|next|after|before|first|second|third|last|final|finally|again|and|but|or|all|as|each|both|our|your|my|their|there|here|ok|right|well|also|plus|more|exercises?|moves?|stuff|things?|followed|straight|back|time|times|through|comes?|made|consists?|includes?|including|includes|called|like|using|repeat|keep|make|work|working|way|part|bit|mainly|mostly)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:it's|that's|we're|we'll|i'll|you'll|let's|i've|we've|i|we|you|they|us|them|it|that|this|these|those|everyone|everybody|is|are|be|was|has|have|got|do|does|doing|done|did|was|were|had|go|goes|going|get|let|will|can|gonna|want|start|starts|starting|finish|finishing|end|ending|move|moving|on|onto|into|in|out|up|to|at|by|of|off|for|from|with|without|through|the|a|an|some|few|couple|normally|usually|always|generally|roughly|maybe|probably|basically|actually|really|total|altogether|each\s+time|bit|bits|little|lot|lots|quick|nice|simple|easy|good|great|proper|just|only|about|around|round|so|then|now|next|after|afterwards|before|first|second|third|last|final|finally|again|and|but|or|all|as|each|both|our|your|my|their|there|here|ok|right|well|also|plus|more|exercises?|moves?|stuff|things?|followed|straight|back|time|times|through|comes?|made|consists?|includes?|including|includes|called|like|using|repeat|keep|make|work|working|way|part|bit|mainly|mostly)\b", RegexOptions.IgnoreCase)]
     public static partial Regex SaysNothing();
 
     /// <summary>How a message ends.</summary>
@@ -140,7 +140,7 @@ internal static partial class CardPhrases
     public static partial Regex PlanIs();
 
     /// <summary>A sentence as it is spoken, no title.</summary>
-    [GeneratedRegex(@"\b(?:I|I'll|I'm|we|we'll|let's)\b|\b(?:is|are)\b.*[.:]\s*$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:I|I'll|I'm|we|we'll|let's|because)\b|\b(?:is|are)\b.*[.:]\s*$", RegexOptions.IgnoreCase)]
     public static partial Regex IsSpoken();
 
     /// <summary>Somebody speaking about what comes below, without a number and without naming it.</summary>

@@ -116,7 +116,7 @@ internal static partial class CardPhrases
     public static partial Regex Dashes();
 
     /// <summary>Moves with sets of their own on one line, and the rest of all of them.</summary>
-    [GeneratedRegex(@"^(?<sets>[a-z][a-z' -]*?\s\d{1,2}\s*x\s*\d{1,3}(?:\s*[,;]\s*[a-z][a-z' -]*?\s\d{1,2}\s*x\s*\d{1,3})+)\s*[,;.]\s*(?:all\s+)?(?<rest>rest\s*:?\s*\d{2,3}\s*(?:s|secs?|seconds?)?|\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?|'|"")?\s+rest(?:\s+between(?:\s+sets)?)?|rest\s*:?\s*\d\s*(?:mins?|minutes?|'))\.?$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?<sets>[a-z][a-z' -]*?\s\d{1,2}\s*x\s*\d{1,3}(?:\s+(?:each|per|a)\s+(?:side|leg|arm))?(?:\s*[,;]\s*[a-z][a-z' -]*?\s\d{1,2}\s*x\s*\d{1,3}(?:\s+(?:each|per|a)\s+(?:side|leg|arm))?)+)\s*[,;.]\s*(?:all\s+)?(?<rest>rest\s*:?\s*\d{2,3}\s*(?:s|secs?|seconds?)?|\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?|'|"")?\s+rest(?:\s+between(?:\s+sets)?)?|rest\s*:?\s*\d\s*(?:mins?|minutes?|'))\.?$", RegexOptions.IgnoreCase)]
     public static partial Regex SetsThenRest();
 
     [GeneratedRegex(@"\s*[,;]\s*|\s+(?:then|followed by)\s+", RegexOptions.IgnoreCase)]
@@ -471,7 +471,7 @@ internal static partial class CardPhrases
     public static partial Regex AfterFirst();
 
     /// <summary>A class that is named after how it runs, or says that it is one and how long.</summary>
-    [GeneratedRegex(@"^(?:[a-z-]+\s+)?(?:pyramid|ladder|tabata|emom|amrap|circuit|interval)s?\s+(?:class|session|night|express|day|strength|training|fitness|workout|club|(?:mon|tues|wednes|thurs|fri|satur|sun)days?)\b|^[^:\d]*\b(?:class|session)\b[^:\d]*\d{1,3}\s*(?:mins?|minutes|')", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^[^:\d]*\bfor\s+(?:(?:the|our|all)\s+)?(?:over[\s-]?\d{2}s?|older\s+adults|seniors|beginners|mums)\b|^(?:[a-z-]+\s+)?(?:pyramid|ladder|tabata|emom|amrap|circuit|interval)s?\s+(?:class|session|night|express|day|strength|training|fitness|workout|club|(?:mon|tues|wednes|thurs|fri|satur|sun)days?)\b|^[^:\d]*\b(?:class|session)\b[^:\d]*\d{1,3}\s*(?:mins?|minutes|')", RegexOptions.IgnoreCase)]
     public static partial Regex NamesClass();
 
     /// <summary>From so long to so long.</summary>
@@ -516,7 +516,7 @@ internal static partial class CardPhrases
     public static partial Regex LeadsOn();
 
     /// <summary>Where a title line goes on with something else.</summary>
-    [GeneratedRegex(@"\s*[,;|]\s*|\s+-\s+|\s+/\s+|:\s+(?=\d)")]
+    [GeneratedRegex(@"\s*[,;|]\s*|\s+-\s+|(?<!\d\s*(?:s|secs?|seconds?)?)\s+/\s+|:\s+(?=\d)", RegexOptions.IgnoreCase)]
     public static partial Regex TitleParts();
 
     [GeneratedRegex(@"\b(?:in\s+)?between\s*[.!]?$", RegexOptions.IgnoreCase)]

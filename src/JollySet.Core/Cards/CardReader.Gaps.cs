@@ -1,4 +1,5 @@
 using System.Globalization;
+using System.Text.RegularExpressions;
 using JollySet.Core.Plans;
 using static JollySet.Core.Cards.CardPhrases;
 
@@ -25,6 +26,13 @@ public sealed partial class CardReader
         Say(line, CardLineKind.Setting, $"a station to rest after {block.Stations[^1].Name}");
         return true;
     }
+
+    /// <summary>“…, minute 4 is a rest” in a list by the clock: a slot of it; null for anything else.</summary>
+    private CardStation? RestInSlot(CardWords line, string part) =>
+        Current is { Every: { } every, Part: CardPart.Main } && StationOfRest().IsMatch(part) ? new CardStation(line.Number, "rest") { Amount = string.Create(CultureInfo.InvariantCulture, $"{every}s") } : null;
+
+    [GeneratedRegex(@"\b(?:throughout|all\s+the\s+way\s+through|everywhere|for\s+everything)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Throughout();
 
     /// <summary>“Water after round 2”: a drink in the place of that gap; any other break there is kept in words, as no sheet can say it.</summary>
     private bool TakesWaterAfterRound(CardWords line)
@@ -114,7 +122,8 @@ public sealed partial class CardReader
             }
 
             // “30 s rest between exercises” below the stretch at the end: of every block that has not said its own.
-            if (block.Part == CardPart.CoolDown && scan.Gaps is [(var rested, var longestRest, (CardGap.Moves or CardGap.Rounds) and var where)] && blocks.FindAll(b => b is { Part: CardPart.Main, Stations.Count: > 0, Every: null, IsAmrap: false } && (where == CardGap.Moves || b.IsLinked || b.IsStraight ? b.Rest is null : b.Between is null && b.RoundsLow > 1)) is { Count: > 0 } ofAll)
+            var isThroughout = Throughout().IsMatch(line.Text) && block.Part == CardPart.Main;
+            if ((block.Part == CardPart.CoolDown || isThroughout) && scan.Gaps is [(var rested, var longestRest, var where)] && (isThroughout || where is CardGap.Moves or CardGap.Rounds) && blocks.FindAll(b => b is { Part: CardPart.Main, Stations.Count: > 0, Every: null, IsAmrap: false } && (where == CardGap.Moves || b.IsLinked || b.IsStraight ? b.Rest is null : b.Between is null && b.RoundsLow > 1)) is { Count: > 0 } ofAll)
             {
                 ofAll.ForEach(b => Gap(b, rested, where, onHead: false, longestRest));
                 Say(line, CardLineKind.Setting, string.Join(" · ", ofAll.Select(b => b.Told())));
@@ -126,8 +135,9 @@ public sealed partial class CardReader
                 foreach (var pair in blocks.AsEnumerable().Reverse().Skip(1).TakeWhile(b => b is { IsLinked: true, Rest: null, RoundsLow: > 1 }))
                     (pair.Rest, pair.RestHigh) = (all, most);
             // “90s rest” below sets that nothing parts: of all of them.
-            if (block is { IsStraight: true, IsUnnamed: true } && scan.Gaps is [(var every, var longest, not CardGap.After)])
-                for (var at = blocks.Count - 2; at >= 0 && blocks[at] is { IsStraight: true, IsUnnamed: true, Rest: null, Between: null, After: null, Stations.Count: > 0 } list && list.Stations.TrueForAll(s => s.Rest is null) && list.Stations[^1].Line + 1 == blocks[at + 1].Line && blocks[at + 1].Stations[0].Line == blocks[at + 1].Line; at--)
+            var isGoingOn = block.IsUnnamed || blocks.Exists(b => b != block && block.Name.StartsWith(b.Name + " ", StringComparison.OrdinalIgnoreCase) && block.Name[(b.Name.Length + 1)..].All(char.IsAsciiDigit));
+            if (block is { IsStraight: true } && isGoingOn && scan.Gaps is [(var every, var longest, not CardGap.After)])
+                for (var at = blocks.Count - 2; at >= 0 && blocks[at] is { IsStraight: true, Rest: null, Between: null, After: null, Stations.Count: > 0 } list && list.Stations.TrueForAll(s => s.Rest is null) && list.Stations[^1].Line + 1 == blocks[at + 1].Line && blocks[at + 1].Stations[0].Line == blocks[at + 1].Line; at--)
                     (list.Rest, list.RestHigh) = (every, longest);
             // “15 s rest between exercises” below several lists, each on its line: of all of them.
             if (scan.Gaps is [(var pause, var upTo, CardGap.Moves)] && IsOpenList(block))

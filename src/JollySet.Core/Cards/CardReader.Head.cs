@@ -37,7 +37,7 @@ public sealed partial class CardReader
             return;
         }
 
-        if (Array.Exists(first.Text.Split(' '), w => BriefWords.Kit(w) is not null) && head.Take(first.Text, mayTitle: true) is { Over.Length: > 0 } taken)
+        if (block.Part == CardPart.Main && Array.Exists(first.Text.Split(' '), w => BriefWords.Kit(w) is not null) && head.Take(first.Text, mayTitle: true) is { Over.Length: > 0 } taken)
             // What the block has said already is not said again.
             notes.AddRange(taken.Over.Split(", ").Where(o => Scan(o, isLine: false) is { SaysBlock: false, Gaps.Count: 0 } && !block.Notes.Exists(n => n.Contains(o, StringComparison.Ordinal))));
     }

@@ -126,7 +126,7 @@ public sealed partial class CardReader
         }
 
         // “Legs: 4 x 45/15 squat, lunge L, lunge R”.
-        if (Commas().Match(items) is { Success: true } stroke && Scan(items[..stroke.Index], isLine: false) is { SaysBlock: true } runs && (runs.Work is not null || runs.RoundsLow is not null) && Understood(runs.Left) is not null)
+        if (Commas().Match(items) is { Success: true } stroke && Scan(items[..stroke.Index], isLine: false) is { SaysBlock: true } runs && (runs.Work is not null || runs.RoundsLow is not null) && Understood(runs.Left) is not null && !LapsOf().IsMatch(items[..stroke.Index]))
         {
             Applied(block, runs, line, isSetting: false);
             items = runs.Left + items[stroke.Index..];

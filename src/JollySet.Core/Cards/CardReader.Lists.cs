@@ -59,7 +59,7 @@ public sealed partial class CardReader
         if (isShort && parts.Count > 2 && parts.TrueForAll(p => p.Split(' ').Length <= FewWords && p.All(c => char.IsLetter(c) || c is ' ' or '-' or '\'') && !IsSpoken().IsMatch(p) && !GoesOn().IsMatch(p)) && parts.Count(p => Understood(p) is not null) * 2 >= parts.Count)
             return parts;
         var names = parts.ConvertAll(p => Scan(p) is var scan && WithoutStopsAround(WithoutBrackets(scan.Left)) is { Length: > 0 } left && (Understood(left) is not null || Understood(left + " stretch") is not null || library.Reader.Read(left).Known == Sureness.Likely));
-        return names.Count(n => n) >= 2 && names.Count(n => n) * 2 > names.Count || (isShort && parts.TrueForAll(p => (p.Split(' ').Length <= 3 || (p.Split(' ').Length == 4 && p.Contains(" with ", StringComparison.OrdinalIgnoreCase))) && !p.Any(char.IsAsciiDigit))) ? parts : [text];
+        return names.Count(n => n) >= 2 && names.Count(n => n) * 2 > names.Count || (isShort && parts.TrueForAll(p => (p.Split(' ').Count(w => w != "+") <= 3 || (p.Split(' ').Length == 4 && p.Contains(" with ", StringComparison.OrdinalIgnoreCase))) && !p.Any(char.IsAsciiDigit))) ? parts : [text];
     }
 
     /// <summary>“Some hip openers”, “a plank”: the move.</summary>
@@ -103,6 +103,8 @@ public sealed partial class CardReader
                 return (text[..colon], items);
             isPart |= NamedMinutes().IsMatch(text[..colon]) || !BriefWords.Focus(text[..colon]).IsEmpty || Scan(text[..colon], isLine: false).Work is not null;
             var bare = HowAtEnd().Match(items) is { Success: true } how && Scan(how.Groups["how"].Value, isLine: false) is { Any: true } said && IsEmpty(said.Left) ? how.Groups["items"].Value : HowBehind(WithoutRemark(items).Items).Items;
+            if (isPart && PartOf(text[..colon]) != CardPart.Main && MinutesAtEnd().Match(bare) is { Success: true } minutes)
+                bare = minutes.Groups["items"].Value;
             var areAmounts = Commas().Split(bare) is { Length: > 1 } own && own.All(i => Scan(i).Amount is not null);
             var listed = Parted(bare, isShort: isPart || bare.Length < items.Length || areAmounts || Super().IsMatch(text[..colon])).Select(i => Scan(i).Left).ToList();
             // “Finisher: wall sit - max hold x 2”.
@@ -130,7 +132,7 @@ public sealed partial class CardReader
             if (BlockWord().Match(before) is { Success: true } word && before[word.Length..].All(c => char.IsAsciiDigit(c) || c == ' ') && Strokes().Split(items) is { Length: > 1 and <= 6 } struck && struck.All(s => s.Split(' ').Length <= 3 && s.All(c => char.IsLetter(c) || c is ' ' or '-' or '\'')) && struck.Any(s => Understood(s) is not null))
                 return (before, string.Join(", ", struck));
             if ((PartOf(before) != CardPart.Main || BlockWord().IsMatch(before) || Super().IsMatch(before) || Scan(before, isLine: false).SaysBlock || NamedMinutes().IsMatch(before) || RegionAlone().IsMatch(before)) && Understood(Scan(before).Left) is null
-                && Parted(items = AllOf(items), isShort: PartOf(before) != CardPart.Main || Scan(before, isLine: false).SaysBlock).ConvertAll(i => WithoutBrackets(Scan(i).Left)) is { Count: > 1 } moves && moves.Exists(i => Understood(i) is not null || (PartOf(before) != CardPart.Main && library.Reader.Read(i).Known == Sureness.Likely) || (PartOf(before) == CardPart.CoolDown && Understood(i + " stretch") is not null)))
+                && Parted(items = AllOf(items), isShort: PartOf(before) != CardPart.Main || Scan(before, isLine: false).SaysBlock).ConvertAll(i => WithoutBrackets(Scan(i).Left)) is { Count: > 1 } moves && (moves.Exists(i => Understood(i) is not null || (PartOf(before) != CardPart.Main && library.Reader.Read(i).Known == Sureness.Likely) || (PartOf(before) == CardPart.CoolDown && Understood(i + " stretch") is not null)) || (moves.Count > 2 && Scan(before, isLine: false) is { Work: not null, Left: var more } && IsEmpty(more) && moves.TrueForAll(i => i.Split(' ').Length <= 3 && i.All(c => char.IsLetter(c) || c is ' ' or '-' or '\'')))))
                 return (before, items);
         }
 

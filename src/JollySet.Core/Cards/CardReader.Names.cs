@@ -34,6 +34,9 @@ public sealed partial class CardReader
         name = RoundThese().Replace(name, "");
         if (part != CardPart.Main)
             name = AtTheEnd().Replace(name, "");
+        // A sentence about how it is done has no name in it.
+        if (!begins.Success && name.Split(' ').Length > 2 && IsSpoken().IsMatch(text))
+            name = "";
         name = OneBell().Replace(GoesOn().Replace(name, "").TrimStart(' ', ','), "");
         if (!name.Contains('(', StringComparison.Ordinal))
             name = name.Trim(')');
@@ -76,7 +79,7 @@ public sealed partial class CardReader
     private bool IsTopic(string text) => Topic().IsMatch(text) && !Scan(text, isLine: false).SaysBlock && !text.EndsWith(':') && Scan(text, isLine: false).RepsLow is null && Scan(text, isLine: false).Sets is null;
 
     /// <summary>A few words with nothing said but how it runs in the next line are a block's name.</summary>
-    private bool IsName(CardWords line) => line.Text.Split(' ').Length <= 4 && !Scan(line.Text).Any && Understood(WithoutBrackets(line.Text)) is null && !AreMoves(line.Text) && !IsNextOfList(line)
+    private bool IsName(CardWords line) => line.Text.Split(' ').Length <= 4 && !Scan(line.Text).Any && Understood(WithoutBrackets(line.Text)) is null && !AreMoves(line.Text) && !IsListBelowColon(line.Text) && !IsNextOfList(line)
         && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } next
         && ((Scan(next.Text, isLine: false) is { SaysBlock: true } scan && IsEmpty(scan.Left) && !BlockWord().IsMatch(next.Text)) || IsAfterDrink(next) || IsOverSets(line, next));
 

@@ -50,8 +50,20 @@ public sealed partial class CardReader
         var (name, around, led) = SaidName(Bare(text[..from]) + PlaceOfMoves + Bare(isPair ? AsSuperset().Replace(behind, " ") : behind));
         if (isPair && name?.Length == 0)
             name = "Superset";
-        if (name is null || Scan(CardNumbers.InDigits(around), isLine: false) is not { Load: null, Tempo: null, Sides: null, Sets: null, Remark: null, RepsByRound: null, Tabatas: null, Scheme: null } scan || Chatter(scan.Left).Any(char.IsLetterOrDigit))
+        if (name is null || Scan(CardNumbers.InDigits(around), isLine: false) is not { Load: null, Tempo: null, Sides: null, Remark: null, RepsByRound: null, Tabatas: null, Scheme: null } scan || Chatter(scan.Left).Any(char.IsLetterOrDigit))
             return text;
+        // “A finisher of wall sits - 3 lots of 45 seconds with 15 seconds rest”.
+        if (scan.Sets is { } sets && (name.Length == 0 || items.Exists(i => Scan(i).Amount is not null) || (scan.RepsLow ?? scan.Length) is null || scan.RoundsLow is not null))
+            return text;
+        if (scan.Sets is { } often)
+        {
+            var dose = string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{often} x {(scan.RepsLow is { } reps ? $"{reps}{(scan.RepsHigh is { } upTo ? $"-{upTo}" : "")}" : $"{scan.Length}s")}");
+            beside.AddRange(remarks);
+            things.ForEach(head.AddKit);
+            var rest = scan.Gaps is [var pause, ..] ? string.Create(System.Globalization.CultureInfo.InvariantCulture, $", rest {pause.Seconds}s") : "";
+            return items.Count == 1 ? $"{name}: {items[0]} {dose}{rest}" : $"{name} - {dose}{rest}: {string.Join(", ", items)}";
+        }
+
         // “Finisher: a wall sit, 2 minutes”: so long the one move.
         var own = items.Count == 1 && scan is { SaysBlock: false, IsEach: false, Length: not null } ? scan.Length : null;
         if (items.Count == 1 && (PartOf(name) != CardPart.Main || (own is not null && Scan(items[0]).Amount is not null)))
@@ -77,20 +89,80 @@ public sealed partial class CardReader
         return $"{name}{(name.Length > 0 && how.Count > 0 ? " " : "")}{string.Join(", ", how)}: {string.Join(", ", items)}";
     }
 
-    /// <summary>“We start with a gentle warm up, 5 minutes, whatever you like” is that part, so long, and words beside it.</summary>
-    private string AsSaidPart(string text)
+    /// <summary>“We did squats 3 x 12, then lunges 3 x 10 each leg, with a minute's rest between sets” is those sets, and their rest.</summary>
+    private string AsSaidSets(string text)
     {
-        if (text.Count(c => c == ' ') < 3 || text.Length > CardText.LongestLine || SaidPart().Matches(text) is not [{ } part] || SaidMinutes().Matches(text) is not [{ } minutes] || Listed(text).Items is not null)
+        if (!text.Contains(',', StringComparison.Ordinal) || text.Length > CardText.LongestLine || !SaysNothing().IsMatch(text) || text.Count(char.IsAsciiDigit) < 4)
             return text;
+        var pieces = Commas().Split(text.TrimEnd('.', '!')).Select(p => LedInto().Replace(p.Trim(), "")).ToList();
+        var sets = pieces.TakeWhile(p => Scan(p) is { Sets: not null, SaysBlock: false, Gaps.Count: 0 } scan && Understood(WithoutBrackets(scan.Left)) is not null).ToList();
+        if (sets.Count < 2 || pieces.Count > sets.Count + 1 || string.Join(", ", pieces) == text)
+            return text;
+        if (pieces.Count == sets.Count)
+            return string.Join(", ", sets);
+        return Scan(CardNumbers.InDigits(pieces[^1]), isLine: false) is { Gaps: [var rest], SaysBlock: false } said && Chatter(said.Left).Length == 0 ? string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{string.Join(", ", sets)}, rest {rest.Seconds}s") : text;
+    }
+
+    [GeneratedRegex(@"^(?:(?:and|then|so|next|finally|lastly|after\s+that|followed\s+by|we|they|I|you|did|do|had|have|it\s+was|it's)\s+)+", RegexOptions.IgnoreCase)]
+    private static partial Regex LedInto();
+
+    /// <summary>“Three rounds in total with 90 secs between rounds” is how it runs, and words.</summary>
+    private string AsSaidHow(string text)
+    {
+        if (text.Count(c => c == ' ') < 3 || text.Length > CardText.LongestLine || !SaysNothing().IsMatch(text) || PartOf(text) != CardPart.Main || text.Contains(':', StringComparison.Ordinal) || BlockWord().IsMatch(text) || OfEachRound().IsMatch(text))
+            return text;
+        var scan = Scan(CardNumbers.InDigits(text.TrimEnd('.', '!')), isLine: false);
+        return scan is { SaysBlock: true } or { Gaps.Count: > 0 } && scan is { Load: null, Tempo: null, Sides: null, Sets: null, Remark: null, RepsByRound: null, Tabatas: null, Scheme: null, IsAmrap: false, Every: null, Length: null, RepsLow: null } && !IsEmpty(scan.Left) && Chatter(scan.Left).Length == 0
+            ? string.Join(", ", SaidHow(scan, isWithLength: false)) : text;
+    }
+
+    /// <summary>“Exercises are squats, rows and lunges” is that list.</summary>
+    private string AsSaidList(string text) =>
+        ListIs().Match(text) is { Success: true } m && ItemsOfMessage(m.Groups["items"].Value.TrimEnd('.', '!')) is { Count: > 1 } items && items.TrueForAll(i => i.Split(' ').Length <= FewWords && !i.Contains(':', StringComparison.Ordinal)) && items.Count(i => MayBeStation(i)) * 2 > items.Count
+            ? string.Join(", ", items) : text;
+
+    [GeneratedRegex(@"^(?:(?:and|so|then|ok|the|your|our|these|this)\s+)*(?:exercises|stations|moves|movements|ones|line-?\s?up)\s+(?:are|were|will\s+be|is)\s*:?\s+(?<items>[a-z0-9].*,.*|[a-z0-9].*\sand\s.*)$", RegexOptions.IgnoreCase)]
+    private static partial Regex ListIs();
+
+    /// <summary>“Warm up with a jog and some dynamic stretches, 6 mins”: a part, its moves and its minutes.</summary>
+    private string AsPartWith(string text)
+    {
+        if ((PartWith().Match(text) is { Success: true } with ? with : ToWarmUp().Match(text)) is not { Success: true } m || Listed(text).Items is not null || ItemsOfMessage(m.Groups["items"].Value) is not { Count: > 1 } items)
+            return text;
+        var names = items.ConvertAll(i => SomeOf().Replace(LedInto().Replace(i, ""), ""));
+        return names.TrueForAll(i => i.Split(' ').Length <= 3 && i.All(c => char.IsLetter(c) || c is ' ' or '-' or '\'')) && names.Exists(i => Understood(i) is not null)
+            ? $"{(m.Groups["w"].Success ? m.Groups["w"].Value : "Warm up")}{(m.Groups["n"].Success ? $" {CardNumbers.InDigits(m.Groups["n"].Value)} min" : "")}: {string.Join(", ", names.Select(n => LapsBehind().Replace(n, " (${laps})")))}" : text;
+    }
+
+    [GeneratedRegex(@"^(?:(?:and|then|we|please|so|before\s+that|after\s+that)\s+)*(?:(?:an?\s+)?(?<n>\d{1,2}|three|four|five|six|eight|ten)[\s-]*min(?:ute)?s?\s+)?(?<w>warm[\s-]?up|cool[\s-]?down)\s+(?:with|is|will\s+be|of)\s+(?<items>[a-z][^.:0-9]*?)(?:,?\s*(?:for\s+|about\s+|around\s+)*(?<n>\d{1,2}|three|four|five|six|eight|ten)\s*min(?:ute)?s?)?(?:\s+(?:total|in\s+all))?\.?$", RegexOptions.IgnoreCase)]
+    private static partial Regex PartWith();
+
+    [GeneratedRegex(@"\s+(?<laps>(?:a|one|two|three|four)\s+laps?)$", RegexOptions.IgnoreCase)]
+    private static partial Regex LapsBehind();
+
+    /// <summary>“First we'll jog and do some leg swings to get warm, about 6 minutes”.</summary>
+    [GeneratedRegex(@"^(?:(?:first|and|then|so|to\s+start)\s*,?\s+)*(?:(?:we|I|they|you)(?:'ll|\s+will)?\s+)?(?<items>[a-z][^.:]*?)\s+to\s+(?:get\s+warm|warm\s+(?:us\s+|everyone\s+|you\s+)?up)(?:,?\s*(?:for\s+|about\s+|around\s+)*(?<n>\d{1,2}|three|four|five|six|eight|ten)\s*min(?:ute)?s?)?\.?$", RegexOptions.IgnoreCase)]
+    private static partial Regex ToWarmUp();
+
+    /// <summary>“We start with a gentle warm up, 5 minutes, whatever you like” is that part, so long, and words beside it.</summary>
+    private string AsSaidPart(string line)
+    {
+        var text = CardNumbers.InDigits(line);
+        if (text.Count(c => c == ' ') < 3 || text.Length > CardText.LongestLine || SaidPart().Matches(text) is not [{ } part, ..] parts || parts.Any(p => PartOf(p.Value) != PartOf(part.Value)) || SaidMinutes().Matches(text) is not [{ } minutes] || Listed(text).Items is not null)
+            return line;
+        // “Cool down and stretch” is one name.
+        if (parts.Count > 1 && JoinsMoves().IsMatch(text[(part.Index + part.Length)..parts[1].Index]))
+            return line;
         var left = text.Remove(Math.Max(part.Index, minutes.Index), part.Index > minutes.Index ? part.Length : minutes.Length);
         left = left.Remove(Math.Min(part.Index, minutes.Index), part.Index > minutes.Index ? minutes.Length : part.Length);
+        left = SaidPart().Replace(left, " ");
         left = WithThing().Replace(left, m => BriefWords.Kit(m.Groups["k"].Value) is null ? m.Value : " ");
         var (around, remarks) = Chatter(left).Any(char.IsLetterOrDigit) ? WithoutRemarks(left) : (left, []);
         // “…, whatever you like”.
         if (remarks.Count == 0 && around.LastIndexOf(',') is > 0 and var comma && around[(comma + 1)..].Trim(' ', '.', '!') is var loose && loose.Contains(' ', StringComparison.Ordinal) && loose.All(c => char.IsLetter(c) || c is ' ' or '\'') && Scan(loose, isLine: false) is { Any: false } && !MayBeStation(loose))
             (around, remarks) = (around[..comma], [loose]);
-        if ((!LedTo().IsMatch(around) && !(around.Trim().Length == 0 && WithThing().IsMatch(text))) || around.Any(char.IsAsciiDigit) || Chatter(around).Any(char.IsLetterOrDigit))
-            return text;
+        if ((!LedTo().IsMatch(around.TrimStart()) && !(around.Trim().Length == 0 && WithThing().IsMatch(text))) || around.Any(char.IsAsciiDigit) || Chatter(around).Any(char.IsLetterOrDigit))
+            return line;
         beside.AddRange(remarks);
         foreach (Match thing in WithThing().Matches(text))
             head.AddKit(thing.Groups["k"].Value);
@@ -266,6 +338,6 @@ public sealed partial class CardReader
     private static partial Regex ForItsTime();
 
     /// <summary>What leads to a block's name.</summary>
-    [GeneratedRegex(@"^(?:(?:and|then|so|now|next|ok|right|after\s+that|we(?:'ll|\s+will)?|I(?:'ll)?|you(?:'ll)?|they|it's|do|have|go|move\s+on|at|on|in|to|into|is|for|the|a|an|up|finally|first|start|begin|open|kick\s+off|finish|end|with|last|bit|some)\b[\s,:]*)+", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:(?:and|then|so|now|next|ok|right|after(?:wards|\s+that)|we(?:'ll|\s+will)?|I(?:'ll)?|you(?:'ll)?|they|it's|do|have|go|move\s+on|at|on|in|to|into|is|for|the|a|an|up|finally|first|start|begin|open|kick\s+off|finish|end|with|last|bit|some)\b[\s,:]*)+", RegexOptions.IgnoreCase)]
     private static partial Regex LedTo();
 }

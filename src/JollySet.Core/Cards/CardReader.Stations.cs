@@ -1,3 +1,4 @@
+using System.Text.RegularExpressions;
 using JollySet.Core.Moves;
 using JollySet.Core.Moves.Names;
 using JollySet.Core.Plans;
@@ -47,9 +48,13 @@ public sealed partial class CardReader
         if (HowAtEnd().Match(text) is { Success: true } end && Scan(end.Groups["how"].Value, isLine: false) is { IsEach: true, Length: not null } each && IsEmpty(each.Left) && Parted(end.Groups["items"].Value, isListed).Count > 1)
             (text, ofAll) = (end.Groups["items"].Value, each);
         var parts = Parted(text, isListed);
+        // “…, squat thrusts, rest”: the last of the stations is to rest.
+        var rests = parts.Count > 2 && Current is { Every: null, Part: CardPart.Main } && StationOfRest().IsMatch(parts[^1]);
+        if (rests)
+            parts.RemoveAt(parts.Count - 1);
         if (parts.Count > 1 && Current is { } told && parts.RemoveAll(p => SwapAlone().IsMatch(p) || TheUsual().IsMatch(p)) > 0)
             told.Notes.Add(CardText.Plain(line.Raw));
-        var found = parts.Select(part => StationOf(line, part) ?? (isListed && part.Split(' ').Length <= FewWords && char.IsLetter(part[0]) && part.All(c => char.IsLetterOrDigit(c) || c is ' ' or '-' or '\'' or '+' or '/' or '&') ? Unknown(line, part) : null)).ToList();
+        var found = parts.Select(part => RestInSlot(line, part) ?? StationOf(line, part) ?? (isListed && part.Split(' ').Length <= FewWords && char.IsLetter(part[0]) && part.All(c => char.IsLetterOrDigit(c) || c is ' ' or '-' or '\'' or '+' or '/' or '&') ? Unknown(line, part) : null)).ToList();
         if (found.Contains(null) && found.Count > 1)
         {
             // In a list what is no move by itself is told beside the one before it.
@@ -94,6 +99,8 @@ public sealed partial class CardReader
             station.Amount ??= ofAll?.Amount;
         }
 
+        if (rests)
+            Current!.Stations[^1].Rested++;
         var unsure = questions.Exists(q => q.Line == line.Number);
         read[line.Number] = new CardLine(line.Number, line.Raw, CardLineKind.Station, "", unsure ? Sureness.Likely : Sureness.Certain, [.. stations.Select(s => s.Name)]);
     }
@@ -113,6 +120,10 @@ public sealed partial class CardReader
             Ask(line, $"{count} seconds of {bare.Name}?", ("seconds", line.Raw), ($"{count} times", line.Raw.Replace($"{bare.Name} {count}", $"{bare.Name} x{count}", StringComparison.Ordinal)));
         }
     }
+
+    /// <summary>“Jog 2 laps”: how far, no rounds.</summary>
+    [GeneratedRegex(@"\b(?:[1-9]|one|two|three|four)\s+laps?\b(?:\s+of\s+the\s+[a-z]+)?", RegexOptions.IgnoreCase)]
+    private static partial Regex LapsOf();
 
     /// <summary>Whether a line right below “45 s each:” is a list of short names, known or not.</summary>
     private bool IsListBelowColon(string text) => Current is { Stations.Count: 0, HasSettings: true, Part: CardPart.Main } block && LineAt(block.Line).Raw.TrimEnd().EndsWith(':') && Commas().Split(text) is { Length: > 2 } names
@@ -367,7 +378,7 @@ public sealed partial class CardReader
             (station.Amount, station.Rest) = (string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{scan.Work}s"), scan.Rest);
         // What is said of how a block runs has no place on a move's own line: it is kept beside it.
         if (!hasOwnTimes && ((scan.RoundsLow is not null && station.Sets != scan.RoundsLow) || scan.Work is not null || scan.Scheme is not null || scan.Every is not null || scan.IsAmrap))
-            own.Add(CardForeign.Written(line));
+            own.Add(LapsOf().Match(text) is { Success: true } laps && scan is { Work: null, Scheme: null, Every: null, IsAmrap: false } ? laps.Value : CardForeign.Written(line));
         station.Notes.AddRange(own);
         // Whose knees are bad is heard beside a move too; “no jumping” there is said of the move.
         foreach (var need in own.SelectMany(n => CardHead.NeedsIn(n).Needs).Where(n => !n.StartsWith("no ", StringComparison.Ordinal)))

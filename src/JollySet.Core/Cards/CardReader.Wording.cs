@@ -13,7 +13,7 @@ public sealed partial class CardReader
     [
         (_, t) => Plainer(t), (_, t) => WeDo().Replace(PlanIs().Replace(t, ""), ""), (r, t) => r.AsBoth(t), (r, t) => r.AsLevels(t), (r, t) => r.AsFor(t), (r, t) => r.AsSetsAndRest(t), (r, t) => r.WithoutRemarkBehind(t), (r, t) => r.AsPieces(t), (r, t) => r.AsNamed(t), (r, t) => r.AsRoundsOf(t), (r, t) => r.AsRow(t), (r, t) => r.AsDictated(t), (r, t) => r.AsListed(t), (r, t) => r.AsCounted(t), (_, t) => AsShortRounds(t), (r, t) => r.AsPair(t),
         (r, t) => r.AsFirstAndLast(t), (r, t) => r.AsWith(t), (r, t) => r.AsNext(t), (r, t) => r.AsRemarked(t), (r, t) => r.AsHead(t), (r, t) => r.AsPlan(t), (_, t) => AsEach(t), (r, t) => r.AsTabata(t), (r, t) => r.AsPart(t), (r, t) => r.AsOneMove(t), (r, t) => r.AsSets(t), (r, t) => r.AsSlots(t),
-        (r, t) => r.AsHow(t), (r, t) => r.AsHeadedRounds(t), (_, t) => AsRounds(t), (_, t) => AsMost(t), (_, t) => AsInterval(t), (_, t) => AsRungs(t), (r, t) => r.AsTurns(t), (r, t) => r.AsCompleted(t), (r, t) => r.AsSaid(t), (r, t) => r.AsSaidPart(t),
+        (r, t) => r.AsHow(t), (r, t) => r.AsHeadedRounds(t), (_, t) => AsRounds(t), (_, t) => AsMost(t), (_, t) => AsInterval(t), (_, t) => AsRungs(t), (r, t) => r.AsTurns(t), (r, t) => r.AsCompleted(t), (r, t) => r.AsPartWith(t), (r, t) => r.AsSaidList(t), (r, t) => r.AsSaidSets(t), (r, t) => r.AsSaid(t), (r, t) => r.AsSaidPart(t), (r, t) => r.AsSaidHow(t),
     ];
 
     /// <summary>A line in the words the rest of the reader knows.</summary>
@@ -196,7 +196,9 @@ public sealed partial class CardReader
 
     /// <summary>“20s sprint / 40s easy” is 20 on and 40 off.</summary>
     private static string AsInterval(string text) =>
-        WorkAndEasy().Match(text) is { Success: true } m && !text[..m.Index].Contains(',', StringComparison.Ordinal) ? $"{text[..m.Index]}{m.Groups["w"].Value}/{m.Groups["r"].Value}: {m.Groups["name"].Value.Trim()}" : text;
+        IntervalsFor().Match(text) is { Success: true } many && int.Parse(many.Groups["t"].Value, System.Globalization.CultureInfo.InvariantCulture) * 60 / Math.Max(1, int.Parse(many.Groups["w"].Value, System.Globalization.CultureInfo.InvariantCulture) + int.Parse(many.Groups["r"].Value, System.Globalization.CultureInfo.InvariantCulture)) is > 1 and <= 60 and var times
+            ? string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{times} rounds {many.Groups["w"].Value}/{many.Groups["r"].Value}: {many.Groups["name"].Value}")
+        : WorkAndEasy().Match(text) is { Success: true } m && !text[..m.Index].Contains(',', StringComparison.Ordinal) ? $"{text[..m.Index]}{m.Groups["w"].Value}/{m.Groups["r"].Value}: {m.Groups["name"].Value.Trim()}" : text;
 
     /// <summary>“Max push-ups in 60s” is 60 s of them.</summary>
     private static string AsMost(string text) =>
@@ -319,4 +321,8 @@ public sealed partial class CardReader
     /// <summary>“Class: squats, rows 40/20” is what is done in it, no title.</summary>
     private string AsPlan(string text) =>
         ClassIs().Match(text) is { Success: true } m && (Scan(m.Groups["what"].Value, isLine: false).SaysBlock || Parted(m.Groups["what"].Value).Count > 1) ? m.Groups["what"].Value : text;
+
+    /// <summary>“Swings 30 on 30 off for 5 minutes”.</summary>
+    [GeneratedRegex(@"^(?<name>[a-z][a-z' -]+?)\s*[:,-]?\s+(?<w>[0-9]{2,3})\s*(?:s|secs?|seconds?)?\s+on\s*[,/]?\s*(?:and\s+)?(?<r>[0-9]{2,3})\s*(?:s|secs?|seconds?)?\s+off\s+for\s+(?<t>[0-9]{1,2})\s*min(?:ute)?s?\.?$|^(?<name>[a-z][a-z' -]+?)\s*[:,-]?\s+(?<w>[0-9]{2,3})\s*/\s*(?<r>[0-9]{2,3})\s+for\s+(?<t>[0-9]{1,2})\s*min(?:ute)?s?\.?$", RegexOptions.IgnoreCase)]
+    private static partial Regex IntervalsFor();
 }

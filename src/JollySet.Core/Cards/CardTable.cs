@@ -158,7 +158,7 @@ internal static partial class CardTable
                 // “Round; Exercise 1; Exercise 2; Exercise 3”: a row is a block, and its moves.
                 if (cells.Count(c => NumberedMove().IsMatch(c)) > 1 && !NumberedMove().IsMatch(cells[0]))
                 {
-                    (heads, sign, units, across) = ([.. cells.Select(c => NumberedMove().IsMatch(c) ? "name" : "")], mark, [], cells[0].Trim() is { Length: > 1 } label ? label : "Round");
+                    (heads, sign, units, across) = ([.. cells.Select(c => NumberedMove().IsMatch(c) ? "name" : Column(c) is "sets" or "rounds" or "rest" or "between" or "time" ? Column(c) : "")], mark, [], cells[0].Trim() is { Length: > 1 } label ? label : "Round");
                     (rows[at], isOneCircuit, isSchedule, isTimed, isBlocks) = ("", false, false, false, false);
                     break;
                 }
@@ -343,7 +343,8 @@ internal static partial class CardTable
     {
         var head = cells[0].Trim().TrimEnd('.', ':');
         var moves = cells.Where((c, i) => i > 0 && i < heads.Length && heads[i] == "name" && c.Trim().Length > 0).Select(c => c.Trim()).ToList();
-        var more = cells.Where((c, i) => i > 0 && (i >= heads.Length || heads[i] != "name") && c.Trim().Length > 0).Select(c => c.Trim());
+        var more = cells.Select((c, i) => (said: c.Trim(), head: i < heads.Length ? heads[i] : "")).Skip(1).Where(c => c.head != "name" && c.said.Length > 0)
+            .Select(c => c.head is "sets" or "rounds" && c.said.All(char.IsAsciiDigit) ? $"{c.said} rounds" : c.head is "rest" or "between" ? $"rest {c.said}{(c.said.All(char.IsAsciiDigit) ? "s" : "")}{(c.head == "between" ? " between rounds" : "")}" : c.head == "time" ? $"{c.said}{(c.said.All(char.IsAsciiDigit) ? "s" : "")} each" : c.said);
         return moves.Count == 0 ? string.Join(' ', cells.Select(c => c.Trim())).Trim() : $"{(head.All(char.IsAsciiDigit) ? $"{label} {head}" : head)}{string.Concat(more.Select(m => $", {m}"))}: {string.Join(", ", moves)}";
     }
 

@@ -171,6 +171,8 @@ internal static partial class CardText
             // ❶ to ➓ count lines, as ① does.
             if (rune.Value is >= 0x2776 and <= 0x2793)
                 plain.Append((rune.Value - 0x2776) % 10 + 1).Append(". ");
+            else if (rune.Value is >= 0x2460 and <= 0x2473)
+                plain.Append(rune.Value - 0x245F).Append(". ");
             // Digits of any script count alike.
             else if (kind == UnicodeCategory.DecimalDigitNumber)
                 plain.Append((int)Rune.GetNumericValue(rune));

@@ -35,9 +35,12 @@ internal static partial class CardWording
         if (MinuteNumber().Matches(text) is not { Count: > 1 } minutes)
             return text;
         var head = text[..minutes[0].Index].Trim(' ', '.', ',', ':', '-');
-        var moves = minutes.Select((m, at) => text[(m.Index + m.Length)..(at + 1 < minutes.Count ? minutes[at + 1].Index : text.Length)].Trim(' ', '.', ',', ';'));
+        var moves = minutes.Select((m, at) => text[(m.Index + m.Length)..(at + 1 < minutes.Count ? minutes[at + 1].Index : text.Length)].Trim(' ', '.', ',', ';') is var said && RestAlone().IsMatch(said) ? "rest" : said);
         return $"{(head.Length > 0 ? $"{head.Replace(": ", " - ", StringComparison.Ordinal)}: " : "EMOM: ")}{string.Join(", ", moves)}";
     }
+
+    [GeneratedRegex(@"^(?:an?\s+|your\s+|to\s+)?rest$", RegexOptions.IgnoreCase)]
+    private static partial Regex RestAlone();
 
     [GeneratedRegex(@"(?<=^|[\s,;.:(])(?:in\s+)?min(?:ute)?\s*(?:one|two|three|four|five|six|[1-6])\s*(?:is\b|[:,=-])?\s+(?=[\da-z])(?!rest\b)", RegexOptions.IgnoreCase)]
     private static partial Regex MinuteNumber();

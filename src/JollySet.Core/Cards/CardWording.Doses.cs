@@ -61,7 +61,7 @@ internal static partial class CardWording
     private static partial Regex TimesOfEach();
 
     /// <summary>“Glute bridges, 2 sets of 12, and clams, 2 sets of 12 on each side”: a dose each.</summary>
-    [GeneratedRegex(@"(?<=^|,\s*(?:and\s+)?|\band\s+|\bthen\s+)(?<name>[a-z][a-z' -]+?)(?:,|\s+for)\s+(?<s>[2-6])\s+sets\s+of\s+(?<r>\d{1,3})(?:\s+reps)?(?:\s+(?:on\s+)?(?<e>(?:each|per)\s+(?:side|leg|arm)))?(?=\s*(?:$|[,.;]|\band\b))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<=^(?:(?:then\s+)?(?:we|they|I|you)\s+(?:did|do|had|have)\s+)?|,\s*(?:and\s+)?|\band\s+|\bthen\s+)(?<name>[a-z][a-z' -]+?)(?:,|\s+for)\s+(?<s>[2-6])\s+sets\s+of\s+(?<r>\d{1,3})(?:\s+reps)?(?:\s+(?:on\s+)?(?<e>(?:each|per)\s+(?:side|leg|arm)))?(?=\s*(?:$|[,.;]|\band\b))", RegexOptions.IgnoreCase)]
     private static partial Regex DosedBehind();
 
     /// <summary>“8 – 10 reps”, “between 8 and 10 press-ups”, “press-ups (8-10)”, “8/10 press-ups”, “press-ups 8 or 10”.</summary>
@@ -119,6 +119,18 @@ internal static partial class CardWording
     /// <summary>“Cat stretch and child's pose to finish”.</summary>
     [GeneratedRegex(@"^(?:(?:and|then)\s+)?(?<items>[a-z][a-z' ,&-]+?)\s+to\s+(?:finish|end|close)(?:\s+off)?[.!]?$", RegexOptions.IgnoreCase)]
     private static partial Regex ToFinish();
+
+    /// <summary>“Clean 8/8”.</summary>
+    [GeneratedRegex(@"(?<=[a-z]\s+)(?<n>[1-9]|1[0-2])\s?/\s?\k<n>(?=\s*(?:$|[,;)]|-\s))", RegexOptions.IgnoreCase)]
+    private static partial Regex CountOnBoth();
+
+    /// <summary>“Row 3x8e”.</summary>
+    [GeneratedRegex(@"(?<=\dx\s?\d{1,2}|\bx\s?\d{1,2})e\b", RegexOptions.IgnoreCase)]
+    private static partial Regex EachByLetter();
+
+    /// <summary>“45 s each, 2 goes”.</summary>
+    [GeneratedRegex(@"\b(?<n>[2-9])\s+goes\b(?!\s+(?:at|on|each))", RegexOptions.IgnoreCase)]
+    private static partial Regex Goes();
 
     /// <summary>“20s/s”: on each side.</summary>
     [GeneratedRegex(@"(?<=\ds)/s\b", RegexOptions.IgnoreCase)]

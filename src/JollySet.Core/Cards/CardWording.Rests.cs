@@ -5,6 +5,22 @@ namespace JollySet.Core.Cards;
 /// <content>The patterns of how a rest is said, and a number of rounds in a sentence.</content>
 internal static partial class CardWording
 {
+    /// <summary>“60 btw”.</summary>
+    [GeneratedRegex(@"^(?<t>\d{2,3})\s*s?\s+(?:btw|b/w|betw)\.?$", RegexOptions.IgnoreCase)]
+    private static partial Regex BareBtw();
+
+    /// <summary>“Work 1 min, move 15 secs”.</summary>
+    [GeneratedRegex(@"(?<=\d\s*[a-z]*\s*[,;/]\s*)(?:move|change(?:over)?|swap)\s+(?:for\s+|in\s+)?(?=\d{1,2}\s*(?:s|secs?|seconds?)\b)", RegexOptions.IgnoreCase)]
+    private static partial Regex ChangeFor();
+
+    /// <summary>“Everyone does each station twice”.</summary>
+    [GeneratedRegex(@"\b(?:(?:everyone|everybody|we|they|you)\s+)?(?:does?|visits?|go(?:es)?\s+to)\s+(?:each|every)\s+(?:station|exercise|move|one)\s+(?:(?<n>twice)|(?<n>[2-6]|two|three|four)\s+times)(?=\s*(?:$|[,.;]))", RegexOptions.IgnoreCase)]
+    private static partial Regex EachStationTwice();
+
+    /// <summary>“Grab a drink for two minutes”.</summary>
+    [GeneratedRegex(@"^(?:(?:then|and|so)\s+)*(?:everyone\s+)?(?:grab|get|have|take)s?\s+(?:an?\s+|your\s+|some\s+)?(?<w>drink|water|breather)s?\s+for\s+(?<t>(?:an?|one|two|\d{1,2})\s*(?:min(?:ute)?s?)|\d{2}\s*(?:s|secs?|seconds?))\.?$", RegexOptions.IgnoreCase)]
+    private static partial Regex DrinkFor();
+
     /// <summary>“Repeat x2 with 60 s rest”.</summary>
     [GeneratedRegex(@"^(?:then\s+)?repeat\s+(?:x\s*(?<n>[2-9])|(?<n>[2-9])\s*(?:x|times))\s*,?\s*(?:with\s+|w\s+|w/\s*)(?:an?\s+)?(?<t>\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?))\s+rest(?:\s+between)?\.?$", RegexOptions.IgnoreCase)]
     private static partial Regex RepeatWithRest();

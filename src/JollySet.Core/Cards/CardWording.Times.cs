@@ -205,6 +205,10 @@ internal static partial class CardWording
     [GeneratedRegex(@"\b(?<m>[1-9])\s*(?:min(?:ute)?s?|m)\s*(?:and\s+)?(?<s>[1-5][05])\b(?:\s*(?:s|secs?|seconds?)\b)?(?!\s*(?:[/x:.\d]|reps?\b|[a-z]+\s+(?:on|off)\b|on\b|off\b|[a-z]*(?:squat|lunge|press|row|swing|burpee|jump|sit|push|curl|crunch)))", RegexOptions.IgnoreCase)]
     private static partial Regex MinutesAndSeconds();
 
+    /// <summary>“For the last five”.</summary>
+    [GeneratedRegex(@"(?<=\b(?:for|in)\s+the\s+last\s+)(?:two|three|four|five|six|eight|ten)(?=\s*[.!]?$)", RegexOptions.IgnoreCase)]
+    private static partial Regex LastFew();
+
     /// <summary>“Last 3 minutes stretch”.</summary>
     [GeneratedRegex(@"^(?:the\s+)?(?:last|final|first)\s+(?<n>\d{1,2})\s*(?:mins?|minutes?|')\s*[:,-]?\s+(?:is\s+|are\s+|for\s+|an?\s+|of\s+)*(?<what>stretch(?:es|ing)?(?:\s+out)?(?:\s+and\s+(?:a\s+)?(?:chat|breathe|breathing|relax(?:ation)?|cuppa|tea))?|cool[\s-]?down|warm[\s-]?up|core|abs|mobility)[.!]*$", RegexOptions.IgnoreCase)]
     private static partial Regex LastMinutes();
@@ -271,7 +275,7 @@ internal static partial class CardWording
     private static partial Regex GivesThem();
 
     /// <summary>“Wrm up”, “cool dwon”: slips of a part's name.</summary>
-    [GeneratedRegex(@"^(?:(?<up>(?!warm)w[arm]{2,4}[\s-]?up|warm[\s-]?(?:upp+|ip|pu))|(?!cool[\s-]?down)c[ol]{2,4}[\s-]?d[own]{2,4})\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<=^|^\d{1,2}\s*(?:mins?|minutes?|')\s+)(?:(?<up>(?!warm)w[arm]{2,4}[\s-]?up|warm[\s-]?(?:upp+|ip|pu))|(?!cool[\s-]?down)c[ol]{2,4}[\s-]?d[own]{2,4})\b", RegexOptions.IgnoreCase)]
     private static partial Regex PartSlip();
 
     /// <summary>“5 wu”: minutes before a part.</summary>

@@ -138,6 +138,7 @@ internal static partial class CardWording
         new(["("], AboutInBrackets(), "("),
         new([":"], ColonSeconds(), "${n}s"),
         new(["min"], MinutesAndSeconds(), "${m}:${s}"),
+        new(["last "], LastFew(), m => CardNumbers.InDigits(m.Value)),
         new(["last", "first", "final"], LastMinutes(), "${what} ${n} min"),
         new([" for ", " in the "], ForTheLast(), "${what} ${n} min"),
         new([" is a"], PartIsA(), "${h}: "),
@@ -146,7 +147,7 @@ internal static partial class CardWording
         new(["'"], MinutesAndSecondsSigns(), "${m}:${s}"),
         new(["between"], RestInBetweenTimes(), m => $"{(m.Groups["m"].Success ? "1 min" : m.Groups["t"].Value)} rest between rounds"),
         new(["between"], BareBetween(), "${t}s between rounds"),
-        new(["between", "after"], RestOfWhere(), m => $"{(m.Groups["w"].Value is ['w' or 'W' or 'd' or 'D', ..] ? $"{m.Groups["t"].Value} water" : $"rest {m.Groups["t"].Value}")} {m.Groups["where"].Value}"),
+        new(["between", "after"], RestOfWhere(), m => $"{(m.Groups["w"].Value is ['w' or 'W' or 'd' or 'D', ..] ? $"{m.Groups["t"].Value} water" : $"rest {WithoutHalves(m.Groups["t"].Value)}")} {m.Groups["where"].Value}"),
         new(["("], ListThenHow(), "${h} ${how}: ${items}"),
         new(["need"], NeedThem(), "kit: "),
         new(["eahc", "eech", "ecah"], EachSlip(), "each"),
@@ -264,9 +265,16 @@ internal static partial class CardWording
         new(["w/", "w /"], WorkAndRest(), "${w}/${r}"),
         new([")"], PartMinutesThen(), m => CardPhrases.PartOf(m.Groups["h"].Value) == CardPart.Main ? m.Value : $"{m.Groups["h"].Value} {m.Groups["t"].Value}: "),
         new(["s/s", "ss ", "super"], SupersetWithin(), " s/s "),
-        new([" to finish", " to end", " to close"], ToFinish(), "finish with ${items}"),
+        new([" to finish", " to end", " to close"], ToFinish(), m => $"finish with {m.Groups["items"].Value.Replace(" & ", " and ", StringComparison.Ordinal)}"),
         new(["x"], RepsOnBoth(), "${s}x${n} each side"),
         new(["s/s"], SecondsASide(), " each side"),
+        new(["/"], CountOnBoth(), "x${n} each side"),
+        new(["btw", "b/w", "betw"], BareBtw(), "${t}s between rounds"),
+        new(["move ", "change", "swap "], ChangeFor(), "rest "),
+        new(["each "], EachStationTwice(), m => $"{CardNumbers.InDigits(m.Groups["n"].Value) switch { "twice" => "2", var n => n }} rounds"),
+        new(["drink", "water", "breather"], DrinkFor(), "${t} ${w}"),
+        new(["e"], EachByLetter(), " each side"),
+        new([" goes"], Goes(), "${n} rounds"),
         new(["r"], RestLetterBehind(), ", rest ${t}s"),
         new(["round", "lap"], RestOfRound(), "rest ${t} between rounds"),
         new(["again", "more"], AgainAlone(), "repeat"),
@@ -295,6 +303,9 @@ internal static partial class CardWording
 
     /// <summary>“1 hr”, “1.5 hrs”, “1h15” in minutes.</summary>
     private static string Hours(Match m) => string.Create(CultureInfo.InvariantCulture, $"{(int)(decimal.Parse(m.Groups["n"].Value.Replace(',', '.'), CultureInfo.InvariantCulture) * 60) + (m.Groups["m"].Success ? int.Parse(m.Groups["m"].Value, CultureInfo.InvariantCulture) : 0)} min");
+
+    /// <summary>“1,5 min” in seconds; any other time as it is.</summary>
+    private static string WithoutHalves(string time) => time.AsSpan().IndexOfAny('.', ',') is > 0 and var at && int.TryParse(time[..at], NumberStyles.None, CultureInfo.InvariantCulture, out var whole) && time.Contains('m', StringComparison.OrdinalIgnoreCase) ? string.Create(CultureInfo.InvariantCulture, $"{whole * 60 + 30}s") : time;
 
     private static string WithoutDots(Match m) => m.Value.Replace(".", "", StringComparison.Ordinal);
 

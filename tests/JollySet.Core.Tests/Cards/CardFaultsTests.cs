@@ -192,4 +192,53 @@ public class CardFaultsTests
         Assert.DoesNotContain(", ,", sheet, StringComparison.Ordinal);
         Assert.Contains("and they do it three times", sheet, StringComparison.Ordinal);
     }
+
+    [Theory]
+    [InlineData("Una: keep off the left knee", "knees")]
+    [InlineData("Dot - spare her right wrist", "wrists")]
+    [InlineData("go easy on that bad shoulder", "shoulders")]
+    public void Which_of_the_two_it_is_does_not_hide_a_need(string line, string need) => Assert.Contains($"needs: {need}", Sheet("Quay", "3 rounds 40/20", "squats", line), StringComparison.Ordinal);
+
+    /// <summary>A warm-up that is told last comes first.</summary>
+    [Fact]
+    public void A_warm_up_told_last_is_first() =>
+        Assert.Matches("(?s)== Warm up.*== A", Sheet("Quay", "3 rounds 40/20", "squats", "rows", "Warm up is five minutes of marching and arm circles."));
+
+    [Fact]
+    public void Whether_sets_go_round_or_stay_is_asked()
+    {
+        var question = Assert.Single(CardReader.Read("Quay\nBlock 1, 3 sets, rest 60s\nsquat x10\nrow x10")!.Questions, q => q.Text.Contains("round by round", StringComparison.Ordinal));
+        Assert.Contains("(straight, 3 rounds, rest 60)", Sheet("Quay", question.Choices[1].Instead, "squat x10", "row x10"), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void Both_of_a_minute_are_done_in_every_minute()
+    {
+        Assert.Contains("(superset, 10 rounds, rest 15)", Sheet("Quay", "EMOM 10: 10 kb swings + 5 squat jumps"), StringComparison.Ordinal);
+        Assert.Contains("(minute, 5 rounds)", Sheet("Quay", "EMOM 10: 10 kb swings, 5 squat jumps"), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void Words_below_that_say_how_it_runs_are_of_the_block_above_and_asked()
+    {
+        var reading = CardReader.Read("Quay\nsquat x10\nrow x10\nall that twice round, you know the drill")!;
+        Assert.Single(reading.Plan.Blocks);
+        Assert.Contains("2 rounds", SheetWriter.Write(reading.Plan), StringComparison.Ordinal);
+        Assert.Contains("you know the drill", SheetWriter.Write(reading.Plan), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void A_second_circuit_runs_as_the_first_most_likely()
+    {
+        var reading = CardReader.Read("Quay\nCircuit A x3 (45/15)\nsquat\nrow\nCircuit B x3\nlunge\nplank")!;
+        Assert.Equal(2, SheetWriter.Write(reading.Plan).Split("work 45, rest 15").Length - 1);
+        Assert.Contains(reading.Questions, q => q.Text == "how long is each station of Circuit B?" && q.Choices[0].Label == "45 s on, 15 s off");
+    }
+
+    /// <summary>Minutes beside the moves of a follow-along are no plan of the class.</summary>
+    [Theory]
+    [InlineData("Start\tWhat\n18:00\tWarm-up\n18:08\tCircuit: squat, row\n18:30\tStretch\n18:35\tEnd", "(own 480s)")]
+    [InlineData("Min | What\n0 | Warm up\n5 | Circuit: squat, row\n20 | Stretch\n25 | Finish", "(own 300s)")]
+    [InlineData("Time,Exercise\n0:00,March\n1:00,Squats\n2:00,Hip hinge", "March")]
+    public void A_table_says_when_each_part_begins(string table, string part) => Assert.Contains(part, Sheet(table), StringComparison.Ordinal);
 }

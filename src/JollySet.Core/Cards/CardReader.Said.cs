@@ -8,6 +8,10 @@ namespace JollySet.Core.Cards;
 public sealed partial class CardReader
 {
     private const int LongestSaidName = 5;
+    // One of them is in every sentence about a part, or about how a block runs.
+    private static readonly System.Buffers.SearchValues<string> WordsOfParts = System.Buffers.SearchValues.Create(["warm", "cool", "stretch", "mobility", "relax"], StringComparison.OrdinalIgnoreCase);
+    private static readonly System.Buffers.SearchValues<string> WordsOfHow = System.Buffers.SearchValues.Create(["round", "rest", "between", "times", "sec", "lap", "twice", "off", "break"], StringComparison.OrdinalIgnoreCase);
+
     private const string PlaceOfMoves = " , ";
 
     /// <summary>How many of the blocks to come have been said to be supersets.</summary>
@@ -109,7 +113,7 @@ public sealed partial class CardReader
     /// <summary>“Three rounds in total with 90 secs between rounds” is how it runs, and words.</summary>
     private string AsSaidHow(string text)
     {
-        if (text.Count(c => c == ' ') < 3 || text.Length > CardText.LongestLine || !SaysNothing().IsMatch(text) || PartOf(text) != CardPart.Main || text.Contains(':', StringComparison.Ordinal) || BlockWord().IsMatch(text) || OfEachRound().IsMatch(text))
+        if (text.Length > CardText.LongestLine || text.Count(c => c == ' ') < 3 || !text.AsSpan().ContainsAny(WordsOfHow) || !SaysNothing().IsMatch(text) || PartOf(text) != CardPart.Main || text.Contains(':', StringComparison.Ordinal) || BlockWord().IsMatch(text) || OfEachRound().IsMatch(text))
             return text;
         var scan = Scan(CardNumbers.InDigits(text.TrimEnd('.', '!')), isLine: false);
         return scan is { SaysBlock: true } or { Gaps.Count: > 0 } && scan is { Load: null, Tempo: null, Sides: null, Sets: null, Remark: null, RepsByRound: null, Tabatas: null, Scheme: null, IsAmrap: false, Every: null, Length: null, RepsLow: null } && !IsEmpty(scan.Left) && Chatter(scan.Left).Length == 0
@@ -127,7 +131,7 @@ public sealed partial class CardReader
     /// <summary>“Warm up with a jog and some dynamic stretches, 6 mins”: a part, its moves and its minutes.</summary>
     private string AsPartWith(string text)
     {
-        if ((PartWith().Match(text) is { Success: true } with ? with : ToWarmUp().Match(text)) is not { Success: true } m || Listed(text).Items is not null || ItemsOfMessage(m.Groups["items"].Value) is not { Count: > 1 } items)
+        if (!text.AsSpan().ContainsAny(WordsOfParts) || (PartWith().Match(text) is { Success: true } with ? with : ToWarmUp().Match(text)) is not { Success: true } m || Listed(text).Items is not null || ItemsOfMessage(m.Groups["items"].Value) is not { Count: > 1 } items)
             return text;
         var names = items.ConvertAll(i => SomeOf().Replace(LedInto().Replace(i, ""), ""));
         return names.TrueForAll(i => i.Split(' ').Length <= 3 && i.All(c => char.IsLetter(c) || c is ' ' or '-' or '\'')) && names.Exists(i => Understood(i) is not null)
@@ -147,8 +151,10 @@ public sealed partial class CardReader
     /// <summary>“We start with a gentle warm up, 5 minutes, whatever you like” is that part, so long, and words beside it.</summary>
     private string AsSaidPart(string line)
     {
+        if (line.Length > CardText.LongestLine || !line.AsSpan().ContainsAny(WordsOfParts) || !SaidPart().IsMatch(line))
+            return line;
         var text = CardNumbers.InDigits(line);
-        if (text.Count(c => c == ' ') < 3 || text.Length > CardText.LongestLine || SaidPart().Matches(text) is not [{ } part, ..] parts || parts.Any(p => PartOf(p.Value) != PartOf(part.Value)) || SaidMinutes().Matches(text) is not [{ } minutes] || Listed(text).Items is not null)
+        if (text.Count(c => c == ' ') < 3 || SaidPart().Matches(text) is not [{ } part, ..] parts || parts.Any(p => PartOf(p.Value) != PartOf(part.Value)) || SaidMinutes().Matches(text) is not [{ } minutes] || Listed(text).Items is not null)
             return line;
         // “Cool down and stretch” is one name.
         if (parts.Count > 1 && JoinsMoves().IsMatch(text[(part.Index + part.Length)..parts[1].Index]))

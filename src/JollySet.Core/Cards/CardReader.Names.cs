@@ -35,7 +35,7 @@ public sealed partial class CardReader
         if (part != CardPart.Main)
             name = AtTheEnd().Replace(name, "");
         // A sentence about how it is done has no name in it.
-        if (!begins.Success && name.Split(' ').Length > 2 && IsSpoken().IsMatch(text))
+        if (!begins.Success && ((name.Split(' ').Length > 2 && IsSpoken().IsMatch(text)) || OnlyIf().Match(name).Length == name.Length))
             name = "";
         name = OneBell().Replace(GoesOn().Replace(name, "").TrimStart(' ', ','), "");
         if (!name.Contains('(', StringComparison.Ordinal))
@@ -54,6 +54,10 @@ public sealed partial class CardReader
         var behind = head[(bracket.Index + bracket.Length)..];
         return ($"{head[..bracket.Index]}, {string.Join(", ", how)}{(behind.Length > 0 && char.IsLetterOrDigit(behind[0]) ? ", " : "")}{behind}", [.. pieces.Except(how)]);
     }
+
+    /// <summary>“If you like”, “when you can”: no name.</summary>
+    [GeneratedRegex(@"^(?:if|when|as)\s+(?:you|we|they|it|there|needed|time)\b[a-z' ]{0,24}$", RegexOptions.IgnoreCase)]
+    private static partial Regex OnlyIf();
 
     /// <summary>The name, or the next like it that no block has: A, then B; Main, then Main 2.</summary>
     private string FreeName(string name)

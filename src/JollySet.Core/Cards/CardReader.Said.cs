@@ -116,12 +116,14 @@ public sealed partial class CardReader
         if (text.Length > CardText.LongestLine || text.Count(c => c == ' ') < 3 || !text.AsSpan().ContainsAny(WordsOfHow) || !SaysNothing().IsMatch(text) || PartOf(text) != CardPart.Main || text.Contains(':', StringComparison.Ordinal) || BlockWord().IsMatch(text) || OfEachRound().IsMatch(text))
             return text;
         var scan = Scan(CardNumbers.InDigits(text.TrimEnd('.', '!')), isLine: false);
-        return scan is { SaysBlock: true } or { Gaps.Count: > 0 } && scan is { Load: null, Tempo: null, Sides: null, Sets: null, Remark: null, RepsByRound: null, Tabatas: null, Scheme: null, IsAmrap: false, Every: null, Length: null, RepsLow: null } && !IsEmpty(scan.Left) && Chatter(scan.Left).Length == 0
-            ? string.Join(", ", SaidHow(scan, isWithLength: false)) : text;
+        return scan is { SaysBlock: true } or { Gaps.Count: > 0 } && scan is { Load: null, Tempo: null, Sides: null, Sets: null, Remark: null, RepsByRound: null, Tabatas: null, Scheme: null, IsAmrap: false, Every: null, RepsLow: null } && (scan.Length is null || scan.IsEach) && !IsEmpty(scan.Left) && Chatter(scan.Left).Length == 0
+            ? string.Join(", ", SaidHow(scan, isWithLength: true)) : text;
     }
 
-    /// <summary>“Exercises are squats, rows and lunges” is that list.</summary>
-    private string AsSaidList(string text) =>
+    /// <summary>“Exercises are squats, rows and lunges” is that list; below a warm-up it is the class's.</summary>
+    private string AsSaidList(string text) => SaidList(text) is var list && list != text && Current is { Part: not CardPart.Main } ? $"A: {list}" : list;
+
+    private string SaidList(string text) =>
         ListIs().Match(text) is { Success: true } m && ItemsOfMessage(m.Groups["items"].Value.TrimEnd('.', '!')) is { Count: > 1 } items && items.TrueForAll(i => i.Split(' ').Length <= FewWords && !i.Contains(':', StringComparison.Ordinal)) && items.Count(i => MayBeStation(i)) * 2 > items.Count
             ? string.Join(", ", items) : text;
 

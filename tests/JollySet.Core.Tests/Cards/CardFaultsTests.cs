@@ -223,6 +223,7 @@ public class CardFaultsTests
     {
         var reading = CardReader.Read("Quay\nsquat x10\nrow x10\nall that twice round, you know the drill")!;
         Assert.Single(reading.Plan.Blocks);
+        Assert.Single(CardReader.Read("Quay\nsquat x10\nrow x10\nall that twice if you like")!.Plan.Blocks);
         Assert.Contains("2 rounds", SheetWriter.Write(reading.Plan), StringComparison.Ordinal);
         Assert.Contains("you know the drill", SheetWriter.Write(reading.Plan), StringComparison.Ordinal);
     }

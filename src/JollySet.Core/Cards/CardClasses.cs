@@ -55,7 +55,7 @@ public static partial class CardClasses
         {
             var begins = Enumerable.Range(0, lines.Length).Where(i => lines[i].Length < CardText.LongestLine && way.IsMatch(CardText.Plain(lines[i]))).ToList();
             var distinct = begins.Select(i => way.Match(CardText.Plain(lines[i])).Groups["n"].Value.ToUpperInvariant()).Distinct().Count();
-            if (begins.Count is > 1 and <= MostClasses && distinct == begins.Count && begins.Zip(begins.Skip(1).Append(lines.Length)).All(b => Enumerable.Range(b.First + 1, b.Second - b.First - 1).Count(i => lines[i].Any(char.IsLetter)) >= fewest))
+            if (begins.Count is > 1 and <= MostClasses && (way != Hour() || AreApart(begins.ConvertAll(i => way.Match(CardText.Plain(lines[i])).Groups["n"].Value))) && distinct == begins.Count && begins.Zip(begins.Skip(1).Append(lines.Length)).All(b => Enumerable.Range(b.First + 1, b.Second - b.First - 1).Count(i => lines[i].Any(char.IsLetter)) >= fewest))
                 return begins;
         }
 
@@ -65,6 +65,15 @@ public static partial class CardClasses
     /// <summary>A day alone, or with an hour or a word of what it is.</summary>
     [GeneratedRegex(@"^[#*_=>\s-]*(?<n>mon|tue|wed|thu|fri|sat|sun)(?:s|nes|rs|ur)?(?:day)?s?\b['’]?s?(?:\s+(?:class|session|workout|am|pm|morning|lunch(?:time)?|evening|upper(?:\s+body)?|lower(?:\s+body)?|full\s+body|legs|core|cardio|strength|hiit|push|pull|arms|back|chest|mobility|kettlebells?|circuits?|stretch|glutes|conditioning|\d{1,2}(?:[:.]\d\d)?\s*(?:[ap]m)?))*\s*(?:[:(*_=-].{0,40})?$", RegexOptions.IgnoreCase)]
     private static partial Regex Day();
+
+    /// <summary>Whether hours are those of classes: of parts of one class there is less between them.</summary>
+    private static bool AreApart(List<string> hours)
+    {
+        var minutes = hours.ConvertAll(h => h.Split([':', '.'], 2) is [var hour, .. var rest] && int.TryParse(new string([.. hour.Where(char.IsAsciiDigit)]), out var n) ? (n % 12 * 60) + (rest is [var more] && int.TryParse(new string([.. more.Where(char.IsAsciiDigit)]), out var m) ? m : 0) + (h.Contains('p', StringComparison.OrdinalIgnoreCase) || n > 12 ? 720 : 0) : 0);
+        return minutes.Zip(minutes.Skip(1)).All(m => Math.Abs(m.Second - m.First) >= ShortestClass);
+    }
+
+    private const int ShortestClass = 45;
 
     /// <summary>“Tues: A1 press-up 3x10, A2 row 3x10”: a class on its line.</summary>
     [GeneratedRegex(@"^[#*_=>\s-]*(?<n>mon|tue|wed|thu|fri|sat|sun)(?:s|nes|rs|ur)?(?:day)?s?\s*[:–-]\s*(?=.*[a-z].*\d)(?=.*,).{20,}$", RegexOptions.IgnoreCase)]

@@ -47,10 +47,19 @@ public sealed partial class CardReader
     {
         if (head.Title.Length == 0)
             return;
-        foreach (var line in words.Where(w => w.Text.Length > 0).Take(MostTitling))
-            foreach (var word in CardText.Plain(line.Raw).Split([' ', ',', ':', '-', '.', '!'], StringSplitOptions.RemoveEmptyEntries))
-                if (CardSlips.Put(word, library.Reader.IsWord) is var put && put != word && head.Title.IndexOf(put, StringComparison.Ordinal) is >= 0 and var at)
-                    head.Title = CardHead.Capped(head.Title.Remove(at, put.Length).Insert(at, word));
+        char[] signs = [' ', ',', ':', '-', '–', '.', '!'];
+        var titles = head.Title.Split(signs, StringSplitOptions.RemoveEmptyEntries);
+        foreach (var line in words.Where(w => w.Text.Length > 0).Take(MostTitling).Select(w => CardText.Plain(w.Raw).Split(signs, StringSplitOptions.RemoveEmptyEntries)))
+        {
+            // The line it is of has all of its words.
+            var put = Array.ConvertAll(line, word => CardSlips.Put(word, library.Reader.IsWord));
+            if (!Array.TrueForAll(titles, t => put.Contains(t)))
+                continue;
+            for (var i = 0; i < line.Length; i++)
+                if (put[i] != line[i])
+                    head.Title = CardHead.Capped(string.Join(' ', head.Title.Split(' ').Select(t => t == put[i] ? line[i] : t)));
+            return;
+        }
     }
 
     /// <summary>Lines that a title may stand in.</summary>

@@ -113,12 +113,16 @@ public sealed partial class CardReader
     /// <summary>“Three rounds in total with 90 secs between rounds” is how it runs, and words.</summary>
     private string AsSaidHow(string text)
     {
-        if (text.Length > CardText.LongestLine || text.Count(c => c == ' ') < 3 || !text.AsSpan().ContainsAny(WordsOfHow) || !SaysNothing().IsMatch(text) || PartOf(text) != CardPart.Main || text.Contains(':', StringComparison.Ordinal) || BlockWord().IsMatch(text) || OfEachRound().IsMatch(text))
+        if (text.Length > CardText.LongestLine || text.Count(c => c == ' ') < 3 || !text.AsSpan().ContainsAny(WordsOfHow) || !SaysNothing().IsMatch(text) || PartOf(text) != CardPart.Main || text.Contains(':', StringComparison.Ordinal) || BlockWord().IsMatch(text) || OfEachRound().IsMatch(text) || OfSome().IsMatch(text))
             return text;
         var scan = Scan(CardNumbers.InDigits(text.TrimEnd('.', '!')), isLine: false);
         return scan is { SaysBlock: true } or { Gaps.Count: > 0 } && scan is { Load: null, Tempo: null, Sides: null, Sets: null, Remark: null, RepsByRound: null, Tabatas: null, Scheme: null, IsAmrap: false, Every: null, RepsLow: null } && (scan.Length is null || scan.IsEach) && !IsEmpty(scan.Left) && Chatter(scan.Left).Length == 0
             ? string.Join(", ", SaidHow(scan, isWithLength: true)) : text;
     }
+
+    /// <summary>Said of one round, or of some of the class.</summary>
+    [GeneratedRegex(@"\b(?:first|second|third|last|final|half|only|other|if|when|until|after\s+(?:two|three|\d)|before)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex OfSome();
 
     /// <summary>“Exercises are squats, rows and lunges” is that list; below a warm-up it is the class's.</summary>
     private string AsSaidList(string text) => SaidList(text) is var list && list != text && Current is { Part: not CardPart.Main } ? $"A: {list}" : list;

@@ -121,7 +121,7 @@ internal static partial class CardWording
     private static partial Regex ToFinish();
 
     /// <summary>“Clean 8/8”.</summary>
-    [GeneratedRegex(@"(?<=[a-z]\s+)(?<n>[1-9]|1[0-2])\s?/\s?\k<n>(?=\s*(?:$|[,;)]|-\s))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<=,.*[a-z]\s+|^(?=.*,).*[a-z]\s+)(?<!\b(?:mon|tue|wed|thu|fri|sat|sun)[a-z]*\s+|\b(?:class|date|rated|on)\s+)(?<n>[1-9]|1[0-2])\s?/\s?\k<n>(?=\s*(?:$|[,;)]|-\s))", RegexOptions.IgnoreCase)]
     private static partial Regex CountOnBoth();
 
     /// <summary>“Row 3x8e”.</summary>

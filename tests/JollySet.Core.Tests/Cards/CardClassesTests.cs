@@ -29,6 +29,8 @@ public class CardClassesTests
     [InlineData("Morning (9:30):\nwarm up 5\n3 x 40/20 squat, row\n\nEvening (18:30):\nwarm up 5\nEMOM 16: swings x12, burpees x8", 2)]
     [InlineData("WEEK 1\n20/10 x 8: squat, lunge\nWEEK 2\n30/15 x 6: squat jump, plank", 2)]
     [InlineData("Tues: upper - A1 press-up 3x10, A2 row 3x10\nThurs: lower - A1 squat 3x10, A2 RDL 3x10", 2)]
+    [InlineData("18:00\nWarm up\n18:10\nCircuit: squat, row\n18:40\nStretch", 1)]
+    [InlineData("18:00\nCircuit: squat, row\n19:00\nCircuit: lunge, press-up", 2)]
     [InlineData("Mon: no jumping, please\nTue: as last week", 1)]
     [InlineData("", 1)]
     public void A_card_has_so_many_classes(string card, int many) => Assert.Equal(many, CardClasses.Of(card).Length);

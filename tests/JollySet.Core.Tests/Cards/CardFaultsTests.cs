@@ -242,4 +242,9 @@ public class CardFaultsTests
     [InlineData("Min | What\n0 | Warm up\n5 | Circuit: squat, row\n20 | Stretch\n25 | Finish", "(own 300s)")]
     [InlineData("Time,Exercise\n0:00,March\n1:00,Squats\n2:00,Hip hinge", "March")]
     public void A_table_says_when_each_part_begins(string table, string part) => Assert.Contains(part, Sheet(table), StringComparison.Ordinal);
+
+    /// <summary>What is said of some of the rounds is not said of all of them.</summary>
+    [Fact]
+    public void What_is_said_of_some_rounds_is_kept_in_words() =>
+        Assert.Contains("only after the first two rounds", Sheet("Quay", "squat x10", "row x10", "rest 60 secs only after the first two rounds"), StringComparison.Ordinal);
 }

@@ -21,6 +21,9 @@ public class CardSlipsTests
 
     [Theory]
     [InlineData("Fryday fun circits", "3 ronds 40/20", "# Fryday fun circits")]
+    [InlineData("Circuit class", "3 circuts 40/20", "# Circuit class")]
+    [InlineData("Arrest the day", "40/20, 3 ronds, rset 60s between rounds", "# Arrest the day")]
+    [InlineData("Thu 5/5", "3 rounds 40/20", "# \"Thu 5/5\"")]
     [InlineData("strenght for begginers, 40 mins", "3 rounds 40/20", "# strenght for begginers")]
     public void What_a_class_is_called_stays_as_it_was_written(string first, string second, string title) =>
         Assert.StartsWith(title + "\n", JollySet.Core.Sheets.SheetWriter.Write(CardReader.Read($"{first}\n{second}\nsquat\nrow")!.Plan), StringComparison.Ordinal);

@@ -105,6 +105,9 @@ internal sealed class CardBlock(int line, string name, CardPart part)
     /// <summary>The words it was begun with, where a line of the card holds more than them.</summary>
     public string? Begun { get; init; }
 
+    /// <summary>Whether a spoken sentence was read as it, and is kept beside it.</summary>
+    public bool IsTold { get; set; }
+
     /// <summary>Whether it is done only where there is time.</summary>
     public bool IsOptional { get; set; }
 

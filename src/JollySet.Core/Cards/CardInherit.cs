@@ -12,7 +12,7 @@ internal static class CardInherit
         {
             // What has a sentence of its own is done itself.
             var from = blocks[at];
-            if (from is not { Part: CardPart.Main, HasSettings: true, Stations.Count: 0, IsUnnamed: true, Scheme: null, IsAmrap: false, Every: null, Letter: null } || from.Notes.Exists(n => n.Split(' ').Length > CardPhrases.FewWords * 2))
+            if (from is not { Part: CardPart.Main, HasSettings: true, Stations.Count: 0, IsUnnamed: true, Scheme: null, IsAmrap: false, Every: null, Letter: null } || (!from.IsTold && from.Notes.Exists(n => n.Split(' ').Length > CardPhrases.FewWords * 2)))
                 continue;
             var to = blocks.Skip(at + 1).Where(b => b.Part == CardPart.Main && b.Stations.Count > 0).TakeWhile(b => IsOpen(b, from)).ToList();
             if (to.Count == 0)

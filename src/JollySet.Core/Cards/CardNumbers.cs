@@ -30,10 +30,11 @@ internal static partial class CardNumbers
             if (!said.ContainsKey(at) && AndStretch().Split(lines[at]) is { Length: 2 } ends && ends[0].Length > 0)
                 said[at] = string.Join('\n', ends.SelectMany(e => WithThanks().Match(e) is { Success: true } meant ? [meant.Groups["said"].Value, meant.Groups["thanks"].Value] : new[] { e }));
         // A letter's line is its sentences, a long one all that is said in a breath.
+        var isLetter = filled.Count(at => IsTalk(lines[at])) is > 1 and var talk && talk * 2 >= filled.Count;
         foreach (var at in filled)
             if (lines[at].Length > CardText.LongestLine && !said.ContainsKey(at))
                 said[at] = string.Join('\n', Parts(Breaths(), lines[at]).Where(b => b.Trim().Length > 0));
-            else if (!said.ContainsKey(at) && filled.Count > 1 && !CardPhrases.BlockWord().IsMatch(lines[at]) && Parts(Spoken(), lines[at]).SelectMany(s => s.Length > LongSentence && !s.Contains(':', StringComparison.Ordinal) ? Parts(Steps(), s) : [s]).ToList() is { Count: > 1 } told && (lines[at].Length > LongSentence || (at != filled[0] && told.TrueForAll(s => s.Contains(' ', StringComparison.Ordinal)) && told.Skip(1).Any(SaysMore))))
+            else if (!said.ContainsKey(at) && filled.Count > 1 && ((isLetter && IsTalk(lines[at])) || !CardPhrases.BlockWord().IsMatch(lines[at])) && Parts(Spoken(), lines[at]).SelectMany(s => s.Length > LongSentence && !s.Contains(':', StringComparison.Ordinal) ? Parts(Steps(), s) : [s]).ToList() is { Count: > 1 } told && (lines[at].Length > LongSentence || (at != filled[0] && told.TrueForAll(s => s.Contains(' ', StringComparison.Ordinal)) && (told.Skip(1).Any(SaysMore) || (isLetter && IsTalk(lines[at]))))))
                 said[at] = string.Join('\n', told);
         Clock(lines, filled, said);
         Spans(lines, filled, said);
@@ -56,6 +57,14 @@ internal static partial class CardNumbers
 
     [GeneratedRegex(@"(?<!^(?:then\s+)?cool[\s-]?down)\s+and\s+(?:then\s+)?(?=(?:stretch|cool\s+down)\b(?:\s+it)?(?:\s+(?:out|off|down))?\s+for\s+(?:the\s+last\s+)?\d|(?:afterwards|after\s+that|finally|then)\s+(?:\d{1,2}|five|ten|three|a\s+few)[\s-]+min|(?:we(?:'ll)?\s+)?(?:finish|end)\s+(?:on|with|off)\b|cool\s+down\s+(?:for|in)\s+the\s+last|(?:leave|save|allow|keep)\s+\d{1,2}\s*min)", RegexOptions.IgnoreCase)]
     private static partial Regex AndStretch();
+
+    /// <summary>Whether a line is spoken, of several words.</summary>
+    private static bool IsTalk(string line) => line.Length > ShortTalk && line.TrimEnd()[^1] is '.' or '!' or '?' && SpokenBy().IsMatch(line);
+
+    private const int ShortTalk = 40;
+
+    [GeneratedRegex(@"\b(?:we|we'll|we're|we've|they|they're|you|you'll|I|I'll|I'm|I've|it's|that's|let's|there's|there\s+are|everyone|everybody)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex SpokenBy();
 
     /// <summary>Whether a sentence says something of the class for itself: a part of it, whom it spares, what it needs.</summary>
     private static bool SaysMore(string sentence) => CardPhrases.PartOf(sentence) != CardPart.Main || Moves.BriefWords.Need(sentence) is not null || Moves.BriefWords.Kit(sentence) is not null;

@@ -140,7 +140,7 @@ internal static partial class CardPhrases
     public static partial Regex PlanIs();
 
     /// <summary>A sentence as it is spoken, no title.</summary>
-    [GeneratedRegex(@"\b(?:I|I'll|I'm|we|we'll|let's|because)\b|\b(?:is|are)\b.*[.:]\s*$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:I|I'll|I'm|we|we'll|let's|because|(?:can|could|would|will)\s+you)\b|\b(?:is|are)\b.*[.:]\s*$", RegexOptions.IgnoreCase)]
     public static partial Regex IsSpoken();
 
     /// <summary>Somebody speaking about what comes below, without a number and without naming it.</summary>

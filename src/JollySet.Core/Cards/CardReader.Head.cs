@@ -42,6 +42,13 @@ public sealed partial class CardReader
             notes.AddRange(taken.Over.Split(", ").Where(o => Scan(o, isLine: false) is { SaysBlock: false, Gaps.Count: 0 } && !block.Notes.Exists(n => n.Contains(o, StringComparison.Ordinal))));
     }
 
+    /// <summary>“For Monday I want to keep it simple”, on a card without a title: it is called by its day.</summary>
+    private void TitledByItsDay()
+    {
+        if (head.Title.Length == 0 && words.Where(w => w.Text.Length > 0).Take(MostTitling).FirstOrDefault(w => Weekday().IsMatch(w.Text)) is { } line && read.GetValueOrDefault(line.Number)?.Kind is CardLineKind.Note or CardLineKind.Head)
+            (head.Title, titled) = (CardHead.Capped(OfIt().Replace(Weekday().Match(line.Text).Value, "")), line.Number);
+    }
+
     /// <summary>Slips are put right to read the card; what it is called stays as it was written.</summary>
     private void TitledAsWritten()
     {
@@ -61,6 +68,12 @@ public sealed partial class CardReader
             return;
         }
     }
+
+    [System.Text.RegularExpressions.GeneratedRegex(@"(?<!\b(?:because|since|after)\b.*|\bthanks\s+for\s+(?:last\s+)?|\blast\s+)\b(?:mon|tues|wednes|thurs|fri|satur|sun)day(?:'s)?(?:\s+(?:morning|lunchtime|evening|night|\d{1,2}(?:[.:]\d\d)?\s*[ap]m))?\b", System.Text.RegularExpressions.RegexOptions.IgnoreCase)]
+    private static partial System.Text.RegularExpressions.Regex Weekday();
+
+    [System.Text.RegularExpressions.GeneratedRegex(@"'s$")]
+    private static partial System.Text.RegularExpressions.Regex OfIt();
 
     /// <summary>Lines that a title may stand in.</summary>
     private const int MostTitling = 4;

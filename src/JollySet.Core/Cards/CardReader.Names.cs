@@ -62,6 +62,9 @@ public sealed partial class CardReader
     /// <summary>The name, or the next like it that no block has: A, then B; Main, then Main 2.</summary>
     private string FreeName(string name)
     {
+        // “They've been”: what somebody says is no name.
+        if (OfSomebody().IsMatch(name))
+            name = "A";
         var taken = blocks.Select(b => b.Name).ToHashSet(StringComparer.OrdinalIgnoreCase);
         if (name is [>= 'A' and <= 'Z'])
         {
@@ -78,6 +81,9 @@ public sealed partial class CardReader
                 return free;
         }
     }
+
+    [System.Text.RegularExpressions.GeneratedRegex(@"^(?:they|we|you|I|it|there|he|she|that|this)(?:'\w+)?\s+(?:are|is|was|were|been|have|had|do|did|'ll|will|be)\b|^(?:they|we|you|I|it|there|that)'(?:ve|re|ll|s|m|d)\b", System.Text.RegularExpressions.RegexOptions.IgnoreCase)]
+    private static partial System.Text.RegularExpressions.Regex OfSomebody();
 
     /// <summary>Whether words name what a class is about rather than a block of it: “lower body strength”.</summary>
     private bool IsTopic(string text) => Topic().IsMatch(text) && !Scan(text, isLine: false).SaysBlock && !text.EndsWith(':') && Scan(text, isLine: false).RepsLow is null && Scan(text, isLine: false).Sets is null;

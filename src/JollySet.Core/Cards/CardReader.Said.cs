@@ -219,6 +219,8 @@ public sealed partial class CardReader
         var behind = ForItsTime().Count(text) > 1 && ForItsTime().Match(text[to..]) is { Success: true, Index: 0 } its ? its : AmountBehind().Match(text[to..]);
         var end = string.IsNullOrWhiteSpace(behind.Value) ? to : to + behind.Length;
         var start = end == to && CountBefore().Match(text[least..from]) is { Success: true } count ? least + count.Index : from;
+        if (start < from)
+            end += SideBehind().Match(text[to..]).Length;
         return Scan(text[start..end]) is { SaysBlock: false, Gaps.Count: 0 } scan && (Understood(WithoutBrackets(scan.Left)) is not null || WithoutBrackets(scan.Left) == text[from..to]) ? (start, end) : (from, to);
     }
 
@@ -304,21 +306,24 @@ public sealed partial class CardReader
     [GeneratedRegex(@"[A-Za-z][A-Za-z']*(?:-[A-Za-z]+)*|[0-9]+(?:[.:/-][0-9]+)*|[^\s]")]
     private static partial Regex SaidWords();
 
-    [GeneratedRegex(@"^(?:[,;:.&+(/-]|\d.*|an?|the|of|with|some|doing|do|is|are|be|and|then|by|into|x|few|s|secs?|seconds?|mins?|minutes?|reps|through|plus|both|our|we|I|you|they|next|now|it's|that's)$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:[,;:.&+(/-]|\d.*|an?|the|of|with|some|doing|do|is|are|be|and|then|by|into|x|few|s|secs?|seconds?|mins?|minutes?|reps|through|plus|both|our|we|I|you|they|next|now|it's|that's|got|have|has|was|were|will|does|which|using|usual|like)$", RegexOptions.IgnoreCase)]
     private static partial Regex StandsBeforeMove();
 
-    [GeneratedRegex(@"^(?:[,;:.)&+(/!-]|\d.*|and|then|for|x|with|at|in|each|followed|plus|as|ten|twelve|fifteen|twenty|eight|six|five|twice|three|four|all|to)$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:[,;:.)&+(/!-]|\d.*|and|then|for|x|with|at|in|each|followed|plus|as|ten|twelve|fifteen|twenty|eight|six|five|twice|three|four|all|to|while|before|after|until)$", RegexOptions.IgnoreCase)]
     private static partial Regex StandsBehindMove();
 
     [GeneratedRegex(@"^\s*(?:,|;|\+|&|/|\s-\s|and|then|plus|,?\s*(?:and|then|and\s+then|followed\s+by|plus))\s*(?:(?:we\s+)?do\s+)?(?:some|an?|the|a\s+few)?\s*$", RegexOptions.IgnoreCase)]
     private static partial Regex JoinsMoves();
 
     /// <summary>So many right before a name, no rounds of it.</summary>
-    [GeneratedRegex(@"(?<![\d:/-])\b(?<!\b(?:rounds|sets|times|x)\s+of\s+)[0-9]{1,3}(?:-[0-9]{1,3})?\s*(?:x\s*|reps\s+(?:of\s+)?)?$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<![\d:/-])\b(?<!\b(?:rounds|sets|times|x)\s+of\s+)[0-9]{1,3}(?:-[0-9]{1,3})?\s*(?:x\s*|reps\s+(?:of\s+)?|[\s-]?(?:secs?|seconds?|min|minute)\s+)?$", RegexOptions.IgnoreCase)]
     private static partial Regex CountBefore();
 
     [GeneratedRegex(@"^\s*(?:(?:x\s*[0-9]{1,3}|(?:for\s+)?[0-9]{1,3}\s*(?:s|secs?|seconds?)|[0-9]{1,3})(?:\s*-\s*[0-9]{1,3})?(?:\s*reps)?(?!\s*(?:rounds?|sets|times|of|on|off|mins?|minutes?|x|/|each\s*(?:$|[,.;)])|(?:s|secs?|seconds?)\s+(?:on|off|rest|each|work)))(?:\s*(?:each|per|a|every)\s+(?:side|leg|arm|way)|\s*(?:e/s|es|l/r|/side))?(?=\s*(?:$|[,;.:)&+(]|-\s|and\b|then\b)))?(?:\s*\([^()]{3,40}\))?", RegexOptions.IgnoreCase)]
     private static partial Regex AmountBehind();
+
+    [GeneratedRegex(@"^\s+(?:on\s+)?(?:each|per|either)\s+(?:side|leg|arm)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex SideBehind();
 
     [GeneratedRegex(@"\b(?:on|with|using)\s+(?:the|a|an|your|our|their|some)?\s*(?<k>(?:light|heavy)\s+[a-z]+|[a-z]+)\b", RegexOptions.IgnoreCase)]
     private static partial Regex WithThing();

@@ -159,6 +159,7 @@ public sealed partial class CardReader
         // A warm-up's minutes are not the class's.
         head.Minutes ??= lastMinute >= ShortestByClock ? lastMinute : null;
         TitledByItsBlock();
+        TitledByItsDay();
         TitledAsWritten();
         HeldOver();
         Share();
@@ -249,7 +250,7 @@ public sealed partial class CardReader
         // “B1 40/20 x3: squat, row”: a block of that name, no half of a pair.
         if (line.Letter is not null && Listed(line.Text) is { Items: not null } listed && Scan(listed.Head, isLine: false) is { SaysBlock: true } runs && IsEmpty(runs.Left))
             line = line with { Letter = null, Text = $"{LetterWord().Match(line.Raw).Value} {line.Text}" };
-        if (TakesRange(line) || SaysPairsToCome(line))
+        if (TakesRange(line) || SaysPairsToCome(line) || TakesTold(line))
             return;
         // “Squat 4x8, row 4x8, rest 90”: of each of them.
         if (SetsThenRest().Match(line.Text) is { Success: true } sets && Scan(sets.Groups["rest"].Value, isLine: false).Gaps is [var pause])

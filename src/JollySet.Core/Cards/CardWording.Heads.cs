@@ -10,6 +10,10 @@ internal static partial class CardWording
     private const int LongestSpell = 180;
     private const int LastYear = 39;
 
+    /// <summary>“One set of light weights”: things, and no set of the class.</summary>
+    [GeneratedRegex(@"\b(?:one|an?|1|two|2)\s+(?:sets?|pairs?)\s+of\s+(?=(?:(?:light|lighter|heavy|heavier|medium|hand|small|big)\s+)*(?:weights|dumb\s?bells|DBs|kettle\s?bells|KBs|bands|loops)\b)", RegexOptions.IgnoreCase)]
+    private static partial Regex SetOfThings();
+
     /// <summary>“Duration 45 min”.</summary>
     [GeneratedRegex(@"^(?:duration|length|class\s+length|time)\s+(?=\d{2,3}\s*(?:min|'))", RegexOptions.IgnoreCase)]
     private static partial Regex LongWithoutColon();

@@ -24,6 +24,14 @@ internal static partial class CardWording
     [GeneratedRegex(@"^(?:time\s+)?pyramid\s*[:,-]?\s*(?<l>\d{2}(?:\s*[,/-]\s*\d{2}){2,8})\s*(?:s|secs?|seconds?)\s+(?:of\s+)?(?<items>[a-z][^:\d]*?)(?<more>\s*[,(]?\s*(?:with\s+)?(?:an?\s+)?\d{1,3}\s*(?:s|secs?|seconds?)\s*rest(?:\s+(?:in\s+)?between)?\)?)?$", RegexOptions.IgnoreCase)]
     private static partial Regex PyramidOf();
 
+    /// <summary>“Start with 1 burpee and 1 squat jump, then 2 of each, 3 of each and so on up to 10”.</summary>
+    [GeneratedRegex(@"^(?:[^:.]{0,50}\bladder\b[^:.]{0,30}:\s*|(?:(?:then|so|and|we|a\s+ladder\s*[,-]?|ladder\s*[,-]?)\s+)*)(?:(?:start(?:ing)?|begin(?:ning)?)\s+(?:with|on|at)\s+|do\s+)?(?<items>(?:1|one)\s+[a-z][^:;.]*?),?\s+(?:and\s+)?(?:then\s+)?(?:2|two)\s+of\s+each(?:,?\s+(?:and\s+)?(?:then\s+)?(?:[3-5]|three|four|five)(?:\s+of\s+each)?)*,?\s+(?:(?:and\s+so\s+on|etc\.?|all\s+the\s+way|right|up|until)[\s,]+)*(?:up\s+)?(?:to\s+|you\s+(?:get|reach)\s+(?:to\s+)?)?(?<b>[0-9]{1,2}|ten|five|eight|six)(?:\s+of\s+each)?(?:[.!;,](?<more>\s.*)?)?$", RegexOptions.IgnoreCase)]
+    private static partial Regex RungsTold();
+
+    /// <summary>The one of the first rung, before each of its moves.</summary>
+    [GeneratedRegex(@"(?<=^|[,+]\s*|\band\s+)(?:1|one|an?)\s+(?=[a-z])", RegexOptions.IgnoreCase)]
+    private static partial Regex FirstRung();
+
     /// <summary>By the word that was written; where none was, as its rungs.</summary>
     private static string Ladder(Match m)
     {

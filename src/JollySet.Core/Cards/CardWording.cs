@@ -13,6 +13,7 @@ internal static partial class CardWording
     [
         new([" min", " sec"], TimeInNumberWords(), m => CardNumbers.InDigits(m.Value)),
         new(["("], InBracketsWhole(), "${in}"),
+        new([" of "], SetOfThings(), ""),
         new(["rounds", "sets", "reps", "sec", "minutes", "times"], SpokenLine),
         new(["for the"], ForTheBlock(), "${b} - ${how}${more}"),
         new(["rounds", "sets", "laps", "reps"], NumberBehindKey(), m => CardNumbers.InDigits(m.Value)),
@@ -29,6 +30,7 @@ internal static partial class CardWording
         new([" sets of "], LiftIs(), m => $"{m.Groups["h"].Value}: {m.Groups["name"].Value} {m.Groups["s"].Value}x{m.Groups["r"].Value}{(m.Groups["t"].Success ? $", rest {m.Groups["t"].Value}" : "")}"),
         new([" is ", " are ", " will be ", " has "], PartIsListed(), "${h}: "),
         new(["'ve", " have", "there"], IveGot(), ""),
+        new([" of each"], RungsTold(), m => $"ladder 1-{CardNumbers.InDigits(m.Groups["b"].Value)}{(m.Groups["more"].Value.Contains("no rest", StringComparison.OrdinalIgnoreCase) ? ", no rest" : "")}: {FirstRung().Replace(m.Groups["items"].Value, "")}"),
         new(["today", "tonight", "tomorrow"], TomorrowIs(), ""),
         new([" min"], WarmUpThenMoves(), "${w} ${n} min: ${items}"),
         new([" stretch"], StretchesListed(), m => m.Groups["h"].Value + string.Join(", ", m.Groups["items"].Value.Replace(" and ", ", ", StringComparison.OrdinalIgnoreCase).Replace(" & ", ", ", StringComparison.Ordinal).Split(',', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries).Select(i => $"{i} stretch"))),

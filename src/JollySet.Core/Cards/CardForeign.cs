@@ -15,13 +15,14 @@ internal static partial class CardForeign
         "stations: stationen, ateliers, estaciones, stazioni",
         "exercises: übungen, exercices, ejercicios, esercizi, oefeningen",
         "seconds: secondes, segundos, secondi, seconden",
-        "sec: seg",
+        "sec: seg, sek, sekunden",
         "minutes: minutos, minuti",
         "each side: pro seite, je seite, par côté, de chaque côté, cada lado, por lado, per lato, per kant, c/u, par jambe, par bras, pro bein, pro arm, je bein, je arm, por pierna, por brazo, cada pierna, cada brazo, per gamba, per braccio, per been",
         "each: je",
         "times: mal",
         "between: dazwischen, zwischen",
         "between rounds: entre vueltas, zwischen den runden, zwischen den durchgängen, zwischen runden, zwischen durchgängen, entre les tours, entre chaque tour, entre rondas, tra i giri, tussen de rondes",
+        "rest between rounds: rundenpause, satzpause, serienpause",
         "between sets: entre les séries, entre series, tra le serie",
         "change: wechsel",
         "alternating: abwechselnd",
@@ -33,7 +34,7 @@ internal static partial class CardForeign
         "full body: gesamtkörper");
 
     // One of them is in every line that has such a word: looked for before the pattern.
-    private static readonly SearchValues<string> Signs = SearchValues.Create(["wdh", "wiederhol", "station", "übung", "sätze", "satz", "serie", "série", "durchgänge", "zwischen", "wechsel", "trinkpause", "seite", "gesamt", "répét", "exercices", "ateliers", "côté", "secondes", "entre", "repet", "ejercicios", "seg", "minutos", "lado", "estaciones", "agua", "ripet", "esercizi", "secondi", "minuti", "lato", "stazioni", "acqua", "tra ", "herhal", "rondes", "oefening", "seconden", "kant", "tussen", "descanso", "repos", "leute", "person", "teilnehm", "mensen", "je ", "mal", "rec", "belastung", "arbeit", "travail", "effort", "trabajo", "lavoro", "récup", "erholung", "riposo", "tn", "c/u", "desc", "jambe", "bras", "bein", "pro arm", "pierna", "brazo", "gamba", "braccio", "per been"], StringComparison.OrdinalIgnoreCase);
+    private static readonly SearchValues<string> Signs = SearchValues.Create(["sek", "wdh", "npause", "satzpause", "wiederhol", "station", "übung", "sätze", "satz", "serie", "série", "durchgänge", "zwischen", "wechsel", "trinkpause", "seite", "gesamt", "répét", "exercices", "ateliers", "côté", "secondes", "entre", "repet", "ejercicios", "seg", "minutos", "lado", "estaciones", "agua", "ripet", "esercizi", "secondi", "minuti", "lato", "stazioni", "acqua", "tra ", "herhal", "rondes", "oefening", "seconden", "kant", "tussen", "descanso", "repos", "leute", "person", "teilnehm", "mensen", "je ", "mal", "rec", "belastung", "arbeit", "travail", "effort", "trabajo", "lavoro", "récup", "erholung", "riposo", "tn", "c/u", "desc", "jambe", "bras", "bein", "pro arm", "pierna", "brazo", "gamba", "braccio", "per been"], StringComparison.OrdinalIgnoreCase);
 
     /// <summary>A line with those words in English.</summary>
     public static string Put(string text) => text.AsSpan().ContainsAny(Signs) ? PerSide().Replace(Framed(text), "/side") : text;
@@ -49,7 +50,7 @@ internal static partial class CardForeign
 
     private static string Framed(string text) => Frame().Replace(text, m => Words.TryGetValue(Spaces().Replace(m.Groups["w"].Value, " "), out var word) ? word : m.Value);
 
-    [GeneratedRegex(@"(?<![\p{L}'-])(?:(?<w>wdh|wiederholungen|stationen|übungen|sätze|serien|durchgänge|dazwischen|abwechselnd|trinkpause|zwischen\s+(?:den\s+)?(?:runden|durchgängen)|entre\s+les\s+tours|pro\s+seite|je\s+seite|gesamtkörper|répétitions|séries|exercices|ateliers|c/u|par\s+(?:côté|jambe|bras)|(?:pro|je)\s+(?:bein|arm)|(?:por|cada)\s+(?:pierna|brazo)|per\s+(?:gamba|braccio|been)|de\s+chaque\s+côté|secondes|entre\s+chaque\s+tour|entre\s+les\s+séries|repeticiones|ejercicios|segundos|minutos|cada\s+lado|por\s+lado|estaciones|agua|entre\s+series|entre\s+rondas|entre\s+vueltas|ripetizioni|esercizi|secondi|minuti|per\s+lato|stazioni|acqua|tra\s+le\s+serie|tra\s+i\s+giri|herhalingen|rondes|oefeningen|seconden|per\s+kant|tussen\s+de\s+rondes)|(?<=^|[,(;]\s*)(?<w>descanso|repos)(?![\p{L}])|(?<=\d\s+(?:series?|séries?|rondas|vueltas|tours|rondes|sets|rounds)\s+)(?<w>de)(?=\s+\d)|(?<w>je|rec|recupero|desc|zwischen)(?=\.?\s*:?\s*\d)|(?<=\d\s*(?:s|sec|sek|min)?\.?\s)(?<w>wechsel)|(?<=\d\s*(?:s|secs?|seconds?|sek(?:unden)?|secondes|segundos|secondi|""|'|'')?\.?\s+(?:de\s+|di\s+)?)(?<w>belastung|arbeit|travail|effort|trabajo|lavoro|récup(?:ération)?|recupero|erholung|riposo|repos|descanso)|(?<=\d\s?)(?<w>mal|tn|leute|personen|teilnehmer|personnes|personas|persone|mensen|series|serie|satz|série|seg))(?![\p{L}'-])\.?", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<![\p{L}'-])(?:(?<w>wdh|wiederholungen|(?:runden|satz|serien)pause|stationen|übungen|sätze|serien|durchgänge|dazwischen|abwechselnd|trinkpause|zwischen\s+(?:den\s+)?(?:runden|durchgängen)|entre\s+les\s+tours|pro\s+seite|je\s+seite|gesamtkörper|répétitions|séries|exercices|ateliers|c/u|par\s+(?:côté|jambe|bras)|(?:pro|je)\s+(?:bein|arm)|(?:por|cada)\s+(?:pierna|brazo)|per\s+(?:gamba|braccio|been)|de\s+chaque\s+côté|secondes|entre\s+chaque\s+tour|entre\s+les\s+séries|repeticiones|ejercicios|segundos|minutos|cada\s+lado|por\s+lado|estaciones|agua|entre\s+series|entre\s+rondas|entre\s+vueltas|ripetizioni|esercizi|secondi|minuti|per\s+lato|stazioni|acqua|tra\s+le\s+serie|tra\s+i\s+giri|herhalingen|rondes|oefeningen|seconden|per\s+kant|tussen\s+de\s+rondes)|(?<=^|[,(;]\s*)(?<w>descanso|repos)(?![\p{L}])|(?<=\d\s+(?:series?|séries?|rondas|vueltas|tours|rondes|sets|rounds)\s+)(?<w>de)(?=\s+\d)|(?<w>je|rec|recupero|desc|zwischen)(?=\.?\s*:?\s*\d)|(?<=\d\s*(?:s|sec|sek|min)?\.?\s)(?<w>wechsel)|(?<=\d\s*(?:s|secs?|seconds?|sek(?:unden)?|secondes|segundos|secondi|""|'|'')?\.?\s+(?:de\s+|di\s+)?)(?<w>belastung|arbeit|travail|effort|trabajo|lavoro|récup(?:ération)?|recupero|erholung|riposo|repos|descanso)|(?<=\d\s?)(?<w>mal|tn|leute|personen|teilnehmer|personnes|personas|persone|mensen|series|serie|satz|série|seg|sek(?:unden)?))(?![\p{L}'-])\.?", RegexOptions.IgnoreCase)]
     private static partial Regex Frame();
 
     [GeneratedRegex(@"(?<=\d\s*)/\s*(?:côté|lado|lato|seite|kant)\b", RegexOptions.IgnoreCase)]

@@ -243,7 +243,7 @@ internal static partial class CardNumbers
     private static partial Regex CountsListed();
 
     /// <summary>Where a long sentence goes on to the next part of a class.</summary>
-    [GeneratedRegex(@",?\s+(?:and\s+)?then\s+(?=(?:an?|\d{1,2}|two|three|four|five|six)\s)|,\s+and\s+(?=\d{1,2}\s*min(?:ute)?s?\s+(?:of\s+)?(?:stretch|cool|core|abs))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@",?\s+(?:and\s+)?then\s+(?=(?:an?|\d{1,2}|two|three|four|five|six)\s)(?!\d{1,2}\s*(?:s|secs?|seconds?|min|minute)\s+(?:to|rest|off)\b|(?:\d{1,2}|two)\s+of\s+each\b)|,\s+and\s+(?=\d{1,2}\s*min(?:ute)?s?\s+(?:of\s+)?(?:stretch|cool|core|abs))", RegexOptions.IgnoreCase)]
     private static partial Regex Steps();
 
     /// <summary>Where a sentence ends and the next begins.</summary>

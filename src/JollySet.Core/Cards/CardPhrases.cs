@@ -430,7 +430,7 @@ internal static partial class CardPhrases
     public static partial Regex MostIn();
 
     /// <summary>A block that runs as the one before it.</summary>
-    [GeneratedRegex(@"[\s,.(-]*\b(?:same\s+(?:timings?|times|reps|numbers?|counts?|rests?|again|format|intervals?|set-?up|moves|exercises|as\s+(?:above|before|(?:block|circuit|part|round)\s*\w))|same(?=\s*$))\b[.)]?", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"[\s,.(-]*\b(?:same\s+(?:timings?|times|reps|numbers?|counts?|rests?|again|format|intervals?|set-?up|moves|exercises|as\s+(?:above|before|(?:block|circuit|part|round)\s*\w))|same(?=\s*(?:$|\)\s*:?\s*$)))\b[.)]?", RegexOptions.IgnoreCase)]
     public static partial Regex SameTimes();
 
     /// <summary>A rest as long as each needs.</summary>

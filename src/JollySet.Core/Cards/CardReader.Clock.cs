@@ -12,8 +12,11 @@ public sealed partial class CardReader
         var length = (int?)null;
         if (Margin().Match(text) is { Success: true } margin)
         {
-            lastMinute = int.Parse(margin.Groups["b"].Value, CultureInfo.InvariantCulture);
-            length = (lastMinute - int.Parse(margin.Groups["a"].Value, CultureInfo.InvariantCulture)) * 60;
+            var (begin, end) = (int.Parse(margin.Groups["a"].Value, CultureInfo.InvariantCulture), int.Parse(margin.Groups["b"].Value, CultureInfo.InvariantCulture));
+            // “5-10 mins cool down” on its own is how long that is.
+            if (begin == 0 || lastMinute is not null)
+                lastMinute = end;
+            length = (end - begin) * 60;
             text = text[margin.Length..];
             if (length <= 0)
                 length = null;

@@ -72,6 +72,9 @@ public sealed partial class CardReader
     [System.Text.RegularExpressions.GeneratedRegex(@"(?<!\b(?:because|since|after)\b.*|\bthanks\s+for\s+(?:last\s+)?|\blast\s+)\b(?:mon|tues|wednes|thurs|fri|satur|sun)day(?:'s)?(?:\s+(?:morning|lunchtime|evening|night|\d{1,2}(?:[.:]\d\d)?\s*[ap]m))?\b", System.Text.RegularExpressions.RegexOptions.IgnoreCase)]
     private static partial System.Text.RegularExpressions.Regex Weekday();
 
+    [System.Text.RegularExpressions.GeneratedRegex(@"^(?:it|this|that|there|they|these|those)(?:'\w+|\s+(?:is|are|was|were|will|has|have))\s", System.Text.RegularExpressions.RegexOptions.IgnoreCase)]
+    private static partial System.Text.RegularExpressions.Regex SpeaksOfIt();
+
     [System.Text.RegularExpressions.GeneratedRegex(@"'s$")]
     private static partial System.Text.RegularExpressions.Regex OfIt();
 
@@ -85,7 +88,7 @@ public sealed partial class CardReader
         if (taken.Over.Length > 0)
         {
             // A sentence out of whose middle something was taken is kept whole.
-            notes.Add(IsSpoken().IsMatch(line.Text) && !line.Text.Contains(taken.Over, StringComparison.Ordinal) ? CardForeign.Written(line) : taken.Over.Contains('(', StringComparison.Ordinal) ? taken.Over : taken.Over.TrimEnd(')'));
+            notes.Add((IsSpoken().IsMatch(line.Text) || SpeaksOfIt().IsMatch(line.Text)) && !line.Text.Contains(taken.Over, StringComparison.Ordinal) ? CardForeign.Written(line) : taken.Over.Contains('(', StringComparison.Ordinal) ? taken.Over : taken.Over.TrimEnd(')'));
             if (mayTitle || IsSpoken().IsMatch(line.Text) || IsSentence(line.Text))
                 taken.Read = string.Join(" · ", head.Overhear(mayTitle ? taken.Over : line.Text, kitOnly: mayTitle && !IsSpoken().IsMatch(line.Text)).Prepend(taken.Read));
         }

@@ -63,8 +63,7 @@ public sealed partial class CardReader
     private string FreeName(string name)
     {
         // “They've been”: what somebody says is no name.
-        if (OfSomebody().IsMatch(name))
-            name = "A";
+        name = OfSomebody().IsMatch(name) ? "A" : VerbBehind().Replace(name, "");
         var taken = blocks.Select(b => b.Name).ToHashSet(StringComparer.OrdinalIgnoreCase);
         if (name is [>= 'A' and <= 'Z'])
         {
@@ -82,14 +81,17 @@ public sealed partial class CardReader
         }
     }
 
-    [System.Text.RegularExpressions.GeneratedRegex(@"^(?:they|we|you|I|it|there|he|she|that|this)(?:'\w+)?\s+(?:are|is|was|were|been|have|had|do|did|'ll|will|be)\b|^(?:they|we|you|I|it|there|that)'(?:ve|re|ll|s|m|d)\b", System.Text.RegularExpressions.RegexOptions.IgnoreCase)]
+    [System.Text.RegularExpressions.GeneratedRegex(@"^(?:they|we|you|I|it|there|he|she|that|this)(?:'\w+)?\s+(?:are|is|was|were|been|have|had|do|did|'ll|will|be)\b|^(?:they|we|you|I|it|there|that)(?:'(?:ve|re|ll|s|m|d)\b|$)", System.Text.RegularExpressions.RegexOptions.IgnoreCase)]
     private static partial System.Text.RegularExpressions.Regex OfSomebody();
+
+    [System.Text.RegularExpressions.GeneratedRegex(@"(?<=[a-z])\s+(?:has|have|is|are|was|were)$", System.Text.RegularExpressions.RegexOptions.IgnoreCase)]
+    private static partial System.Text.RegularExpressions.Regex VerbBehind();
 
     /// <summary>Whether words name what a class is about rather than a block of it: “lower body strength”.</summary>
     private bool IsTopic(string text) => Topic().IsMatch(text) && !Scan(text, isLine: false).SaysBlock && !text.EndsWith(':') && Scan(text, isLine: false).RepsLow is null && Scan(text, isLine: false).Sets is null;
 
     /// <summary>A few words with nothing said but how it runs in the next line are a block's name.</summary>
-    private bool IsName(CardWords line) => line.Text.Split(' ').Length <= 4 && !Scan(line.Text).Any && Understood(WithoutBrackets(line.Text)) is null && !AreMoves(line.Text) && !IsListBelowColon(line.Text) && !IsNextOfList(line)
+    private bool IsName(CardWords line) => line.Text.Split(' ').Length <= 4 && !Scan(line.Text).Any && Understood(WithoutBrackets(line.Text)) is null && !AreMoves(line.Text) && !IsListBelowColon(line.Text) && !IsNextOfList(line) && !(Current is { Stations.Count: > 1 } list && list.Stations[^1].Line == line.Number - 1 && MayBeStation(line.Text))
         && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } next
         && ((Scan(next.Text, isLine: false) is { SaysBlock: true } scan && IsEmpty(scan.Left) && !BlockWord().IsMatch(next.Text)) || IsAfterDrink(next) || IsOverSets(line, next));
 

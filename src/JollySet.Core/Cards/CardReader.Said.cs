@@ -86,6 +86,8 @@ public sealed partial class CardReader
 
         if (name.Length == 0 && (items.Count == 1 ? scan.Work is null || scan.RoundsLow is null : !(scan.SaysBlock || scan.IsEach || scan.IsOfAll || isSame)))
             return text;
+        if (isSame && name.Length == 0)
+            name = IsLikePair(items.Count) ? "Superset" : "A -";
         if (isPair && pairsToCome > 0)
             pairsToCome--;
         beside.AddRange(led is null ? remarks : [led, .. remarks]);
@@ -306,7 +308,7 @@ public sealed partial class CardReader
     [GeneratedRegex(@"[A-Za-z][A-Za-z']*(?:-[A-Za-z]+)*|[0-9]+(?:[.:/-][0-9]+)*|[^\s]")]
     private static partial Regex SaidWords();
 
-    [GeneratedRegex(@"^(?:[,;:.&+(/-]|\d.*|an?|the|of|with|some|doing|do|is|are|be|and|then|by|into|x|few|s|secs?|seconds?|mins?|minutes?|reps|through|plus|both|our|we|I|you|they|next|now|it's|that's|got|have|has|was|were|will|does|which|using|usual|like)$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:[,;:.&+(/-]|\d.*|an?|the|of|with|some|doing|do|is|are|be|and|then|by|into|x|few|s|secs?|seconds?|mins?|minutes?|reps|through|plus|both|our|we|I|you|they|next|now|it's|that's|got|have|has|was|were|will|does|which|using|usual|like|for)$", RegexOptions.IgnoreCase)]
     private static partial Regex StandsBeforeMove();
 
     [GeneratedRegex(@"^(?:[,;:.)&+(/!-]|\d.*|and|then|for|x|with|at|in|each|followed|plus|as|ten|twelve|fifteen|twenty|eight|six|five|twice|three|four|all|to|while|before|after|until)$", RegexOptions.IgnoreCase)]

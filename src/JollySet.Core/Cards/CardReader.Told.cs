@@ -14,7 +14,7 @@ public sealed partial class CardReader
     /// <summary>Reads a spoken sentence that nothing else has an answer for: cut where it goes on, each piece a block, a part or how it runs.</summary>
     private bool TakesTold(CardWords line)
     {
-        if (isTelling || line.Text.Length > CardText.LongestParagraph || line.Text.Count(c => c == ' ') < FewestSpokenWords - 1 || (ToldList(line.Text) is null && !SameWith().IsMatch(line.Text) && (Speaks().Count(line.Raw) < FewestOfTalk || !SpeaksOut().IsMatch(line.Raw))) || line.Text.Contains('(', StringComparison.Ordinal) || (IsHeaded(line.Text) && ToldList(line.Text) is null) || AndStretch().IsMatch(line.Text) || Told(CardNumbers.InDigits(line.Text)) is not { Count: > 0 } pieces)
+        if (isTelling || line.Text.Length > CardText.LongestParagraph || line.Text.Count(c => c == ' ') < FewestSpokenWords - 1 || (ToldList(line.Text) is null && !SameWith().IsMatch(line.Text) && (Speaks().Count(line.Raw) < FewestOfTalk || !SpeaksOut().IsMatch(line.Raw))) || line.Text.Contains('(', StringComparison.Ordinal) || (IsHeaded(line.Text) && ToldList(line.Text) is null && (line.Text.EndsWith(':') || Listed(line.Text).Items is not null || SaidMoves(line.Text).Count == 0)) || AndStretch().IsMatch(line.Text) || Told(BackToBack().Replace(CardNumbers.InDigits(line.Text), ", superset,")) is not { Count: > 0 } pieces)
             return false;
         var before = blocks.Count;
         isTelling = true;
@@ -111,13 +111,24 @@ public sealed partial class CardReader
         var isSame = (SameTimes().IsMatch(around) || SameWith().IsMatch(around)) && blocks.Exists(IsSaid);
         if (isSame)
             around = SameTimes().Replace(SameWith().Replace(around, " "), " ");
-        if (CardTold.Of(around) is not { } told)
+        // “…, and the last time through I drop the rest”: of one round, kept in words.
+        var some = moves.Count == 0 ? SomeRounds().Match(around) : Match.Empty;
+        if (CardTold.Of(some.Success ? around[..some.Index] : around) is not { } told)
             return null;
+        // “Shoulder and chest stretches”: a part.
+        if (moves is [var only] && AnyPart().IsMatch(text[only.From..only.To]))
+        {
+            moves = [];
+            if (CardTold.Of(text) is not { } whole)
+                return null;
+            told = whole;
+        }
+
         var part = AnyPart().Match(told.Left);
         if (moves.Count == 0)
             return part.Success && !told.SaysHow ? (Part(part.Value, told.Length), HasWords(told.Left.Remove(part.Index, part.Length)), CalledPart(part.Value))
                 : told is { SaysHow: false, Length: var length } && DrinkWords().Match(told.Left) is { Success: true } drink && blocks.Count > 0 ? ($"water {length ?? 60}s", HasWords(told.Left.Remove(drink.Index, drink.Length)), "")
-                : told is { SaysHow: true, Length: null } && !part.Success ? ToldHow(told)
+                : (told is { SaysHow: true, Length: null } || told.IsByMinute) && !part.Success ? ToldHow(told, some.Success)
                 : told is { SaysHow: false, Length: null } ? ("", HasWords(told.Left), "") : null;
         var items = moves.ConvertAll(m => ForItsTime().Replace(text[m.From..m.To], m => m.Value.Replace(" for", "", StringComparison.OrdinalIgnoreCase)));
         if (told.RepsASide is { } aSide)
@@ -125,14 +136,14 @@ public sealed partial class CardReader
         var how = told.How();
         if (isSame)
             how.Add("same times");
-        var isPair = items.Count is > 1 and <= MostLinked && (AsSuperset().IsMatch(told.Left) || (items.Count == 2 && JoinsOfPair().IsMatch(text[moves[0].To..moves[1].From])));
+        var isPair = items.Count is > 1 and <= MostLinked && (AsSuperset().IsMatch(told.Left) || (isSame && IsLikePair(items.Count)) || (items.Count == 2 && JoinsOfPair().IsMatch(text[moves[0].To..moves[1].From])));
         var amounts = items.Count(i => Scan(i).Amount is not null);
         if (part.Success)
             return items.Count == 1 && HasWords(told.Left.Remove(part.Index, part.Length)) ? (Part(part.Value, told.Length), true, CalledPart(part.Value)) : told.SaysHow || (told.Length is not null && amounts > 0) ? null : ($"{Part(part.Value, told.Length)}: {string.Join(", ", items)}", HasWords(told.Left.Remove(part.Index, part.Length)), CalledPart(part.Value));
-        if (told is { Length: not null, IsAmrap: false })
+        if (told is { Length: not null, IsAmrap: false, IsByMinute: false })
             return null;
         // A list and nothing else is read as any list.
-        if (how.Count == 0 && amounts == 0 && !HasWords(told.Left) && Current is not { Part: not CardPart.Main, Stations.Count: > 0 })
+        if (how.Count == 0 && amounts == 0 && !around.Any(char.IsLetter))
             return null;
         // One move by the way is no block, nor are two of which nothing is said.
         if (items.Count == 1 ? told.Rounds is null || (told.Work ?? told.Reps ?? (amounts > 0 ? 1 : null)) is null : how.Count == 0 && amounts < items.Count && items.Count < 3)
@@ -141,14 +152,14 @@ public sealed partial class CardReader
         var which = isPair && Which().Match(told.Left) is { Success: true } w ? $"{w.Value} superset" : "";
         var left = isPair ? AsSuperset().Replace(Which().Replace(told.Left, " "), " ") : name.Length > 0 ? told.Left.Replace(name, " ", StringComparison.Ordinal) : told.Left;
         // Below a warm-up a list is the class's.
-        var begins = name.Length > 0 && Begin(name).Success ? name : name.Length > 0 || isSame || (how.Count == 0 && Current is { Part: not CardPart.Main, Stations.Count: > 0 }) ? "A" : "";
+        var begins = name.Length > 0 && Begin(name).Success ? name : name.Length > 0 || isSame || (how.Count == 0 && Current is { Part: not CardPart.Main } above && (above.Stations.Count > 0 || above.IsTold)) ? "A" : "";
         return ($"{begins}{(begins.Length > 0 && how.Count > 0 ? begins == "A" ? " - " : " " : "")}{string.Join(", ", how)}{(begins.Length > 0 || how.Count > 0 ? ": " : "")}{string.Join(", ", items)}", HasWords(left), isPair ? which : begins == name ? "" : name);
     }
 
-    private static (string Text, bool IsMore, string Name) ToldHow(CardTold told)
+    private static (string Text, bool IsMore, string Name) ToldHow(CardTold told, bool isMore)
     {
         var name = ToldName(told.Left, CardTold.Gone);
-        return ($"{name}{(name.Length > 0 ? " - " : "")}{string.Join(", ", told.How())}", HasWords(name.Length > 0 ? told.Left.Replace(name, " ", StringComparison.Ordinal) : told.Left), "");
+        return ($"{name}{(name.Length > 0 ? " - " : "")}{string.Join(", ", told.How())}", isMore || HasWords(name.Length > 0 ? told.Left.Replace(name, " ", StringComparison.Ordinal) : told.Left), "");
     }
 
     /// <summary>“March for two minutes, then shoulder rolls and ankle circles for a minute each”: a time behind each move, where the sentence has several.</summary>
@@ -178,10 +189,10 @@ public sealed partial class CardReader
     }
 
     /// <summary>The moves of one list, with names of one's own among them; null where something else stands between them.</summary>
-    private static List<(int From, int To)>? WithOwn(List<(int From, int To)> moves, string text)
+    private List<(int From, int To)>? WithOwn(List<(int From, int To)> moves, string text)
     {
         var all = new List<(int From, int To)>();
-        if (moves.Count > 1 && OwnFirst().Match(text[..moves[0].From]) is { Success: true } lead && SaysNothing().Replace(lead.Groups["name"].Value, "").Trim().Length == lead.Groups["name"].Length)
+        if (moves.Count > 0 && OwnFirst().Match(text[..moves[0].From]) is { Success: true } lead && SaysNothing().Replace(lead.Groups["name"].Value, "").Trim().Length == lead.Groups["name"].Length && (lead.Groups["list"].Success || MayBeStation(lead.Groups["name"].Value)))
             all.Add((lead.Groups["name"].Index, lead.Groups["name"].Index + lead.Groups["name"].Length));
         var isPair = AsSuperset().IsMatch(text) || ForPair().IsMatch(text);
         foreach (var move in moves)
@@ -209,6 +220,9 @@ public sealed partial class CardReader
     /// <summary>The name of a part that is no part by its name: “easy cardio”.</summary>
     private static string CalledPart(string word) => PartOf(word) == CardPart.Main && !WarmThem().IsMatch(word) ? word : "";
 
+    /// <summary>Whether the block above is a pair of as many moves.</summary>
+    private bool IsLikePair(int many) => blocks.FindLast(IsSaid) is { IsSuperset: true } pair && pair.Stations.Count == many;
+
     private static string Part(string word, int? seconds) => WarmThem().IsMatch(word) || (PartOf(word) == CardPart.Main && !StretchWord().IsMatch(word)) ? Part("warm up", seconds) : PartOf(word) == CardPart.Main ? Part("cool down", seconds) : seconds is { } length ? length % 60 == 0 ? $"{word} {length / 60} min" : $"{word} {length}s" : word;
 
     /// <summary>What the words before the moves call their block: “we do legs, which is …”.</summary>
@@ -217,7 +231,7 @@ public sealed partial class CardReader
         var before = left.IndexOf(up, StringComparison.Ordinal) is > 0 and var place ? left[..place] : "";
         foreach (var piece in before.Split([',', ':', '-', ';']).Reverse())
             foreach (var words in Endings(piece.Trim()))
-                if (BlockWord().Match(words) is { Success: true, Index: 0 } named && named.Length == words.Length && !words.EndsWith("stations", StringComparison.OrdinalIgnoreCase) || RegionAlone().Match(words).Length == words.Length || BriefWords.Focus(words) is { IsEmpty: false })
+                if (BlockWord().Match(words) is { Success: true, Index: 0 } named && named.Length == words.Length && !words.EndsWith("station", StringComparison.OrdinalIgnoreCase) && !words.EndsWith("stations", StringComparison.OrdinalIgnoreCase) || RegionAlone().Match(words).Length == words.Length || BriefWords.Focus(words) is { IsEmpty: false })
                     return words;
         // “Then seat: …”.
         var last = before.TrimEnd();
@@ -235,11 +249,11 @@ public sealed partial class CardReader
     private static bool HasWords(string left) => Chatter(StationsWord().Replace(DrinkWords().Replace(left, " "), " ")).Any(char.IsLetterOrDigit);
 
     /// <summary>Words by which somebody speaks.</summary>
-    [GeneratedRegex(@"\b(?:we|we'll|we're|we've|we'd|I|I'll|I'm|I've|I'd|you|you'll|they|they're|they've|it's|that's|there's|there\s+are|let's|then|after|next|finish|start|everyone|everybody|everything|which|do|does|doing|going|the|our|your|of|with|to|is|are|this|only|just|about|in|for|on|an?|as|at|so|and|while|when|how|by|them|it|that|once|before)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:we|we'll|we're|we've|we'd|I|I'll|I'm|I've|I'd|you|you'll|they|they're|they've|it's|that's|there's|there\s+are|let's|then|after|next|finish|start|everyone|everybody|everything|which|do|does|doing|going|the|our|your|of|with|to|is|are|this|only|just|about|in|for|on|an?|as|at|so|and|while|when|how|by|them|it|that|once|before|begin|end)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Speaks();
 
     /// <summary>Somebody who speaks, or what comes after what.</summary>
-    [GeneratedRegex(@"\b(?:we|we'll|we're|we've|we'd|I|I'll|I'm|I've|I'd|you|you'll|they|they'll|they're|they've|it's|that's|there's|there\s+(?:are|is|will)|let's|then|next|after(?:wards|\s+that|\s+an?)|finish|start\s+with|everyone|everybody|which|once|is|are|while|same\s+with|as\s+an?)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:we|we'll|we're|we've|we'd|I|I'll|I'm|I've|I'd|you|you'll|they|they'll|they're|they've|it's|that's|there's|there\s+(?:are|is|will)|let's|then|next|after(?:wards|\s+that|\s+an?)|finish|start|begin|end\s+(?:with|on)|everyone|everybody|which|once|is|are|while|same\s+with|as\s+an?)\b", RegexOptions.IgnoreCase)]
     private static partial Regex SpeaksOut();
 
     [GeneratedRegex(@"\s+for\s+(?:about\s+)?(?<n>[0-9]{1,3})[\s-]*(?<u>s|secs?|seconds?|mins?|minutes?)\b(?<each>\s+(?:each|apiece))?(?=\s*(?:$|[,;.]|and\b|then\b))", RegexOptions.IgnoreCase)]
@@ -250,6 +264,12 @@ public sealed partial class CardReader
 
     [GeneratedRegex(@"\b[0-9]{1,2}\s+(?:exercises|moves|stations)\b", RegexOptions.IgnoreCase)]
     private static partial Regex ManyExercises();
+
+    [GeneratedRegex(@",?\s*\bback[\s-]+to[\s-]+back\b,?", RegexOptions.IgnoreCase)]
+    private static partial Regex BackToBack();
+
+    [GeneratedRegex(@",\s+(?:and|but|then|except)\s+(?:on\s+|in\s+)?(?:the\s+)?(?:last|first|final|second|third)\s+(?:time|round|set|one|lap|go)\b.*$", RegexOptions.IgnoreCase)]
+    private static partial Regex SomeRounds();
 
     /// <summary>Words of a number that look like a slip of a name: “two to three minutes rest”.</summary>
     [GeneratedRegex(@"\b(?:minutes?|seconds?|rounds?|times|rest)\s+(?:minutes?|seconds?|rounds?|times|rest)\b", RegexOptions.IgnoreCase)]
@@ -274,7 +294,7 @@ public sealed partial class CardReader
     private static partial Regex OwnBetween();
 
     /// <summary>A name that nobody knows at the head of a list.</summary>
-    [GeneratedRegex(@"(?::|\b(?:is|are|do|of|with|has|have|got))\s+(?:some\s+|the\s+)?(?<name>\p{L}[\p{L}'-]+(?:\s+\p{L}[\p{L}'-]+){0,2}),\s*(?:some\s+)?$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?::|\b(?:is|are|do|of|with|has|have|got|for))\s+(?:some\s+|the\s+)?(?<name>\p{L}[\p{L}'-]+(?:\s+\p{L}[\p{L}'-]+){0,2})(?:(?<list>,)\s*|\s+and\s+)(?:some\s+)?$", RegexOptions.IgnoreCase)]
     private static partial Regex OwnFirst();
 
     /// <summary>A name that nobody knows at the end of a list.</summary>
@@ -290,7 +310,7 @@ public sealed partial class CardReader
     private static partial Regex GoesOnTo();
 
     /// <summary>A part before or behind the class proper.</summary>
-    [GeneratedRegex(@"\b(?:warm(?:s|ing)?[\s-]?up|warm\s+(?:them|us|everyone|you|people)\s+up|pulse\s+raiser|(?:easy|gentle|light)\s+cardio|cool(?:ing)?[\s-]?down|(?:(?:seated|final|gentle|full[\s-]body|long|big|standing|floor)\s+)?stretch(?:es|ing)?(?:\s+(?:out|off))?|mobility(?:\s+work)?|relaxation)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:warm(?:s|ing)?[\s-]?up|warm\s+(?:them|us|everyone|you|people)\s+up|pulse\s+raiser|(?:easy|gentle|light)\s+(?:cardio|movement)|joint\s+mobility|loosening(?:\s+up)?|cool(?:ing)?[\s-]?down|(?:(?:seated|final|gentle|full[\s-]body|long|big|standing|floor)\s+)?stretch(?:es|ing)?(?:\s+(?:out|off))?|mobility(?:\s+work)?|relaxation)\b", RegexOptions.IgnoreCase)]
     private static partial Regex AnyPart();
 
     [GeneratedRegex(@"\b(?:(?:quick|short)\s+)?(?:water(?:\s+break)?|drinks?(?:\s+break)?)\b", RegexOptions.IgnoreCase)]

@@ -13,7 +13,7 @@ public sealed partial class CardReader
     [
         (_, t) => Plainer(t), (_, t) => WeDo().Replace(PlanIs().Replace(t, ""), ""), (r, t) => r.AsBoth(t), (r, t) => r.AsLevels(t), (r, t) => r.AsFor(t), (r, t) => r.AsSetsAndRest(t), (r, t) => r.WithoutRemarkBehind(t), (r, t) => r.AsPieces(t), (r, t) => r.AsNamed(t), (r, t) => r.AsRoundsOf(t), (r, t) => r.AsRow(t), (r, t) => r.AsDictated(t), (r, t) => r.AsListed(t), (r, t) => r.AsCounted(t), (_, t) => AsShortRounds(t), (r, t) => r.AsPair(t),
         (r, t) => r.AsFirstAndLast(t), (r, t) => r.AsWith(t), (r, t) => r.AsNext(t), (r, t) => r.AsRemarked(t), (r, t) => r.AsHead(t), (r, t) => r.AsPlan(t), (_, t) => AsEach(t), (r, t) => r.AsTabata(t), (r, t) => r.AsPart(t), (r, t) => r.AsOneMove(t), (r, t) => r.AsSets(t), (r, t) => r.AsSlots(t),
-        (r, t) => r.AsHow(t), (r, t) => r.AsHeadedRounds(t), (_, t) => AsRounds(t), (_, t) => AsMost(t), (_, t) => AsInterval(t), (_, t) => AsRungs(t), (r, t) => r.AsTurns(t), (r, t) => r.AsCompleted(t), (r, t) => r.AsPartWith(t), (r, t) => r.AsSaidList(t), (r, t) => r.AsSaidSets(t), (r, t) => r.AsSaid(t), (r, t) => r.AsSaidPart(t), (r, t) => r.AsSaidHow(t),
+        (r, t) => r.AsHow(t), (r, t) => r.AsHeadedRounds(t), (_, t) => AsRounds(t), (_, t) => AsMost(t), (_, t) => AsInterval(t), (_, t) => AsRungs(t), (r, t) => r.AsLadderOf(t), (r, t) => r.AsTurns(t), (r, t) => r.AsCompleted(t), (r, t) => r.AsPartWith(t), (r, t) => r.AsSaidList(t), (r, t) => r.AsSaidSets(t), (r, t) => r.AsSaid(t), (r, t) => r.AsSaidPart(t), (r, t) => r.AsSaidHow(t),
     ];
 
     /// <summary>A line in the words the rest of the reader knows.</summary>
@@ -185,6 +185,14 @@ public sealed partial class CardReader
         NextWord().Match(text) is not { Success: true } next ? text : text[next.Length..] is var rest && PartOf(rest) == CardPart.CoolDown ? rest
         : BlockWord().IsMatch(rest) && Listed(rest).Items is not null ? rest
         : BlockWord().IsMatch(rest) && !Super().IsMatch(rest) && rest.Any(char.IsAsciiDigit) && !rest.Contains(',', StringComparison.Ordinal) && Minutes().IsMatch(rest) ? rest : text;
+
+    /// <summary>“C: burpee ladder 1-8” is that ladder, and its move.</summary>
+    private string AsLadderOf(string text) =>
+        LadderOfMove().Match(text) is { Success: true } m && Understood(m.Groups["m"].Value) is not null ? $"{m.Groups["l"].Value}ladder {m.Groups["a"].Value}-{m.Groups["b"].Value}: {m.Groups["m"].Value}" : text;
+
+    /// <summary>“C: burpee ladder 1-8”.</summary>
+    [GeneratedRegex(@"^(?<l>[A-H]:\s*)?(?<m>[a-z][a-z' -]+?)\s+(?:ladder|countdown)\s*[:,-]?\s+(?<a>\d{1,2})\s*(?:-|to)\s*(?<b>\d{1,2})$", RegexOptions.IgnoreCase)]
+    private static partial Regex LadderOfMove();
 
     /// <summary>“R1 10 reps, R2 12 reps” are rungs.</summary>
     private static string AsRungs(string text) =>

@@ -320,7 +320,7 @@ public sealed partial class CardReader
 
         if (isFirst && (((SaysWhen().IsMatch(line.Text) || Strokes().Count(line.Text) > 1) && Listed(line.Text).Items is null) || (line.IsHeading && PartOf(line.Text) == CardPart.Main) || !BeginsBlock(line.Text) || (TitleBesides().IsMatch(line.Text) && !Talk().IsMatch(line.Text)) || IsTopic(line.Text) || IsOverLetters(line) || NamesClass().IsMatch(line.Text) || IsOverBlock(line) || IsOverWarmUp(line) || IsTitled(line.Text)) && !IsStation(line.Text) && !AreMoves(line.Text) && !IsFirstOfHeads(line) && (Scan(line.Text) is { Sets: null } || Scan(WithoutBrackets(line.Text)) is { Sets: null } || !BriefWords.Focus(Scan(line.Text).Left).IsEmpty))
         {
-            if (IsSpoken().IsMatch(line.Text) && line.Text.Split(' ').Length > FewWords && !TitleBesides().IsMatch(line.Text))
+            if ((IsSpoken().IsMatch(line.Text) || SpeaksOfIt().IsMatch(line.Text)) && line.Text.Split(' ').Length > FewWords && !TitleBesides().IsMatch(line.Text))
             {
                 Note(line);
                 head.Overhear(line.Text);

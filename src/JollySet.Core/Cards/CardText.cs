@@ -81,11 +81,17 @@ internal static partial class CardText
     private static List<CardWords> Lettered(List<CardWords> lines)
     {
         char? last = null;
+        char? block = null;
         for (var at = 0; at < lines.Count; at++)
         {
             if (lines[at].Letter is null && last is { } before && NextLetter().Match(lines[at].Text) is { Success: true } next && next.Groups["l"].Value[0] == before + 1)
                 lines[at] = lines[at] with { Letter = next.Groups["l"].Value[0], Text = lines[at].Text[next.Length..] };
             last = lines[at].Letter ?? last;
+            // “C burpee ladder 1-8” below “A 40/20 …” and “B 30/15 …”.
+            if (block is { } above && NextLetter().Match(lines[at].Text) is { Success: true } named && named.Groups["l"].Value[0] == above + 1)
+                lines[at] = lines[at] with { Text = $"{named.Groups["l"].Value}: {lines[at].Text[named.Length..]}" };
+            if (BlockLetter().Match(lines[at].Text) is { Success: true } begins)
+                block = begins.Groups["l"].Value[0];
         }
 
         return lines;
@@ -93,6 +99,10 @@ internal static partial class CardText
 
     [GeneratedRegex(@"^(?<l>[B-H])\s+(?=[A-Za-z]{3})")]
     private static partial Regex NextLetter();
+
+    /// <summary>“A 40/20 x3: …”, “C: …”.</summary>
+    [GeneratedRegex(@"^(?<l>[A-H])(?:\s+(?=\d{2}\s*/\s*\d{2}|\d\s?x\b|\d+\s*rounds)|:\s)")]
+    private static partial Regex BlockLetter();
 
     /// <summary>“1) squats 2) rows”: no bullet of one line.</summary>
     [GeneratedRegex(@"^1\)\s.*\s2\)\s")]
@@ -107,6 +117,7 @@ internal static partial class CardText
         text = text.TrimStart('#', '=', ' ').Replace("**", "", StringComparison.Ordinal).Replace("__", "", StringComparison.Ordinal).TrimEnd('=', '*', ' ');
         if (Framed().Match(text) is { Success: true } framed)
             (text, isHeading) = (framed.Groups["more"].Value is { Length: > 0 } more ? $"{framed.Groups["name"].Value}: {more}" : framed.Groups["name"].Value, true);
+        text = CardWording.OddThenEven().Replace(text, "${h}: ${a}, ${b}");
         text = CardPhrases.OddOrEven().Replace(Boxed().Replace(text, "${n} "), "");
         if (Slanted().Match(text) is { Success: true } slanted)
             text = slanted.Groups["in"].Value;
@@ -138,7 +149,21 @@ internal static partial class CardText
 
     /// <summary>Pictures that stand for a word: a drop is water, two arrows in a ring are again.</summary>
     private static string Pictures(string text) =>
-        Keycap().Replace(Keyed(text), m => $"{string.Concat(m.Groups["n"].Captures)}. ") is var plain && plain.Any(char.IsSurrogate) ? plain.Replace("💧", " water ", StringComparison.Ordinal).Replace("🚰", " water ", StringComparison.Ordinal).Replace("🥤", " water ", StringComparison.Ordinal).Replace("🔁", " repeat ", StringComparison.Ordinal) : plain;
+        Keycap().Replace(Keyed(Listed(text)), m => $"{string.Concat(m.Groups["n"].Captures)}. ") is var plain && plain.Any(char.IsSurrogate) ? plain.Replace("💧", " water ", StringComparison.Ordinal).Replace("🚰", " water ", StringComparison.Ordinal).Replace("🥤", " water ", StringComparison.Ordinal).Replace("🔁", " repeat ", StringComparison.Ordinal) : plain;
+
+    /// <summary>“▪crunch ▪toe taps ▪plank”: the sign before the first parts the others.</summary>
+    private static string Listed(string text)
+    {
+        if (Repeated().Match(text) is not { Success: true } m)
+            return text;
+        var sign = m.Groups["s"].Value;
+        var first = text.IndexOf(sign, StringComparison.Ordinal) + sign.Length;
+        return text[..first] + text[first..].Replace(sign, ", ", StringComparison.Ordinal);
+    }
+
+    /// <summary>A sign that is no letter at the head of a line, and before two words more of it.</summary>
+    [GeneratedRegex(@"^\s*(?<s>(?:\p{So}|\p{Cs}|[•▪‣◦·])+\uFE0F?)\s*[\p{L}\d][^\n]*?\s\k<s>\s*[\p{L}\d][^\n]*?\s\k<s>\s*[\p{L}\d]")]
+    private static partial Regex Repeated();
 
     /// <summary>A picture before a number or words that says what they are: people, a place, a bag.</summary>
     private static string Keyed(string text)

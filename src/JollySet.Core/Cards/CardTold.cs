@@ -13,6 +13,7 @@ internal sealed partial class CardTold
 
     private const int LongRest = 45;
     private bool isOfMoves;
+    private bool isDrink;
 
     private CardTold(string text) => Left = text;
 
@@ -49,11 +50,14 @@ internal sealed partial class CardTold
     /// <summary>Whether as much as possible is done in its time.</summary>
     public bool IsAmrap { get; private set; }
 
+    /// <summary>Whether a new one begins with every minute.</summary>
+    public bool IsByMinute { get; private set; }
+
     /// <summary>The words that belong to no number.</summary>
     public string Left { get; private set; }
 
     /// <summary>Whether a number says how a block runs.</summary>
-    public bool SaysHow => (Work ?? Rest ?? Between ?? Rounds ?? Reps) is not null || IsAmrap || IsDrinkOpen;
+    public bool SaysHow => (Work ?? Rest ?? Between ?? Rounds ?? Reps) is not null || IsAmrap || IsByMinute || IsDrinkOpen;
 
     /// <summary>What a sentence says; null where one of its numbers is nothing of this, or one thing is said twice.</summary>
     public static CardTold? Of(string text)
@@ -70,7 +74,10 @@ internal sealed partial class CardTold
         var how = new List<string>();
         if (IsAmrap)
             how.Add(Length is { } length ? string.Create(CultureInfo.InvariantCulture, $"AMRAP {length / 60} min") : "AMRAP");
-        if (Rounds is { } rounds)
+        if (IsByMinute)
+            how.Add(Length is { } minutes ? string.Create(CultureInfo.InvariantCulture, $"EMOM {minutes / 60} min") : "EMOM");
+        // How often each comes is told by its minutes.
+        if (Rounds is { } rounds && !(IsByMinute && Length is not null))
             how.Add(string.Create(CultureInfo.InvariantCulture, $"{rounds} rounds"));
         if (Work is { } work)
             how.Add(Rest is { } off ? string.Create(CultureInfo.InvariantCulture, $"{work}/{off}") : $"{In(work)} each");
@@ -93,6 +100,12 @@ internal sealed partial class CardTold
         {
             IsAmrap = true;
             Left = Amrap().Replace(Left, Gone);
+        }
+
+        if (Emom().IsMatch(Left))
+        {
+            IsByMinute = true;
+            Left = Emom().Replace(Left, Gone);
         }
 
         // “20 seconds on, 10 off”: what a bare number is of is said by the word behind it.
@@ -162,14 +175,14 @@ internal sealed partial class CardTold
 
         // A long rest said with the rounds is between them.
         if (Rounds is not null && Between is null && Rest >= LongRest && !isOfMoves)
-            (Between, Rest) = (Rest, null);
+            (Between, Rest, IsWater) = (Rest, null, isDrink);
         if (Between is null && DrinkBetween().Match(Left) is { Success: true } drink)
         {
             IsDrinkOpen = true;
             Cut(drink.Index, drink.Length);
         }
 
-        Left = ManyThings().Replace(Left, "${what}");
+        Left = InGroups().Replace(ManyThings().Replace(Left, "${what}"), "${what}");
         return true;
     }
 
@@ -189,7 +202,7 @@ internal sealed partial class CardTold
 
         if (Rest is not null)
             return false;
-        isOfMoves = OfMoves().IsMatch(around);
+        (isOfMoves, isDrink) = (OfMoves().IsMatch(around), Water().IsMatch(around));
         Rest = seconds;
         return true;
     }
@@ -233,13 +246,20 @@ internal sealed partial class CardTold
     [GeneratedRegex(@"\bAMRAP\b|\bas\s+many\s+(?:rounds|reps|times)\s+as\s+(?:possible|they\s+can|you\s+can|we\s+can)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Amrap();
 
+    [GeneratedRegex(@"\b(?:an?\s+)?EMOM\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Emom();
+
+    /// <summary>How many stand together.</summary>
+    [GeneratedRegex(@"\b(?<what>(?:teams?|groups?|pairs?)\s+of)\s+[0-9]{1,2}\b|\b[0-9]\s+(?<what>at\s+each)\b|\b(?<what>all|done)\s+(?:the\s+)?[0-9]{1,2}\b", RegexOptions.IgnoreCase)]
+    private static partial Regex InGroups();
+
     [GeneratedRegex(@"(?<![0-9:/.-])\b(?<n>[0-9]{1,3})(?:\s*(?:-|to|or)\s*(?<high>[0-9]{1,3}))?(?:[\s-]*(?<u>s|secs?|seconds?|m|mins?|minutes?)\b'?s?|(?=\s+(?:on(?!\s+(?:each|the|their|your))|off|rest|work)\b))", RegexOptions.IgnoreCase)]
     private static partial Regex Time();
 
-    [GeneratedRegex(@"^[\s-]*(?:of\s+|for\s+a\s+|for\s+|as\s+a\s+)?(?:(?:rest(?:ing)?|recovery|recover|break|breather|breathing\s+space|off|pause|gap|down\s?time|transition|change\s?-?\s?over|water(?:\s+break)?|drink(?:s)?(?:\s+break)?)\b|to\s+(?:rest|recover|drink|catch|breathe|swap|change|move|switch|get|reset|set\s+up|find|walk|drink|shake|grab|have\s+a\s+(?:drink|rest|breather))\b[^,;.]{0,40}?(?=\s*(?:[,;.]|$|\band\b|\bbetween\b|\bafter\b|\bbefore\b))|(?=(?:in\s+)?between\b|after\s+(?:each|every)\b))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^[\s-]*(?:of\s+|for\s+a\s+|for\s+|as\s+a\s+)?(?:(?:rest(?:ing)?|recovery|recover|break|breather|breathing\s+space|off|pause|gap|down\s?time|transition|change\s?-?\s?over|water(?:\s+break)?|drink(?:s)?(?:\s+break)?)\b|to\s+(?:rest|recover|drink|catch|breathe|swap|change|move|switch|get|reset|set\s+up|find|walk|jog|run|step|go|drink|shake|grab|have\s+a\s+(?:drink|rest|breather))\b[^,;.]{0,40}?(?=\s*(?:[,;.]|$|\band\b|\bbetween\b|\bafter\b|\bbefore\b))|(?=(?:in\s+)?between\b|after\s+(?:each|every)\b))", RegexOptions.IgnoreCase)]
     private static partial Regex RestBehind();
 
-    [GeneratedRegex(@"\b(?:rest(?:ing|s)?|break|breather|recovery|recover|pause|off|(?:have|take|with|grab)\s+a\s+drink|between\s+(?:rounds|them|each|every\s+round|exercises))(?:\s+(?:for|of|is|are|about|around|a|just|only|them|we|have|take))*\s*$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:rest(?:ing|s)?|break|breather|recovery|recover|pause|off|(?:have|take|with|grab)\s+a\s+drink|sit\s+down|between\s+(?:rounds|them|each|every\s+round|exercises))(?:\s+(?:for|of|is|are|about|around|a|just|only|them|we|have|take))*\s*$", RegexOptions.IgnoreCase)]
     private static partial Regex RestBefore();
 
     /// <summary>Where a rest lies.</summary>

@@ -10,6 +10,21 @@ internal static partial class CardWording
     private const int LongestSpell = 180;
     private const int LastYear = 39;
 
+    /// <summary>“Allow five minutes either side for warming up and cooling down”.</summary>
+    [GeneratedRegex(@"^(?:(?:please\s+)?(?:allow|leave|keep|save|with|and)\s+)?(?<n>[0-9]{1,2})\s*min(?:ute)?s?\s+(?:(?:at\s+)?(?:either|each)\s+(?:side|end))\s+for\s+(?:the\s+|a\s+)?(?<a>warm[a-z]*[\s-]?up)\s+and\s+(?:the\s+|a\s+)?(?<b>cool[a-z]*[\s-]?down|stretch(?:ing)?)[.!]?$", RegexOptions.IgnoreCase)]
+    private static partial Regex EitherSide();
+
+    /// <summary>“Cool down with couch stretch 60s each side”.</summary>
+    [GeneratedRegex(@"^(?<p>warm[\s-]?up|cool[\s-]?down)\s+(?:with|w/)\s*(?:an?\s+)?(?<i>[a-z][a-z' -]+?\s+\d{1,3}\s*(?:s|secs?|seconds?|min(?:ute)?s?)\s*(?:/\s?(?:side|leg|arm)|(?:each|per|a)\s+(?:side|leg|arm)|each))$", RegexOptions.IgnoreCase)]
+    private static partial Regex PartWithOne();
+
+    /// <summary>“Warm-up: skipping 3 mins, then mobility 3 mins”: each for its own time.</summary>
+    [GeneratedRegex(@"^(?:warm(?:ing)?[\s-]?up|cool(?:ing)?[\s-]?down)\s*[:-]\s*[a-z][a-z' -]{2,30}?\s+\d{1,2}\s*min(?:ute)?s?(?:\s*,\s*(?:and\s+)?(?:then\s+)?[a-z][a-z' -]{2,30}?\s+\d{1,2}\s*min(?:ute)?s?){1,5}\.?$", RegexOptions.IgnoreCase)]
+    private static partial Regex PartsByMinutes();
+
+    [GeneratedRegex(@"\s+(?<n>\d{1,2})\s*min(?:ute)?s?\b", RegexOptions.IgnoreCase)]
+    private static partial Regex OwnMinutes();
+
     /// <summary>“One set of light weights”: things, and no set of the class.</summary>
     [GeneratedRegex(@"\b(?:one|an?|1|two|2)\s+(?:sets?|pairs?)\s+of\s+(?=(?:(?:light|lighter|heavy|heavier|medium|hand|small|big)\s+)*(?:weights|dumb\s?bells|DBs|kettle\s?bells|KBs|bands|loops)\b)", RegexOptions.IgnoreCase)]
     private static partial Regex SetOfThings();

@@ -28,6 +28,17 @@ internal static partial class CardWording
     [GeneratedRegex(@"^(?:[^:.]{0,50}\bladder\b[^:.]{0,30}:\s*|(?:(?:then|so|and|we|a\s+ladder\s*[,-]?|ladder\s*[,-]?)\s+)*)(?:(?:start(?:ing)?|begin(?:ning)?)\s+(?:with|on|at)\s+|do\s+)?(?<items>(?:1|one)\s+[a-z][^:;.]*?),?\s+(?:and\s+)?(?:then\s+)?(?:2|two)\s+of\s+each(?:,?\s+(?:and\s+)?(?:then\s+)?(?:[3-5]|three|four|five)(?:\s+of\s+each)?)*,?\s+(?:(?:and\s+so\s+on|etc\.?|all\s+the\s+way|right|up|until)[\s,]+)*(?:up\s+)?(?:to\s+|you\s+(?:get|reach)\s+(?:to\s+)?)?(?<b>[0-9]{1,2}|ten|five|eight|six)(?:\s+of\s+each)?(?:[.!;,](?<more>\s.*)?)?$", RegexOptions.IgnoreCase)]
     private static partial Regex RungsTold();
 
+    /// <summary>“It's a countdown: ten squats, ten sit ups, then nine of each, eight, all the way to one”.</summary>
+    [GeneratedRegex(@"^(?:[^:.]{0,40}?\b(?<h>countdown|ladder)\b[^:.]{0,20}:\s*|(?:(?:then|so|and|we|do|start\s+with)\s+)*)(?<items>(?:[0-9]{1,2}|ten|twelve|eight|fifteen|twenty|five|six)\s+[a-z][^:;.]*?),?\s+(?:and\s+)?(?:then\s+)?(?:[0-9]{1,2}|nine|eleven|seven|four|five|fourteen|nineteen)\s+of\s+each\b[^:.]{0,60}?\b(?:to|until)\s+(?:1|one)(?:\s+of\s+each)?[.!]?$", RegexOptions.IgnoreCase)]
+    private static partial Regex RungsDown();
+
+    [GeneratedRegex(@"(?<=^|[,+]\s*|\band\s+)(?<n>[0-9]{1,2}|ten|twelve|eight|fifteen|twenty|five|six)\s+(?=[a-z])", RegexOptions.IgnoreCase)]
+    private static partial Regex CountFirst();
+
+    /// <summary>The count that all moves of a first rung have; null where they differ.</summary>
+    private static string? SameCount(Match m) =>
+        CountFirst().Matches(m.Groups["items"].Value).Select(c => CardNumbers.InDigits(c.Groups["n"].Value)).Distinct().ToList() is [var one] ? one : null;
+
     /// <summary>The one of the first rung, before each of its moves.</summary>
     [GeneratedRegex(@"(?<=^|[,+]\s*|\band\s+)(?:1|one|an?)\s+(?=[a-z])", RegexOptions.IgnoreCase)]
     private static partial Regex FirstRung();

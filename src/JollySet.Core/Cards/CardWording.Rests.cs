@@ -6,6 +6,13 @@ namespace JollySet.Core.Cards;
 internal static partial class CardWording
 {
     /// <summary>“60 btw”.</summary>
+    /// <summary>“50 SEC WORK / 10 SEC MOVE”.</summary>
+    [GeneratedRegex(@"(?<t>\b\d{1,3}\s*(?:s|secs?|seconds?))\s+move(?=\s*(?:$|[,/;.)|]))", RegexOptions.IgnoreCase)]
+    private static partial Regex TimeToMove();
+
+    [GeneratedRegex(@"(?<=\d\s?)sex(?=\s+(?:on|off|work|rest|each)\b)", RegexOptions.IgnoreCase)]
+    private static partial Regex SlipOfSeconds();
+
     [GeneratedRegex(@"^(?<t>\d{2,3})\s*s?\s+(?:btw|b/w|betw)\.?$", RegexOptions.IgnoreCase)]
     private static partial Regex BareBtw();
 

@@ -13,6 +13,14 @@ internal static partial class CardWording
     private static readonly string[] StepWords = ["ones", "twos", "threes", "fours", "fives"];
 
     /// <summary>“3x”, “x3”: a line of its own.</summary>
+    /// <summary>“EMOM 8 mins odd: 10 press-ups even: 12 sit-ups”.</summary>
+    [GeneratedRegex(@"^(?<h>(?:(?!\bodd\b).){0,30}?\b(?:emom|e\dmom)\b[^:]{0,20}?)[\s:,-]+odd(?:\s+min(?:ute)?s?)?\s*[:=-]\s*(?<a>\d[^:]*?)[,;/]?\s+even(?:\s+min(?:ute)?s?)?\s*[:=-]\s*(?<b>\d[^:]+)$", RegexOptions.IgnoreCase)]
+    public static partial Regex OddThenEven();
+
+    /// <summary>“Leg ext 3x15 / ham curl 3x15”: a pair.</summary>
+    [GeneratedRegex(@"^(?<l>[A-H]\d?\s*[.:)]\s*)?(?<a>[a-z][a-z' -]+?)\s+(?<s>[2-9])\s?x\s?(?<r>\d{1,2})\s+/\s+(?<b>[a-z][a-z' -]+?)\s+\k<s>\s?x\s?\k<r>$", RegexOptions.IgnoreCase)]
+    private static partial Regex SetsByStroke();
+
     [GeneratedRegex(@"^(?:(?<n>[2-9])\s?x|x\s?(?<n>[2-5]))[.:]?$", RegexOptions.IgnoreCase)]
     private static partial Regex TimesAlone();
 

@@ -173,6 +173,9 @@ internal sealed partial class CardTold
                 return false;
         }
 
+        // Both are told by the minute.
+        if ((IsAmrap || IsByMinute) && Length % 60 is not (null or 0))
+            return false;
         // A long rest said with the rounds is between them.
         if (Rounds is not null && Between is null && Rest >= LongRest && !isOfMoves)
             (Between, Rest, IsWater) = (Rest, null, isDrink);

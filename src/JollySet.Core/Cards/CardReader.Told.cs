@@ -27,7 +27,8 @@ public sealed partial class CardReader
         }
 
         isTelling = false;
-        if (pieces.Exists(p => p.IsMore))
+        // What nothing has a place for is a note as it is.
+        if (pieces.Exists(p => p.IsMore) && read.GetValueOrDefault(line.Number)?.Kind != CardLineKind.Note)
         {
             beside.Add(line.Raw.Trim());
             head.Overhear(line.Raw, kitOnly: true);

@@ -243,7 +243,7 @@ internal sealed partial class CardTold
     private static partial Regex CoupleOf();
 
     /// <summary>Words by which a sentence says the opposite, a choice, or something of some of it.</summary>
-    [GeneratedRegex(@"\b(?:not|never|unless|instead|last\s+(?:week|time|month)|rather\s+than|either|or|odd|even|half\s+(?:the|of|way)|halfway|if|per\s+cent|kg|kilos?|lbs?|first\s+(?:round|set|time)|last\s+(?:round|set|one)|between\s+(?:the\s+|each\s+|all\s+)*(?:blocks?|parts?|super\s?sets?|circuits)|until|up\s+to|down\s+to|increas\w+|decreas\w+|drop(?:ping)?|add(?:ing)?)\b|n't\b|[0-9]\s*%", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:not|never|remember|remind(?:er)?|unless|instead|last\s+(?:week|time|month)|rather\s+than|either|or|odd|even|half\s+(?:the|of|way)|halfway|if|per\s+cent|kg|kilos?|lbs?|first\s+(?:round|set|time)|last\s+(?:round|set|one)|between\s+(?:the\s+|each\s+|all\s+)*(?:blocks?|parts?|super\s?sets?|circuits)|until|up\s+to|down\s+to|increas\w+|decreas\w+|drop(?:ping)?|add(?:ing)?)\b|n't\b|[0-9]\s*%", RegexOptions.IgnoreCase)]
     private static partial Regex Unsure();
 
     [GeneratedRegex(@"\bAMRAP\b|\bas\s+many\s+(?:rounds|reps|times)\s+as\s+(?:possible|they\s+can|you\s+can|we\s+can)\b", RegexOptions.IgnoreCase)]

@@ -43,6 +43,16 @@ public class CardToldTests
         Assert.Equal(["band rows", "chest press"], block.Stations.SelectMany(s => s.Doing.MoveNames()));
     }
 
+    [Theory]
+    [InlineData("They love this one so we do it twice.")]
+    [InlineData("Remember that the second circuit has 20 seconds rest after each exercise because it's harder.")]
+    [InlineData("Then there's a raffle and we draw three names, that's about ten minutes with a drink.")]
+    public void What_no_block_has_a_place_for_is_one_note(string sentence)
+    {
+        var block = CardReader.Read($"Quay\n3 rounds 40/20\nsquats\nrows\n{sentence}\nStretch 5 min")!.Plan.Blocks[0];
+        Assert.Equal(sentence, Assert.Single(block.Notes));
+    }
+
     [Fact]
     public void Whoever_is_spared_in_a_told_sentence_is_a_need_of_the_class()
     {

@@ -14,7 +14,7 @@ public sealed partial class CardReader
     /// <summary>Reads a spoken sentence that nothing else has an answer for: cut where it goes on, each piece a block, a part or how it runs.</summary>
     private bool TakesTold(CardWords line)
     {
-        if (isTelling || line.Text.Length > CardText.LongestParagraph || line.Text.Count(c => c == ' ') < FewestSpokenWords - 1 || (ToldList(line.Text) is null && !SameWith().IsMatch(line.Text) && (Speaks().Count(line.Raw) < FewestOfTalk || !SpeaksOut().IsMatch(line.Raw))) || line.Text.Contains('(', StringComparison.Ordinal) || (IsHeaded(line.Text) && ToldList(line.Text) is null && (line.Text.EndsWith(':') || Listed(line.Text).Items is not null || SaidMoves(line.Text).Count == 0)) || AndStretch().IsMatch(line.Text) || Told(BackToBack().Replace(CardNumbers.InDigits(line.Text), ", superset,")) is not { Count: > 0 } pieces)
+        if (isTelling || !MayBeTold(line) || Told(BackToBack().Replace(CardNumbers.InDigits(line.Text), ", superset,")) is not { Count: > 0 } pieces)
             return false;
         var before = blocks.Count;
         isTelling = true;
@@ -38,6 +38,18 @@ public sealed partial class CardReader
         }
 
         return true;
+    }
+
+    /// <summary>Whether somebody speaks in a line, and it is no head with its list.</summary>
+    private bool MayBeTold(CardWords line)
+    {
+        var text = line.Text;
+        if (text.Length > CardText.LongestParagraph || text.Count(c => c == ' ') < FewestSpokenWords - 1 || text.Contains('(', StringComparison.Ordinal) || AndStretch().IsMatch(text))
+            return false;
+        if (ToldList(text) is not null)
+            return true;
+        var isSpoken = SameWith().IsMatch(text) || (Speaks().Count(line.Raw) >= FewestOfTalk && SpeaksOut().IsMatch(line.Raw));
+        return isSpoken && !(IsHeaded(text) && (text.EndsWith(':') || Listed(text).Items is not null || SaidMoves(text).Count == 0));
     }
 
     /// <summary>Whether what stands before a colon is a head as it is: “Start with a little warm up:”, “First circuit - 45/15:”.</summary>
@@ -89,20 +101,19 @@ public sealed partial class CardReader
     {
         var moves = SaidMoves(text);
         var cuts = new List<int> { 0 };
+        // A part of a class: moves, a warm-up, a drink.
+        bool Holds(int from, int to) => moves.Exists(s => s.From >= from && s.To <= to) || AnyPart().IsMatch(text[from..to]) || DrinkWords().IsMatch(text[from..to]);
         foreach (Match m in GoesOnTo().Matches(text))
         {
             // “Squats, then lunges”: a list.
             if (moves.Exists(s => s.From < m.Index && s.To > m.Index) || (moves.FindLast(s => s.To <= m.Index) is { To: > 0 } last && moves.Find(s => s.From >= m.Index + m.Length) is { To: > 0 } next && JoinsMoves().IsMatch(text[last.To..next.From])))
                 continue;
-            if (Holds(text[cuts[^1]..m.Index]) && Holds(text[(m.Index + m.Length)..]))
+            if (Holds(cuts[^1], m.Index) && Holds(m.Index + m.Length, text.Length))
                 cuts.Add(m.Index);
         }
 
         return [.. cuts.Select((c, i) => GoesOnTo().Match(text, c) is { Success: true } m && m.Index == c ? text[(c + m.Length)..(i + 1 < cuts.Count ? cuts[i + 1] : text.Length)] : text[c..(i + 1 < cuts.Count ? cuts[i + 1] : text.Length)])];
     }
-
-    /// <summary>Whether there is a part of a class in words: moves, a warm-up, a drink.</summary>
-    private bool Holds(string text) => SaidMoves(text).Count > 0 || AnyPart().IsMatch(text) || DrinkWords().IsMatch(text);
 
     private (string Text, bool IsMore, string Name)? ToldLine(string text)
     {
@@ -248,85 +259,4 @@ public sealed partial class CardReader
     }
 
     private static bool HasWords(string left) => Chatter(StationsWord().Replace(DrinkWords().Replace(left, " "), " ")).Any(char.IsLetterOrDigit);
-
-    /// <summary>Words by which somebody speaks.</summary>
-    [GeneratedRegex(@"\b(?:we|we'll|we're|we've|we'd|I|I'll|I'm|I've|I'd|you|you'll|they|they're|they've|it's|that's|there's|there\s+are|let's|then|after|next|finish|start|everyone|everybody|everything|which|do|does|doing|going|the|our|your|of|with|to|is|are|this|only|just|about|in|for|on|an?|as|at|so|and|while|when|how|by|them|it|that|once|before|begin|end)\b", RegexOptions.IgnoreCase)]
-    private static partial Regex Speaks();
-
-    /// <summary>Somebody who speaks, or what comes after what.</summary>
-    [GeneratedRegex(@"\b(?:we|we'll|we're|we've|we'd|I|I'll|I'm|I've|I'd|you|you'll|they|they'll|they're|they've|it's|that's|there's|there\s+(?:are|is|will)|let's|then|next|after(?:wards|\s+that|\s+an?)|finish|start|begin|end\s+(?:with|on)|everyone|everybody|which|once|is|are|while|same\s+with|as\s+an?)\b", RegexOptions.IgnoreCase)]
-    private static partial Regex SpeaksOut();
-
-    [GeneratedRegex(@"\s+for\s+(?:about\s+)?(?<n>[0-9]{1,3})[\s-]*(?<u>s|secs?|seconds?|mins?|minutes?)\b(?<each>\s+(?:each|apiece))?(?=\s*(?:$|[,;.]|and\b|then\b))", RegexOptions.IgnoreCase)]
-    private static partial Regex OwnTime();
-
-    [GeneratedRegex(@"\s*[,-]?\s*\b(?:first|next|then|last|now|finally)\b\s*", RegexOptions.IgnoreCase)]
-    private static partial Regex OrderWords();
-
-    [GeneratedRegex(@"\b[0-9]{1,2}\s+(?:exercises|moves|stations)\b", RegexOptions.IgnoreCase)]
-    private static partial Regex ManyExercises();
-
-    [GeneratedRegex(@",?\s*\bback[\s-]+to[\s-]+back\b,?", RegexOptions.IgnoreCase)]
-    private static partial Regex BackToBack();
-
-    [GeneratedRegex(@",\s+(?:and|but|then|except)\s+(?:on\s+|in\s+)?(?:the\s+)?(?:last|first|final|second|third)\s+(?:time|round|set|one|lap|go)\b.*$", RegexOptions.IgnoreCase)]
-    private static partial Regex SomeRounds();
-
-    /// <summary>Words of a number that look like a slip of a name: “two to three minutes rest”.</summary>
-    [GeneratedRegex(@"\b(?:minutes?|seconds?|rounds?|times|rest)\s+(?:minutes?|seconds?|rounds?|times|rest)\b", RegexOptions.IgnoreCase)]
-    private static partial Regex NoMove();
-
-    [GeneratedRegex(@"stretch|relax", RegexOptions.IgnoreCase)]
-    private static partial Regex StretchWord();
-
-    [GeneratedRegex(@"^warm\s+[a-z]+\s+up$", RegexOptions.IgnoreCase)]
-    private static partial Regex WarmThem();
-
-    /// <summary>“Same with lunges and a wall sit”.</summary>
-    [GeneratedRegex(@"^\s*(?:and\s+|then\s+)*(?:(?:the\s+)?same|again)\s+(?:with|for)\b", RegexOptions.IgnoreCase)]
-    private static partial Regex SameWith();
-
-    /// <summary>One name, or two.</summary>
-    [GeneratedRegex(@"^\s*(?:and\s+)?\p{L}[\p{L}' -]{2,30}(?:\s+(?:and|&)\s+\p{L}[\p{L}' -]{2,30})?$")]
-    private static partial Regex OwnNames();
-
-    /// <summary>Names that nobody knows, between two signs of a list.</summary>
-    [GeneratedRegex(@"^\s*,(?:\s+(?:and\s+|some\s+)*(?<name>[a-z][a-z'-]+(?:\s+[a-z][a-z'-]+){0,2})\s*,){1,2}\s*(?:and\s+)?(?:some\s+)?$|^\s*,\s+(?:some\s+)?(?<name>[a-z][a-z'-]+(?:\s+[a-z][a-z'-]+){0,2})\s+and\s+(?:some\s+)?$", RegexOptions.IgnoreCase)]
-    private static partial Regex OwnBetween();
-
-    /// <summary>A name that nobody knows at the head of a list.</summary>
-    [GeneratedRegex(@"(?::|\b(?:is|are|do|of|with|has|have|got|for))\s+(?:some\s+|the\s+)?(?<name>\p{L}[\p{L}'-]+(?:\s+\p{L}[\p{L}'-]+){0,2})(?:(?<list>,)\s*|\s+and\s+)(?:some\s+)?$", RegexOptions.IgnoreCase)]
-    private static partial Regex OwnFirst();
-
-    /// <summary>A name that nobody knows at the end of a list.</summary>
-    [GeneratedRegex(@"^\s*,?\s*and\s+(?:some\s+|the\s+)?(?<name>\p{L}[\p{L}'-]+(?:\s+\p{L}[\p{L}'-]+){0,2})(?=\s*(?:$|[.,;!]))", RegexOptions.IgnoreCase)]
-    private static partial Regex OwnLast();
-
-    /// <summary>“One does star jumps while the other holds a plank”.</summary>
-    [GeneratedRegex(@"^\s*(?:,?\s*(?:while|and|as)\s+(?:the\s+other|their\s+partner|partner\s+(?:B|2|two)|B)(?:\s+(?:one|person))?\s+(?:does|holds|is\s+doing|is\s+holding|do|hold)|with|into|then|\+|paired\s+with)(?:\s+(?:an?|the|some))?\s*$", RegexOptions.IgnoreCase)]
-    private static partial Regex JoinsOfPair();
-
-    /// <summary>Where a sentence goes on to another part of the class.</summary>
-    [GeneratedRegex(@"\s*[,;.]?\s*\b(?:and\s+)?(?:then|after\s+that|after(?:wards)?,?\s+we|followed\s+by|before\s+(?=(?:an?|we|the|some)\b)|(?:and|we|to)\s+(?:finish|end|close)(?:\s+(?:off|up|it))?\s+(?:with|on)|finish(?:ing)?\s+(?:off\s+)?(?:with|on)|next)\b,?\s*|\s*;\s*|,\s+and\s+(?=an?\s)|,?\s+and\s+(?=(?:cool|stretch|finish|end)\b)|\s+and\s+(?=an?\s+(?:[a-z]+\s+)?(?:stretch|cool|warm))|,?\s+(?=we\s+(?:do|then|go)\b)|,\s+(?=(?:\d+|two|three|four|five|six|ten)\s+rounds?\s+of\b)", RegexOptions.IgnoreCase)]
-    private static partial Regex GoesOnTo();
-
-    /// <summary>A part before or behind the class proper.</summary>
-    [GeneratedRegex(@"\b(?:warm(?:s|ing)?[\s-]?up|warm\s+(?:them|us|everyone|you|people)\s+up|pulse\s+raiser|(?:easy|gentle|light)\s+(?:cardio|movement)|joint\s+mobility|loosening(?:\s+up)?|cool(?:ing)?[\s-]?down|(?:(?:seated|final|gentle|full[\s-]body|long|big|standing|floor)\s+)?stretch(?:es|ing)?(?:\s+(?:out|off))?|mobility(?:\s+work)?|relaxation)\b", RegexOptions.IgnoreCase)]
-    private static partial Regex AnyPart();
-
-    [GeneratedRegex(@"\b(?:(?:quick|short)\s+)?(?:water(?:\s+break)?|drinks?(?:\s+break)?)\b", RegexOptions.IgnoreCase)]
-    private static partial Regex DrinkWords();
-
-    [GeneratedRegex(@"\b(?:stations?|movements|sets?|rounds?|pairs?)\b", RegexOptions.IgnoreCase)]
-    private static partial Regex StationsWord();
-
-    [GeneratedRegex(@"\b(?!(?:an?|the|another|one|two|three|of|as|this|each|every|more)\s)[a-z]{4,}\b(?=\s+(?:super|pair|tri))", RegexOptions.IgnoreCase)]
-    private static partial Regex Which();
-
-    [GeneratedRegex(@"^(?:(?:then|and|so|the|an?)\s+)+", RegexOptions.IgnoreCase)]
-    private static partial Regex ArticleFirst();
-
-    /// <summary>What leads from a block's name to its moves.</summary>
-    [GeneratedRegex(@"(?:[\s,]*\b(?:which\s+(?:is|are|will\s+be)|is|are|we\s+do|we|so|do|with|of|for|first|next|time|work|bit|section|exercises|the|it's|that's))+\s*$", RegexOptions.IgnoreCase)]
-    private static partial Regex LeadsToMoves();
 }

@@ -14,8 +14,9 @@ public sealed partial class CardReader
         {
             var (begin, end) = (int.Parse(margin.Groups["a"].Value, CultureInfo.InvariantCulture), int.Parse(margin.Groups["b"].Value, CultureInfo.InvariantCulture));
             // “5-10 mins cool down” on its own is how long that is.
-            if (begin == 0 || lastMinute is not null)
+            if (begin == 0 || begin == lastMargin || lastMinute is not null)
                 lastMinute = end;
+            lastMargin = end;
             length = (end - begin) * 60;
             text = text[margin.Length..];
             if (length <= 0)

@@ -1,3 +1,4 @@
+using System.Text.RegularExpressions;
 using JollySet.Core.Moves;
 using static JollySet.Core.Cards.CardPhrases;
 
@@ -69,14 +70,14 @@ public sealed partial class CardReader
         }
     }
 
-    [System.Text.RegularExpressions.GeneratedRegex(@"(?<!\b(?:because|since|after)\b.*|\bthanks\s+for\s+(?:last\s+)?|\blast\s+)\b(?:mon|tues|wednes|thurs|fri|satur|sun)day(?:'s)?(?:\s+(?:morning|lunchtime|evening|night|\d{1,2}(?:[.:]\d\d)?\s*[ap]m))?\b", System.Text.RegularExpressions.RegexOptions.IgnoreCase)]
-    private static partial System.Text.RegularExpressions.Regex Weekday();
+    [GeneratedRegex(@"(?<!\b(?:because|since|after)\b.*|\bthanks\s+for\s+(?:last\s+)?|\blast\s+)\b(?:mon|tues|wednes|thurs|fri|satur|sun)day(?:'s)?(?:\s+(?:morning|lunchtime|evening|night|\d{1,2}(?:[.:]\d\d)?\s*[ap]m))?\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Weekday();
 
-    [System.Text.RegularExpressions.GeneratedRegex(@"^(?:it|this|that|there|they|these|those)(?:'\w+|\s+(?:is|are|was|were|will|has|have))\s", System.Text.RegularExpressions.RegexOptions.IgnoreCase)]
-    private static partial System.Text.RegularExpressions.Regex SpeaksOfIt();
+    [GeneratedRegex(@"^(?:it|this|that|there|they|these|those)(?:'\w+|\s+(?:is|are|was|were|will|has|have))\s", RegexOptions.IgnoreCase)]
+    private static partial Regex SpeaksOfIt();
 
-    [System.Text.RegularExpressions.GeneratedRegex(@"'s$")]
-    private static partial System.Text.RegularExpressions.Regex OfIt();
+    [GeneratedRegex(@"'s$")]
+    private static partial Regex OfIt();
 
     /// <summary>Lines that a title may stand in.</summary>
     private const int MostTitling = 4;

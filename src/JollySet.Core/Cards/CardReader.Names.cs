@@ -81,11 +81,11 @@ public sealed partial class CardReader
         }
     }
 
-    [System.Text.RegularExpressions.GeneratedRegex(@"^(?:they|we|you|I|it|there|he|she|that|this)(?:'\w+)?\s+(?:are|is|was|were|been|have|had|do|did|'ll|will|be)\b|^(?:they|we|you|I|it|there|that)(?:'(?:ve|re|ll|s|m|d)\b|$)", System.Text.RegularExpressions.RegexOptions.IgnoreCase)]
-    private static partial System.Text.RegularExpressions.Regex OfSomebody();
+    [GeneratedRegex(@"^(?:they|we|you|I|it|there|he|she|that|this)(?:'\w+)?\s+(?:are|is|was|were|been|have|had|do|did|'ll|will|be)\b|^(?:they|we|you|I|it|there|that)(?:'(?:ve|re|ll|s|m|d)\b|$)", RegexOptions.IgnoreCase)]
+    private static partial Regex OfSomebody();
 
-    [System.Text.RegularExpressions.GeneratedRegex(@"(?<=[a-z])\s+(?:has|have|is|are|was|were)$", System.Text.RegularExpressions.RegexOptions.IgnoreCase)]
-    private static partial System.Text.RegularExpressions.Regex VerbBehind();
+    [GeneratedRegex(@"(?<=[a-z])\s+(?:has|have|is|are|was|were)$", RegexOptions.IgnoreCase)]
+    private static partial Regex VerbBehind();
 
     /// <summary>Whether words name what a class is about rather than a block of it: “lower body strength”.</summary>
     private bool IsTopic(string text) => Topic().IsMatch(text) && !Scan(text, isLine: false).SaysBlock && !text.EndsWith(':') && Scan(text, isLine: false).RepsLow is null && Scan(text, isLine: false).Sets is null;

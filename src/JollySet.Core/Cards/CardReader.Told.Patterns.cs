@@ -28,6 +28,10 @@ public sealed partial class CardReader
     [GeneratedRegex(@",\s+(?:and|but|then|except)\s+(?:on\s+|in\s+)?(?:the\s+)?(?:last|first|final|second|third)\s+(?:time|round|set|one|lap|go)\b.*$", RegexOptions.IgnoreCase)]
     private static partial Regex SomeRounds();
 
+    /// <summary>How many parts there are is the name of none.</summary>
+    [GeneratedRegex(@"\b(?:stations?|blocks|circuits|parts|rounds|sets|sections|supersets)$", RegexOptions.IgnoreCase)]
+    private static partial Regex ManyParts();
+
     /// <summary>Words of a number that look like a slip of a name: “two to three minutes rest”.</summary>
     [GeneratedRegex(@"\b(?:minutes?|seconds?|rounds?|times|rest)\s+(?:minutes?|seconds?|rounds?|times|rest)\b", RegexOptions.IgnoreCase)]
     private static partial Regex NoMove();

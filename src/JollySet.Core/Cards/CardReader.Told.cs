@@ -28,7 +28,7 @@ public sealed partial class CardReader
 
         isTelling = false;
         // What nothing has a place for is a note as it is.
-        if (pieces.Exists(p => p.IsMore) && read.GetValueOrDefault(line.Number)?.Kind != CardLineKind.Note)
+        if ((pieces.Exists(p => p.IsMore) || !CardHead.NeedsIn(line.Raw).Needs.IsEmpty) && read.GetValueOrDefault(line.Number)?.Kind != CardLineKind.Note)
         {
             beside.Add(line.Raw.Trim());
             head.Overhear(line.Raw, kitOnly: true);
@@ -83,16 +83,18 @@ public sealed partial class CardReader
         if (ToldList(text) is var (before, names, behind) && CardTold.Of(behind) is { SaysHow: true, Length: null } runs)
             return [($"A - {string.Join(", ", runs.How())}:", HasWords(runs.Left), OrderWords().Replace(before, "")), .. names.Select(n => (runs.Reps is { } reps ? string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{n} x{reps}") : n, false, ""))];
         var lines = new List<(string Text, bool IsMore, string Name)>();
+        var isMore = false;
         foreach (var piece in Clauses(WithTimes(text.Trim().TrimEnd('.', '!'))))
         {
             if (ToldLine(piece) is not { } line)
                 return [];
             if (line.Text.Length > 0)
                 lines.Add(line);
-            else if (lines.Count > 0 && line.IsMore)
-                lines[^1] = lines[^1] with { IsMore = true };
+            isMore |= line.IsMore;
         }
 
+        if (isMore && lines.Count > 0)
+            lines[^1] = lines[^1] with { IsMore = true };
         return lines;
     }
 
@@ -136,12 +138,9 @@ public sealed partial class CardReader
             told = whole;
         }
 
-        var part = AnyPart().Match(told.Left);
         if (moves.Count == 0)
-            return part.Success && !told.SaysHow ? (Part(part.Value, told.Length), HasWords(told.Left.Remove(part.Index, part.Length)), CalledPart(part.Value))
-                : told is { SaysHow: false, Length: var length } && DrinkWords().Match(told.Left) is { Success: true } drink && blocks.Count > 0 ? ($"water {length ?? 60}s", HasWords(told.Left.Remove(drink.Index, drink.Length)), "")
-                : (told is { SaysHow: true, Length: null } || told.IsByMinute) && !part.Success ? ToldHow(told, some.Success)
-                : told is { SaysHow: false, Length: null } ? ("", HasWords(told.Left), "") : null;
+            return ToldAlone(told, some.Success);
+        var part = AnyPart().Match(told.Left);
         var items = moves.ConvertAll(m => ForItsTime().Replace(text[m.From..m.To], m => m.Value.Replace(" for", "", StringComparison.OrdinalIgnoreCase)));
         if (told.RepsASide is { } aSide)
             items = items.ConvertAll(i => Scan(i).Amount is null ? string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{i} x{aSide} each side") : i);
@@ -166,6 +165,19 @@ public sealed partial class CardReader
         // Below a warm-up a list is the class's.
         var begins = name.Length > 0 && Begin(name).Success ? name : name.Length > 0 || isSame || (how.Count == 0 && Current is { Part: not CardPart.Main } above && (above.Stations.Count > 0 || above.IsTold)) ? "A" : "";
         return ($"{begins}{(begins.Length > 0 && how.Count > 0 ? begins == "A" ? " - " : " " : "")}{string.Join(", ", how)}{(begins.Length > 0 || how.Count > 0 ? ": " : "")}{string.Join(", ", items)}", HasWords(left), isPair ? which : begins == name ? "" : name);
+    }
+
+    /// <summary>A sentence without moves: a part and its minutes, a drink, how it runs, or nothing of the class.</summary>
+    private (string Text, bool IsMore, string Name)? ToldAlone(CardTold told, bool isMore)
+    {
+        var part = AnyPart().Match(told.Left);
+        if (part.Success)
+            return told.SaysHow ? null : (Part(part.Value, told.Length), isMore || HasWords(told.Left.Remove(part.Index, part.Length)), CalledPart(part.Value));
+        if (told.SaysHow)
+            return told.Length is null || told.IsByMinute ? ToldHow(told, isMore) : null;
+        if (DrinkWords().Match(told.Left) is { Success: true } drink && blocks.Count > 0)
+            return (string.Create(System.Globalization.CultureInfo.InvariantCulture, $"water {told.Length ?? 60}s"), isMore || HasWords(told.Left.Remove(drink.Index, drink.Length)), "");
+        return told.Length is null ? ("", isMore || HasWords(told.Left), "") : null;
     }
 
     private static (string Text, bool IsMore, string Name) ToldHow(CardTold told, bool isMore)
@@ -243,7 +255,7 @@ public sealed partial class CardReader
         var before = left.IndexOf(up, StringComparison.Ordinal) is > 0 and var place ? left[..place] : "";
         foreach (var piece in before.Split([',', ':', '-', ';']).Reverse())
             foreach (var words in Endings(piece.Trim()))
-                if (BlockWord().Match(words) is { Success: true, Index: 0 } named && named.Length == words.Length && !words.EndsWith("station", StringComparison.OrdinalIgnoreCase) && !words.EndsWith("stations", StringComparison.OrdinalIgnoreCase) || RegionAlone().Match(words).Length == words.Length || BriefWords.Focus(words) is { IsEmpty: false })
+                if (BlockWord().Match(words) is { Success: true, Index: 0 } named && named.Length == words.Length && !ManyParts().IsMatch(words) || RegionAlone().Match(words).Length == words.Length || BriefWords.Focus(words) is { IsEmpty: false })
                     return words;
         // “Then seat: …”.
         var last = before.TrimEnd();

@@ -31,6 +31,7 @@ public sealed partial class CardReader
     private readonly List<CardQuestion> questions = [];
     private readonly Dictionary<int, CardBlock> settings = [];
     private int? lastMinute;
+    private int? lastMargin;
 
     /// <summary>The line whose sentence names the class.</summary>
     private int titled;

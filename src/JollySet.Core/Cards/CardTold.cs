@@ -80,8 +80,8 @@ internal sealed partial class CardTold
         if (Rounds is { } rounds && !(IsByMinute && Length is not null))
             how.Add(string.Create(CultureInfo.InvariantCulture, $"{rounds} rounds"));
         if (Work is { } work)
-            how.Add(Rest is { } off ? string.Create(CultureInfo.InvariantCulture, $"{work}/{off}") : $"{In(work)} each");
-        else if (Rest is { } rest)
+            how.Add(Rest is { } off && RestHigh is null ? string.Create(CultureInfo.InvariantCulture, $"{work}/{off}") : $"{In(work)} each");
+        if (Rest is { } rest && (Work is null || RestHigh is not null))
             how.Add($"rest {Most(rest)}");
         if (Reps is { } reps)
             how.Add(string.Create(CultureInfo.InvariantCulture, $"{reps} of each"));
@@ -173,6 +173,9 @@ internal sealed partial class CardTold
                 return false;
         }
 
+        // The higher number is of one rest.
+        if (RestHigh is not null && Rest is not null && Between is not null)
+            return false;
         // Both are told by the minute.
         if ((IsAmrap || IsByMinute) && Length % 60 is not (null or 0))
             return false;
@@ -256,7 +259,7 @@ internal sealed partial class CardTold
     [GeneratedRegex(@"\b(?<what>(?:teams?|groups?|pairs?)\s+of)\s+[0-9]{1,2}\b|\b[0-9]\s+(?<what>at\s+each)\b|\b(?<what>all|done)\s+(?:the\s+)?[0-9]{1,2}\b", RegexOptions.IgnoreCase)]
     private static partial Regex InGroups();
 
-    [GeneratedRegex(@"(?<![0-9:/.-])\b(?<n>[0-9]{1,3})(?:\s*(?:-|to|or)\s*(?<high>[0-9]{1,3}))?(?:[\s-]*(?<u>s|secs?|seconds?|m|mins?|minutes?)\b'?s?|(?=\s+(?:on(?!\s+(?:each|the|their|your))|off|rest|work)\b))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<![0-9:/.-])\b(?<n>[0-9]{1,3})(?:\s*(?:-|to|or)\s*(?<high>[0-9]{1,3}))?(?:[\s-]*(?<u>s|secs?|seconds?|mins?|minutes?)\b'?s?|(?=\s+(?:on(?!\s+(?:each|the|their|your))|off|rest|work)\b))", RegexOptions.IgnoreCase)]
     private static partial Regex Time();
 
     [GeneratedRegex(@"^[\s-]*(?:of\s+|for\s+a\s+|for\s+|as\s+a\s+)?(?:(?:rest(?:ing)?|recovery|recover|break|breather|breathing\s+space|off|pause|gap|down\s?time|transition|change\s?-?\s?over|water(?:\s+break)?|drink(?:s)?(?:\s+break)?)\b|to\s+(?:rest|recover|drink|catch|breathe|swap|change|move|switch|get|reset|set\s+up|find|walk|jog|run|step|go|drink|shake|grab|have\s+a\s+(?:drink|rest|breather))\b[^,;.]{0,40}?(?=\s*(?:[,;.]|$|\band\b|\bbetween\b|\bafter\b|\bbefore\b))|(?=(?:in\s+)?between\b|after\s+(?:each|every)\b))", RegexOptions.IgnoreCase)]
@@ -293,7 +296,7 @@ internal sealed partial class CardTold
     [GeneratedRegex(@"(?<![0-9:/.-])\b(?<n>[0-9]{1,3})\s*(?:reps?|repetitions)(?:\s*(?:of|on|for)?\s+(?:each|every|everything|all|them)(?:\s+(?:one|exercise|move|of\s+them))?)?\b|(?<![0-9:/.-])\b(?<n>[0-9]{1,3})\s+(?:of\s+(?:each|every|everything|them\s+all|all(?:\s+of\s+them)?)(?:\s+(?:one|exercise|move))?|each(?!\s+(?:side|leg|arm|way))(?:\s+(?:exercise|move|time))?|apiece|on\s+each(?!\s+(?:side|leg|arm|way))|per\s+(?:exercise|move))\b", RegexOptions.IgnoreCase)]
     private static partial Regex RepsOfEach();
 
-    [GeneratedRegex(@"(?:\b(?:repeat(?:ing)?|do(?:ing)?|go(?:ing)?|go\s+(?:through|round|around)|get\s+through|run\s+through|for)(?:\s+(?:it|that|this|them|these|those|each|every|all|the|whole|lot|thing|block|circuit|set|through|round|around|of|again))*\s+)?(?:(?<![0-9:/.-])\b(?<n>[0-9]{1,2})\s*(?:times|rounds?|sets?|goes|laps|go\s+throughs|run\s+throughs|circuits)|\b(?:two|twice)(?:\s+times)?|\b(?<three>thrice|three\s+times))\b(?:\s+(?:in\s+(?:total|all)|altogether|through|over|round|around|of\s+(?:it|this|that|each|them|everything|each\s+(?:one|circuit|block|pair))|each))*|\b(?:go|goes|going|do\s+(?:it|that|them)|do\s+it\s+all|repeat\s+(?:it\s+)?all)\s+(?:round\s+|through\s+|all\s+)*(?:again|once\s+more|one\s+more\s+time)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?:\b(?:repeat(?:ing)?|do(?:ing)?|go(?:ing)?|go\s+(?:through|round|around)|get\s+through|run\s+through|for)(?:\s+(?:it|that|this|them|these|those|each|every|all|the|whole|lot|thing|block|circuit|set|through|round|around|of|again))*\s+)?(?:(?<![0-9:/.-])\b(?<n>[0-9]{1,2})\s*(?:times|rounds?|sets?|goes|laps|go\s+throughs|run\s+throughs|circuits)|\btwice|\b(?<three>thrice|three\s+times))\b(?:\s+(?:in\s+(?:total|all)|altogether|through|over|round|around|of\s+(?:it|this|that|each|them|everything|each\s+(?:one|circuit|block|pair))|each))*|\b(?:go|goes|going|do\s+(?:it|that|them)|do\s+it\s+all|repeat\s+(?:it\s+)?all)\s+(?:round\s+|through\s+|all\s+)*(?:again|once\s+more|one\s+more\s+time)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Often();
 
     [GeneratedRegex(@"(?<![0-9:/.-])\b(?<n>[0-9]{1,2})\s*(?:reps\s+)?(?:of\s+each\s+)?(?:on\s+)?(?:each|per|either)\s+(?:side|leg|arm)s?\b", RegexOptions.IgnoreCase)]

@@ -26,7 +26,7 @@ internal static partial class CardWording
     private static partial Regex OwnMinutes();
 
     /// <summary>“One set of light weights”: things, and no set of the class.</summary>
-    [GeneratedRegex(@"\b(?:one|an?|1|two|2)\s+(?:sets?|pairs?)\s+of\s+(?=(?:(?:light|lighter|heavy|heavier|medium|hand|small|big)\s+)*(?:weights|dumb\s?bells|DBs|kettle\s?bells|KBs|bands|loops)\b)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:one|an?|1)\s+(?:set|pair)\s+of\s+(?=(?:(?:light|lighter|heavy|heavier|medium|hand|small|big)\s+)*(?:weights|dumb\s?bells|DBs|kettle\s?bells|KBs|bands|loops)\b)", RegexOptions.IgnoreCase)]
     private static partial Regex SetOfThings();
 
     /// <summary>“Duration 45 min”.</summary>

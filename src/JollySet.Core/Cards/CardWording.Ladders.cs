@@ -6,6 +6,7 @@ namespace JollySet.Core.Cards;
 internal static partial class CardWording
 {
     private const string LadderWord = @"(?:(?:ascending|descending)\s+)?(?:ladder|countdown|count\s?down)";
+    private const string Leads = @"(?:(?:then|so|and|now|next|we|we'll|it's|this\s+is|do|doing|an?|the|of|thinking|finish|with|to|for)\s+)*";
     private const string DownTo = @"\s*(?:reps?\s*)?(?:-|to|down\s+to|up\s+to)\s*";
 
     /// <summary>“10 to 1 ladder: squats and press-ups”, “ladder: 10 down to 1 of squats and press-ups”, “descending ladder 10-1 squats/press-ups”, “start at 10 and count down to 1: squats”.</summary>
@@ -25,11 +26,11 @@ internal static partial class CardWording
     private static partial Regex PyramidOf();
 
     /// <summary>“Start with 1 burpee and 1 squat jump, then 2 of each, 3 of each and so on up to 10”.</summary>
-    [GeneratedRegex(@"^(?:[^:.]{0,50}\bladder\b[^:.]{0,30}:\s*|(?:(?:then|so|and|we|a\s+ladder\s*[,-]?|ladder\s*[,-]?)\s+)*)(?:(?:start(?:ing)?|begin(?:ning)?)\s+(?:with|on|at)\s+|do\s+)?(?<items>(?:1|one)\s+[a-z][^:;.]*?),?\s+(?:and\s+)?(?:then\s+)?(?:2|two)\s+of\s+each(?:,?\s+(?:and\s+)?(?:then\s+)?(?:[3-5]|three|four|five)(?:\s+of\s+each)?)*,?\s+(?:(?:and\s+so\s+on|etc\.?|all\s+the\s+way|right|up|until)[\s,]+)*(?:up\s+)?(?:to\s+|you\s+(?:get|reach)\s+(?:to\s+)?)?(?<b>[0-9]{1,2}|ten|five|eight|six)(?:\s+of\s+each)?(?:[.!;,](?<more>\s.*)?)?$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:" + Leads + @"ladder(?:\s+on\s+[a-z]+day)?\s*[:,-]?\s+|(?:(?:then|so|and|we)\s+)*)(?:(?:start(?:ing)?|begin(?:ning)?)\s+(?:with|on|at)\s+|do\s+)?(?<items>(?:1|one)\s+[a-z][^:;.]*?),?\s+(?:and\s+)?(?:then\s+)?(?:2|two)\s+of\s+each(?:,?\s+(?:and\s+)?(?:then\s+)?(?:[3-5]|three|four|five)(?:\s+of\s+each)?)*,?\s+(?:(?:and\s+so\s+on|etc\.?|all\s+the\s+way|right|up|until)[\s,]+)*(?:up\s+)?(?:to\s+|you\s+(?:get|reach)\s+(?:to\s+)?)?(?<b>[0-9]{1,2}|ten|five|eight|six)(?:\s+of\s+each)?(?:[.!;,]+\s*(?<more>no\s+rest)?[.!]?)?$", RegexOptions.IgnoreCase)]
     private static partial Regex RungsTold();
 
     /// <summary>“It's a countdown: ten squats, ten sit ups, then nine of each, eight, all the way to one”.</summary>
-    [GeneratedRegex(@"^(?:[^:.]{0,40}?\b(?<h>countdown|ladder)\b[^:.]{0,20}:\s*|(?:(?:then|so|and|we|do|start\s+with)\s+)*)(?<items>(?:[0-9]{1,2}|ten|twelve|eight|fifteen|twenty|five|six)\s+[a-z][^:;.]*?),?\s+(?:and\s+)?(?:then\s+)?(?:[0-9]{1,2}|nine|eleven|seven|four|five|fourteen|nineteen)\s+of\s+each\b[^:.]{0,60}?\b(?:to|until)\s+(?:1|one)(?:\s+of\s+each)?[.!]?$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:" + Leads + @"(?<h>countdown|ladder)\s*[:,-]?\s+|(?:(?:then|so|and|we|do|start\s+with)\s+)*)(?<items>(?:[0-9]{1,2}|ten|twelve|eight|fifteen|twenty|five|six)\s+[a-z][^:;.]*?),?\s+(?:and\s+)?(?:then\s+)?(?:[0-9]{1,2}|nine|eleven|seven|four|five|fourteen|nineteen)\s+of\s+each(?:[\s,]+(?:and|then|so|on|all|the|way|down|right|of|each|etc|[0-9]{1,2}|eleven|ten|nine|eight|seven|six|five|four|three|two)\b\.?)*[\s,]+(?:to|until)\s+(?:1|one)(?:\s+of\s+each)?[.!]?$", RegexOptions.IgnoreCase)]
     private static partial Regex RungsDown();
 
     [GeneratedRegex(@"(?<=^|[,+]\s*|\band\s+)(?<n>[0-9]{1,2}|ten|twelve|eight|fifteen|twenty|five|six)\s+(?=[a-z])", RegexOptions.IgnoreCase)]

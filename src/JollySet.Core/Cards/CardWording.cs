@@ -37,7 +37,7 @@ internal static partial class CardWording
         new(["'ve", " have", "there"], IveGot(), ""),
         new(["either side", "each side", "each end", "either end"], EitherSide(), "${a} and ${b}, ${n} min each"),
         new([" of each"], RungsDown(), m => SameCount(m) is { } from ? $"{(m.Groups["h"].Success ? m.Groups["h"].Value : "ladder")} {from}-1: {CountFirst().Replace(m.Groups["items"].Value, "")}" : m.Value),
-        new([" of each"], RungsTold(), m => $"ladder 1-{CardNumbers.InDigits(m.Groups["b"].Value)}{(m.Groups["more"].Value.Contains("no rest", StringComparison.OrdinalIgnoreCase) ? ", no rest" : "")}: {FirstRung().Replace(m.Groups["items"].Value, "")}"),
+        new([" of each"], RungsTold(), m => $"ladder 1-{CardNumbers.InDigits(m.Groups["b"].Value)}{(m.Groups["more"].Success ? ", no rest" : "")}: {FirstRung().Replace(m.Groups["items"].Value, "")}"),
         new(["today", "tonight", "tomorrow"], TomorrowIs(), ""),
         new([" min"], WarmUpThenMoves(), "${w} ${n} min: ${items}"),
         new([" stretch"], StretchesListed(), m => m.Groups["h"].Value + string.Join(", ", m.Groups["items"].Value.Replace(" and ", ", ", StringComparison.OrdinalIgnoreCase).Replace(" & ", ", ", StringComparison.Ordinal).Split(',', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries).Select(i => $"{i} stretch"))),

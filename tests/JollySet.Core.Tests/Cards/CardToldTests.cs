@@ -16,6 +16,7 @@ public class CardToldTests
     [InlineData("as many rounds as they can in 12 minutes", "AMRAP 12 min")]
     [InlineData("an EMOM for 16 minutes so each one comes round four times", "EMOM 16 min")]
     [InlineData("it's 45 seconds at each station with half a minute between exercises", "45/30")]
+    [InlineData("40 seconds each with 15 to 20 seconds rest", "40s each, rest 15-20s")]
     [InlineData("three times round with a sip of water in between", "3 rounds, water between rounds")]
     public void Numbers_of_a_sentence_are_what_the_words_around_them_say(string sentence, string how) =>
         Assert.Equal(how, string.Join(", ", CardTold.Of(sentence)!.How()));
@@ -28,6 +29,8 @@ public class CardToldTests
     [InlineData("bring 3 balls and 12 cones")]
     [InlineData("2 minutes for water between the blocks")]
     [InlineData("20 kg for the squats, ten of each")]
+    [InlineData("we warm up with a 400 m jog")]
+    [InlineData("40 seconds each, 15 to 20 seconds rest and 60 seconds rest between rounds")]
     public void A_number_that_is_none_of_them_leaves_the_sentence_alone(string sentence) =>
         Assert.Null(CardTold.Of(sentence));
 
@@ -42,6 +45,28 @@ public class CardToldTests
         Assert.Contains("band", reading.Plan.Brief.Kit);
         Assert.Equal(["band rows", "chest press"], block.Stations.SelectMany(s => s.Doing.MoveNames()));
     }
+
+    [Theory]
+    [InlineData("Then we do squats and rows, ten of each for three rounds with 60 seconds to rest her bad knees.", "knees")]
+    [InlineData("No jumping for Col so it's a ladder: 1 burpee and 1 squat, then 2 of each, 3 of each and so on up to 10.", "no jumping")]
+    [InlineData("Start with 1 burpee and 1 squat, then 2 of each, 3 of each and so on up to 10. Una has bad knees.", "knees")]
+    [InlineData("Then it's a countdown: ten squats, ten rows, then nine of each, mind Una's bad shoulder, all the way to one.", "shoulders")]
+    public void No_need_is_lost_with_words_that_are_left_out(string sentence, string need)
+    {
+        foreach (var card in new[] { $"Quay\nWarm up 5 min\n{sentence}\nStretch 5 min", $"{sentence}", $"Hi Odile, we do this one.\nIt's a lot of fun.\n{sentence} Thanks, we'll have tea." })
+        {
+            var reading = CardReader.Read(card)!;
+            Assert.Contains(need, reading.Plan.Brief.Needs);
+        }
+    }
+
+    [Fact]
+    public void Two_blocks_are_no_two_rounds() =>
+        Assert.Null(CardTold.Of("we do two blocks of it, ten of each")?.Rounds);
+
+    [Fact]
+    public void A_plan_by_minutes_need_not_begin_at_nought() =>
+        Assert.Equal(35, CardReader.Read("Quay\n5-20 circuit 40/20\nsquats\nrows\n20-30 core\nplank\n30-35 stretch")!.Plan.Brief.Minutes);
 
     [Theory]
     [InlineData("They love this one so we do it twice.")]

@@ -163,14 +163,6 @@ internal static partial class CardWording
     [GeneratedRegex(@"(?<=^|[,;]\s*|/\s+|:\s+)(?<n>[5-9]|\d\d)\s+-\s+(?=[a-z])", RegexOptions.IgnoreCase)]
     private static partial Regex CountThenName();
 
-    /// <summary>“12 reps of rows”.</summary>
-    [GeneratedRegex(@"\b(?<n>\d{1,3})\s*reps\s+of\s+(?=[a-z])(?!each|all|every|the\b|it\b|them\b)", RegexOptions.IgnoreCase)]
-    private static partial Regex RepsOf();
-
-    /// <summary>“3 sets, 8 reps”.</summary>
-    [GeneratedRegex(@"\b(?<s>\d{1,2})\s*sets?\s*(?:,|x|of|/)?\s*(?<r>\d{1,3}(?:\s*-\s*\d{1,3})?)\s*reps?\b(?!\s+(?:each|of|per)\b)", RegexOptions.IgnoreCase)]
-    private static partial Regex SetsThenReps();
-
     /// <summary>“10 x 3 sets”, “10 reps (3 sets)”.</summary>
     [GeneratedRegex(@"\b(?<r>\d{1,3})\s*(?:(?:reps?)?\s*x\s*(?<s>\d)\s*sets?\b|reps?\s*\(\s*(?<s>\d)\s*sets?\s*\))", RegexOptions.IgnoreCase)]
     private static partial Regex RepsThenSets();
@@ -190,14 +182,6 @@ internal static partial class CardWording
     /// <summary>“Rounds: 3”.</summary>
     [GeneratedRegex(@"(?<!\d\s*|of\s+|\bbetween\s+|\bafter\s+|\beach\s+)\b(?:rounds|laps)\s*[:=]\s*(?<n>\d{1,2})\b(?!\s*(?:[-/:]|min|sec|s\b))", RegexOptions.IgnoreCase)]
     private static partial Regex RoundsAre();
-
-    /// <summary>“Rows 3 rounds of 12”: sets of it.</summary>
-    [GeneratedRegex(@"(?<=[a-z)]\s+)(?<s>\d)\s+rounds\s+of\s+(?<r>\d{1,3})(?=\s*(?:reps?\s*)?(?:$|[,;/]))", RegexOptions.IgnoreCase)]
-    private static partial Regex RoundsAsSets();
-
-    /// <summary>“Rows (x12)”, “rows (12 reps)”.</summary>
-    [GeneratedRegex(@"(?<=[a-z])\s*\((?:x\s*(?<n>[4-9]|\d{2,3})|(?<n>[4-9]|\d{2,3})\s*x|(?<n>\d{1,3})\s*reps?)\)", RegexOptions.IgnoreCase)]
-    private static partial Regex CountInBrackets();
 
     /// <summary>“From 10 down to 1”, “start at 10, down to 1”.</summary>
     [GeneratedRegex(@"(?:\b(?:up|down|go(?:ing)?)\s+)?\b(?:from|start(?:ing)?\s+(?:at|from))\s+(?<a>\d{1,2})\s*,?\s*(?:and\s+)?(?:go(?:ing)?\s+|work(?:ing)?\s+)?(?:down\s+to|up\s+to|to)\s+(?<b>\d{1,2})(?=\s*(?:reps?|of|$|[:,;)]))", RegexOptions.IgnoreCase)]

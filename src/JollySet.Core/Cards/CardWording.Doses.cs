@@ -40,10 +40,6 @@ internal static partial class CardWording
     [GeneratedRegex(@"\s*,?\s+using\s+(?:an?\s+)?(?=\d)", RegexOptions.IgnoreCase)]
     private static partial Regex Using();
 
-    /// <summary>“… sit-ups 10 – 5 rounds”.</summary>
-    [GeneratedRegex(@"(?<=^[^:]*,[^:]*[a-z]\s+(?:x\s*)?\d{1,3})\s+-\s+(?=\d{1,2}\s*(?:rounds?|rds?|laps?|times)\b)", RegexOptions.IgnoreCase)]
-    private static partial Regex RoundsBehindList();
-
     /// <summary>“Plank x30s”.</summary>
     [GeneratedRegex(@"(?<=[a-z)]\s+)x\s*(?=\d{1,3}\s*(?:(?:s|secs?|seconds)\b|"")(?!\s*(?:x|rest|on|work|/)))", RegexOptions.IgnoreCase)]
     private static partial Regex TimesOfTime();
@@ -131,10 +127,6 @@ internal static partial class CardWording
     /// <summary>“45 s each, 2 goes”.</summary>
     [GeneratedRegex(@"\b(?<n>[2-9])\s+goes\b(?!\s+(?:at|on|each))", RegexOptions.IgnoreCase)]
     private static partial Regex Goes();
-
-    /// <summary>“20s/s”: on each side.</summary>
-    [GeneratedRegex(@"(?<=\ds)/s\b", RegexOptions.IgnoreCase)]
-    private static partial Regex SecondsASide();
 
     /// <summary>“Squat 5x5 90r”.</summary>
     [GeneratedRegex(@"(?<=\dx\d{1,3}(?:\s+each\s+side)?)\s*,?\s+(?<t>\d{2,3})\s?r$", RegexOptions.IgnoreCase)]

@@ -81,10 +81,6 @@ internal static partial class CardWording
     [GeneratedRegex(@"^(?:the\s+)?(?<h>(?:main|first|second|third|last|big)\s+(?:lift|exercise|move))\s+(?:is|will\s+be)\s+(?:the\s+)?(?<name>[a-z][a-z' -]+?),\s+(?<s>\d{1,2})\s+sets\s+of\s+(?<r>\d{1,3}(?:-\d{1,3})?)(?:\s+reps)?(?:\s*,?\s+(?:with\s+)?(?<t>\d{1,3}\s*(?:mins?|minutes?|s|secs?|seconds?))(?:\s+(?:of\s+)?rest)?(?:\s+(?:in\s+)?between(?:\s+(?:each\s+)?sets?)?)?)?\.?$", RegexOptions.IgnoreCase)]
     private static partial Regex LiftIs();
 
-    /// <summary>“Then I've got an accessory superset”, “there's a circuit of …”.</summary>
-    [GeneratedRegex(@"^(?:then\s+)?(?:(?:I|we|you|they)(?:'ve|\s+have)(?:\s+got)?|there(?:'s|\s+is|\s+will\s+be))\s+(?:an?\s+)?(?=(?:[a-z]+\s+){0,2}(?:superset|circuit|amrap|emom|tabata|finisher|ladder|pyramid)\b)", RegexOptions.IgnoreCase)]
-    private static partial Regex IveGot();
-
     /// <summary>“Tomorrow is a kettlebell class”.</summary>
     [GeneratedRegex(@"^(?:today|tonight|tomorrow)(?:\s+is|\s+will\s+be|'s)\s+(?:an?\s+)?(?=[a-z][a-z ]{2,30}\b(?:class|session|workout)\b)", RegexOptions.IgnoreCase)]
     private static partial Regex TomorrowIs();

@@ -28,10 +28,6 @@ internal static partial class CardWording
     [GeneratedRegex(@"^(?:(?:then|and|so)\s+)*(?:everyone\s+)?(?:grab|get|have|take)s?\s+(?:an?\s+|your\s+|some\s+)?(?<w>drink|water|breather)s?\s+for\s+(?<t>(?:an?|one|two|\d{1,2})\s*(?:min(?:ute)?s?)|\d{2}\s*(?:s|secs?|seconds?))\.?$", RegexOptions.IgnoreCase)]
     private static partial Regex DrinkFor();
 
-    /// <summary>“Repeat x2 with 60 s rest”.</summary>
-    [GeneratedRegex(@"^(?:then\s+)?repeat\s+(?:x\s*(?<n>[2-9])|(?<n>[2-9])\s*(?:x|times))\s*,?\s*(?:with\s+|w\s+|w/\s*)(?:an?\s+)?(?<t>\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?))\s+rest(?:\s+between)?\.?$", RegexOptions.IgnoreCase)]
-    private static partial Regex RepeatWithRest();
-
     /// <summary>“Warm-up (5') jog, hip circles”: the minutes are the part's, and its moves follow.</summary>
     [GeneratedRegex(@"^(?<h>[a-z][a-z &/-]{1,24}?)\s*\(\s*(?<t>\d{1,2}\s*(?:mins?|minutes?|'))\s*\)\s*(?=[a-z][^:]*$)", RegexOptions.IgnoreCase)]
     private static partial Regex PartMinutesThen();
@@ -95,13 +91,6 @@ internal static partial class CardWording
     [GeneratedRegex(@"^(?<name>[a-z][a-z' -]+?)\s+-\s+(?:(?<r>\d{1,3})\s*reps?\s*[,-]\s*(?<s>\d{1,2})\s*sets?|(?<s>\d{1,2})\s*sets?\s*[,-]\s*(?<r>\d{1,3})\s*reps?)(?:\s*[,-]\s*(?:rest\s*)?(?<t>\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?))(?:\s+rest)?)?$", RegexOptions.IgnoreCase)]
     private static partial Regex SetsByDashes();
 
-    /// <summary>“Four sets of eight deadlifts with ninety seconds rest”, among figures.</summary>
-    private static string SpokenLine(string text) =>
-        !text.Any(char.IsAsciiDigit) && text.Length <= CardText.LongestParagraph && DosedWord().IsMatch(text) && CardNumbers.Spoken(text) > 1 ? CardNumbers.InDigits(text) : text;
-
-    [GeneratedRegex(@"\b(?:rounds|sets|reps|seconds|secs|minutes|times)\b", RegexOptions.IgnoreCase)]
-    private static partial Regex DosedWord();
-
     /// <summary>“Give them a minute between rounds”.</summary>
     [GeneratedRegex(@"^(?:and\s+)?(?:give|allow|let)\s+(?:(?:them|everyone|everybody|people|yourself|the\s+class)\s+)?(?:have\s+)?(?:(?:an?|one)\s+(?<m>min)(?:ute)?|(?<t>\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?)))(?:'?s)?(?:\s+(?:to\s+)?(?:rest|off|break|recover))?(?=\s+(?:in\s+)?(?:between|after|at))", RegexOptions.IgnoreCase)]
     private static partial Regex GivesRest();
@@ -113,8 +102,4 @@ internal static partial class CardWording
     /// <summary>“Then a ladder, 10-8-6-4-2, deadlifts and presses”.</summary>
     [GeneratedRegex(@"^(?:(?:then|next|after\s+that)\s+)?(?:an?\s+)?(?<h>ladder|pyramid)\s*[,:-]\s*(?<l>\d{1,3}(?:\s*[-/]\s*\d{1,3}){2,10})(?:\s*reps)?\s*[,:-]\s*(?:of\s+)?(?<items>[a-z][^:\d]*?)\.?$", RegexOptions.IgnoreCase)]
     private static partial Regex LadderByCommas();
-
-    /// <summary>“Round 3 - 100 burpees between you”.</summary>
-    [GeneratedRegex(@"(?<=\b\d{2,3}\s+[a-z][a-z' -]+?)\s*,?\s+(?<w>between\s+(?:you|them|the\s+(?:pair|two\s+of\s+you|team)|(?:each\s+)?partners))$", RegexOptions.IgnoreCase)]
-    private static partial Regex BetweenYou();
 }

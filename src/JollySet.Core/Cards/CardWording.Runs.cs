@@ -40,22 +40,6 @@ internal static partial class CardWording
     [GeneratedRegex(@"^(?:(?<h>[^:]{2,40}):\s+)?(?:then\s+)?(?:an?\s+)?(?<a>\d{1,2}[\s-]*(?:mins?|minutes?)\s+amrap|amrap\s+(?:for\s+)?\d{1,2}\s*(?:mins?|minutes?|'))\s*(?:of|doing)\s+(?=\d.*(?:,|\band\b))", RegexOptions.IgnoreCase)]
     private static partial Regex AmrapOf();
 
-    /// <summary>“Do each one for 45 seconds, 15 seconds rest”.</summary>
-    [GeneratedRegex(@"^(?:we\s+)?do\s+each\s+(?:one\s+|exercise\s+|move\s+)?for\s+(?<w>\d{1,3})\s*(?:s|secs?|seconds?)\s*,?\s+(?:then\s+|with\s+|and\s+)?(?<r>\d{1,3})\s*(?:s|secs?|seconds?)(?:\s+of)?\s+(?:rest|off|break)\b", RegexOptions.IgnoreCase)]
-    private static partial Regex DoEachFor();
-
-    /// <summary>“Go through the lot 3 times”.</summary>
-    [GeneratedRegex(@"(?<=^|[,.;]\s+|[,;]\s+and\s+)(?:and\s+|then\s+)?(?:(?:(?:we|they|you)\s+)?(?:go|repeat|do|run)\s+(?:through\s+|round\s+)?(?:the\s+(?:lot|list|whole\s+(?:thing|lot))|it\s+all|them\s+all|all\s+of\s+(?:it|them))|(?:the\s+)?whole\s+(?:lot|thing|list|set)|the\s+lot|all\s+of\s+(?:it|that|them))\s+(?:(?<n>[2-9])\s*(?:times|x)|x\s*(?<n>[2-9])|(?<two>twice))(?:\s+(?:through|over|round))?", RegexOptions.IgnoreCase)]
-    private static partial Regex ThroughTheLot();
-
-    /// <summary>“EMOM x 16”: its minutes.</summary>
-    [GeneratedRegex(@"^emom\s*x\s*(?<n>[6-9]|[1-5]\d)(?:\s*(?:mins?|minutes?))?:?$", RegexOptions.IgnoreCase)]
-    private static partial Regex EmomTimes();
-
-    /// <summary>“15s off, x2” below moves that have their time.</summary>
-    [GeneratedRegex(@"^(?!.*\b(?:on|work)\b)(?<t>\d{1,2}\s*(?:s|secs?|seconds?))\s+off(?:\s+between\s+(?:each(?:\s+(?:move|exercise|one|station))?|moves|exercises|stations))?(?=\s*(?:$|[,;]))", RegexOptions.IgnoreCase)]
-    private static partial Regex OffAlone();
-
     /// <summary>“3 rounds, 45 s rest between”.</summary>
     [GeneratedRegex(@"(?<=^(?:x\s*\d|\d\s*x|\d{1,2}\s+(?:rounds|rds|times|laps|circuits))\b\s*[,;.:-]?\s+)(?<t>\d{2,3}\s*(?:s|secs?|seconds?)?|\d\s*(?:mins?|minutes?))\s+(?:rest\s+|break\s+|off\s+)?(?:in\s+)?(?:between|btw|btwn)\.?$", RegexOptions.IgnoreCase)]
     private static partial Regex RestBetweenTimes();
@@ -96,10 +80,6 @@ internal static partial class CardWording
     [GeneratedRegex(@"^(?:(?<pre>[a-z][a-z ]{2,20}:\s+)?(?:(?:intervals?|timings?|format)\s*[:=-]?\s+)?(?<wr>\d{1,3}\s*/\s*\d{1,3})\s*s?\s*[,;.|&+-]\s*)?(?>(?<k>(?:rest\s+)?(?:between|after)\s+(?:each\s+)?(?:rounds?|laps?|sets?)|rounds|laps|sets|reps|rest|work|break)\s*(?:[:=]|-(?=\s))?\s*(?<v>" + Clock + @")(?![\d/:x-])\s*[,;/|.&+-]?\s*(?:and\s+)?){2,8}$", RegexOptions.IgnoreCase)]
     private static partial Regex KeyedHow();
 
-    /// <summary>“… go round 3 times with 1 min rest in between”: between rounds.</summary>
-    [GeneratedRegex(@"(?<=\b(?:rounds|times|twice)\b.*)\b(?:(?<t>" + Clock + @")|an?\s+(?<m>min)ute'?s?)\s+(?:of\s+)?(?:rest|break|breather)\s+in\s+between\b(?!\s+\w)", RegexOptions.IgnoreCase)]
-    private static partial Regex RestInBetweenTimes();
-
     /// <summary>“3 rounds. 60 between.”</summary>
     [GeneratedRegex(@"(?<=\brounds\b[.,;]?\s+)(?<t>\d{2,3})\s*(?:s|secs?)?\s+between\.?$", RegexOptions.IgnoreCase)]
     private static partial Regex BareBetween();
@@ -135,14 +115,6 @@ internal static partial class CardWording
     /// <summary>“From 10 down to 2 in twos”, “ladder down from 10 in 2s”, “start at 10 and drop 2 each round”.</summary>
     [GeneratedRegex(@"^(?:ladder\W+)?(?:from\s+)?(?<a>\d{1,2})\s*(?:-|to|down\s+to|up\s+to)\s*(?<b>\d{1,2})" + InSteps + @"(?<c>:?)$|^(?:ladder\W+)?down\s+from\s+(?<a>\d{1,2})" + InSteps + @"(?<c>:?)$|^start(?:ing)?\s+(?:at|with|on)\s+(?<a>\d{1,2})(?:\s+reps)?,?\s+(?:and\s+)?(?:drop|lose|take\s+(?:off|away)|minus)\s+(?<k>[1-5])\s+(?:reps?\s+)?(?:each|every|per)\s+(?:round|time|set)(?<c>:?)$", RegexOptions.IgnoreCase)]
     private static partial Regex RungsBySteps();
-
-    /// <summary>“Pyramid: 20/30/40/30/20 secs squats, press-ups”: the rungs are of all of them.</summary>
-    [GeneratedRegex(@"^(?:(?<h>[a-z][a-z ]{2,20}):\s*)?(?<l>\d{2}(?:\s*[/-]\s*\d{2}){2,8})\s*(?:s|secs?|seconds?)\s+(?:of\s+(?:each\s*:?\s*)?)?(?<items>[a-z][^:]*,[^:]*)$", RegexOptions.IgnoreCase)]
-    private static partial Regex RungsOfList();
-
-    /// <summary>“Superset 1: chest press 10, row 10 x 4, 60 s rest”: how often stands behind the last of two.</summary>
-    [GeneratedRegex(@"^(?<h>(?:superset|pair|tri-?set|complex)(?:\s+[1-9a-h])?)\s*:\s*(?<items>[a-z][a-z' -]+\s\d{1,2}(?:,\s*[a-z][a-z' -]+\s\d{1,2}){1,3})\s*x\s*(?<n>[2-6])(?<more>\s*,[^:]*)?$", RegexOptions.IgnoreCase)]
-    private static partial Regex SupersetTimes();
 
     /// <summary>“Timing: 40 secs on, 20 secs off”.</summary>
     [GeneratedRegex(@"^timings?\s*[:-]\s*(?=\d)", RegexOptions.IgnoreCase)]

@@ -23,9 +23,6 @@ internal static partial class CardWording
     [GeneratedRegex(@"(?<=[a-z)])\s*\.{2,}\s*(?=x?\s*\d)", RegexOptions.IgnoreCase)]
     private static partial Regex Leaders();
 
-    [GeneratedRegex(@",\s*then\s+(?=\d{1,3}\s*(?:x\s*)?[a-z])(?!\d{1,3}\s*(?:rounds?|rds?|sets?|mins?|minutes?|secs?|seconds?|s|x)\b)", RegexOptions.IgnoreCase)]
-    private static partial Regex CommaThen();
-
     [GeneratedRegex(@"(?<!\S)\*(?<w>heavy|light|medium|moderate|slow)\*?(?!\S)", RegexOptions.IgnoreCase)]
     private static partial Regex Stressed();
 

@@ -32,9 +32,6 @@ internal static partial class CardWording
     [GeneratedRegex(@"\b(?<n>\d{1,2}):00\s+(?=(?:amrap|emom|tabata)\b)", RegexOptions.IgnoreCase)]
     private static partial Regex FullMinutes();
 
-    [GeneratedRegex(@"(?<=\bamrap\W{1,3}\d{1,2}\s*(?:mins?|minutes?|'))\s+cap\b", RegexOptions.IgnoreCase)]
-    private static partial Regex CapOf();
-
     /// <summary>“30-sec”, “8-minute”.</summary>
     [GeneratedRegex(@"\b(?<n>\d{1,3})-(?<u>min(?:ute)?s?|sec(?:ond)?s?)\b", RegexOptions.IgnoreCase)]
     private static partial Regex HyphenTime();
@@ -42,10 +39,6 @@ internal static partial class CardWording
     /// <summary>“60 seconds' rest”.</summary>
     [GeneratedRegex(@"\b(?<u>seconds|secs|minutes|mins)'(?=\s)", RegexOptions.IgnoreCase)]
     private static partial Regex Possessive();
-
-    /// <summary>“20 s rest 4 rounds”: the rest is the time before it.</summary>
-    [GeneratedRegex(@"(?<rest>\b\d{1,3}\s*(?:s|secs?|seconds?)\s+rest)\s+(?=\d)", RegexOptions.IgnoreCase)]
-    private static partial Regex RestThenMore();
 
     /// <summary>“Work 40 rest 20”.</summary>
     [GeneratedRegex(@"(?<!\d\s*(?:s|secs?|seconds?)\s*)(?<!\b\d{2,3}\s*)\bwork\s*:?\s*(?<w>\d{2,3})\s*(?:s|secs?|seconds?)?\s*(?:[,;/+&-]|and|then)?\s*rest\s*:?\s*(?<r>\d{1,3})(?:\s*(?:s|secs?|seconds?)\b|\b(?!\s*m))", RegexOptions.IgnoreCase)]
@@ -60,10 +53,6 @@ internal static partial class CardWording
 
     [GeneratedRegex(@"\b(?:btwn|b/t)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Btwn();
-
-    /// <summary>“40 s intervals, 20 s rest”.</summary>
-    [GeneratedRegex(@"(?<=\b\d{1,3}\s*(?:s|secs?|seconds?)\s+)(?:intervals?|stations?)\b", RegexOptions.IgnoreCase)]
-    private static partial Regex LongIntervals();
 
     /// <summary>“40 s ex / 20 s rest”.</summary>
     [GeneratedRegex(@"(?<=\d\s*(?:s|secs?|seconds?)?\s+)ex(?:ercise)?\b(?=\s*[/,&+-]?\s*\d{1,3}\s*[a-z]{0,7}\s*(?:rest|off)\b)", RegexOptions.IgnoreCase)]
@@ -163,10 +152,6 @@ internal static partial class CardWording
     [GeneratedRegex(@"^(?:next\s+up|up\s+next|next\s+(?:it's|we\s+have|is|are|comes)|then\s+(?:it's|we\s+have|comes)|after\s+that\s+(?:it's|we\s+have|comes))\s*:?\s+(?=(?:\d|[a-z]).*(?:,|\band\b|\d))", RegexOptions.IgnoreCase)]
     private static partial Regex NextUp();
 
-    /// <summary>“Quick warm up, 3 minutes, halos and good mornings”.</summary>
-    [GeneratedRegex(@"^(?:an?\s+)?(?:quick|short|gentle|little|nice)?\s*\b(?<w>warm[\s-]?up|cool[\s-]?down),\s+(?<n>\d{1,2})\s*(?:mins?|minutes?),\s+(?<items>[a-z][a-z' -]*(?:,|\sand\s)[a-z' ,-]*)\.?$", RegexOptions.IgnoreCase)]
-    private static partial Regex WarmUpThenMoves();
-
     /// <summary>“Calf, hamstring and chest stretches”.</summary>
     [GeneratedRegex(@"^(?<h>(?:cool[\s-]?down|stretch(?:es|ing)?|finish|end)[^:]{0,20}:\s+)(?<items>[a-z]+(?:,\s*[a-z]+)*,?\s+(?:and|&)\s+[a-z]+)\s+stretch(?:es)?\.?$", RegexOptions.IgnoreCase)]
     private static partial Regex StretchesListed();
@@ -213,10 +198,6 @@ internal static partial class CardWording
     [GeneratedRegex(@"^(?:the\s+)?(?:last|final|first)\s+(?<n>\d{1,2})\s*(?:mins?|minutes?|')\s*[:,-]?\s+(?:is\s+|are\s+|for\s+|an?\s+|of\s+)*(?<what>stretch(?:es|ing)?(?:\s+out)?(?:\s+and\s+(?:a\s+)?(?:chat|breathe|breathing|relax(?:ation)?|cuppa|tea))?|cool[\s-]?down|warm[\s-]?up|core|abs|mobility)[.!]*$", RegexOptions.IgnoreCase)]
     private static partial Regex LastMinutes();
 
-    /// <summary>“We finish with 5 minutes of stretching”.</summary>
-    [GeneratedRegex(@"^(?:(?:then|and|so|to)\s+)*(?:(?:we|I)(?:'ll|ll|\s+will)?\s+)?(?:finish|end|close|start|begin|open|kick)(?:s|ing)?(?:\s+(?:off|up|it))?\s+with\s+(?:an?\s+)?(?:about\s+|a\s+good\s+|a\s+nice\s+)?(?<n>\d{1,2})[\s-]*(?:mins?|minutes?|')\s+(?:of\s+)?(?:an?\s+|some\s+)?(?:nice\s+|long\s+|gentle\s+|good\s+|full\s+body\s+)?(?<what>stretch(?:es|ing)?|cool(?:ing)?[\s-]?down|warm(?:ing)?[\s-]?up|mobility|breathing|relaxation|core|abs)[.!]*$", RegexOptions.IgnoreCase)]
-    private static partial Regex FinishesForMinutes();
-
     /// <summary>“Then go 2, 4, 6, 8 of each of these:”: rungs.</summary>
     [GeneratedRegex(@"^(?:(?:then|and|next)\s+)?(?:(?:we|you)\s+)?(?:go|do|complete)\s+(?<l>\d{1,3}(?:\s*,\s*\d{1,3}){2,})(?:\s*reps)?(?:\s+(?:of|for)\s+(?:each|all|every)(?:\s+(?:one|move|exercise))?(?:\s+of\s+(?:these|them|the\s+following))?)?\s*:?$", RegexOptions.IgnoreCase)]
     private static partial Regex GoListed();
@@ -225,19 +206,11 @@ internal static partial class CardWording
     [GeneratedRegex(@"^(?:(?:and|then|finisher)\s*[:,]?\s+)?if\s+(?:there(?:'s|\s+is)|you\s+have|we\s+have|you've\s+got|we've\s+got)\s+(?:any\s+)?time(?:\s+left)?\s*[:,-]\s*(?<more>\S.*?)\.?$", RegexOptions.IgnoreCase)]
     private static partial Regex IfThereIsTime();
 
-    /// <summary>40" / 20".</summary>
-    [GeneratedRegex(@"(?<!\d)(?<w>\d{2,3})""\s*[/:-]\s*(?<r>\d{1,3})""")]
-    private static partial Regex StrokedSeconds();
-
     [GeneratedRegex(@"\b(?:evry|evrey|evey|eveyr|ev'?ry)\b", RegexOptions.IgnoreCase)]
     private static partial Regex EverySlip();
 
     [GeneratedRegex(@"\binbetween\b", RegexOptions.IgnoreCase)]
     private static partial Regex InBetween();
-
-    /// <summary>“10 squats, 10 press-ups, then 9 of each, all the way down to 1”.</summary>
-    [GeneratedRegex(@"^(?:(?:then|next|and)\s+)?(?:(?:it's\s+|we\s+do\s+|do\s+)?(?:an?\s+)?ladder\s*[:,-]?\s*)?(?:of\s+)?(?<n>\d{1,2})\s+(?<name>[a-z][a-z' -]*?)(?:\s*,\s*(?:and\s+)?\k<n>\s+(?<name>[a-z][a-z' -]*?))*(?:\s+and\s+\k<n>\s+(?<name>[a-z][a-z' -]*?))?\s*,?\s*(?:and\s+)?then\s+\d{1,2}\s+of\s+each\b[^:]{0,80}?\b(?:down|up)\s+to\s+(?<z>\d{1,2}|one)(?:\s+of\s+each|\s+each)?\.?$", RegexOptions.IgnoreCase)]
-    private static partial Regex DownFrom();
 
     /// <summary>“Max rounds in 8 min”.</summary>
     [GeneratedRegex(@"\bmax(?:imum)?\s+rounds\s+(?:in|for)\s+(?=\d)", RegexOptions.IgnoreCase)]
@@ -250,14 +223,6 @@ internal static partial class CardWording
     /// <summary>“Then again”: all of it once more.</summary>
     [GeneratedRegex(@"^(?:and\s+|then\s+|all\s+(?:of\s+(?:it|that)\s+)?|everything\s+|the\s+lot\s+)+(?:once\s+more|again)[.!]?$", RegexOptions.IgnoreCase)]
     private static partial Regex AgainAlone();
-
-    /// <summary>“One minute on each”.</summary>
-    [GeneratedRegex(@"\b(?<t>(?:an?|one|two|\d{1,3})\s*(?:s|secs?|seconds?|min(?:ute)?s?))\s+(?:on|at)\s+each(?:\s+(?:one|station|exercise|move))?(?!\s+(?:side|leg|arm))\b", RegexOptions.IgnoreCase)]
-    private static partial Regex OnEachOne();
-
-    /// <summary>“Part one is 3 rounds of …”.</summary>
-    [GeneratedRegex(@"^(?<h>(?:part|block|circuit|round|section)\s+(?:one|two|three|four|five|\d|[a-d]))\s+(?:is|are|will\s+be)\s+(?=an?\b|\d|one|two|three|four|five|six)", RegexOptions.IgnoreCase)]
-    private static partial Regex PartIs();
 
     /// <summary>“Quick warm up - 5 minutes of jogging, squats and reaches”.</summary>
     [GeneratedRegex(@"^(?<h>(?:[a-z]+\s+)?(?:warm[\s-]?up|cool[\s-]?down))(?:\s*[-:,]\s*|\s+(?:will\s+be|is|are)\s+(?:about\s+)?)(?<t>\d{1,2}\s*(?:mins?|minutes?))\s+of\s+(?<what>[a-z][^:]*(?:,|\sand\s)[^:]*?)\.?$", RegexOptions.IgnoreCase)]

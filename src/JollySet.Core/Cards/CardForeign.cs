@@ -39,12 +39,6 @@ internal static partial class CardForeign
     /// <summary>A line with those words in English.</summary>
     public static string Put(string text) => text.AsSpan().ContainsAny(Signs) ? PerSide().Replace(Framed(text), "/side") : text;
 
-    /// <summary>Whether a line has such words.</summary>
-    public static bool IsIn(string raw) => Frame().IsMatch(CardText.Plain(raw));
-
-    /// <summary>A line as it is to be kept in words: in the language it was written in.</summary>
-    public static string Written(CardWords line) => IsIn(line.Raw) ? CardText.Plain(line.Raw).TrimStart('-', '*', '+', '>', '~', ' ') : line.Text;
-
     private static FrozenDictionary<string, string> Table(params IEnumerable<string> rows) =>
         rows.Select(r => r.Split(": ")).SelectMany(r => r[1].Split(", ").Select(word => (word, english: r[0]))).ToFrozenDictionary(w => w.word, w => w.english, StringComparer.OrdinalIgnoreCase);
 

@@ -22,7 +22,7 @@ internal static partial class CardGaps
     private const int FarToCarry = 200;
 
     /// <summary>Closes what is open in every block.</summary>
-    public static void Closed(List<CardBlock> blocks, List<CardQuestion> questions, List<CardWords> words)
+    public static void Closed(List<CardBlock> blocks, List<CardQuestion> questions, List<CardWords> words, Func<CardWords, string> asTyped)
     {
         foreach (var block in blocks)
         {
@@ -45,7 +45,7 @@ internal static partial class CardGaps
             {
                 block.IsOwnTime = true;
                 // How a block runs that names no moves has no place on a sheet: its line is kept.
-                if ((block.HasSettings || block.Rest is not null) && (CardForeign.IsIn(line.Raw) ? CardForeign.Written(line) : block.Begun ?? line.Text) is var said && !block.Notes.Contains(said))
+                if ((block.HasSettings || block.Rest is not null) && asTyped(line) is var said && !block.Notes.Contains(said))
                     block.Notes.Add(said);
                 // Words are words: how long they are has been said.
                 if (block is { IsTalk: true, Length: not null })

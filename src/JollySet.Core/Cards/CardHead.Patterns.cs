@@ -153,4 +153,8 @@ internal sealed partial class CardHead
 
     [GeneratedRegex(@"^(?:up to|about|max|approx\.?)?\s*(?<n>\d{1,4})\s*(?:minutes?|mins?|'|people|ppl)?\.?$", RegexOptions.IgnoreCase)]
     private static partial Regex OnlyNumber();
+
+    /// <summary>“Full body 45 min”: how long, at the end of a title.</summary>
+    [GeneratedRegex(@"\s*[,(-]?\s*\b(?<n>[0-9]{2,3})\s*min(?:ute)?s?\)?\.?$", RegexOptions.IgnoreCase)]
+    private static partial Regex LengthBehind();
 }

@@ -14,10 +14,13 @@ internal sealed partial class CardHead
             case "title" when Title.Length == 0 || Generic().IsMatch(Title):
                 if (Title.Length > 0)
                     over.Add(Title);
-                Title = Capped(value);
+                // “Class: Full body 45 min”: a title, and how long.
+                var length = Minutes is null && LengthBehind().Match(value) is { Success: true, Index: > 2 } m && Whole(m) is > 9 and <= 240 and var whole ? whole : (int?)null;
+                Title = Capped(length is null ? value : value[..LengthBehind().Match(value).Index]);
+                Minutes = length ?? Minutes;
                 foreach (var need in NeedsIn(value).Needs)
                     AddNeed(need);
-                return [Title, .. Implied(value)];
+                return [Title, .. length is { } long_ ? new[] { $"{long_} minutes" } : [], .. Implied(value)];
             case "minutes" when Minutes is null && OnlyNumber().Match(value) is { Success: true } number && Whole(number) is > 0 and <= 720 and var booked:
                 Minutes = booked;
                 return [$"{booked} minutes"];

@@ -9,7 +9,7 @@ internal static partial class CardKept
     private const int Minute = 60;
 
     /// <summary>Keeps those lines with what they are of; of the head in the class's own notes.</summary>
-    public static void Lines(List<CardBlock> blocks, CardHead head, List<string> notes, IReadOnlyCollection<CardWords> lines, Func<int, CardLineKind?> kindOf)
+    public static void Lines(List<CardBlock> blocks, CardHead head, List<string> notes, IReadOnlyCollection<CardWords> lines, Func<int, CardLineKind?> kindOf, Func<CardWords, string> asTyped)
     {
         var inHead = Of(head.Lines().Concat(notes).Append(head.Title)).Concat([head.Minutes ?? 0, head.People ?? 0]).ToHashSet();
         var kept = blocks.ConvertAll(b => Kept(b).Concat(inHead).ToHashSet());
@@ -24,9 +24,9 @@ internal static partial class CardKept
             if (Said(line.Text).TrueForAll(ways => ways.Exists(way => way.TrueForAll(Holds))))
                 continue;
             if (isHead || blocks.Count == 0)
-                Keep(notes, line.Text);
+                Keep(notes, asTyped(line));
             else
-                Keep(blocks[at].Stations.FindLast(s => s.Line == line.Number)?.Notes ?? blocks[at].Notes, line.Text);
+                Keep(blocks[at].Stations.FindLast(s => s.Line == line.Number)?.Notes ?? blocks[at].Notes, CardPhrases.Counted().Replace(asTyped(line), "").TrimStart());
         }
     }
 

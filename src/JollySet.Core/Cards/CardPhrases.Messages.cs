@@ -68,7 +68,7 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"\b(?:of|for|per|on)\s+(?:each|every|all(?:\s+the)?)\s+(?:pair|super\s?-?set|tri-?set|giant\s+set|couplet)s?\b", RegexOptions.IgnoreCase)]
     public static partial Regex OfEachBelow();
 
-    [GeneratedRegex(@"^(?<h>(?:[a-z]+\s+)?(?:\d{1,2}\s*(?:m|mins?|minutes?|')\s+)?)(?<w>tabata)\s+(?:of\s+)?(?<name>[a-z][a-z' -]{2,40})$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?<h>(?:[a-z]+\s+)?(?:\d{1,2}\s*(?:m|mins?|minutes?|')\s+)?)(?<w>tabata)\s+(?:of\s+)?(?<name>[a-z][a-z' -]{2,40})$|^(?<name>[a-z][a-z' -]{2,40}?)(?<h>),?\s+(?<w>tabata)[\s-]+style$", RegexOptions.IgnoreCase)]
     public static partial Regex TabataThen();
 
     /// <summary>A word, what stands beside it, and how it runs behind a colon.</summary>

@@ -32,7 +32,7 @@ internal static partial class CardPhrases
         }, m.Groups["w"].Value.Trim());
 
     /// <summary>What is allowed instead: “knees ok”, “on the knees if needed”.</summary>
-    [GeneratedRegex(@"^(?<w>[a-z]{3,12})\s+or\s+(?:full|toes|standard|normal|regular|straight\s+legs?)$|^(?:full|toes|standard|normal|regular)\s+or\s+(?<w>[a-z]{3,12})$|^(?:easier|easy)\s+(?:on|from)\s+(?:the\s+|your\s+)?(?<w>[a-z]{3,12})$|^(?:on\s+(?:the\s+|your\s+)?)?(?<w>[a-z' -]{3,40}?)\s+(?:ok|okay|(?:is\s+|are\s+)?fine|allowed|if\s+(?:needed|preferred|(?:you|they)\s+(?:need(?:\s+to)?|like|want|prefer|must)|necessary|it\s+is\s+easier|easier))$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:can\s+|may\s+)?(?:do|be\s+done)\s+(?:it\s+|this\s+|them\s+|these\s+)?(?:on|from)\s+(?:the\s+|your\s+)?(?<w>[a-z]{3,12})$|^(?<w>[a-z]{3,12})\s+or\s+(?:full|toes|standard|normal|regular|straight\s+legs?)$|^(?:full|toes|standard|normal|regular)\s+or\s+(?<w>[a-z]{3,12})$|^(?:easier|easy)\s+(?:on|from)\s+(?:the\s+|your\s+)?(?<w>[a-z]{3,12})$|^(?:on\s+(?:the\s+|your\s+)?)?(?<w>[a-z' -]{3,40}?)\s+(?:ok|okay|(?:is\s+|are\s+)?fine|allowed|optional|if\s+(?:needed|preferred|(?:you|they)\s+(?:need(?:\s+to)?|like|want|prefer|must)|necessary|it\s+is\s+easier|easier))$", RegexOptions.IgnoreCase)]
     public static partial Regex Allowed();
 
     [GeneratedRegex(@"^(?:for\s+)?(?<n>[a-z' -]{3,30}?)\s*[:=]\s*(?<w>.+)$", RegexOptions.IgnoreCase)]
@@ -315,7 +315,7 @@ internal static partial class CardPhrases
     public static partial Regex LetterWord();
 
     /// <summary>Warm-up and cool-down told together.</summary>
-    [GeneratedRegex(@"^(?:plus\s+|with\s+)?(?:a\s+|the\s+)?(?:usual\s+)?(?<a>warm[\s-]?up|wu)\s*(?:and|&|\+|/)\s*(?<b>cool[\s-]?down|cd|stretch)\b[^\d]{0,20}(?<n>\d{1,2})\s*(?:mins?|minutes?|')\s*(?:each|of\s+each)?\.?$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:plus\s+|with\s+)?(?:a\s+|the\s+)?(?:usual\s+)?(?<a>warm(?:ing)?[\s-]?up|wu)\s*(?:and|&|\+|/)\s*(?<b>cool(?:ing)?[\s-]?down|cd|stretch(?:ing)?)\b[^\d]{0,20}(?<n>\d{1,2})\s*(?:mins?|minutes?|')\s*(?:each|of\s+each)?\.?$", RegexOptions.IgnoreCase)]
     public static partial Regex BothEnds();
 
     [GeneratedRegex(@"\b(?:between|after)\s+each(?:\s+one)?\.?$", RegexOptions.IgnoreCase)]

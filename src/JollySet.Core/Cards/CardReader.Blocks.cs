@@ -55,7 +55,7 @@ public sealed partial class CardReader
         }
 
         // “Finisher - 2 mins wall sit”.
-        if (items is null && part == CardPart.Main && begins.Success && before.IndexOf(" - ", StringComparison.Ordinal) is > 0 and var dashed && dashed <= begins.Length + 1 && Scan(before[(dashed + 3)..]) is { SaysBlock: false, Amount: not null } alone && Understood(alone.Left) is not null)
+        if (items is null && part == CardPart.Main && begins.Success && before.IndexOf(" - ", StringComparison.Ordinal) is > 0 and var dashed && dashed <= begins.Length + 1 && Scan(before[(dashed + 3)..]) is { SaysBlock: false, Amount: not null } alone && Understood(WithoutBrackets(alone.Left)) is not null)
             (before, items, scan, named, isEmpty) = (before[..dashed], before[(dashed + 3)..], Scan("", isLine: false), begins.Value, false);
         // “Partner challenge - 100 burpees, split however you like”.
         else if (items is null && part == CardPart.Main && begins.Success && before.IndexOf(" - ", StringComparison.Ordinal) is > 0 and var led && led <= begins.Length + 1 && before.IndexOf(", ", led, StringComparison.Ordinal) is > 0 and var tail && Scan(before[(led + 3)..tail]) is { SaysBlock: false, Amount: not null } thing && Understood(thing.Left) is not null && Scan(before[(tail + 2)..]) is { Any: false } loose && Understood(loose.Left) is null)
@@ -157,7 +157,7 @@ public sealed partial class CardReader
         if ((items is null || isEmpty || begins.Success || entitled.StartsWith(block.Name, StringComparison.OrdinalIgnoreCase)) && Beside(entitled, block.Name, part) is { } beside && !block.Notes.Exists(n => n.Contains(beside, StringComparison.OrdinalIgnoreCase)))
         {
             // What had its middle taken out is kept whole.
-            var kept = beside.Contains(", ,", StringComparison.Ordinal) || (IsSpoken().IsMatch(line.Text) && !line.Text.Contains(beside, StringComparison.Ordinal)) ? CardForeign.Written(line) : beside;
+            var kept = beside.Contains(", ,", StringComparison.Ordinal) || (IsSpoken().IsMatch(line.Text) && !line.Text.Contains(beside, StringComparison.Ordinal)) ? AsTyped(line) : beside;
             if (!block.Notes.Contains(kept))
                 block.Notes.Add(kept);
             if (part == CardPart.Main)
@@ -177,6 +177,14 @@ public sealed partial class CardReader
         var isName = IsName(line);
         if (isEmpty && scan.Sets is not null && TakesUnder(line, scan))
             return true;
+        // “(Each side)” below a move: how that one is done.
+        if (isEmpty && scan is { SaysEachSide: true, Amount: null, Work: null, SaysBlock: false, Gaps.Count: 0 } && Current is { Stations: [.., var done] })
+        {
+            done.Sides ??= scan.Sides ?? "each side";
+            Say(line, CardLineKind.Setting, $"{done.Name}: {done.Sides}");
+            return true;
+        }
+
         if (isEmpty && Current is null && scan.IsEach && (scan.Gaps.Count > 0 || line.Text.EndsWith(':') || (scan.Length is not null && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } opens && (IsStation(opens.Text) || AreMoves(opens.Text) || ListIs().IsMatch(opens.Text)))))
             blocks.Add(new CardBlock(line.Number, FreeName("A"), CardPart.Main));
         else if (isEmpty && (scan.SaysEachSide || scan.Sets is not null) && (Current is not { Stations.Count: 0 } || Current is { Part: not CardPart.Main, Length: not null }))
@@ -213,7 +221,7 @@ public sealed partial class CardReader
         left = part == CardPart.Main ? left : AtTheEnd().Replace(GoesOn().Replace(left, "").Trim(), "");
         var words = name.Length <= 1 ? left : left.StartsWith(name, StringComparison.OrdinalIgnoreCase) ? left[name.Length..] : !left.Contains(name, StringComparison.OrdinalIgnoreCase) ? left : left.Remove(left.IndexOf(name, StringComparison.OrdinalIgnoreCase), name.Length);
         words = words.Trim(' ', ',', '.', ':', ';', '-', '!', '(', ')', '[', ']', '/', '+', '|');
-        return WithoutStops(words) is { Length: > 2 } said && said.Any(char.IsLetter) && (part != CardPart.Main || BlockWord().Match(words).Length < words.Length) ? words : null;
+        return WithoutStops(words) is { Length: > 2 } said && said.Any(char.IsLetter) && (words.Split(' ').Length > FewWords || Chatter(said).Any(char.IsLetter)) && (part != CardPart.Main || BlockWord().Match(words).Length < words.Length) ? words : null;
     }
 
     /// <summary>The moves that are left of a block's line: one after its word, or several; null where they are none.</summary>
@@ -270,10 +278,10 @@ public sealed partial class CardReader
 
         // What a block has no word for is kept beside it.
         if (scan.Load is not null || scan.Remark is not null || (!forAll && (scan.Sides is not null || scan.Tempo is not null)))
-            block.Notes.Add(CardForeign.Written(line));
+            block.Notes.Add(AsTyped(line));
         // A ladder goes its rungs once.
         if (block.Scheme is { } rungs && scan.Scheme is null && (scan.RoundsLow ?? (TimesOnly().IsMatch(line.Text) || scan.RepsLow is null ? null : scan.RepsLow)) is { } times && times != rungs.Numbers.Count && (scan.RoundsLow is not null || IsEmpty(scan.Left)))
-            block.Notes.Add(CardForeign.Written(line));
+            block.Notes.Add(AsTyped(line));
         if (isSetting)
             settings[line.Number] = block;
         return true;

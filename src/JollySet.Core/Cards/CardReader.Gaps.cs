@@ -152,6 +152,9 @@ public sealed partial class CardReader
                 && (block.Scheme is not null ? (block.Rest is null || block.Rest != scan.Gaps[0].Seconds) && (BeginsBlock(next.Text) || SameAgain().IsMatch(next.Text)) : block is { Work: not null, Rest: not null, IsLinked: false } && block.Stations.TrueForAll(s => s.Line == block.Line) && Listed(next.Text).Items is not null);
             foreach (var (seconds, high, gap) in scan.Gaps.Select(g => closes && g.For == CardGap.Unsaid ? (g.Seconds, g.High, CardGap.After) : g))
                 Gap(block, seconds, drinks && gap != CardGap.Rounds ? CardGap.After : gap, onHead: false, high);
+            // A rest between rounds has one length: the longer is kept in words.
+            if (scan.Gaps.Exists(g => g.High is not null) && block is { RestHigh: null, IsStraight: false, IsLinked: false })
+                beside.Add(AsTyped(line));
             var inBetween = drinks && scan.Gaps.Exists(g => g.For == CardGap.Rounds);
             (block.Water, block.WaterBetween) = (block.Water || (drinks && !inBetween), block.WaterBetween || inBetween);
             Say(line, CardLineKind.Setting, drinks ? $"{(inBetween ? "between rounds of" : "after")} {block.Name}: {scan.Gaps[0].Seconds} s, with water" : $"rest {scan.Gaps[0].Seconds} s");

@@ -79,6 +79,10 @@ public sealed partial class CardReader
     [GeneratedRegex(@"'s$")]
     private static partial Regex OfIt();
 
+    /// <summary>“Warm up - 5 mins”: no title of a class.</summary>
+    [GeneratedRegex(@"^(?:the\s+)?(?:wu|w/u|warm(?:ing)?[\s-]?up)\s*[-:=,(]", RegexOptions.IgnoreCase)]
+    private static partial Regex OpensWithWarmUp();
+
     /// <summary>Lines that a title may stand in.</summary>
     private const int MostTitling = 4;
 
@@ -89,7 +93,7 @@ public sealed partial class CardReader
         if (taken.Over.Length > 0)
         {
             // A sentence out of whose middle something was taken is kept whole.
-            notes.Add((IsSpoken().IsMatch(line.Text) || SpeaksOfIt().IsMatch(line.Text)) && !line.Text.Contains(taken.Over, StringComparison.Ordinal) ? CardForeign.Written(line) : taken.Over.Contains('(', StringComparison.Ordinal) ? taken.Over : taken.Over.TrimEnd(')'));
+            notes.Add((IsSpoken().IsMatch(line.Text) || SpeaksOfIt().IsMatch(line.Text)) && !line.Text.Contains(taken.Over, StringComparison.Ordinal) ? AsTyped(line) : taken.Over.Contains('(', StringComparison.Ordinal) ? taken.Over : taken.Over.TrimEnd(')'));
             if (mayTitle || IsSpoken().IsMatch(line.Text) || IsSentence(line.Text))
                 taken.Read = string.Join(" · ", head.Overhear(mayTitle ? taken.Over : line.Text, kitOnly: mayTitle && !IsSpoken().IsMatch(line.Text)).Prepend(taken.Read));
         }

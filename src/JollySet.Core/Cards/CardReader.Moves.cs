@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using System.Text.RegularExpressions;
 using JollySet.Core.Moves;
 using JollySet.Core.Moves.Names;
 using JollySet.Core.Plans;
@@ -73,6 +74,8 @@ public sealed partial class CardReader
         isMove = (isMove || IsAmongBullets(line, name)) && name.AsSpan().IndexOfAny(",:;") < 0;
         if (!isMove || Cap().IsMatch(name) || name.StartsWith("note:", StringComparison.OrdinalIgnoreCase) || !name.Any(char.IsLetter))
             return null;
+        if (NoName().IsMatch(name))
+            return null;
         // “Burpees bad knees”: a name that nobody knows may say whom it hurts.
         foreach (var need in CardHead.NeedsIn(name).Needs)
             head.AddNeed(need);
@@ -92,6 +95,20 @@ public sealed partial class CardReader
         var staysUp = (head.List("audience").Contains("older adults") || head.List("kit").Any(k => k.StartsWith("chair", StringComparison.Ordinal))) && !head.List("kit").Contains("mat");
         return moves.OrderBy(m => head.List("needs").Any(m.Troubles)).ThenBy(m => staysUp && m.IsOnFloor).ThenBy(m => !m.Muscles.Any(x => x.Share == 1 && focus.Covers(x.Muscle))).FirstOrDefault();
     }
+
+    /// <summary>“Harder squat jumps”, “beginners knee press-ups”: another way, where the rest is a move and the whole is none.</summary>
+    private (string Kind, string Text)? WayFirst(string text) =>
+        WayAndMove().Match(text) is { Success: true } m && Understood(text) is null && Understood(m.Groups["w"].Value) is not null ? (m.Groups["h"].Success ? "harder" : "easier", m.Groups["w"].Value) : null;
+
+    [GeneratedRegex(@"^(?:(?<h>harder|advanced|adv|stronger)|easier|beginners?|newbies|novices)\s+(?:do\s+|can\s+(?:do\s+)?)?(?<w>[a-z][a-z' -]{2,40})$", RegexOptions.IgnoreCase)]
+    private static partial Regex WayAndMove();
+
+    [GeneratedRegex(@"^(?:on|with|using|holding)\s+(?:the\s+|a\s+|your\s+|our\s+|some\s+)?(?<k>[a-z][a-z ]{2,30}?)[.!]?$", RegexOptions.IgnoreCase)]
+    private static partial Regex WithKit();
+
+    /// <summary>“In pairs”, “with the bands”, “if you can”: words beside a move, no name of one.</summary>
+    [GeneratedRegex(@"^(?:(?:in(?!\s+and\b|\s*&)|on|with|to|for|and|or|if|when|at|by|as|until|from|we|you|they|it|that's|then)\b\s+\S|(?:can\s+|may\s+)?do\s+(?:it\s+)?on\b|back\s+to\s+back$)|\b(?:optional|if\s+needed)$", RegexOptions.IgnoreCase)]
+    private static partial Regex NoName();
 
     /// <summary>The line with another name in it.</summary>
     private static string Instead(CardWords line, string name, string other) =>

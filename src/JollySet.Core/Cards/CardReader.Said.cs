@@ -74,6 +74,13 @@ public sealed partial class CardReader
             return text;
         if (own is not null)
             items[0] = $"{items[0]} {own}s";
+        // “Warm up 5 min marching and arm swings”: its minutes, not those of the first.
+        if (PartOf(name) != CardPart.Main && items.Count > 1 && LeadingMinutes().Match(items[0]) is { Success: true } whole && !items.Skip(1).Any(i => i.Any(char.IsAsciiDigit)) && scan.Length is null)
+        {
+            items[0] = items[0][whole.Length..];
+            name = $"{name} {whole.Groups["n"].Value} min";
+        }
+
         var how = SaidHow(scan, own is null);
         if (isSame)
             how.Add("same times");
@@ -299,10 +306,13 @@ public sealed partial class CardReader
     /// <summary>Words of a sentence without those that only lead on.</summary>
     private static string Chatter(string text) => string.Join(' ', SaysNothing().Replace(WithoutStops(SaysNothing().Replace(text, " ")), " ").Split(' ', StringSplitOptions.RemoveEmptyEntries)).Trim(' ', ',', '.', ':', ';', '-', '!', '(', ')', '\'');
 
+    [GeneratedRegex(@"^(?<n>[0-9]{1,2})\s*min(?:ute)?s?\s+(?:of\s+)?(?=[a-z])", RegexOptions.IgnoreCase)]
+    private static partial Regex LeadingMinutes();
+
     [GeneratedRegex(@"\bwarm(?:ing)?[\s-]?up\b|\bcool(?:ing)?[\s-]?down\b|\b(?:(?:seated|final|gentle|full[\s-]body|long|standing|floor)\s+)?stretch(?:es|ing)?\b|\bmobility\b|\brelaxation\b", RegexOptions.IgnoreCase)]
     private static partial Regex SaidPart();
 
-    [GeneratedRegex(@"\b(?<n>[0-9]{1,2})[\s-]*(?:min(?:ute)?s?\b|')(?:'?s)?", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?<n>[0-9]{1,2})[\s-]*(?:min(?:ute)?s?\b|')(?:'?s\b)?", RegexOptions.IgnoreCase)]
     private static partial Regex SaidMinutes();
 
     [GeneratedRegex(@"[A-Za-z][A-Za-z']*(?:-[A-Za-z]+)*|[0-9]+(?:[.:/-][0-9]+)*|[^\s]")]

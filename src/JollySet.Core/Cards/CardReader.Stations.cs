@@ -223,6 +223,9 @@ public sealed partial class CardReader
             return new CardBlock(line.Number, FreeName(opening.Name), opening.Part);
         if (Current is null || Current.Letter is not null || Current.IsListed(line.Number, station) || Current.Pair is not null || (line.Number != Current.Line && Current.IsOver(station) && !IsUnderHeading(Current, line)) || (station.Sets > 1 && Current is { Part: CardPart.Main, Stations.Count: > 0, HasSettings: true } done && (done.ForAll is null || done.Every is not null) && done.Line != line.Number && (done.Every is not null || done.IsAmrap || done.Scheme is not null || done.RoundsLow > 1) && done.Stations.TrueForAll(s => s.Line == done.Line)) || (GoesOn().IsMatch(line.Text) && Current.Line != line.Number && (Current.Part != CardPart.Main || (Current is { HasSettings: true, Stations.Count: > 0 } && (station.Sets > 1 || (Current.RoundsLow > 1 && station.Amount is { } own && !own.StartsWith('x')))))) || (Current is { IsStraight: true, IsRested: true } && station.Sets is not null))
             return new CardBlock(line.Number, FreeName("A"), CardPart.Main);
+        // “RDL 4x8 90s” below a circuit by the clock: sets of its own.
+        if (station is { Sets: > 1, Amount: ['x', ..] } && Current is { Part: CardPart.Main, Work: not null, ForAll: null, Stations.Count: > 0 } timed && timed.Line != line.Number && timed.Stations.TrueForAll(s => s.Sets is null))
+            return new CardBlock(line.Number, FreeName("A"), CardPart.Main);
         // “If there's time: press-ups” below a block that is whole.
         if (Current is { Part: CardPart.Main, Stations.Count: > 0 } entire && (entire.HasSettings || entire.Rest is not null) && entire.Line != line.Number && !entire.Stations.Exists(s => s.Notes.Exists(IfTime().IsMatch)) && Brackets().Matches(line.Text).Any(b => IfTime().IsMatch(b.Groups["in"].Value)))
             return new CardBlock(line.Number, FreeName("A"), CardPart.Main);
@@ -378,7 +381,7 @@ public sealed partial class CardReader
             (station.Amount, station.Rest) = (string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{scan.Work}s"), scan.Rest);
         // What is said of how a block runs has no place on a move's own line: it is kept beside it.
         if (!hasOwnTimes && ((scan.RoundsLow is not null && station.Sets != scan.RoundsLow) || scan.Work is not null || scan.Scheme is not null || scan.Every is not null || scan.IsAmrap))
-            own.Add(LapsOf().Match(text) is { Success: true } laps && scan is { Work: null, Scheme: null, Every: null, IsAmrap: false } ? laps.Value : CardForeign.Written(line));
+            own.Add(LapsOf().Match(text) is { Success: true } laps && scan is { Work: null, Scheme: null, Every: null, IsAmrap: false } ? laps.Value : AsTyped(line));
         station.Notes.AddRange(own);
         // Whose knees are bad is heard beside a move too; “no jumping” there is said of the move.
         foreach (var need in own.SelectMany(n => CardHead.NeedsIn(n).Needs).Where(n => !n.StartsWith("no ", StringComparison.Ordinal)))

@@ -12,7 +12,7 @@ public sealed partial class CardReader
     private static readonly Func<CardReader, string, string>[] Rewordings =
     [
         (_, t) => Plainer(t), (_, t) => WeDo().Replace(PlanIs().Replace(t, ""), ""), (r, t) => r.AsBoth(t), (r, t) => r.AsLevels(t), (r, t) => r.AsFor(t), (r, t) => r.AsSetsAndRest(t), (r, t) => r.WithoutRemarkBehind(t), (r, t) => r.AsPieces(t), (r, t) => r.AsNamed(t), (r, t) => r.AsRoundsOf(t), (r, t) => r.AsRow(t), (r, t) => r.AsDictated(t), (r, t) => r.AsListed(t), (r, t) => r.AsCounted(t), (_, t) => AsShortRounds(t), (r, t) => r.AsPair(t),
-        (r, t) => r.AsFirstAndLast(t), (r, t) => r.AsWith(t), (r, t) => r.AsNext(t), (r, t) => r.AsRemarked(t), (r, t) => r.AsHead(t), (r, t) => r.AsPlan(t), (_, t) => AsEach(t), (r, t) => r.AsTabata(t), (r, t) => r.AsPart(t), (r, t) => r.AsOneMove(t), (r, t) => r.AsSets(t), (r, t) => r.AsSlots(t),
+        (r, t) => r.AsFirstAndLast(t), (r, t) => r.AsWith(t), (r, t) => r.AsNext(t), (r, t) => r.AsRemarked(t), (r, t) => r.AsHead(t), (r, t) => r.AsPlan(t), (r, t) => r.AsStretches(t), (r, t) => r.WithoutRepeat(t), (_, t) => AsEach(t), (r, t) => r.AsTabata(t), (r, t) => r.AsPart(t), (r, t) => r.AsOneMove(t), (r, t) => r.AsSets(t), (r, t) => r.AsSlots(t),
         (r, t) => r.AsHow(t), (r, t) => r.AsHeadedRounds(t), (_, t) => AsRounds(t), (_, t) => AsMost(t), (_, t) => AsInterval(t), (_, t) => AsRungs(t), (r, t) => r.AsLadderOf(t), (r, t) => r.AsTurns(t), (r, t) => r.AsCompleted(t), (r, t) => r.AsPartWith(t), (r, t) => r.AsSaidList(t), (r, t) => r.AsSaidSets(t), (r, t) => r.AsSaid(t), (r, t) => r.AsSaidPart(t), (r, t) => r.AsSaidHow(t),
     ];
 
@@ -43,7 +43,9 @@ public sealed partial class CardReader
         var before = Commas().Split(m.Groups["pre"].Value).Where(p => p.Trim().Length > 0).ToList();
         var runs = before.FindAll(p => Scan(p, isLine: false) is { Any: true } said && IsEmpty(said.Left));
         var notes = before.Except(runs).ToList();
-        return $"{m.Groups["h"].Value} {string.Join(", ", runs.Prepend($"{m.Groups["n"].Value} rounds").Concat(done.How))}{(notes.Count > 0 ? $" ({string.Join(", ", notes)})" : "")}: {string.Join(", ", done.Moves)}";
+        if (notes.Count > 0)
+            beside.Add(string.Join(", ", notes.Select(n => n.Trim())));
+        return $"{m.Groups["h"].Value} {string.Join(", ", runs.Prepend($"{m.Groups["n"].Value} rounds").Concat(done.How))}: {string.Join(", ", done.Moves)}";
     }
 
     /// <summary>“L1 squat / L2 goblet squat / L3 jump squat” is the one in the middle, with an easier and a harder way.</summary>
@@ -325,6 +327,24 @@ public sealed partial class CardReader
 
     /// <summary>“All stations 45 secs” is 45 s each.</summary>
     private static string AsEach(string text) => AllLast().Match(text) is { Success: true } m ? $"{m.Groups["t"].Value} each{text[m.Length..]}" : text;
+
+    /// <summary>“Rest 60 s then repeat” below so many rounds: their rest, and no more of them.</summary>
+    private string WithoutRepeat(string text) => Current is { RoundsLow: > 1 } ? AgainAndRest().Replace(text, "") : text;
+
+    [GeneratedRegex(@"^repeat,\s+(?=rest\s+[0-9])", RegexOptions.IgnoreCase)]
+    private static partial Regex AgainAndRest();
+
+    /// <summary>“Calf, hamstring and chest stretches” are a stretch of each; below the main part they are a part.</summary>
+    private string AsStretches(string text)
+    {
+        if (StretchesOf().Match(text) is not { Success: true } m)
+            return text;
+        var items = ItemsOfMessage((m.Groups["a"].Success ? m.Groups["a"] : m.Groups["b"]).Value).ConvertAll(i => $"{i} stretch");
+        return items.Count < 2 || !items.TrueForAll(i => Understood(i) is not null) ? text : $"{(Current?.Part == CardPart.CoolDown ? "" : "Stretch: ")}{string.Join(", ", items)}";
+    }
+
+    [GeneratedRegex(@"^(?<a>[a-z]+(?:,\s*[a-z]+)*,?\s+(?:and|&)\s+[a-z]+)\s+stretch(?:es|ing)\.?$|^stretch(?:es)?\s+(?:for|of)\s+(?:the\s+)?(?<b>[a-z]+(?:,\s*[a-z]+)*,?\s+(?:and|&)\s+[a-z]+)\.?$", RegexOptions.IgnoreCase)]
+    private static partial Regex StretchesOf();
 
     /// <summary>“Class: squats, rows 40/20” is what is done in it, no title.</summary>
     private string AsPlan(string text) =>

@@ -184,7 +184,7 @@ public sealed partial class CardReader
             Say(LineAt(from.Line), read.GetValueOrDefault(from.Line)?.Kind == CardLineKind.Head ? CardLineKind.Head : CardLineKind.Setting, string.Join(" · ", to.Select(b => b.Told())));
         }
 
-        foreach (var (at, to) in CardInherit.HandUp(blocks, number => LineAt(number).Text is var words && SaidMoves(words).Count == 0 ? CardForeign.Written(LineAt(number)) : null))
+        foreach (var (at, to) in CardInherit.HandUp(blocks, number => LineAt(number).Text is var words && SaidMoves(words).Count == 0 ? AsTyped(LineAt(number)) : null))
         {
             settings[at] = to;
             Ask(LineAt(at), $"is this of {to.Name}?", ($"of {to.Name}", LineAt(at).Raw), ("a note", $"note: {LineAt(at).Raw.Trim()}"));
@@ -198,8 +198,8 @@ public sealed partial class CardReader
             spare.Stations.ForEach(s => s.Notes.RemoveAll(IfTime().IsMatch));
         }
 
-        CardGaps.Closed(blocks, questions, words);
-        CardKept.Lines(blocks, head, notes, words, number => read.GetValueOrDefault(number)?.Kind);
+        CardGaps.Closed(blocks, questions, words, AsTyped);
+        CardKept.Lines(blocks, head, notes, words, number => read.GetValueOrDefault(number)?.Kind, AsTyped);
         // What was asked and guessed is in by now: each line is told as it will be.
         foreach (var told in blocks.SelectMany(b => b.Stations).GroupBy(s => s.Line))
             if (read.GetValueOrDefault(told.Key) is { Kind: CardLineKind.Station } line)
@@ -319,7 +319,7 @@ public sealed partial class CardReader
             return;
         }
 
-        if (isFirst && (((SaysWhen().IsMatch(line.Text) || Strokes().Count(line.Text) > 1) && Listed(line.Text).Items is null) || (line.IsHeading && PartOf(line.Text) == CardPart.Main) || !BeginsBlock(line.Text) || (TitleBesides().IsMatch(line.Text) && !Talk().IsMatch(line.Text)) || IsTopic(line.Text) || IsOverLetters(line) || NamesClass().IsMatch(line.Text) || IsOverBlock(line) || IsOverWarmUp(line) || IsTitled(line.Text)) && !IsStation(line.Text) && !AreMoves(line.Text) && !IsFirstOfHeads(line) && (Scan(line.Text) is { Sets: null } || Scan(WithoutBrackets(line.Text)) is { Sets: null } || !BriefWords.Focus(Scan(line.Text).Left).IsEmpty))
+        if (isFirst && (((SaysWhen().IsMatch(line.Text) || Strokes().Count(line.Text) > 1) && Listed(line.Text).Items is null) || (line.IsHeading && PartOf(line.Text) == CardPart.Main) || !BeginsBlock(line.Text) || (TitleBesides().IsMatch(line.Text) && !Talk().IsMatch(line.Text) && !OpensWithWarmUp().IsMatch(line.Text)) || IsTopic(line.Text) || IsOverLetters(line) || NamesClass().IsMatch(line.Text) || IsOverBlock(line) || IsOverWarmUp(line) || IsTitled(line.Text)) && !IsStation(line.Text) && !AreMoves(line.Text) && !IsFirstOfHeads(line) && (Scan(line.Text) is { Sets: null } || Scan(WithoutBrackets(line.Text)) is { Sets: null } || !BriefWords.Focus(Scan(line.Text).Left).IsEmpty))
         {
             if ((IsSpoken().IsMatch(line.Text) || SpeaksOfIt().IsMatch(line.Text)) && line.Text.Split(' ').Length > FewWords && !TitleBesides().IsMatch(line.Text))
             {
@@ -369,7 +369,7 @@ public sealed partial class CardReader
 
         if (Current is { Stations.Count: > 0 } rested && RestDoing().Match(line.Text) is { Success: true } doing && Scan(doing.Groups["m"].Value) is { Any: false })
         {
-            rested.Notes.Add(CardForeign.Written(line));
+            rested.Notes.Add(AsTyped(line));
             foreach (var need in CardHead.NeedsIn(line.Text).Needs)
                 head.AddNeed(need);
             Take(line with { Text = doing.Groups["rest"].Value }, isFirst: false);
@@ -396,8 +396,16 @@ public sealed partial class CardReader
 
         if (TakesSwaps(line))
             return;
-        // “Easier: squats” below a move: its way.
-        if (Current is { Stations.Count: > 0 } held && line.Text.Contains(':', StringComparison.Ordinal) && WayOf(line.Text) is { } way && (way.Kind is "easier" or "harder" || Understood(way.Text) is not null) && held.Stations[^1].Options.Count < MostWays)
+        // “Knees ok” below a press-up: its way.
+        if (Current is { Stations: [.., var last] } && last.Options.Count < MostWays && Allowed().Match(line.Text) is { Success: true } allowed && Understood(allowed.Groups["w"].Value) is null && !IsStation(line.Text) && EasierWay(allowed.Groups["w"].Value, last.Name) is { } eased)
+        {
+            AddOption(last, "easier", eased);
+            Say(line, CardLineKind.Setting, $"easier than {last.Name}: {eased}");
+            return;
+        }
+
+        // “Easier: squats” and “harder jump squats” below a move: its way.
+        if (Current is { Stations.Count: > 0 } held && (line.Text.Contains(':', StringComparison.Ordinal) ? WayOf(line.Text) : WayFirst(line.Text)) is { } way && (way.Kind is "easier" or "harder" || Understood(way.Text) is not null) && held.Stations[^1].Options.Count < MostWays)
         {
             AddOption(held.Stations[^1], way.Kind, way.Text);
             Say(line, CardLineKind.Setting, $"{way.Kind} than {held.Stations[^1].Name}: {way.Text}");
@@ -467,6 +475,14 @@ public sealed partial class CardReader
         {
             Take(line with { Text = both.Groups["a"].Value }, isFirst: false);
             Take(line with { Text = both.Groups["b"].Value }, isFirst: false);
+            return;
+        }
+
+        // “With the bands” below a move: kit, and words.
+        if (WithKit().Match(line.Text) is { Success: true } withKit && BriefWords.Kit(withKit.Groups["k"].Value) is not null && !IsStation(line.Text))
+        {
+            head.AddKit(withKit.Groups["k"].Value);
+            Note(line);
             return;
         }
 
@@ -550,7 +566,7 @@ public sealed partial class CardReader
 
     private void Note(CardWords line)
     {
-        var text = CardText.Plain(parted.Contains(line.Number) ? line.Text : line.Raw).TrimStart('-', '*', '+', '>', '~', ' ');
+        var text = AsTyped(line);
         if (text.StartsWith("note:", StringComparison.OrdinalIgnoreCase))
             text = text[5..].Trim();
         if (text.Length == 0)
@@ -566,6 +582,8 @@ public sealed partial class CardReader
             head.AddNeed(need);
         read[line.Number] = new CardLine(line.Number, line.Raw, CardLineKind.Note, string.Join(" · ", ["note, kept here", .. needs.IsEmpty ? [] : new[] { $"needs: {string.Join(", ", needs)}" }, .. heard]), Sureness.Certain, []);
     }
+
+    private string AsTyped(CardWords line) => CardText.Plain(parted.Contains(line.Number) ? line.Text : line.Raw).TrimStart('-', '*', '+', '>', '~', ' ');
 
     private void Say(CardWords line, CardLineKind kind, string text) =>
         read[line.Number] = new CardLine(line.Number, line.Raw, kind, text, Sureness.Certain, read.GetValueOrDefault(line.Number)?.Moves ?? []);

@@ -51,7 +51,7 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"(?<t>" + Time + @")\s*(?<where>(?:in\s+)?(?:between|btw|b/w|after|to\s+change\s*over|(?:to\s+)?change(?:over)?(?!\s*(?:sides?|legs?|arms?|hands?|over\b|half|direction))|transition|to\s+move(?:\s+on)?|(?:to\s+)?(?:swap|switch)(?:\s+over)?(?!\s*(?:sides?|legs?|arms?|hands?)))\b\s*(?:each\s+|every\s+|all\s+)?(?:" + Rounds + "|" + Moves + @")?\b)", RegexOptions.IgnoreCase)]
     private static partial Regex BetweenOnly();
 
-    [GeneratedRegex(@"(?:\brest\s*[:=]?\s*)?\b(?<t>\d{1,3})\s*-\s*(?<h>\d{1,3})\s*(?<u>" + Seconds + "|" + Minutes + @")\s*(?:rest\b)?" + Between + @"(?<=rest.*|rest)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?:\brest\s*[:=]?\s*)?\b(?<t>\d{1,3})\s*(?:-|\bto\b)\s*(?<h>\d{1,3})\s*(?<u>" + Seconds + "|" + Minutes + @")\s*(?:rest\b)?" + Between + @"(?<=rest.*|rest)", RegexOptions.IgnoreCase)]
     private static partial Regex RestRange();
 
     /// <summary>“40-20” on a head.</summary>

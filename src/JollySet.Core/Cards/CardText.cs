@@ -100,6 +100,14 @@ internal static partial class CardText
     [GeneratedRegex(@"^(?<l>[B-H])\s+(?=[A-Za-z]{3})")]
     private static partial Regex NextLetter();
 
+    /// <summary>“#1 squat x10”: a number of a list, no heading.</summary>
+    [GeneratedRegex(@"^#(?<n>[0-9]{1,2})(?:[.:)]|\s-)?\s+(?=[A-Za-z0-9])")]
+    private static partial Regex NumberSign();
+
+    /// <summary>“Row *each arm*”: words told with stress beside a name.</summary>
+    [GeneratedRegex(@"(?<=[A-Za-z0-9)]\s)\*(?<w>[A-Za-z][^*]{1,40}?)\*(?!\S)")]
+    private static partial Regex Emphasis();
+
     /// <summary>“A 40/20 x3: …”, “C: …”.</summary>
     [GeneratedRegex(@"^(?<l>[A-H])(?:\s+(?=\d{2}\s*/\s*\d{2}|\d\s?x\b|\d+\s*rounds)|:\s)")]
     private static partial Regex BlockLetter();
@@ -113,7 +121,10 @@ internal static partial class CardText
         if (raw.Length > LongestLine && row is null)
             return new CardWords(number, raw, Plain(raw[..LongestLine]), null, false) { IsLong = true };
         var text = CardSlips.Put(RowWhole().Replace(Plain(Pictures(row ?? raw)), "${row}"), isName);
+        text = NumberSign().Replace(text, "${n}. ");
         var isHeading = text.StartsWith('#') || (text.StartsWith("**", StringComparison.Ordinal) && text.Contains("**", StringComparison.Ordinal)) || text.StartsWith("==", StringComparison.Ordinal);
+        if (!text.Contains("**", StringComparison.Ordinal))
+            text = Emphasis().Replace(text, "(${w})");
         text = text.TrimStart('#', '=', ' ').Replace("**", "", StringComparison.Ordinal).Replace("__", "", StringComparison.Ordinal).TrimEnd('=', '*', ' ');
         if (Framed().Match(text) is { Success: true } framed)
             (text, isHeading) = (framed.Groups["more"].Value is { Length: > 0 } more ? $"{framed.Groups["name"].Value}: {more}" : framed.Groups["name"].Value, true);

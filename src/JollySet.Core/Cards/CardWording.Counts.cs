@@ -176,7 +176,7 @@ internal static partial class CardWording
     private static partial Regex CountBehindColon();
 
     /// <summary>“x12r”, “12r”.</summary>
-    [GeneratedRegex(@"\bx\s?(?<n>\d{1,3})r\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\bx\s?(?<n>\d{1,3})r\b|(?<=[a-z]{2}\s)(?<n>[5-9]|[1-4]\d)r\b(?!.*\d\s?l\b)", RegexOptions.IgnoreCase)]
     private static partial Regex CountShort();
 
     /// <summary>“Rounds: 3”.</summary>

@@ -33,7 +33,7 @@ internal static partial class CardWording
     private static partial Regex PartMinutesThen();
 
     /// <summary>“A minute’s rest”, “minute off”, “60 second breather”: so long a rest.</summary>
-    [GeneratedRegex(@"\b(?:an?\s+|one\s+)?(?<=^|[\s,(])(?:(?<m>min)(?:ute)?(?:'?s)?|(?<t>\d{1,3}\s*-?\s*(?:s|secs?|seconds?|mins?|minutes?)))\s+(?:of\s+)?(?:breather|off|(?<=minute'?s\s)(?:rest|break))\b(?=\s*(?:$|[,.;)]|in\s+between|between|after|then|and|at))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:an?\s+|one\s+)?(?<=^|[\s,(])(?:(?<!\d[\s-]*)(?<m>min)(?:ute)?(?:'?s)?|(?<t>\d{1,3}\s*-?\s*(?:s|secs?|seconds?|mins?|minutes?)))\s+(?:of\s+)?(?:breather|off|(?<=minute'?s\s)(?:rest|break))\b(?=\s*(?:$|[,.;)]|in\s+between|between|after|then|and|at))", RegexOptions.IgnoreCase)]
     private static partial Regex Breather();
 
     /// <summary>“Resting a minute”, “resting 60s”.</summary>

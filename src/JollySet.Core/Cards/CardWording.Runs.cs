@@ -125,7 +125,7 @@ internal static partial class CardWording
     private static partial Regex TabataBehindHead();
 
     /// <summary>“T1: squat jumps + press-ups”.</summary>
-    [GeneratedRegex(@"^(?<h>T\s?\d)\s*[:.-]\s+(?<a>[a-z][a-z' -]+?)\s+\+\s+(?<b>[a-z][a-z' -]+)$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?<h>T\s?\d|tabata(?:\s+\d)?)\s*[:.-]\s+(?<a>[a-z][a-z' -]+?)\s+\+\s+(?<b>[a-z][a-z' -]+)$", RegexOptions.IgnoreCase)]
     private static partial Regex TabataOfTwo();
 
     /// <summary>“We'll warm up for 8 minutes, just marching and side steps”.</summary>

@@ -82,6 +82,13 @@ internal static partial class CardWording
     [GeneratedRegex(@"\b(?:round|lap|circuit)\s+(?:rest|break|recovery)\s*[:=-]?\s*(?<t>\d{1,3}(?:\s*(?:s|secs?|seconds?|mins?|minutes?|'|"")(?![a-z]))?)|\b(?<t>\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?|'|""))\s+(?:round|lap|circuit)\s+(?:rest|break|recovery)\b", RegexOptions.IgnoreCase)]
     private static partial Regex RestOfRound();
 
+    /// <summary>“8 min cap AMRAP”, “AMRAP, cap of 8 min”: how long.</summary>
+    [GeneratedRegex(@"\(?\bcap\b\)?(?:\s+of)?\s*(?=amrap)|(?<=\bamrap\b.{0,20})\s*[,(]?\s*\bcap\b(?:\s+of|\s*:)?\)?", RegexOptions.IgnoreCase)]
+    private static partial Regex AmrapCap();
+
+    [GeneratedRegex(@"[0-9]\s*(?:x\b|rounds?|rds?|times|laps?)|\bx\s*[0-9]", RegexOptions.IgnoreCase)]
+    private static partial Regex RoundsSaid();
+
     /// <summary>“Rest 60 s then repeat”.</summary>
     [GeneratedRegex(@"(?<=^|[,;\s]\s*)(?:rest|break|recover)\s+(?:for\s+)?(?<t>\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?|'|"")?)\s*[,;&+]?\s*(?:and\s+|then\s+)+(?:repeat|go\s+again|again)\.?$", RegexOptions.IgnoreCase)]
     private static partial Regex RestThenRepeat();
@@ -95,7 +102,7 @@ internal static partial class CardWording
     private static partial Regex RestOfWhere();
 
     /// <summary>“Two minutes rest”, “forty seconds”.</summary>
-    [GeneratedRegex(@"(?<!\bmin(?:ute)?\s)\b(?:two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|thirty|forty|fifty|sixty|ninety)(?:[\s-]five)?\s+(?=(?:min(?:ute)?|sec(?:ond)?)s?\b)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<!\bmin(?:ute)?\s)\b(?:two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|thirty|forty|fifty|sixty|ninety)(?:[\s-]five)?\s+(?:(?:to|or)\s+(?:two|three|four|five|six|seven|eight|nine|ten|fifteen|twenty|thirty|forty|sixty|ninety)\s+)?(?=(?:min(?:ute)?|sec(?:ond)?)s?\b)", RegexOptions.IgnoreCase)]
     private static partial Regex TimeInNumberWords();
 
     [GeneratedRegex(@"(?<=\d\s*(?:s|secs?|seconds?|min(?:ute)?s?)\s+)(?<r>rests)\b|\b(?<w>watr|wter)\b", RegexOptions.IgnoreCase)]
@@ -149,7 +156,15 @@ internal static partial class CardWording
     private static partial Regex BreakHalfway();
 
     /// <summary>“Next up dead bugs …”, “then it's …”: how it is led to.</summary>
-    [GeneratedRegex(@"^(?:next\s+up|up\s+next|next\s+(?:it's|we\s+have|is|are|comes)|then\s+(?:it's|we\s+have|comes)|after\s+that\s+(?:it's|we\s+have|comes))\s*:?\s+(?=(?:\d|[a-z]).*(?:,|\band\b|\d))", RegexOptions.IgnoreCase)]
+    /// <summary>“March for 3 minutes and do shoulder rolls for 2”: minutes too.</summary>
+    [GeneratedRegex(@"(?<=\bfor\s+(?:[0-9]{1,2}|[a-z]{3,6})\s*min(?:ute)?s?\b.*)\bfor\s+(?<n>[1-9]|10|two|three|four|five|six)(?=\s*(?:$|[,.;]|and\b))", RegexOptions.IgnoreCase)]
+    private static partial Regex ForMinutesToo();
+
+    /// <summary>“…, 30 on, 15 off”: one behind the other.</summary>
+    [GeneratedRegex(@"(?<![0-9])(?<w>[0-9]{2,3})\s*(?:s|secs?|seconds?)?\s+on\s*,\s*(?<r>[0-9]{1,3})\s*(?:s|secs?|seconds?)?\s+(?:off|rest)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex OnThenOff();
+
+    [GeneratedRegex(@"^(?:next\s+up|up\s+next)\s*:?\s+(?=[a-z0-9])|^(?:next\s+(?:it's|we\s+have|is|are|comes)|then\s+(?:it's|we\s+have|comes)|after\s+that\s+(?:it's|we\s+have|comes))\s*:?\s+(?=(?:\d|[a-z]).*(?:,|\band\b|\d))", RegexOptions.IgnoreCase)]
     private static partial Regex NextUp();
 
     /// <summary>“Calf, hamstring and chest stretches”.</summary>

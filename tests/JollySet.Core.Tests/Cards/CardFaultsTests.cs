@@ -193,6 +193,11 @@ public class CardFaultsTests
         Assert.Contains("and they do it three times", sheet, StringComparison.Ordinal);
     }
 
+    /// <summary>Minutes and a part that stand without a space between them are cut apart once.</summary>
+    [Fact]
+    public void Minutes_right_before_a_part_are_no_error() =>
+        Assert.Contains("== stretch (own 300s)", Sheet("Quay", "3 rounds 40/20", "squats", "rows", "and then we have 5'stretch"), StringComparison.Ordinal);
+
     [Theory]
     [InlineData("Una: keep off the left knee", "knees")]
     [InlineData("Dot - spare her right wrist", "wrists")]

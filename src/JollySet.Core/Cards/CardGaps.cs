@@ -225,9 +225,17 @@ internal static partial class CardGaps
     {
         if (block is not { Part: CardPart.Main, Length: { } length, Work: { } work, RoundsLow: null, IsAmrap: false, Every: null, Scheme: null })
             return;
-        var rounds = length / (block.Stations.Count * (work + (block.Rest ?? 0)));
-        if (rounds > 1)
-            questions.Add(new CardQuestion(block.Line, 1, string.Create(CultureInfo.InvariantCulture, $"{length / 60m:0.#} min are said for {block.Name}"), [new CardChoice("one round as it stands", line.Raw), new CardChoice($"{rounds} rounds", string.Create(CultureInfo.InvariantCulture, $"{line.Raw}, {rounds} rounds"))]));
+        var round = block.Stations.Count * (work + (block.Rest ?? 0));
+        var rounds = length / round;
+        if (rounds < 2)
+            return;
+        string Said(int n) => string.Create(CultureInfo.InvariantCulture, $"{line.Raw}, {n} round{(n > 1 ? "s" : "")}");
+        // Minutes that so many rounds fill are those rounds.
+        var isFilled = length == rounds * round;
+        block.RoundsLow = isFilled ? rounds : null;
+        questions.Add(new CardQuestion(block.Line, 1, string.Create(CultureInfo.InvariantCulture, $"{length / 60m:0.#} min are said for {block.Name}"), isFilled
+            ? [new CardChoice($"{rounds} rounds", line.Raw), new CardChoice("one round as it stands", Said(1))]
+            : [new CardChoice("one round as it stands", line.Raw), new CardChoice($"{rounds} rounds", Said(rounds))]));
     }
 
     /// <summary>Whether a note says how often a tabata is gone, and no more.</summary>

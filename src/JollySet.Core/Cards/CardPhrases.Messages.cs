@@ -147,6 +147,9 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"^(?:they|we|you|i|he|she|everyone|everybody|here(?:'s|\s+is|\s+are)?|this\s+is|these\s+are|that's|it's)\b(?!\s+(?:will\s+)?need\b)[^\d:]*:$", RegexOptions.IgnoreCase)]
     public static partial Regex SpeaksOf();
 
+    [GeneratedRegex(@"^(?:then\s+|and\s+)?(?:repeat|do)\s+both(?:\s+(?:of\s+(?:them|those)|rounds|circuits|blocks|sets|parts))?(?:\s+(?:again|once\s+more|one\s+more\s+time))?[.!]?$", RegexOptions.IgnoreCase)]
+    public static partial Regex RepeatBoth();
+
     [GeneratedRegex(@"^(?:then\s+)?(?:repeat|redo|do\s+(?:it|this|that)|go\s+through\s+(?:it|this|that))\b", RegexOptions.IgnoreCase)]
     public static partial Regex RepeatAgain();
 

@@ -221,6 +221,9 @@ public sealed partial class CardReader
         left = part == CardPart.Main ? left : AtTheEnd().Replace(GoesOn().Replace(left, "").Trim(), "");
         var words = name.Length <= 1 ? left : left.StartsWith(name, StringComparison.OrdinalIgnoreCase) ? left[name.Length..] : !left.Contains(name, StringComparison.OrdinalIgnoreCase) ? left : left.Remove(left.IndexOf(name, StringComparison.OrdinalIgnoreCase), name.Length);
         words = words.Trim(' ', ',', '.', ':', ';', '-', '!', '(', ')', '[', ']', '/', '+', '|');
+        // “(2 sets of 10) of each, rest when you need to”.
+        if (words.StartsWith("of each, ", StringComparison.OrdinalIgnoreCase))
+            words = words["of each, ".Length..];
         return WithoutStops(words) is { Length: > 2 } said && said.Any(char.IsLetter) && (words.Split(' ').Length > FewWords || Chatter(said).Any(char.IsLetter)) && (part != CardPart.Main || BlockWord().Match(words).Length < words.Length) ? words : null;
     }
 

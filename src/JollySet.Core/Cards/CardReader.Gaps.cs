@@ -145,7 +145,7 @@ public sealed partial class CardReader
                     (list.Rest, list.RestHigh) = (pause, upTo);
             block.IsRested = block.IsStraight && scan.Gaps[0].For == CardGap.Unsaid;
             // A rest below a block whose moves stood on its own line comes after it.
-            var closes = block.Part == CardPart.Main && !(block.RoundsLow > 1) && !block.IsLinked && block.Stations.Count > 1 && block.Stations.TrueForAll(s => s.Line == block.Line);
+            var closes = block is { Part: CardPart.Main, IsStraight: false } && !(block.RoundsLow > 1) && !block.IsLinked && block.Stations.Count > 1 && block.Stations.TrueForAll(s => s.Line == block.Line);
             closes |= (block.Every is not null || block.IsAmrap) && block.Stations.Count > 0;
             // Where another head comes next, the rest is the one before it: below a ladder, or below moves that stood on one line.
             closes |= block is { Part: CardPart.Main, Stations.Count: > 0 } && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } next

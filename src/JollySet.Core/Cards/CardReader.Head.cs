@@ -76,6 +76,12 @@ public sealed partial class CardReader
     [GeneratedRegex(@"^(?:it|this|that|there|they|these|those)(?:'\w+|\s+(?:is|are|was|were|will|has|have))\s", RegexOptions.IgnoreCase)]
     private static partial Regex SpeaksOfIt();
 
+    /// <summary>Whether words are several parts of the body and nothing else: “legs & core”.</summary>
+    private static bool AreRegions(string text) => Regions().Split(text) is { Length: > 1 } parts && Array.TrueForAll(parts, p => !BriefWords.Focus(p).IsEmpty);
+
+    [GeneratedRegex(@"\s*(?:,|&|\+|/|\band\b)\s*", RegexOptions.IgnoreCase)]
+    private static partial Regex Regions();
+
     [GeneratedRegex(@"'s$")]
     private static partial Regex OfIt();
 

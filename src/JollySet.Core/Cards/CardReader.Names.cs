@@ -56,7 +56,7 @@ public sealed partial class CardReader
     }
 
     /// <summary>“If you like”, “when you can”: no name.</summary>
-    [GeneratedRegex(@"^(?:if|when|as)\s+(?:you|we|they|it|there|needed|time)\b[a-z' ]{0,24}$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:rest(?:ing)?\s+)?(?:if|when(?:ever)?|as)\s+(?:you|we|they|it|there|needed|time)\b[a-z' ]{0,24}$", RegexOptions.IgnoreCase)]
     private static partial Regex OnlyIf();
 
     /// <summary>The name, or the next like it that no block has: A, then B; Main, then Main 2.</summary>

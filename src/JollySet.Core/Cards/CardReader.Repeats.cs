@@ -52,4 +52,16 @@ public sealed partial class CardReader
         var isLast = words.Find(w => w.Number > line.Number && w.Text.Length > 0) is not { } next || PartOf(next.Text) != CardPart.Main || Begin(next.Text).Success;
         return isLast && Applied(block, scan, line);
     }
+
+    /// <summary>“Repeat both rounds”: the two above, once more; asked.</summary>
+    private bool TakesBothAgain(CardWords line)
+    {
+        if (!RepeatBoth().IsMatch(line.Text) || blocks.FindAll(b => b is { Part: CardPart.Main, Stations.Count: > 0 }) is not { Count: > 1 } done || blocks.Count + 2 > Plans.Limits.Blocks)
+            return false;
+        foreach (var block in done.TakeLast(2))
+            blocks.Add(block.Again(line.Number, FreeName(block.Name)));
+        Ask(line, "both of them again?", ("again", line.Raw), ("a note", $"note: {line.Raw.Trim()}"));
+        Say(line, CardLineKind.Block, string.Join(" · ", blocks.TakeLast(2).Select(b => b.Name)));
+        return true;
+    }
 }

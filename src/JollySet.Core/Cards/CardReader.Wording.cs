@@ -284,10 +284,11 @@ public sealed partial class CardReader
         text.Contains(" for ", StringComparison.OrdinalIgnoreCase) ? ForSoMany().Replace(text, m => Scan(m.Groups["name"].Value) is { Any: false } or { Load: not null } && Understood(Scan(LoadBefore().Replace(m.Groups["name"].Value, "")).Left) is { } move ? $"{m.Groups["name"].Value} {(m.Groups["long"].Success ? $"{m.Groups["long"].Value}s" : move.Tags.IsHold && !m.Groups["reps"].Success ? $"{m.Groups["n"].Value}s" : $"x{m.Groups["n"].Value}")}" : m.Value) : text;
 
     /// <summary>“10 of each, two rounds, take as long as you need”: how it runs, and words beside it.</summary>
-    private string WithoutRemarkBehind(string text)
+    private string WithoutRemarkBehind(string line)
     {
+        var text = line.TrimEnd(':');
         if (text.LastIndexOf(", ", StringComparison.Ordinal) is not (> 0 and var at) || !char.IsAsciiDigit(text[0]) || !IsRemark(text[(at + 2)..].TrimEnd('.')) || !Array.TrueForAll(Commas().Split(text[..at]), p => HowOf(p) is not null))
-            return text;
+            return line;
         beside.Add(text[(at + 2)..].TrimEnd('.'));
         return text[..at];
     }

@@ -333,6 +333,9 @@ public sealed partial class CardReader
             return;
         }
 
+        // “Legs & core” below a title, above the head of the first block: what the class is for.
+        if (blocks.Count == 0 && head.Title.Length > 0 && AreRegions(line.Text) && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } first && char.IsLetter(first.Text[0]) && BeginsBlock(first.Text) && TakesHead(line with { Text = $"focus: {string.Join(", ", Regions().Split(line.Text))}" }, mayTitle: false))
+            return;
         // “Strength class for beginners, 40 mins” below a title.
         if (blocks.Count == 0 && NamesClass().IsMatch(line.Text) && ClassLong().IsMatch(line.Text) && TakesHead(line, mayTitle: false))
             return;
@@ -428,6 +431,8 @@ public sealed partial class CardReader
             return;
         }
 
+        if (TakesBothAgain(line))
+            return;
         if (SameAgain().IsMatch(line.Text) && Current is { Part: CardPart.Main, Stations.Count: > 0 } again && blocks.Count < Limits.Blocks)
         {
             var second = new CardBlock(line.Number, FreeName(again.Name), CardPart.Main) { Begun = line.Text, Scheme = again.Scheme };

@@ -23,7 +23,7 @@ internal static partial class CardSlips
     /// <summary>Slips too short, or too far from what is meant, to be told by a letter.</summary>
     private static readonly FrozenDictionary<string, string> Often = new[]
     {
-        "rest: rset, rets, rst", "min: mni", "mins: mns, mnis, mims, minz", "secs: scs, sces, secz, secss", "reps: rps, rpes", "sets: stes, sest, setz", "emom: emmo, eomm, emon, emomm, eomom", "amrap: amrp, arap, ampra, armap, amrpa, amarp", "rounds: ronuds, ruonds, rouns", "mats: mtas", "down: dwon, dwn, doen, donw", "body: boddy, bdoy", "hiit: hitt, hiitt",
+        "rest: rset, rets, rst", "min: mni", "mins: mns, mnis, mims, minz", "secs: scs, sces, secz, secss", "reps: rps, rpes", "sets: stes, sest, setz", "emom: emmo, eomm, emon, emomm, eomom", "amrap: amrp, arap, ampra, armap, amrpa, amarp", "rounds: ronuds, ruonds, rouns", "mats: mtas", "upper: uper, uppr, uppper", "lower: lowr, lwoer, loewr", "down: dwon, dwn, doen, donw", "body: boddy, bdoy", "hiit: hitt, hiitt",
         "dumbbells: dumbels, dumbells", "kettlebell: kettelbell", "kettlebells: kettelbells", "side: sdie, sied", "sides: sdies, sieds", "each: eahc, ecah", "with: wiht, wtih", "odd: od", "even: evn, eevn, evne", "then: hten, tehn", "and: adn, nad", "over: oevr", "finish: finsh, fnish, finsih", "stretches: stretchs, strecthes", "warmup: warmpu, wramup, warmuup", "after: aftre, afer", "between: betwen, beetwen, bewteen", "station: staton, statoin", "stations: statons, statoins", "chair: chiar", "chairs: chiars", "bands: bnads",
     }.Select(row => row.Split(": ")).SelectMany(row => row[1].Split(", ").Select(slip => (slip, meant: row[0]))).ToFrozenDictionary(s => s.slip, s => s.meant);
 

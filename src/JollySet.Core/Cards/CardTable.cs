@@ -91,6 +91,9 @@ internal static partial class CardTable
         ["option"] = "easier",
         ["options"] = "easier",
         ["easy"] = "easier",
+        ["beginner"] = "easier",
+        ["beginners"] = "easier",
+        ["novice"] = "easier",
         ["easier option"] = "easier",
         ["modified"] = "easier",
         ["modifications"] = "easier",
@@ -107,6 +110,9 @@ internal static partial class CardTable
         ["harder option"] = "harder",
         ["higher option"] = "harder",
         ["advanced"] = "harder",
+        ["adv"] = "harder",
+        ["advanced option"] = "harder",
+        ["challenge"] = "harder",
         ["high option"] = "harder",
         ["progression"] = "harder",
     };
@@ -427,7 +433,8 @@ internal static partial class CardTable
         if (Said("rest") is { Length: > 0 } rest && rest != "0")
             row.Append(", rest ").Append(rest);
         foreach (var head in new[] { "easier", "harder", "or" })
-            if (Said(head) is { Length: > 0 } way)
+            // “Beginners: 8”: how often, no way.
+            if (Said(head) is { Length: > 0 } way && !char.IsAsciiDigit(way[0]))
                 row.Append(System.Globalization.CultureInfo.InvariantCulture, $" ({head}: {way})");
         if (Said("note") is { Length: > 0 } note)
             row.Append(" (").Append(note).Append(')');

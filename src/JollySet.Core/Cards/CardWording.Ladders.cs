@@ -25,20 +25,31 @@ internal static partial class CardWording
     [GeneratedRegex(@"^(?:time\s+)?pyramid\s*[:,-]?\s*(?<l>\d{2}(?:\s*[,/-]\s*\d{2}){2,8})\s*(?:s|secs?|seconds?)\s+(?:of\s+)?(?<items>[a-z][^:\d]*?)(?<more>\s*[,(]?\s*(?:with\s+)?(?:an?\s+)?\d{1,3}\s*(?:s|secs?|seconds?)\s*rest(?:\s+(?:in\s+)?between)?\)?)?$", RegexOptions.IgnoreCase)]
     private static partial Regex PyramidOf();
 
-    /// <summary>“Start with 1 burpee and 1 squat jump, then 2 of each, 3 of each and so on up to 10”.</summary>
-    [GeneratedRegex(@"^(?:" + Leads + @"ladder(?:\s+on\s+[a-z]+day)?\s*[:,-]?\s+|(?:(?:then|so|and|we)\s+)*)(?:(?:start(?:ing)?|begin(?:ning)?)\s+(?:with|on|at)\s+|do\s+)?(?<items>(?:1|one)\s+[a-z][^:;.]*?),?\s+(?:and\s+)?(?:then\s+)?(?:2|two)\s+of\s+each(?:,?\s+(?:and\s+)?(?:then\s+)?(?:[3-5]|three|four|five)(?:\s+of\s+each)?)*,?\s+(?:(?:and\s+so\s+on|etc\.?|all\s+the\s+way|right|up|until)[\s,]+)*(?:up\s+)?(?:to\s+|you\s+(?:get|reach)\s+(?:to\s+)?)?(?<b>[0-9]{1,2}|ten|five|eight|six)(?:\s+of\s+each)?(?:[.!;,]+\s*(?<more>no\s+rest)?[.!]?)?$", RegexOptions.IgnoreCase)]
+    /// <summary>“Start with 1 burpee and 1 squat jump, then 2 of each, 3 of each and so on up to 10”; “2 squat jumps, 2 press-ups, then 4 of each, up to 10”.</summary>
+    [GeneratedRegex(@"^(?:" + Leads + @"ladder(?:\s+on\s+[a-z]+day)?\s*[:,-]?\s+|(?:(?:then|so|and|we)\s+)*)(?:(?:start(?:ing)?|begin(?:ning)?)\s+(?:with|on|at)\s+|do\s+)?(?<items>(?:[1-5]|one|two|three|five)\s+[a-z][^:;.]*?),?\s+(?:and\s+)?(?:then\s+)?(?<m>[2-9]|10|two|three|four|six|ten)\s+of\s+each(?:,?\s+(?:and\s+)?(?:then\s+)?(?:[3-9]|three|four|five|six|eight)(?:\s+of\s+each)?)*,?\s+(?:(?:and\s+so\s+on|etc\.?|all\s+the\s+way|right|up|until)[\s,]+)*(?:up\s+)?(?:to\s+|you\s+(?:get|reach)\s+(?:to\s+)?)?(?<b>[0-9]{1,2}|ten|five|eight|six)(?:\s+of\s+each)?(?:[.!;,]+\s*(?<more>no\s+rest)?[.!]?)?$", RegexOptions.IgnoreCase)]
     private static partial Regex RungsTold();
 
     /// <summary>“It's a countdown: ten squats, ten sit ups, then nine of each, eight, all the way to one”.</summary>
     [GeneratedRegex(@"^(?:" + Leads + @"(?<h>countdown|ladder)\s*[:,-]?\s+|(?:(?:then|so|and|we|do|start\s+with)\s+)*)(?<items>(?:[0-9]{1,2}|ten|twelve|eight|fifteen|twenty|five|six)\s+[a-z][^:;.]*?),?\s+(?:and\s+)?(?:then\s+)?(?:[0-9]{1,2}|nine|eleven|seven|four|five|fourteen|nineteen)\s+of\s+each(?:[\s,]+(?:and|then|so|on|all|the|way|down|right|of|each|etc|[0-9]{1,2}|eleven|ten|nine|eight|seven|six|five|four|three|two)\b\.?)*[\s,]+(?:to|until)\s+(?:1|one)(?:\s+of\s+each)?[.!]?$", RegexOptions.IgnoreCase)]
     private static partial Regex RungsDown();
 
-    [GeneratedRegex(@"(?<=^|[,+]\s*|\band\s+)(?<n>[0-9]{1,2}|ten|twelve|eight|fifteen|twenty|five|six)\s+(?=[a-z])", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<=^|[,+]\s*|\band\s+)(?<n>[0-9]{1,2}|ten|twelve|eight|fifteen|twenty|two|three|four|five|six)\s+(?=[a-z])", RegexOptions.IgnoreCase)]
     private static partial Regex CountFirst();
 
     /// <summary>The count that all moves of a first rung have; null where they differ.</summary>
     private static string? SameCount(Match m) =>
         CountFirst().Matches(m.Groups["items"].Value).Select(c => CardNumbers.InDigits(c.Groups["n"].Value)).Distinct().ToList() is [var one] ? one : null;
+
+    /// <summary>A ladder of which two rungs and the last are told; the words as they are where those do not go together.</summary>
+    private static string Told(Match m)
+    {
+        int Of(string number) => int.Parse(CardNumbers.InDigits(number), System.Globalization.CultureInfo.InvariantCulture);
+        var (from, next, to) = (m.Groups["items"].Value is ['1', ..] or ['o' or 'O', ..] ? 1 : SameCount(m) is { } count ? Of(count) : 0, Of(m.Groups["m"].Value), Of(m.Groups["b"].Value));
+        if (from < 1 || next <= from || to <= next || (to - from) % (next - from) != 0)
+            return m.Value;
+        var rungs = next == from + 1 ? string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{from}-{to}") : string.Join('-', Enumerable.Range(0, (to - from) / (next - from) + 1).Select(n => from + n * (next - from)));
+        return $"ladder {rungs}{(m.Groups["more"].Success ? ", no rest" : "")}: {CountFirst().Replace(FirstRung().Replace(m.Groups["items"].Value, ""), "")}";
+    }
 
     /// <summary>The one of the first rung, before each of its moves.</summary>
     [GeneratedRegex(@"(?<=^|[,+]\s*|\band\s+)(?:1|one|an?)\s+(?=[a-z])", RegexOptions.IgnoreCase)]

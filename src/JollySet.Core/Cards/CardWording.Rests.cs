@@ -32,6 +32,10 @@ internal static partial class CardWording
     [GeneratedRegex(@"^(?<h>[a-z][a-z &/-]{1,24}?)\s*\(\s*(?<t>\d{1,2}\s*(?:mins?|minutes?|'))\s*\)\s*(?=[a-z][^:]*$)", RegexOptions.IgnoreCase)]
     private static partial Regex PartMinutesThen();
 
+    /// <summary>“6 x 20 seconds with 40 seconds walk back”: how long the rest is, and what is done in it.</summary>
+    [GeneratedRegex(@"(?<=[0-9]\s*(?:s|secs?|seconds?|m|metres?)?)\s*(?:,|with|and|/)?\s*\b(?<t>[0-9]{2,3}\s*(?:s|secs?|seconds?))\s+(?:of\s+)?(?<w>(?:easy\s+)?(?:walk|jog)(?:ing)?\s+(?:back|recovery))\b", RegexOptions.IgnoreCase)]
+    private static partial Regex WalkBack();
+
     /// <summary>“A minute’s rest”, “minute off”, “60 second breather”: so long a rest.</summary>
     [GeneratedRegex(@"\b(?:an?\s+|one\s+)?(?<=^|[\s,(])(?:(?<!\d[\s-]*)(?<m>min)(?:ute)?(?:'?s)?|(?<t>\d{1,3}\s*-?\s*(?:s|secs?|seconds?|mins?|minutes?)))\s+(?:of\s+)?(?:breather|off|(?<=minute'?s\s)(?:rest|break))\b(?=\s*(?:$|[,.;)]|in\s+between|between|after|then|and|at))", RegexOptions.IgnoreCase)]
     private static partial Regex Breather();

@@ -10,7 +10,7 @@ internal static partial class CardWording
     private static partial Regex RestByLetter();
 
     /// <summary>“10 s each side x 2”: sets of a time.</summary>
-    [GeneratedRegex(@"\b(?<t>\d{1,3}\s*(?:s|secs?|seconds?))\s*(?<side>(?:each|per|a|/)\s*(?:side|leg|arm|way))\s*,?\s*x\s*(?<n>[2-9])\s*$|(?<=[a-z)]\s+)(?<!\b(?:rest|work|on|off|up|down|circuit|block|set|tabata|stations?|intervals?|emom|amrap|each|of|for|every)\s+)(?<t>\d{2,3}\s*(?:s|secs?|seconds?)|[1-5]\s*(?:mins?|minutes?))\s*x\s*(?<n>[2-9])\s*$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?<t>\d{1,3}\s*(?:s|secs?|seconds?))\s*(?<side>(?:each|per|a|/)\s*(?:side|leg|arm|way)|e/?s\b|ea\b)\s*,?\s*x\s*(?<n>[2-9])\s*$|(?<=[a-z)]\s+)(?<!\b(?:rest|work|on|off|up|down|circuit|block|set|tabata|stations?|intervals?|emom|amrap|each|of|for|every)\s+)(?<t>\d{2,3}\s*(?:s|secs?|seconds?)|[1-5]\s*(?:mins?|minutes?))\s*x\s*(?<n>[2-9])\s*$", RegexOptions.IgnoreCase)]
     private static partial Regex TimeThenSets();
 
     [GeneratedRegex(@"\bthru\b", RegexOptions.IgnoreCase)]
@@ -85,6 +85,10 @@ internal static partial class CardWording
     /// <summary>“8 min cap AMRAP”, “AMRAP, cap of 8 min”: how long.</summary>
     [GeneratedRegex(@"\(?\bcap\b\)?(?:\s+of)?\s*(?=amrap)|(?<=\bamrap\b.{0,20})\s*[,(]?\s*\bcap\b(?:\s+of|\s*:)?\)?", RegexOptions.IgnoreCase)]
     private static partial Regex AmrapCap();
+
+    /// <summary>“30/30 x 10 mins”: so long, not so often.</summary>
+    [GeneratedRegex(@"(?<=[0-9]{2}\s*/\s*[0-9]{2})\s*x\s*(?<n>[0-9]{1,2})\s*min(?:ute)?s?\b", RegexOptions.IgnoreCase)]
+    private static partial Regex OnOffTimesMinutes();
 
     [GeneratedRegex(@"[0-9]\s*(?:x\b|rounds?|rds?|times|laps?)|\bx\s*[0-9]", RegexOptions.IgnoreCase)]
     private static partial Regex RoundsSaid();

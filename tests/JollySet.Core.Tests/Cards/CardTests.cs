@@ -64,6 +64,7 @@ public sealed class CardTests(ITestOutputHelper output)
     [InlineData("fortyfifth")]
     [InlineData("fiftieth")]
     [InlineData("fiftysixth")]
+    [InlineData("fiftyeighth")]
     [InlineData("wordings")]
     public void Nine_facts_in_ten_are_right(string file)
     {

@@ -26,6 +26,7 @@ internal static partial class NameWords
         ["alt"] = ["alternating"],
         ["alternate"] = ["alternating"],
         ["sq"] = ["squat"],
+        ["gob"] = ["goblet"],
         ["bk"] = ["back"],
         ["mtn"] = ["mountain"],
         ["hams"] = ["hamstring"],

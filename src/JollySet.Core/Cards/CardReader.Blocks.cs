@@ -224,8 +224,12 @@ public sealed partial class CardReader
         // “(2 sets of 10) of each, rest when you need to”.
         if (words.StartsWith("of each, ", StringComparison.OrdinalIgnoreCase))
             words = words["of each, ".Length..];
-        return WithoutStops(words) is { Length: > 2 } said && said.Any(char.IsLetter) && (words.Split(' ').Length > FewWords || Chatter(said).Any(char.IsLetter)) && (part != CardPart.Main || BlockWord().Match(words).Length < words.Length) ? words : null;
+        return WithoutStops(words) is { Length: > 2 } said && said.Any(char.IsLetter) && !LeadsInto().IsMatch(words) && (part != CardPart.Main || BlockWord().Match(words).Length < words.Length) ? words : null;
     }
+
+    /// <summary>“Start with a little (warm up)”, “a good (stretch)”: words that only lead to a part.</summary>
+    [GeneratedRegex(@"^(?:(?:start|starting|finish|finishing|end|begin|with|an?|some|the|little|quick|nice|good|proper|short|bit|of|first|then|just)\b\s*)+$", RegexOptions.IgnoreCase)]
+    private static partial Regex LeadsInto();
 
     /// <summary>The moves that are left of a block's line: one after its word, or several; null where they are none.</summary>
     private string? Done(string left, string begins, bool severalOnly)

@@ -54,7 +54,7 @@ public sealed partial class CardReader
             parts.RemoveAt(parts.Count - 1);
         if (parts.Count > 1 && Current is { } told && parts.RemoveAll(p => SwapAlone().IsMatch(p) || TheUsual().IsMatch(p)) > 0)
             told.Notes.Add(CardText.Plain(line.Raw));
-        var found = parts.Select(part => RestInSlot(line, part) ?? StationOf(line, part) ?? (isListed && part.Split(' ').Length <= FewWords && char.IsLetter(part[0]) && part.All(c => char.IsLetterOrDigit(c) || c is ' ' or '-' or '\'' or '+' or '/' or '&') ? Unknown(line, part) : null)).ToList();
+        var found = parts.Select(part => RestInSlot(line, part) ?? StationOf(line, part) ?? (isListed && part.Split(' ').Length <= FewWords && !NoName().IsMatch(part) && char.IsLetter(part[0]) && part.All(c => char.IsLetterOrDigit(c) || c is ' ' or '-' or '\'' or '+' or '/' or '&') ? Unknown(line, part) : null)).ToList();
         if (found.Contains(null) && found.Count > 1)
         {
             // In a list what is no move by itself is told beside the one before it.

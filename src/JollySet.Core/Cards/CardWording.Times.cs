@@ -161,11 +161,11 @@ internal static partial class CardWording
 
     /// <summary>“Next up dead bugs …”, “then it's …”: how it is led to.</summary>
     /// <summary>“March for 3 minutes and do shoulder rolls for 2”: minutes too.</summary>
-    [GeneratedRegex(@"(?<=\bfor\s+(?:[0-9]{1,2}|[a-z]{3,6})\s*min(?:ute)?s?\b.*)\bfor\s+(?<n>[1-9]|10|two|three|four|five|six)(?=\s*(?:$|[,.;]|and\b))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<=\bfor\s+(?:[0-9]{1,2}|[a-z]{3,6})\s*min(?:ute)?s?\b.*)\bfor\s+(?<n>[1-4]|two|three|four)(?=\s*(?:$|[,.;]|and\b))", RegexOptions.IgnoreCase)]
     private static partial Regex ForMinutesToo();
 
     /// <summary>“…, 30 on, 15 off”: one behind the other.</summary>
-    [GeneratedRegex(@"(?<![0-9])(?<w>[0-9]{2,3})\s*(?:s|secs?|seconds?)?\s+on\s*,\s*(?<r>[0-9]{1,3})\s*(?:s|secs?|seconds?)?\s+(?:off|rest)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<![0-9])(?<w>[0-9]{2,3})\s*(?:s|secs?|seconds?)?\s+on\s*,\s*(?<r>[0-9]{1,3})\s*(?:s|secs?|seconds?)?\s+(?:off|rest)\b(?!\s+(?:in\s+)?(?:between|after))", RegexOptions.IgnoreCase)]
     private static partial Regex OnThenOff();
 
     [GeneratedRegex(@"^(?:next\s+up|up\s+next)\s*:?\s+(?=[a-z0-9])|^(?:next\s+(?:it's|we\s+have|is|are|comes)|then\s+(?:it's|we\s+have|comes)|after\s+that\s+(?:it's|we\s+have|comes))\s*:?\s+(?=(?:\d|[a-z]).*(?:,|\band\b|\d))", RegexOptions.IgnoreCase)]

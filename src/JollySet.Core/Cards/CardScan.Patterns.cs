@@ -251,7 +251,7 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"[\s,]*(?:and\s+|then\s+)*(?:back\s+(?:down|up|again)|down\s+again|up\s+again|and\s+down)\b(?:\s+again)?(?!\s*:?\s*\d|\s*,\s*\d{1,3}\s*(?:$|[-,/]|reps))", RegexOptions.IgnoreCase)]
     private static partial Regex BackAgain();
 
-    [GeneratedRegex(@"(?<=^|,\s*|\band\s+|/\s*)(?<t>[1-9]\d)\s+(?:rest|off|break)\b(?<where>)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<=^|,\s*|\band\s+|/\s*)(?<t>[1-9]\d)\s+(?:rest|off|break)\b" + Between, RegexOptions.IgnoreCase)]
     private static partial Regex RestBare();
 
     [GeneratedRegex(@"\s*[,;/-]\s*(?<t>\d{2,3}\s*" + Seconds + @"|\d\s*" + Minutes + @"|\d:\d\d)\s*(?<where>)$", RegexOptions.IgnoreCase)]

@@ -25,9 +25,10 @@ internal static partial class CardNumbers
         foreach (var at in filled)
             if (!said.ContainsKey(at) && Lettered().Matches(lines[at]) is { Count: > 1 } letters)
                 said[at] = string.Join('\n', letters.Select((m, i) => lines[at][m.Index..(i + 1 < letters.Count ? letters[i + 1].Index : lines[at].Length)].Trim(' ', ',', ';', '-')).Prepend(lines[at][..letters[0].Index].TrimEnd(' ', ':', '-', ',', ';')).Where(l => l.Length > 0));
+        Pairs(lines, filled, said);
         // “… and stretch it out for 5 minutes”: two things.
         foreach (var at in filled)
-            if (!said.ContainsKey(at) && AndStretch().Split(lines[at]) is { Length: 2 } ends && ends[0].Length > 0)
+            if (!said.ContainsKey(at) && (at == filled[^1] && AndCoolDown().IsMatch(lines[at]) ? AndCoolDown() : AndStretch()).Split(lines[at]) is { Length: 2 } ends && ends[0].Length > 0)
                 said[at] = string.Join('\n', ends.SelectMany(e => WithThanks().Match(e) is { Success: true } meant ? [meant.Groups["said"].Value, meant.Groups["thanks"].Value] : new[] { e }));
         // A letter's line is its sentences, a long one all that is said in a breath.
         var isLetter = filled.Count(at => IsTalk(lines[at])) is > 1 and var talk && talk * 2 >= filled.Count;
@@ -52,11 +53,49 @@ internal static partial class CardNumbers
         return said;
     }
 
+    /// <summary>“Pairs: squats + press-ups, lunges + rows”: a superset each, and how they run said of each of them.</summary>
+    private static void Pairs(IReadOnlyList<string> lines, List<int> filled, Dictionary<int, string> said)
+    {
+        foreach (var at in filled)
+        {
+            if (said.ContainsKey(at) || PairsListed().Match(lines[at]) is not { Success: true } m)
+                continue;
+            var items = m.Groups["items"].Value.Split([',', ';'], StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries);
+            var pairs = items.Select(i => OfPair().Match(i)).TakeWhile(p => p.Success).ToList();
+            if (pairs.Count < 2)
+                continue;
+            var how = string.Join(", ", items.Skip(pairs.Count));
+            foreach (var below in how.Length > 0 ? [] : filled.SkipWhile(f => f <= at).TakeWhile(f => IsOfPairs(lines[f])))
+            {
+                how = $"{how}, {lines[below].TrimEnd('.')}".TrimStart(',', ' ');
+                said[below] = "";
+            }
+
+            said[at] = string.Join('\n', pairs.Select((p, n) => string.Create(CultureInfo.InvariantCulture, $"Superset {n + 1}: {p.Groups["a"].Value}, {p.Groups["b"].Value}{(how.Length > 0 ? $" - {how}" : "")}")));
+        }
+    }
+
+    [GeneratedRegex(@"^(?:[a-z]+\s+)?(?:the\s+)?(?:pairs|supersets)(?:\s+(?:are|were|will\s+be))?\s*[:-]?\s+(?<items>[a-z].*)$", RegexOptions.IgnoreCase)]
+    private static partial Regex PairsListed();
+
+    [GeneratedRegex(@"^(?:and\s+|then\s+)*(?<a>[a-z][a-z' -]+?)\s*(?:\s(?:and|with|then)\s|[+&/])\s*(?<b>[a-z][a-z' -]+?)\.?$", RegexOptions.IgnoreCase)]
+    private static partial Regex OfPair();
+
+    /// <summary>Whether a line says how several pairs run and names no move: “3 rounds of each, 40/20”.</summary>
+    public static bool IsOfPairs(string line) => OfEachPair().IsMatch(line);
+
+    [GeneratedRegex(@"^(?:[0-9x]+|for|each|every|pairs?|rounds?|sets?|reps?|of|rest|between|the|min|mins|minutes?|secs?|seconds?|s|on|off|work|times|and|with|then|all|(?<=[0-9])s)(?:[\s,/:.-]+(?:[0-9]+s?|x[0-9]*|for|each|every|pairs?|rounds?|sets?|reps?|of|rest|between|the|min|mins|minutes?|secs?|seconds?|s|on|off|work|times|and|with|then|all|one))*[.]?$", RegexOptions.IgnoreCase)]
+    private static partial Regex OfEachPair();
+
     [GeneratedRegex(@"(?<=^|[,;:]\s*|\s-\s+)[A-D][1-4][.:)]?\s+(?=[A-Za-z0-9])")]
     private static partial Regex Lettered();
 
     [GeneratedRegex(@"(?<!^(?:then\s+)?cool[\s-]?down)\s+and\s+(?:then\s+)?(?=(?:stretch|cool\s+down)\b(?:\s+it)?(?:\s+(?:out|off|down))?\s+for\s+(?:the\s+last\s+)?\d|(?:afterwards|after\s+that|finally|then)\s+(?:\d{1,2}|five|ten|three|a\s+few)[\s-]+min|(?:we(?:'ll)?\s+)?(?:finish|end)\s+(?:on|with|off)\b|cool\s+down\s+(?:for|in)\s+the\s+last|(?:leave|save|allow|keep)\s+\d{1,2}\s*min)", RegexOptions.IgnoreCase)]
     private static partial Regex AndStretch();
+
+    /// <summary>“…, and cool down at the end” on the last line.</summary>
+    [GeneratedRegex(@",?\s+and\s+(?:then\s+)?(?=(?:an?\s+)?cool[\s-]?down\s+(?:at\s+the\s+end|after(?:wards)?)\.?$)", RegexOptions.IgnoreCase)]
+    private static partial Regex AndCoolDown();
 
     /// <summary>Whether a line is spoken, of several words.</summary>
     private static bool IsTalk(string line) => line.Length > ShortTalk && line.TrimEnd()[^1] is '.' or '!' or '?' && SpokenBy().IsMatch(line);

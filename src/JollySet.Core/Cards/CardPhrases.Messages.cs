@@ -52,6 +52,10 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"\s+for\s+(?:about\s+)?(?<t>\d{1,2}\s*min(?:ute)?s?)\.?$", RegexOptions.IgnoreCase)]
     public static partial Regex ForMinutes();
 
+    /// <summary>“Before it we do back squats”.</summary>
+    [GeneratedRegex(@"^before\s+(?:it|that|this)\b,?\s+\S", RegexOptions.IgnoreCase)]
+    public static partial Regex BeforeThat();
+
     /// <summary>What comes first, wherever it is written.</summary>
     [GeneratedRegex(@"\b(?:first|beforehand|before\s+that|before\s+(?:you|we|they)\s+start|to\s+start|warm(?:ing)?[\s-]?up\s+(?:is|was|will\s+be))\b", RegexOptions.IgnoreCase)]
     public static partial Regex ComesFirst();
@@ -68,7 +72,7 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"\b(?:of|for|per|on)\s+(?:each|every|all(?:\s+the)?)\s+(?:pair|super\s?-?set|tri-?set|giant\s+set|couplet)s?\b", RegexOptions.IgnoreCase)]
     public static partial Regex OfEachBelow();
 
-    [GeneratedRegex(@"^(?<h>(?:[a-z]+\s+)?(?:\d{1,2}\s*(?:m|mins?|minutes?|')\s+)?)(?<w>tabata)\s+(?:of\s+)?(?<name>[a-z][a-z' -]{2,40})$|^(?<name>[a-z][a-z' -]{2,40}?)(?<h>),?\s+(?<w>tabata)[\s-]+style$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?<h>(?:[a-z]+\s+)?(?:\d{1,2}\s*(?:m|mins?|minutes?|')\s+)?)(?<w>tabata)\s+(?:of\s+)?(?<name>[a-z][a-z' -]{2,40})$|^(?<name>[a-z][a-z' -]{2,40}?)(?<h>),?\s+(?<w>tabata)(?:[\s-]+style)?$", RegexOptions.IgnoreCase)]
     public static partial Regex TabataThen();
 
     /// <summary>A word, what stands beside it, and how it runs behind a colon.</summary>

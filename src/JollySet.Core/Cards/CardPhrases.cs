@@ -415,6 +415,10 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"\d\s*x\s*\d{2,3}\s*/\s*\d{1,3}\s*s?\s*(?:each|per\s+(?:move|exercise|station))\b", RegexOptions.IgnoreCase)]
     public static partial Regex WholeEach();
 
+    /// <summary>“8 bench press / 8 rows, 90s”: a time behind two that are counted is the rest.</summary>
+    [GeneratedRegex(@"^(?<two>[0-9]{1,2}\s+[a-z][a-z' -]+?\s+/\s+[0-9]{1,2}\s+[a-z][a-z' -]+?),\s*(?:rest\s+)?(?<t>[0-9]{2,3}\s*(?:s|secs?|seconds?))(?:\s+rest)?$", RegexOptions.IgnoreCase)]
+    public static partial Regex CountedPairAndRest();
+
     /// <summary>“20/10 x 8 each”.</summary>
     [GeneratedRegex(@"(?:\bx\s*\d{1,2}|\b\d{1,2}\s*(?:x|rounds?|sets|times))\s+(?:of\s+|for\s+)?each\b(?!\s+(?:pair|superset|side|leg|arm))", RegexOptions.IgnoreCase)]
     public static partial Regex SoOftenEach();
@@ -426,7 +430,7 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"\b(?<w>\d{2,3})\s*(?:s|secs?|seconds?)\s+(?:of\s+)?(?!(?:per|each|every|on|work|working|for)\b)(?<name>[a-z][a-z' -]{2,40}?)\s*[/,]\s*(?<r>\d{1,3})\s*(?:s|secs?|seconds?)\s+(?:easy|slow|walk|rest|recover(?:y)?|off|jog)(?:\s+(?:pace|walk|jog))?\s*$", RegexOptions.IgnoreCase)]
     public static partial Regex WorkAndEasy();
 
-    [GeneratedRegex(@"\b(?:max(?:imum)?(?:\s+(?:reps|number))?(?:\s+of)?|as many)\s+(?!rounds\b|reps\b)(?<name>[a-z][a-z' -]{2,40}?)\s+(?:as\s+(?:you\s+can|possible)\s+)?in\s+(?<t>\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?))\s*$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<=^|:\s)(?<name>[a-z][a-z' -]{2,40}?)(?<c>\s+challenge)?\s*(?:,|:|\s-)?\s+as\s+many\s+as\s+(?:you|they|we|possible)(?:\s+can)?(?:\s+do)?\s+in\s+(?<t>\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?))(?=\s*(?:\.?$|\())|\b(?:max(?:imum)?(?:\s+(?:reps|number))?(?:\s+of)?|as many)\s+(?!rounds\b|reps\b)(?<name>[a-z][a-z' -]{2,40}?)\s+(?:as\s+(?:you\s+can|possible)\s+)?in\s+(?<t>\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?))\s*$", RegexOptions.IgnoreCase)]
     public static partial Regex MostIn();
 
     /// <summary>A block that runs as the one before it.</summary>

@@ -297,7 +297,7 @@ public sealed partial class CardReader
     private static void Gap(CardBlock block, int seconds, CardGap gap, bool onHead, int? high = null)
     {
         // “20/10 x 8 each” and a minute between exercises: all of one before the next.
-        if (gap == CardGap.Moves && block is { SaysEach: true, Rest: { } short_ } && short_ < seconds)
+        if ((gap == CardGap.Moves || (gap == CardGap.After && block.Stations.Count > 1)) && block is { SaysEach: true, Rest: { } short_ } && short_ < seconds)
         {
             (block.IsEachWhole, block.Between) = (true, seconds);
             return;

@@ -1,3 +1,4 @@
+using System.Text.RegularExpressions;
 using JollySet.Core.Moves;
 using JollySet.Core.Moves.Names;
 using static JollySet.Core.Cards.CardPhrases;
@@ -111,7 +112,7 @@ public sealed partial class CardReader
             if (listed.Count == 1 && (BlockWord().IsMatch(text[..(colon + 1)]) || RegionAlone().IsMatch(text[..colon])) && (IsMove(Dashes().Split(listed[0])[0].Trim()) || (listed[0].Split(' ').Length <= 3 && library.Reader.Read(listed[0]).Known == Sureness.Likely) || Or().Split(listed[0]) is [var one, _] && IsMove(one)))
                 return (text[..colon], items);
             var isCoolDown = PartOf(text[..colon]) == CardPart.CoolDown;
-            if (listed.Count > 0 && listed.Exists(i => i.Length > 0 && ((listed.Count > 1 && Super().IsMatch(text[..colon])) || ((Scan(text[..colon], isLine: false).SaysBlock && (listed.Count > 1 || (BlockWord().IsMatch(text) && i.Split(' ').Length <= 3 && i.All(c => char.IsLetter(c) || c is ' ' or '-')))) || IsMove(WithoutBrackets(i)) || (colon == 1 && library.Reader.Read(WithoutBrackets(i)).Known == Sureness.Likely) || (isCoolDown && Understood(i + " stretch") is not null) || (isPart && listed.Count > 1 && i.Split(' ').Length <= 3) || (listed.Count > 1 && areAmounts)))) && (isPart || BlockWord().IsMatch(text[..(colon + 1)]) || listed.Count > 1 || Scan(text[..colon], isLine: false).SaysBlock))
+            if (listed.Count > 0 && listed.Exists(i => i.Length > 0 && ((listed.Count > 1 && Super().IsMatch(text[..colon])) || ((Scan(text[..colon], isLine: false).SaysBlock && (listed.Count > 1 || (BlockWord().IsMatch(text) && i.Split(' ').Length <= 3 && i.All(c => char.IsLetter(c) || c is ' ' or '-')))) || IsMove(WithoutBrackets(i)) || (colon == 1 && library.Reader.Read(WithoutBrackets(i)).Known == Sureness.Likely) || (isCoolDown && Understood(i + " stretch") is not null) || (isPart && listed.Count > 1 && i.Split(' ').Length <= 3) || (listed.Count > 1 && areAmounts) || (listed.Count > 1 && bare.Length < items.Length && i.Split(' ').Length <= 3 && library.Reader.Read(i).Known == Sureness.Likely)))) && (isPart || BlockWord().IsMatch(text[..(colon + 1)]) || listed.Count > 1 || Scan(text[..colon], isLine: false).SaysBlock))
                 return (text[..colon], items);
         }
 
@@ -128,6 +129,9 @@ public sealed partial class CardReader
         for (var dash = text.LastIndexOf(" - ", StringComparison.Ordinal); dash > 0; dash = text.LastIndexOf(" - ", dash, StringComparison.Ordinal))
         {
             var (before, items) = (text[..dash], text[(dash + 3)..].Trim());
+            // “Glutes - kickbacks, clams, 20 each leg”.
+            if (RegionAlone().Match(before).Length == before.Length && ListOf($"{before}: {items}") is { Items: not null } region)
+                return region;
             // “Tabata 1 - squat jumps / squat hold”.
             if (BlockWord().Match(before) is { Success: true } word && before[word.Length..].All(c => char.IsAsciiDigit(c) || c == ' ') && Strokes().Split(items) is { Length: > 1 and <= 6 } struck && struck.All(s => s.Split(' ').Length <= 3 && s.All(c => char.IsLetter(c) || c is ' ' or '-' or '\'')) && struck.Any(s => Understood(s) is not null))
                 return (before, string.Join(", ", struck));
@@ -153,6 +157,9 @@ public sealed partial class CardReader
         items.LastIndexOf(", ", StringComparison.Ordinal) is > 0 and var at && items[(at + 2)..].TrimEnd('.') is var said && IsRemark(said) && HowBehind(items[..at]).How.Count > 0
             ? (items[..at], said) : (items, null);
 
+    [GeneratedRegex(@"\s*(?:,|\s-)\s+(?<n>[0-9]{1,3})\s+(?:reps\s+)?(?:on\s+)?(?:each|per)\s+(?:side|leg|arm)\.?$", RegexOptions.IgnoreCase)]
+    private static partial Regex SoManyOnEach();
+
     /// <summary>A list without what is said behind it of how its moves are done: “swings, pulldowns, 40 s each, 30 s rest”.</summary>
     private (string Items, List<string> How) HowBehind(string items)
     {
@@ -167,9 +174,13 @@ public sealed partial class CardReader
             items = items[..lone];
         }
 
+        // “Kickbacks, clams, 20 each leg”: of all of them.
+        if (SoManyOnEach().Match(items) is { Success: true } sided && items.IndexOf(", ", StringComparison.Ordinal) < sided.Index)
+            (items, how) = (items[..sided.Index], [$"{sided.Groups["n"].Value} reps each side"]);
+
         for (var comma = items.LastIndexOf(", ", StringComparison.Ordinal); comma > 0 && (items.IndexOf(", ", StringComparison.Ordinal) < comma || TimesOnly().IsMatch(items[(comma + 2)..]) || Strokes().IsMatch(items[..comma])); comma = items.LastIndexOf(", ", StringComparison.Ordinal))
         {
-            if (Scan(items[(comma + 2)..], isLine: false) is not { Sets: null, Sides: null, Load: null } scan || !(scan.SaysBlock || scan.IsEach || scan.IsOfAll || scan.Gaps.Count > 0 || TimesOnly().IsMatch(items[(comma + 2)..])) || !IsEmpty(scan.Left))
+            if (Scan(items[(comma + 2)..], isLine: false) is not { Sets: null, Load: null } scan || scan.Sides is not null || !(scan.SaysBlock || scan.IsEach || scan.IsOfAll || scan.Gaps.Count > 0 || TimesOnly().IsMatch(items[(comma + 2)..])) || !IsEmpty(scan.Left))
                 break;
             how.Insert(0, items[(comma + 2)..]);
             items = items[..comma];

@@ -91,7 +91,8 @@ public sealed partial class CardReader
     /// <summary>Of several moves that a short name may mean the one for this class: “kickbacks” of the leg where legs are its focus, “leg curls” standing where nobody lies down.</summary>
     private Move? Fitting(ImmutableArray<Move> moves)
     {
-        var focus = Balance.Focus.Of(new Brief { Focus = [.. head.List("focus")] });
+        var ofBlock = Current is { } block ? BriefWords.Focus(block.Name) : [];
+        var focus = Balance.Focus.Of(new Brief { Focus = ofBlock.IsEmpty ? [.. head.List("focus")] : ofBlock });
         var staysUp = (head.List("audience").Contains("older adults") || head.List("kit").Any(k => k.StartsWith("chair", StringComparison.Ordinal))) && !head.List("kit").Contains("mat");
         return moves.OrderBy(m => head.List("needs").Any(m.Troubles)).ThenBy(m => staysUp && m.IsOnFloor).ThenBy(m => !m.Muscles.Any(x => x.Share == 1 && focus.Covers(x.Muscle))).FirstOrDefault();
     }
@@ -107,7 +108,7 @@ public sealed partial class CardReader
     private static partial Regex WithKit();
 
     /// <summary>“In pairs”, “with the bands”, “if you can”: words beside a move, no name of one.</summary>
-    [GeneratedRegex(@"^(?:(?:in(?!\s+and\b|\s*&)|on|with|to|for|and|or|if|when|at|by|as|until|from|we|you|they|it|that's|then)\b\s+\S|(?:can\s+|may\s+)?do\s+(?:it\s+)?on\b|back\s+to\s+back$)|\b(?:optional|if\s+needed)$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:(?:in(?!\s+and\b|\s*&)|on|with|to|for|and|or|if|when|at|by|as|until|from|we|you|they|it|that's|then)\b\s+\S|(?:can\s+|may\s+)?do\s+(?:it\s+)?on\b|back\s+to\s+back$|up\s+to(?:\s+[0-9]|$)|(?:mind|watch|careful|protect|skip|avoid|not|spare)\s+[a-z]|no\s+(?:wrists|knees)$|arthritis\b|[a-z]+'s\s+(?:knees?|wrists?|backs?|shoulders?|hips?|necks?)$)|\b(?:optional|if\s+needed)$", RegexOptions.IgnoreCase)]
     private static partial Regex NoName();
 
     /// <summary>The line with another name in it.</summary>

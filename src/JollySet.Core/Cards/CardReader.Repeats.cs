@@ -56,7 +56,19 @@ public sealed partial class CardReader
     /// <summary>“Repeat both rounds”: the two above, once more; asked.</summary>
     private bool TakesBothAgain(CardWords line)
     {
-        if (!RepeatBoth().IsMatch(line.Text) || blocks.FindAll(b => b is { Part: CardPart.Main, Stations.Count: > 0 }) is not { Count: > 1 } done || blocks.Count + 2 > Plans.Limits.Blocks)
+        if (!RepeatBoth().IsMatch(line.Text))
+            return false;
+        // Two moves of one block: again, where it is not said how often.
+        if (Current is { Part: CardPart.Main, Stations.Count: 2 } two && blocks.Count(b => b is { Part: CardPart.Main, Stations.Count: > 0 }) == 1)
+        {
+            if (two.RoundsLow is null)
+                (two.RoundsLow, settings[line.Number]) = (2, two);
+            else
+                Note(line);
+            return true;
+        }
+
+        if (blocks.FindAll(b => b is { Part: CardPart.Main, Stations.Count: > 0 }) is not { Count: > 1 } done || blocks.Count + 2 > Plans.Limits.Blocks)
             return false;
         foreach (var block in done.TakeLast(2))
             blocks.Add(block.Again(line.Number, FreeName(block.Name)));

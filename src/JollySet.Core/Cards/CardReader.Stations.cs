@@ -48,6 +48,9 @@ public sealed partial class CardReader
         if (HowAtEnd().Match(text) is { Success: true } end && Scan(end.Groups["how"].Value, isLine: false) is { IsEach: true, Length: not null } each && IsEmpty(each.Left) && Parted(end.Groups["items"].Value, isListed).Count > 1)
             (text, ofAll) = (end.Groups["items"].Value, each);
         var parts = Parted(text, isListed);
+        // “Halos and side leg lifts, 20 each”: two of them, though one of the names be asked about.
+        if (parts.Count == 1 && Both(text) is { } both)
+            parts = both;
         // “…, squat thrusts, rest”: the last of the stations is to rest.
         var rests = parts.Count > 2 && Current is { Every: null, Part: CardPart.Main } && StationOfRest().IsMatch(parts[^1]);
         if (rests)
@@ -104,6 +107,14 @@ public sealed partial class CardReader
         var unsure = questions.Exists(q => q.Line == line.Number);
         read[line.Number] = new CardLine(line.Number, line.Raw, CardLineKind.Station, "", unsure ? Sureness.Likely : Sureness.Certain, [.. stations.Select(s => s.Name)]);
     }
+
+    /// <summary>Two moves that a line names with “and” between, each with what is said of both; null where it names none such.</summary>
+    private List<string>? Both(string text) =>
+        Scan(text) is { Amount: not null, SaysBlock: false, Left: var names } && text.IndexOf(names, StringComparison.Ordinal) is >= 0 and var at && names.Length > 0 && And().Split(names) is { Length: 2 } two && Understood(names) is null && library.Reader.Read(names).Known == Sureness.Unknown
+        && two.All(n => n.Split(' ').Length <= 3 && library.Reader.Read(n).Known != Sureness.Unknown) ? [.. two.Select(n => text[..at] + n + OfEachAtEnd().Replace(text[(at + names.Length)..], ""))] : null;
+
+    [GeneratedRegex(@"\s+(?:of\s+)?each\.?$", RegexOptions.IgnoreCase)]
+    private static partial Regex OfEachAtEnd();
 
     /// <summary>Whether a line right below “warm up” is the list of what is done in it, known by two of its names: “toe taps, heel digs, arm reaches, seated marching”.</summary>
     private bool IsListOfPart(string text) => IsListBelowColon(text) || Current is { Stations.Count: 0 } block && (block.Part != CardPart.Main || (block.HasSettings && Commas().Split(text) is { Length: > 2 } many && many.All(p => p.Split(' ').Length <= FewWords && !IsSpoken().IsMatch(p)) && many.Count(p => Understood(WithoutBrackets(Scan(p).Left)) is not null) * 2 > many.Length)) && Commas().Split(text) is { Length: > 2 } pieces && pieces.Count(p => Understood(WithoutBrackets(Scan(p).Left)) is not null) > 1;
@@ -283,8 +294,9 @@ public sealed partial class CardReader
         // “Squat x12, 30s”: a line has one amount, the other is kept in words.
         if (scan is { RepsLow: not null, Length: { } besides, IsEach: false })
             own.Add(string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{besides} s"));
+        name = name.TrimEnd(',', ' ');
         if (Understood(name) is null && WithoutStopsAround(name) is { Length: > 0 } trimmed && Understood(trimmed) is not null)
-            name = trimmed;
+            name = trimmed.TrimEnd(',', ' ');
         // “3 minutes of plank”.
         if (name.StartsWith("of ", StringComparison.OrdinalIgnoreCase) && Understood(name) is null)
             name = name[3..].TrimStart();
@@ -384,8 +396,10 @@ public sealed partial class CardReader
             own.Add(LapsOf().Match(text) is { Success: true } laps && scan is { Work: null, Scheme: null, Every: null, IsAmrap: false } ? laps.Value : AsTyped(line));
         station.Notes.AddRange(own);
         // Whose knees are bad is heard beside a move too; “no jumping” there is said of the move.
-        foreach (var need in own.SelectMany(n => CardHead.NeedsIn(n).Needs).Where(n => !n.StartsWith("no ", StringComparison.Ordinal)))
-            head.AddNeed(need);
+        var spared = own.SelectMany(n => CardHead.NeedsIn(n).Needs).Where(n => !n.StartsWith("no ", StringComparison.Ordinal)).Distinct().ToList();
+        spared.ForEach(head.AddNeed);
+        if (spared.Count > 0)
+            this.besides[line.Number] = $"needs: {string.Join(", ", spared)}";
         return station;
     }
 

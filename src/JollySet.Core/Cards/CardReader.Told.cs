@@ -48,6 +48,9 @@ public sealed partial class CardReader
             return false;
         if (ToldList(text) is not null)
             return true;
+        // “We do back squats, 5 sets of 5, 2 minutes rest”: a line of a card once it is known who does it.
+        if (text != line.Raw && IsStation(text) && Scan(text) is { Sets: not null, RepsLow: not null })
+            return false;
         var isSpoken = SameWith().IsMatch(text) || (Speaks().Count(line.Raw) >= FewestOfTalk && SpeaksOut().IsMatch(line.Raw));
         return isSpoken && !(IsHeaded(text) && (text.EndsWith(':') || Listed(text).Items is not null || SaidMoves(text).Count == 0));
     }
@@ -159,6 +162,9 @@ public sealed partial class CardReader
         // One move by the way is no block, nor are two of which nothing is said.
         if (items.Count == 1 ? told.Rounds is null || (told.Work ?? told.Reps ?? (amounts > 0 ? 1 : null)) is null : how.Count == 0 && amounts < items.Count && items.Count < 3)
             return null;
+        // “Back squats, 5 sets of 5, with 2 minutes rest”: sets of one move, and the rest between them.
+        if (items.Count == 1 && told is { Rounds: { } sets, Reps: { } reps, Work: null } && SetsOfReps().IsMatch(around))
+            return (string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{items[0]} {sets}x{reps}{((told.Between ?? told.Rest) is { } pause ? $", rest {pause}{(told.RestHigh is { } most ? $"-{most}" : "")}s" : "")}"), HasWords(told.Left), "");
         var name = isPair ? "Superset" : ToldName(told.Left, PlaceOfMoves);
         var which = isPair && Which().Match(told.Left) is { Success: true } w ? $"{w.Value} superset" : "";
         var left = isPair ? AsSuperset().Replace(Which().Replace(told.Left, " "), " ") : name.Length > 0 ? told.Left.Replace(name, " ", StringComparison.Ordinal) : told.Left;
@@ -166,6 +172,9 @@ public sealed partial class CardReader
         var begins = name.Length > 0 && Begin(name).Success ? name : name.Length > 0 || isSame || (how.Count == 0 && Current is { Part: not CardPart.Main } above && (above.Stations.Count > 0 || above.IsTold)) ? "A" : "";
         return ($"{begins}{(begins.Length > 0 && how.Count > 0 ? begins == "A" ? " - " : " " : "")}{string.Join(", ", how)}{(begins.Length > 0 || how.Count > 0 ? ": " : "")}{string.Join(", ", items)}", HasWords(left), isPair ? which : begins == name ? "" : name);
     }
+
+    [GeneratedRegex(@"\b(?:[0-9]{1,2}|two|three|four|five|six|eight|ten)\s+sets\s+of\s+(?:[0-9]|two|three|four|five|six|eight|ten|twelve|fifteen|twenty)", RegexOptions.IgnoreCase)]
+    private static partial Regex SetsOfReps();
 
     /// <summary>A sentence without moves: a part and its minutes, a drink, how it runs, or nothing of the class.</summary>
     private (string Text, bool IsMore, string Name)? ToldAlone(CardTold told, bool isMore)

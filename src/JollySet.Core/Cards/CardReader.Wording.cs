@@ -11,7 +11,7 @@ public sealed partial class CardReader
     // In this order: what a later one looks for may be what an earlier one has put.
     private static readonly Func<CardReader, string, string>[] Rewordings =
     [
-        (_, t) => Plainer(t), (_, t) => WeDo().Replace(PlanIs().Replace(t, ""), ""), (r, t) => r.AsBoth(t), (r, t) => r.AsLevels(t), (r, t) => r.AsFor(t), (r, t) => r.AsSetsAndRest(t), (r, t) => r.WithoutRemarkBehind(t), (r, t) => r.AsPieces(t), (r, t) => r.AsNamed(t), (r, t) => r.AsRoundsOf(t), (r, t) => r.AsRow(t), (r, t) => r.AsDictated(t), (r, t) => r.AsListed(t), (r, t) => r.AsCounted(t), (_, t) => AsShortRounds(t), (r, t) => r.AsPair(t),
+        (_, t) => Plainer(t), (_, t) => WeDo().Replace(PlanIs().Replace(t, ""), ""), (r, t) => r.AsMinded(t), (r, t) => r.AsTogether(t), (r, t) => r.AsBoth(t), (r, t) => r.AsLevels(t), (r, t) => r.AsFor(t), (r, t) => r.AsSetsAndRest(t), (r, t) => r.WithoutRemarkBehind(t), (r, t) => r.AsPieces(t), (r, t) => r.AsNamed(t), (r, t) => r.AsRoundsOf(t), (r, t) => r.AsRow(t), (r, t) => r.AsDictated(t), (r, t) => r.AsListed(t), (r, t) => r.AsCounted(t), (_, t) => AsShortRounds(t), (r, t) => r.AsPair(t),
         (r, t) => r.AsFirstAndLast(t), (r, t) => r.AsWith(t), (r, t) => r.AsNext(t), (r, t) => r.AsRemarked(t), (r, t) => r.AsHead(t), (r, t) => r.AsPlan(t), (r, t) => r.AsStretches(t), (r, t) => r.WithoutRepeat(t), (_, t) => AsEach(t), (r, t) => r.AsTabata(t), (r, t) => r.AsPart(t), (r, t) => r.AsOneMove(t), (r, t) => r.AsSets(t), (r, t) => r.AsSlots(t),
         (r, t) => r.AsHow(t), (r, t) => r.AsHeadedRounds(t), (_, t) => AsRounds(t), (_, t) => AsMost(t), (_, t) => AsInterval(t), (_, t) => AsRungs(t), (r, t) => r.AsLadderOf(t), (r, t) => r.AsTurns(t), (r, t) => r.AsCompleted(t), (r, t) => r.AsPartWith(t), (r, t) => r.AsSaidList(t), (r, t) => r.AsSaidSets(t), (r, t) => r.AsSaid(t), (r, t) => r.AsSaidPart(t), (r, t) => r.AsSaidHow(t),
     ];
@@ -212,7 +212,7 @@ public sealed partial class CardReader
 
     /// <summary>“Max push-ups in 60s” is 60 s of them.</summary>
     private static string AsMost(string text) =>
-        MostIn().Match(text) is { Success: true } m ? $"{text[..m.Index]}{m.Groups["name"].Value.Trim()} {m.Groups["t"].Value} (as many as you can)" : text;
+        MostIn().Match(text) is { Success: true } m ? $"{text[..m.Index]}{(m.Groups["c"].Success ? "Challenge: " : "")}{m.Groups["name"].Value.Trim()} {m.Groups["t"].Value} (as many as you can){text[(m.Index + m.Length)..].TrimEnd('.')}" : text;
 
     /// <summary>“8 front squats + 8 push presses” is both of them, eight times.</summary>
     private string AsOneMove(string text) =>

@@ -145,7 +145,7 @@ public sealed partial class CardReader
             if (line.Text.Length == 0)
             {
                 if (line.Raw.Any(char.IsLetterOrDigit))
-                    Say(line, CardLineKind.Head, CardNumbers.IsTimed(line.Raw) ? "the end" : "the table’s headings");
+                    Say(line, CardLineKind.Head, CardNumbers.IsTimed(line.Raw) ? "the end" : CardNumbers.IsOfPairs(line.Raw) ? "how each of them runs" : "the table’s headings");
                 continue;
             }
 
@@ -172,6 +172,10 @@ public sealed partial class CardReader
             blocks.Insert(main, warmUp);
         }
 
+        // “Before it we do back squats”: before the block told above.
+        for (var at = 1; at < blocks.Count; at++)
+            if (blocks[at - 1].Part == CardPart.Main && blocks[at].Part == CardPart.Main && blocks[at].Line != blocks[at - 1].Line && BeforeThat().IsMatch(LineAt(blocks[at].Line).Raw))
+                (blocks[at - 1], blocks[at]) = (blocks[at], blocks[at - 1]);
         StretchedAtTheEnd();
         NoMain();
         NamedByItsMove();
@@ -251,7 +255,7 @@ public sealed partial class CardReader
         // “B1 40/20 x3: squat, row”: a block of that name, no half of a pair.
         if (line.Letter is not null && Listed(line.Text) is { Items: not null } listed && Scan(listed.Head, isLine: false) is { SaysBlock: true } runs && IsEmpty(runs.Left))
             line = line with { Letter = null, Text = $"{LetterWord().Match(line.Raw).Value} {line.Text}" };
-        if (TakesRange(line) || SaysPairsToCome(line) || TakesTold(line))
+        if (TakesRange(line) || SaysPairsToCome(line) || AsksToMind(line) || TakesTold(line))
             return;
         // “Squat 4x8, row 4x8, rest 90”: of each of them.
         if (SetsThenRest().Match(line.Text) is { Success: true } sets && Scan(sets.Groups["rest"].Value, isLine: false).Gaps is [var pause])
@@ -259,6 +263,16 @@ public sealed partial class CardReader
             Take(line with { Text = sets.Groups["sets"].Value }, isFirst);
             if (Current is { IsStraight: true } straight)
                 (straight.Rest, straight.RestHigh) = (pause.Seconds, pause.High);
+            else
+                Note(line);
+            return;
+        }
+
+        if (CountedPairAndRest().Match(line.Text) is { Success: true } counted && CardScan.TimeOf(counted.Groups["t"].Value) is { } after)
+        {
+            Take(line with { Text = counted.Groups["two"].Value }, isFirst);
+            if (Current is { Stations.Count: > 0 } linked)
+                Gap(linked, after, CardGap.Rounds, onHead: false);
             else
                 Note(line);
             return;
@@ -539,7 +553,7 @@ public sealed partial class CardReader
         if (Margin().IsMatch(text) || PartOf(text) != CardPart.Main || Super().IsMatch(text) || Talk().IsMatch(text))
             return true;
         var scan = Scan(text, isLine: false);
-        return scan.SaysBlock || scan.IsOfAll || (scan.IsEach && (scan.Gaps.Count > 0 || text.EndsWith(':')) && IsEmpty(scan.Left)) || (text.Contains(": ", StringComparison.Ordinal) && !HeadKey().IsMatch(text) && Listed(text).Items is not null && Commas().Split(text).Length > 2) || (Begin(text).Success && Understood(scan.Left) is null);
+        return scan.SaysBlock || scan.IsOfAll || (scan.IsEach && (scan.Gaps.Count > 0 || text.EndsWith(':')) && IsEmpty(scan.Left)) || ((text.Contains(": ", StringComparison.Ordinal) || text.Contains(" - ", StringComparison.Ordinal)) && !HeadKey().IsMatch(text) && Listed(text) is { Items: { } items, Head: var called } && (text.StartsWith($"{called}:", StringComparison.Ordinal) || RegionAlone().Match(called).Length == called.Length) && (Commas().Split(text).Length > 2 || Scan(items).Amount is not null)) || (Begin(text).Success && Understood(scan.Left) is null);
     }
 
     /// <summary>Whether words are certainly a move, with or without how much of it.</summary>

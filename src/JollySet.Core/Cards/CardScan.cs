@@ -14,7 +14,7 @@ internal sealed partial class CardScan
     private const string Minutes = @"(?:minutes?|mins?|minuten|'|(?<=\b[1-9]\s?)m)(?![a-z])\.?";
     private const string Time = @"(?:\d{1,2}:\d\d|\d+(?:[.,]\d+)?\s*(?:" + Seconds + "|" + Minutes + "))";
     private const string Rounds = @"(?:rounds?|ronds?|rnds?|rds?|sets?|laps?|circuits?|supersets?|pairs?|runden|rondas?|vueltas?|giri|giro|tours?|times?\s+(?:through|round))";
-    private const string Moves = @"(?:exercises?|exs?(?![a-z])|moves?|stations?|reps?|each|these|them|tabatas|blocks)";
+    private const string Moves = @"(?:exercises?|exs?(?![a-z])|moves?|stations?|reps?|each|these|them|tabatas?|blocks)";
     private const string Between = @"\s*(?<where>(?:each|every)\s+" + Rounds + @"\b|(?:in\s+)?(?:between|btw|b/w|after|entre)\s*(?:each\s+|every\s+|all\s+|the\s+|les\s+)?(?:" + Rounds + "|" + Moves + @")?)?";
     private const int MostGaps = 3;
     private const int ShortestSlot = 20;
@@ -305,7 +305,7 @@ internal sealed partial class CardScan
             where = "between rounds";
         Gaps.Add((said, high, where.Length == 0 ? CardGap.Unsaid
             : WordOfRounds().IsMatch(where) ? CardGap.Rounds
-            : where.EndsWith("tabatas", StringComparison.Ordinal) || where.EndsWith("blocks", StringComparison.Ordinal) ? CardGap.After
+            : where.Contains("tabata", StringComparison.Ordinal) || where.EndsWith("blocks", StringComparison.Ordinal) ? CardGap.After
             : where.StartsWith("after", StringComparison.Ordinal) && !WordOfMoves().IsMatch(where) ? CardGap.After
             : CardGap.Moves));
     }

@@ -56,6 +56,10 @@ internal static partial class CardWording
     [GeneratedRegex(@"(?<=\d\s*(?:s|secs?|seconds?|mins?|minutes?|'|"")\s+each)\s*,?\s*x\s*(?<n>[2-9])(?=\s*(?:$|[,.]))", RegexOptions.IgnoreCase)]
     private static partial Regex TimesOfEach();
 
+    /// <summary>“Legs, 20 each leg: kickbacks, clams”.</summary>
+    [GeneratedRegex(@"^(?:(?<h>[a-z]+),?\s+)?(?<n>[0-9]{1,3})\s+(?:on\s+)?(?:each|per)\s+(?:side|leg|arm)\s*:\s+(?=[a-z])", RegexOptions.IgnoreCase)]
+    private static partial Regex CountOnEachThen();
+
     /// <summary>“Glute bridges, 2 sets of 12, and clams, 2 sets of 12 on each side”: a dose each.</summary>
     [GeneratedRegex(@"(?<=^(?:(?:then\s+)?(?:we|they|I|you)\s+(?:did|do|had|have)\s+)?|,\s*(?:and\s+)?|\band\s+|\bthen\s+)(?<name>[a-z][a-z' -]+?)(?:,|\s+for)\s+(?<s>[2-6])\s+sets\s+of\s+(?<r>\d{1,3})(?:\s+reps)?(?:\s+(?:on\s+)?(?<e>(?:each|per)\s+(?:side|leg|arm)))?(?=\s*(?:$|[,.;]|\band\b))", RegexOptions.IgnoreCase)]
     private static partial Regex DosedBehind();

@@ -78,8 +78,12 @@ internal static partial class CardWording
     private static partial Regex PartIsListed();
 
     /// <summary>“Main lift is back squats, 5 sets of 5 with 2 minutes between sets”.</summary>
-    [GeneratedRegex(@"^(?:the\s+)?(?<h>(?:main|first|second|third|last|big)\s+(?:lift|exercise|move))\s+(?:is|will\s+be)\s+(?:the\s+)?(?<name>[a-z][a-z' -]+?),\s+(?<s>\d{1,2})\s+sets\s+of\s+(?<r>\d{1,3}(?:-\d{1,3})?)(?:\s+reps)?(?:\s*,?\s+(?:with\s+)?(?<t>\d{1,3}\s*(?:mins?|minutes?|s|secs?|seconds?))(?:\s+(?:of\s+)?rest)?(?:\s+(?:in\s+)?between(?:\s+(?:each\s+)?sets?)?)?)?\.?$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:the\s+)?(?<h>(?:main|first|second|third|last|big)\s+(?:lift|exercise|move))\s+(?:is|will\s+be)\s+(?:the\s+)?(?<name>[a-z][a-z' -]+?),?\s+(?<s>\d{1,2})(?:\s+sets\s+of\s+|\s*x\s*)(?<r>\d{1,3}(?:-\d{1,3})?)(?:\s+reps)?(?:\s*,?\s+(?:with\s+)?(?<t>\d{1,3}\s*(?:mins?|minutes?|s|secs?|seconds?))(?:\s+(?:of\s+)?rest)?(?:\s+(?:in\s+)?between(?:\s+(?:each\s+)?sets?)?)?)?\.?$", RegexOptions.IgnoreCase)]
     private static partial Regex LiftIs();
+
+    /// <summary>“We do back squats, 5 sets of 5, 2 minutes rest”: who speaks leads to the lift.</summary>
+    [GeneratedRegex(@"^(?:and\s+|then\s+)?we(?:'re|\s+are|'ll|\s+will)?\s+(?:do|doing|have|be\s+doing)\s+(?=[a-z][a-z' -]+?(?:,|\s+for)?\s+[0-9]\s+sets\s+of\s+[0-9]{1,2}\b)", RegexOptions.IgnoreCase)]
+    private static partial Regex WeDoSets();
 
     /// <summary>“Tomorrow is a kettlebell class”.</summary>
     [GeneratedRegex(@"^(?:today|tonight|tomorrow)(?:\s+is|\s+will\s+be|'s)\s+(?:an?\s+)?(?=[a-z][a-z ]{2,30}\b(?:class|session|workout)\b)", RegexOptions.IgnoreCase)]

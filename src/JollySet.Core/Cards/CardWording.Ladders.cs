@@ -33,6 +33,10 @@ internal static partial class CardWording
     [GeneratedRegex(@"^(?:" + Leads + @"(?<h>countdown|ladder)\s*[:,-]?\s+|(?:(?:then|so|and|we|do|start\s+with)\s+)*)(?<items>(?:[0-9]{1,2}|ten|twelve|eight|fifteen|twenty|five|six)\s+[a-z][^:;.]*?),?\s+(?:and\s+)?(?:then\s+)?(?:[0-9]{1,2}|nine|eleven|seven|four|five|fourteen|nineteen)\s+of\s+each(?:[\s,]+(?:and|then|so|on|all|the|way|down|right|of|each|etc|[0-9]{1,2}|eleven|ten|nine|eight|seven|six|five|four|three|two)\b\.?)*[\s,]+(?:to|until)\s+(?:1|one)(?:\s+of\s+each)?[.!]?$", RegexOptions.IgnoreCase)]
     private static partial Regex RungsDown();
 
+    /// <summary>“Pyramid: 20 seconds of each, then 30, then 40, then back to 30 and 20”.</summary>
+    [GeneratedRegex(@"^(?:" + Leads + @"(?:time\s+)?pyramid\s*[:,-]?\s+|(?:(?:so|then|and|we|we'd|we'll|do)\s+)*)(?<n>[0-9]{2})\s*(?:s|secs?|seconds?)\s+(?:of|on|for)\s+each(?:\s+(?:move|exercise|one))?(?<l>,?\s+(?:and\s+)?then\s+(?<n>[0-9]{2})(?:\s*(?:s|secs?|seconds?))?)+,?\s+(?:and\s+)?(?:then\s+)?(?:back|down)(?:\s+down)?\s+(?:to|through)\s+(?<n>[0-9]{2})(?:(?:,|\s+and|\s+then|,\s*then)\s+(?<n>[0-9]{2}))*(?:\s*(?:s|secs?|seconds?))?(?=[.,;]|$)", RegexOptions.IgnoreCase)]
+    private static partial Regex PyramidTold();
+
     [GeneratedRegex(@"(?<=^|[,+]\s*|\band\s+)(?<n>[0-9]{1,2}|ten|twelve|eight|fifteen|twenty|two|three|four|five|six)\s+(?=[a-z])", RegexOptions.IgnoreCase)]
     private static partial Regex CountFirst();
 

@@ -5,6 +5,10 @@ namespace JollySet.Core.Cards;
 /// <content>The patterns of how a rest is said, and a number of rounds in a sentence.</content>
 internal static partial class CardWording
 {
+    /// <summary>“60 on, 90 rest between rounds”: as long a rest is none of the work's.</summary>
+    [GeneratedRegex(@"(?<=^|,\s*)(?<w>[0-9]{2})\s*(?:s|secs?|seconds?)?\s+on\s*,?\s+(?:and\s+|with\s+)?(?<r>(?:4[5-9]|[5-9][0-9]|1[0-9][0-9]))\s*(?:s|secs?|seconds?)?\s+(?:rest|off|break)\s+(?:in\s+)?between\s+(?:each\s+|the\s+)?(?:rounds?|laps?|sets?)$", RegexOptions.IgnoreCase)]
+    private static partial Regex OnThenRestOfRounds();
+
     /// <summary>“60 btw”.</summary>
     /// <summary>“50 SEC WORK / 10 SEC MOVE”.</summary>
     [GeneratedRegex(@"(?<t>\b\d{1,3}\s*(?:s|secs?|seconds?))\s+move(?=\s*(?:$|[,/;.)|]))", RegexOptions.IgnoreCase)]

@@ -96,6 +96,10 @@ internal static partial class CardWording
     [GeneratedRegex(@"\b(?<w>\d{1,3})\s*(?:s|secs?|seconds?)\s*(?:hard|all[\s-]out|flat[\s-]out|fast|max(?:imum)?\s+effort)\s*[,/;&+-]?\s*(?:and\s+|then\s+)?(?<r>\d{1,3})\s*(?:s|secs?|seconds?)?\s*(?:of\s+)?(?:easy|slow|rest|recover(?:y|ing)?|off|gentle)\b", RegexOptions.IgnoreCase)]
     private static partial Regex HardEasy();
 
+    /// <summary>“Tabata: every exercise 20 on 10 off, 8 times”: all of one before the next.</summary>
+    [GeneratedRegex(@"^(?<h>tabata\s*[:,-]?\s+)?(?:(?:it's|its|it\s+is)\s+(?:an?\s+)?tabata(?:\s+(?:session|class))?,?\s+(?:so|with)\s+)?(?:each|every)\s+(?:exercise|move|one)\s+(?:is\s+|for\s+)?(?<w>[0-9]{2})\s*(?:s|secs?|seconds?)?\s*(?:on|work|/)\s*,?\s*(?:and\s+)?(?<r>[0-9]{2})\s*(?:s|secs?|seconds?)?(?:\s*(?:off|rest))?\s*,?\s*(?:x\s*(?<n>[0-9]{1,2})|(?:for\s+)?(?<n>[0-9]{1,2}|four|six|eight|ten)\s+(?:times|rounds))\.?$", RegexOptions.IgnoreCase)]
+    private static partial Regex EachByItself();
+
     /// <summary>“10 mins, max rounds”, “how many rounds can you do in 10 mins?”.</summary>
     [GeneratedRegex(@"(?<=^|[:-]\s+)(?:(?<t>" + MinutesLong + @")(?:\s+on\s+the\s+clock)?\s*[,:-]?\s+(?:max(?:imum)?\s+rounds|as\s+many(?:\s+rounds)?\s+as\s+(?:poss(?:ible)?|(?:you|we|they)\s+can)|keep\s+going)|how\s+many(?:\s+rounds)?\s+can\s+(?:you|we|they)\s+(?:do|get|fit)(?:\s+in)?\s+in\s+(?<t>" + MinutesLong + @")\??|how\s+many\s+rounds\s+in\s+(?<t>" + MinutesLong + @")\?|(?:set\s+(?:a|the)\s+(?:timer|clock)\s+(?:for\s+)?(?<t>" + MinutesLong + @")(?:\s+and|,)?\s+(?:do|get\s+through)\s+as\s+many\s+rounds\s+as\s+(?:you\s+can|possible)(?:\s+of\b)?)|(?:just\s+)?keep\s+going\s+(?:round\s+)?for\s+(?<t>" + MinutesLong + @"))(?=\s*(?:$|[:.!]|(?<=\?)\s))", RegexOptions.IgnoreCase)]
     private static partial Regex ManyInMinutes();

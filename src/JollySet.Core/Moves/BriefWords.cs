@@ -32,7 +32,7 @@ public static class BriefWords
 
     private static readonly FrozenDictionary<string, string> NeedWords = Table(
         "knees: knee, bad knees, sore knees, bad knee, sore knee, dodgy knees, dodgy knee, knee pain, knee issues, knee injury, no kneeling, avoid kneeling, knee-friendly, knee friendly, can't kneel, cannot kneel, can't kneel down, can't do anything kneeling, cannot do anything kneeling, new knee, new knees",
-        "wrists: wrist, sore wrists, bad wrists, sore wrist, bad wrist, dodgy wrists, wrist pain",
+        "wrists: wrist, sore wrists, bad wrists, sore wrist, bad wrist, dodgy wrists, wrist pain, bad hand, sore hands, bad hands, bad finger, bad thumb, arthritic hands",
         "shoulders: shoulder, sore shoulders, bad shoulders, bad shoulder, sore shoulder, dodgy shoulder, frozen shoulder",
         "low back: back, bad back, sore back, bad backs, lower back, back pain, dodgy back, sore backs",
         "neck: sore neck, bad neck, stiff neck, neck pain",
@@ -46,7 +46,7 @@ public static class BriefWords
         "quiet: no noise, apartment friendly, apartment-friendly, neighbour friendly, downstairs neighbours, quiet class",
         "pregnancy: pregnant, expecting, antenatal, ante-natal, ante natal, prenatal, pre-natal, pre natal",
         "postnatal: after birth, post natal, post-natal, new mums, new mothers",
-        "blood pressure: high blood pressure, hypertension",
+        "blood pressure: high blood pressure, hypertension, high bp",
         "osteoporosis: fragile bones, brittle bones",
         "heart: heart condition, heart trouble",
         "dizziness: dizzy, vertigo");

@@ -80,7 +80,7 @@ public static partial class CardClasses
     private static partial Regex DayLine();
 
     /// <summary>“6am”, “18:30 class”: an hour of the day alone.</summary>
-    [GeneratedRegex(@"^[#*_=>\s-]*(?<n>\d{1,2}(?:[:.]\d\d)?\s*[ap]m|(?:[6-9]|1\d|2[01]):[0-5]\d)\s*(?:class|session|group|crew)?\s*:?$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^[#*_=>\s-]*(?<n>\d{1,2}(?:[:.]\d\d)?\s*[ap]m|(?:[6-9]|1\d|2[01]):[0-5]\d)(?:\s*(?:class|session|group|crew)|(?:\s*[-–:,]?\s+[a-z&+'-]+){1,4})?\s*:?$", RegexOptions.IgnoreCase)]
     private static partial Regex Hour();
 
     /// <summary>“Morning (9:30):” and “Evening (18:30):”.</summary>

@@ -126,7 +126,7 @@ internal sealed partial class CardHead
     {
         var (needs, others) = (ImmutableArray.CreateBuilder<string>(), text);
         // Words that only sound like one do not hide those behind them.
-        while (others.AsSpan().ContainsAny(NeedSigns) && SpokenNeed().Matches(others).FirstOrDefault(m => Spoken(m) is not null) is { } spoken)
+        while (others.AsSpan().ContainsAny(NeedSigns) && (SpokenNeed().Matches(others).FirstOrDefault(m => Spoken(m) is not null) ?? (others.Contains("'s ", StringComparison.Ordinal) && OwnJoint().Match(others) is { Success: true } own ? own : null)) is { } spoken)
         {
             needs.Add(Spoken(spoken)!);
             // “Bad knees and wrists”: the next words are needs too.

@@ -28,7 +28,7 @@ internal static partial class CardNumbers
         Pairs(lines, filled, said);
         // “… and stretch it out for 5 minutes”: two things.
         foreach (var at in filled)
-            if (!said.ContainsKey(at) && (at == filled[^1] && AndCoolDown().IsMatch(lines[at]) ? AndCoolDown() : AndStretch()).Split(lines[at]) is { Length: 2 } ends && ends[0].Length > 0)
+            if (!said.ContainsKey(at) && (at == filled[^1] && FirstAndLast().IsMatch(lines[at]) ? FirstAndLast() : at == filled[^1] && AndCoolDown().IsMatch(lines[at]) ? AndCoolDown() : AndStretch()).Split(lines[at]) is { Length: 2 } ends && ends[0].Length > 0)
                 said[at] = string.Join('\n', ends.SelectMany(e => WithThanks().Match(e) is { Success: true } meant ? [meant.Groups["said"].Value, meant.Groups["thanks"].Value] : new[] { e }));
         // A letter's line is its sentences, a long one all that is said in a breath.
         var isLetter = filled.Count(at => IsTalk(lines[at])) is > 1 and var talk && talk * 2 >= filled.Count;
@@ -92,6 +92,10 @@ internal static partial class CardNumbers
 
     [GeneratedRegex(@"(?<!^(?:then\s+)?cool[\s-]?down)\s+and\s+(?:then\s+)?(?=(?:stretch|cool\s+down)\b(?:\s+it)?(?:\s+(?:out|off|down))?\s+for\s+(?:the\s+last\s+)?\d|(?:afterwards|after\s+that|finally|then)\s+(?:\d{1,2}|five|ten|three|a\s+few)[\s-]+min|(?:we(?:'ll)?\s+)?(?:finish|end)\s+(?:on|with|off)\b|cool\s+down\s+(?:for|in)\s+the\s+last|(?:leave|save|allow|keep)\s+\d{1,2}\s*min)", RegexOptions.IgnoreCase)]
     private static partial Regex AndStretch();
+
+    /// <summary>“Start with 5 mins mobility, finish with balance 5 mins”: two things.</summary>
+    [GeneratedRegex(@"(?<=^(?:we\s+)?(?:start|begin)(?:ing)?\s+with\s[^,;]*)[,;]\s+(?:and\s+|then\s+)*(?=(?:finish|end)(?:ing)?\s+with\s)", RegexOptions.IgnoreCase)]
+    private static partial Regex FirstAndLast();
 
     /// <summary>“…, and cool down at the end” on the last line.</summary>
     [GeneratedRegex(@",?\s+and\s+(?:then\s+)?(?=(?:an?\s+)?cool[\s-]?down\s+(?:at\s+the\s+end|after(?:wards)?)\.?$)", RegexOptions.IgnoreCase)]

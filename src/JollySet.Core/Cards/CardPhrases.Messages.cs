@@ -52,12 +52,16 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"\s+for\s+(?:about\s+)?(?<t>\d{1,2}\s*min(?:ute)?s?)\.?$", RegexOptions.IgnoreCase)]
     public static partial Regex ForMinutes();
 
+    /// <summary>“Start with 5 mins mobility”, wherever it is written.</summary>
+    [GeneratedRegex(@"^(?:we\s+)?start(?:ing)?\s+with\s", RegexOptions.IgnoreCase)]
+    public static partial Regex StartsLine();
+
     /// <summary>“Before it we do back squats”.</summary>
     [GeneratedRegex(@"^before\s+(?:it|that|this)\b,?\s+\S", RegexOptions.IgnoreCase)]
     public static partial Regex BeforeThat();
 
     /// <summary>What comes first, wherever it is written.</summary>
-    [GeneratedRegex(@"\b(?:first|beforehand|before\s+that|before\s+(?:you|we|they)\s+start|to\s+start|warm(?:ing)?[\s-]?up\s+(?:is|was|will\s+be))\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:first|beforehand|before\s+that|before\s+(?:you|we|they)\s+start|to\s+start|(?<=^)start(?:ing)?\s+with|warm(?:ing)?[\s-]?up\s+(?:is|was|will\s+be))\b", RegexOptions.IgnoreCase)]
     public static partial Regex ComesFirst();
 
     /// <summary>How a message says what comes last.</summary>

@@ -184,7 +184,7 @@ internal static partial class CardPhrases
     public static partial Regex TimesOnly();
 
     /// <summary>“… side plank R x2” behind a list whose moves have their own amounts: how often all of it.</summary>
-    [GeneratedRegex(@"(?<=[a-z)])\s+x\s*(?<n>\d{1,2})$|(?<=,.*[a-z]\s+(?:x\s*)?(?:[6-9]|\d\d))\s+x\s*(?<n>[2-5])$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<=[a-z)])\s+x\s*(?<n>\d{1,2})$|(?<=,.*[a-z]\s+(?:x\s*)?(?:[6-9]|\d\d)(?:\s*(?:s|secs?|seconds?))?)\s+x\s*(?<n>[2-5])$", RegexOptions.IgnoreCase)]
     public static partial Regex TimesAtEnd();
 
     [GeneratedRegex(@"\s\d{1,2}\s*(?:mins?|minutes?|')$", RegexOptions.IgnoreCase)]
@@ -314,8 +314,11 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"(?:[A-H]\s?\d|[1-8][A-H])\b", RegexOptions.IgnoreCase)]
     public static partial Regex LetterWord();
 
+    [GeneratedRegex(@"^(?:(?:as\s+)?usual|about|at\s+(?:the\s+)?(?:start|end)s?)$", RegexOptions.IgnoreCase)]
+    public static partial Regex Usual();
+
     /// <summary>Warm-up and cool-down told together.</summary>
-    [GeneratedRegex(@"^(?:plus\s+|with\s+)?(?:a\s+|the\s+)?(?:usual\s+)?(?<a>warm(?:ing)?[\s-]?up|wu)\s*(?:and|&|\+|/)\s*(?<b>cool(?:ing)?[\s-]?down|cd|stretch(?:ing)?)\b[^\d]{0,20}(?<n>\d{1,2})\s*(?:mins?|minutes?|')\s*(?:each|of\s+each)?\.?$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:plus\s+|with\s+)?(?:a\s+|the\s+)?(?:usual\s+)?(?<a>warm(?:ing)?[\s-]?up|wu)\s*(?:and|&|\+|/)\s*(?<b>cool(?:ing)?[\s-]?down|cd|stretch(?:ing)?)\b(?<more>[^\d]{0,20})(?<n>\d{1,2})\s*(?:mins?|minutes?|')\s*(?:each|of\s+each)?\.?$", RegexOptions.IgnoreCase)]
     public static partial Regex BothEnds();
 
     [GeneratedRegex(@"\b(?:between|after)\s+each(?:\s+one)?\.?$", RegexOptions.IgnoreCase)]

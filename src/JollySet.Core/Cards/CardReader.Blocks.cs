@@ -254,6 +254,10 @@ public sealed partial class CardReader
     /// <summary>Gives a block what a line says of how it runs.</summary>
     private bool Applied(CardBlock block, CardScan scan, CardWords line, bool isSetting = true)
     {
+        // “3 rounds of each pair” below several: of all of them.
+        if (isSetting && block.IsLinked && scan.RoundsLow is not null && OfEachBelow().IsMatch(line.Raw))
+            foreach (var pair in blocks.AsEnumerable().Reverse().SkipWhile(b => b != block).Skip(1).TakeWhile(b => b is { IsLinked: true, RoundsLow: null }).ToList())
+                Applied(pair, scan, line, isSetting: false);
         // “x3” beside no other count is rounds; “10 x each, 3 rounds” and “3 x 12” are what every station does.
         var forAll = scan.Sets is not null || scan.IsOfAll || scan.SaysReps || (scan.RoundsLow is not null && scan.RepsLow is not null) || scan.SaysEachSide;
         block.ForAll = forAll ? scan : block.ForAll;

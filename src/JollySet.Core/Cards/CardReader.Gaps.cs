@@ -63,6 +63,9 @@ public sealed partial class CardReader
     /// <summary>“Tabata 1 - …” and “Tabata 2 - …”: the last two blocks have a number each, and their moves on their own line.</summary>
     private bool AreNumberedLists() => blocks.Count > 1 && blocks.TakeLast(2).All(b => b is { Part: CardPart.Main, Stations.Count: > 1 } && char.IsAsciiDigit(b.Name[^1]) && b.Stations.TrueForAll(s => s.Line == b.Line));
 
+    /// <summary>“Tabata 1”, “Tabata 2”: the last two blocks are tabatas.</summary>
+    private bool AreTabatas() => blocks.Count > 1 && blocks.TakeLast(2).All(b => b is { Part: CardPart.Main, Stations.Count: > 0, After: null } && b.Name.StartsWith("tabata", StringComparison.OrdinalIgnoreCase));
+
     /// <summary>Whether a block's moves stand on its own line and it has no rest between them yet.</summary>
     private static bool IsOpenList(CardBlock block) => block is { Part: CardPart.Main, Rest: null, IsLinked: false, IsStraight: false, Every: null, IsAmrap: false, Scheme: null, Stations.Count: > 1 } && block.Stations.TrueForAll(s => s.Line == block.Line && s.Rest is null);
 
@@ -113,7 +116,7 @@ public sealed partial class CardReader
             if (!IsEmpty(scan.Left) && !Drink().IsMatch(WithoutStops(scan.Left)))
                 block.Notes.Add(scan.Left);
             // “1 min between blocks”, below several: after each of them but the last.
-            if ((BetweenBlocks().IsMatch(line.Text) || IsBetweenNamed(line.Text) || (BetweenEach().IsMatch(line.Text) && AreNumberedLists())) && blocks.FindAll(b => b.Part == CardPart.Main && b.Stations.Count > 0) is { Count: > 1 } several && several[^1] == block)
+            if ((BetweenBlocks().IsMatch(line.Text) || IsBetweenNamed(line.Text) || (BetweenEach().IsMatch(line.Text) && AreNumberedLists()) || (JustBetween().IsMatch(line.Text) && AreTabatas())) && blocks.FindAll(b => b.Part == CardPart.Main && b.Stations.Count > 0) is { Count: > 1 } several && several[^1] == block)
             {
                 foreach (var one in several.SkipLast(1))
                     (one.After, one.Water) = (one.After ?? scan.Gaps[0].Seconds, one.Water || drinks);
@@ -137,7 +140,7 @@ public sealed partial class CardReader
             // “90s rest” below sets that nothing parts: of all of them.
             var isGoingOn = block.IsUnnamed || blocks.Exists(b => b != block && block.Name.StartsWith(b.Name + " ", StringComparison.OrdinalIgnoreCase) && block.Name[(b.Name.Length + 1)..].All(char.IsAsciiDigit));
             if (block is { IsStraight: true } && isGoingOn && scan.Gaps is [(var every, var longest, not CardGap.After)])
-                for (var at = blocks.Count - 2; at >= 0 && blocks[at] is { IsStraight: true, Rest: null, Between: null, After: null, Stations.Count: > 0 } list && list.Stations.TrueForAll(s => s.Rest is null) && list.Stations[^1].Line + 1 == blocks[at + 1].Line && blocks[at + 1].Stations[0].Line == blocks[at + 1].Line; at--)
+                for (var at = blocks.Count - 2; at >= 0 && blocks[at] is { IsStraight: true, Rest: null, Between: null, After: null, Stations.Count: > 0 } list && list.Stations.TrueForAll(s => s.Rest is null) && list.Stations[^1].Line + 1 >= blocks[at + 1].Line && blocks[at + 1].Stations[0].Line == blocks[at + 1].Line; at--)
                     (list.Rest, list.RestHigh) = (every, longest);
             // “15 s rest between exercises” below several lists, each on its line: of all of them.
             if (scan.Gaps is [(var pause, var upTo, CardGap.Moves)] && IsOpenList(block))

@@ -132,6 +132,10 @@ public sealed partial class CardReader
             // “Glutes - kickbacks, clams, 20 each leg”.
             if (RegionAlone().Match(before).Length == before.Length && ListOf($"{before}: {items}") is { Items: not null } region)
                 return region;
+            // “Standing behind chair - heel raises, knee bends, 10 of each x 2”: a few words, a list of moves, and how often.
+            if (before.Split(' ').Length <= FewWords && before.All(c => char.IsLetter(c) || c is ' ' or '&') && Understood(before) is null && HowBehind(items) is { How.Count: > 0 } ended && Commas().Split(ended.Items) is { Length: > 1 } moved
+                && Array.TrueForAll(moved, n => n.Split(' ').Length <= 4) && moved.Count(n => library.Reader.Read(WithoutBrackets(Scan(n).Left)).Known != Sureness.Unknown) * 2 > moved.Length)
+                return (before, items);
             // “Tabata 1 - squat jumps / squat hold”.
             if (BlockWord().Match(before) is { Success: true } word && before[word.Length..].All(c => char.IsAsciiDigit(c) || c == ' ') && Strokes().Split(items) is { Length: > 1 and <= 6 } struck && struck.All(s => s.Split(' ').Length <= 3 && s.All(c => char.IsLetter(c) || c is ' ' or '-' or '\'')) && struck.Any(s => Understood(s) is not null))
                 return (before, string.Join(", ", struck));

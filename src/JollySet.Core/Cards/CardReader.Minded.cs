@@ -1,3 +1,4 @@
+using System.Buffers;
 using System.Text.RegularExpressions;
 using static JollySet.Core.Cards.CardPhrases;
 
@@ -8,10 +9,13 @@ public sealed partial class CardReader
 {
     private const string Spared = @"(?:please\s+)?(?:mind|watch|careful(?:\s+(?:of|with))?|protect|spare|(?:go\s+)?easy\s+on)\s+(?:(?:the|your|her|his|their|those|[a-z]+'s)\s+)?(?:(?:bad|sore|left|right)\s+)?(?<part>knees?|wrists?|backs?|shoulders?|hips?|necks?)";
 
+    // One of them is in everything that spares somebody behind a move: looked for before the pattern.
+    private static readonly SearchValues<string> MindWords = SearchValues.Create(["mind", "watch", "careful", "protect", "spare", "easy on", "not for", " if ", "no wrists"], StringComparison.OrdinalIgnoreCase);
+
     /// <summary>“Push-ups mind the wrists” is a move, and words beside it; “repeat both, mind her back” what is done, and words.</summary>
     private string AsMinded(string text)
     {
-        if (MindedBehind().Match(text) is not { Success: true } m || text[..m.Index].TrimEnd() is not { Length: > 0 } before)
+        if (!text.AsSpan().ContainsAny(MindWords) || MindedBehind().Match(text) is not { Success: true } m || text[..m.Index].TrimEnd() is not { Length: > 0 } before)
             return text;
         if (Understood(WithoutBrackets(Scan(before).Left)) is not null)
             return $"{before} ({m.Groups["w"].Value})";

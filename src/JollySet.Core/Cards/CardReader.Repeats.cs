@@ -1,3 +1,4 @@
+using System.Text.RegularExpressions;
 using static JollySet.Core.Cards.CardPhrases;
 
 namespace JollySet.Core.Cards;
@@ -52,6 +53,19 @@ public sealed partial class CardReader
         var isLast = words.Find(w => w.Number > line.Number && w.Text.Length > 0) is not { } next || PartOf(next.Text) != CardPart.Main || Begin(next.Text).Success;
         return isLast && Applied(block, scan, line);
     }
+
+    /// <summary>“Main x 3” below the block of that name: how often it goes round.</summary>
+    private bool TakesRoundsOfNamed(CardWords line)
+    {
+        if (NamedTimes().Match(line.Text) is not { Success: true } m || blocks.Find(b => b is { RoundsLow: null, Scheme: null, Stations.Count: > 0 } && b.Name.Equals(m.Groups["name"].Value, StringComparison.OrdinalIgnoreCase)) is not { } block)
+            return false;
+        block.RoundsLow = int.Parse(m.Groups["n"].ValueSpan, System.Globalization.CultureInfo.InvariantCulture);
+        settings[line.Number] = block;
+        return true;
+    }
+
+    [GeneratedRegex(@"^(?<name>[a-z][a-z0-9 -]{1,24}?)\s*(?:[:,-]\s*)?(?:x\s?(?<n>[2-9])|(?<n>[2-9])\s?x|(?<n>[2-9])\s+(?:rounds|times))\.?$", RegexOptions.IgnoreCase)]
+    private static partial Regex NamedTimes();
 
     /// <summary>“Repeat both rounds”: the two above, once more; asked.</summary>
     private bool TakesBothAgain(CardWords line)

@@ -49,6 +49,9 @@ public sealed partial class CardReader
             // A rest said under the last alone holds for all of them.
             var rests = block.Stations.ConvertAll(s => s.Rest);
             var differs = rests.Exists(r => r is not null) && rests.Take(rests.Count - 1).Any(r => r is not null);
+            if (!differs && block.Stations[^1] is { Rest: not null } last)
+                foreach (var station in block.Stations)
+                    (station.Rest, station.RestHigh) = (last.Rest, last.RestHigh);
             var from = block.Stations.FindIndex(s => s.Sets != first.Sets || (differs && (s.Rest, s.RestHigh) != (first.Rest, first.RestHigh)));
             if (from < 1)
                 continue;

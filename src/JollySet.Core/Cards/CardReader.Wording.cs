@@ -11,7 +11,7 @@ public sealed partial class CardReader
     // In this order: what a later one looks for may be what an earlier one has put.
     private static readonly Func<CardReader, string, string>[] Rewordings =
     [
-        (_, t) => Plainer(t), (_, t) => WeDo().Replace(PlanIs().Replace(t, ""), ""), (r, t) => r.AsMinded(t), (r, t) => r.AsTogether(t), (r, t) => r.AsBoth(t), (r, t) => r.AsLevels(t), (r, t) => r.AsFor(t), (r, t) => r.AsSetsAndRest(t), (r, t) => r.WithoutRemarkBehind(t), (r, t) => r.AsPieces(t), (r, t) => r.AsNamed(t), (r, t) => r.AsRoundsOf(t), (r, t) => r.AsRow(t), (r, t) => r.AsDictated(t), (r, t) => r.AsListed(t), (r, t) => r.AsCounted(t), (_, t) => AsShortRounds(t), (r, t) => r.AsPair(t),
+        (_, t) => Plainer(t), (_, t) => WeDo().Replace(PlanIs().Replace(t, ""), ""), (r, t) => r.AsSetsOfEach(t), (r, t) => r.AsMinded(t), (r, t) => r.AsTogether(t), (r, t) => r.AsBoth(t), (r, t) => r.AsLevels(t), (r, t) => r.AsFor(t), (r, t) => r.AsSetsAndRest(t), (r, t) => r.WithoutRemarkBehind(t), (r, t) => r.AsPieces(t), (r, t) => r.AsNamed(t), (r, t) => r.AsRoundsOf(t), (r, t) => r.AsRow(t), (r, t) => r.AsDictated(t), (r, t) => r.AsListed(t), (r, t) => r.AsCounted(t), (_, t) => AsShortRounds(t), (r, t) => r.AsPair(t),
         (r, t) => r.AsFirstAndLast(t), (r, t) => r.AsWith(t), (r, t) => r.AsNext(t), (r, t) => r.AsRemarked(t), (r, t) => r.AsHead(t), (r, t) => r.AsPlan(t), (r, t) => r.AsStretches(t), (r, t) => r.WithoutRepeat(t), (_, t) => AsEach(t), (r, t) => r.AsTabata(t), (r, t) => r.AsPart(t), (r, t) => r.AsOneMove(t), (r, t) => r.AsSets(t), (r, t) => r.AsSlots(t),
         (r, t) => r.AsHow(t), (r, t) => r.AsHeadedRounds(t), (_, t) => AsRounds(t), (_, t) => AsMost(t), (_, t) => AsInterval(t), (_, t) => AsRungs(t), (r, t) => r.AsLadderOf(t), (r, t) => r.AsTurns(t), (r, t) => r.AsCompleted(t), (r, t) => r.AsPartWith(t), (r, t) => r.AsSaidList(t), (r, t) => r.AsSaidSets(t), (r, t) => r.AsSaid(t), (r, t) => r.AsSaidPart(t), (r, t) => r.AsSaidHow(t),
     ];
@@ -346,6 +346,25 @@ public sealed partial class CardReader
 
     [GeneratedRegex(@"^(?<a>[a-z]+(?:,\s*[a-z]+)*,?\s+(?:and|&)\s+[a-z]+)\s+stretch(?:es|ing)\.?$|^stretch(?:es)?\s+(?:for|of)\s+(?:the\s+)?(?<b>[a-z]+(?:,\s*[a-z]+)*,?\s+(?:and|&)\s+[a-z]+)\.?$", RegexOptions.IgnoreCase)]
     private static partial Regex StretchesOf();
+
+    /// <summary>“Squats and rows”: two, each of them many; “clean and press” is one.</summary>
+    [GeneratedRegex(@"^[a-z][a-z' -]*s\s+(?:and|&)\s+[a-z' -]+s$", RegexOptions.IgnoreCase)]
+    private static partial Regex BothMany();
+
+    /// <summary>“Arms: curls, rows, press-ups, 3 sets of 12” is so often each of them.</summary>
+    private string AsSetsOfEach(string text)
+    {
+        if (text.Length > CardText.LongestLine || !text.Any(char.IsAsciiDigit) || !(text.Contains('x', StringComparison.OrdinalIgnoreCase) || text.Contains("sets", StringComparison.OrdinalIgnoreCase)) || SetsBehindList().Match(text) is not { Success: true } m)
+            return text;
+        var items = Commas().Split(m.Groups["items"].Value).Select(i => LeadingAnd().Replace(i, "").Trim()).SelectMany(i => IsMove(i) && !BothMany().IsMatch(i) ? [i] : AndSign().Split(i)).Select(i => i.Trim()).ToList();
+        if (items.Exists(i => GoesOn().IsMatch(i) || i.Split(' ').Length > FewWords) || items.Count(i => library.Reader.Read(i).Known != Sureness.Unknown) * 2 <= items.Count)
+            return text;
+        return $"{(m.Groups["h"].Success ? m.Groups["h"].Value + " " : "")}{m.Groups["s"].Value} x {m.Groups["r"].Value}{m.Groups["e"].Value}{m.Groups["more"].Value}: {string.Join(", ", items)}";
+    }
+
+    /// <summary>“Arms: curls, rows, press-ups, 3 sets of 12”, “squats, rows 12 x 3”: of each of them.</summary>
+    [GeneratedRegex(@"^(?:(?<h>[a-z][a-z &/-]{1,24}?)\s*(?::|\s-)\s+)?(?<items>[a-z][a-z' -]+?s\s+(?:and|&)\s+[a-z][a-z' -]+?s|[a-z][a-z' -]+?(?:,\s*(?:and\s+|&\s+)?[a-z][a-z' -]+?)+(?:,?\s+(?:and|&)\s+[a-z][a-z' -]+?)?)\s*(?:,|\s-|:)?\s+(?:(?<s>[2-6])\s*(?:sets\s+of|sets\s*x|x)\s*(?<r>[0-9]{1,2})(?:\s*reps)?|(?<r>[0-9]{1,2})\s*(?:reps\s*)?x\s*(?<s>[2-6])(?:\s+sets)?|(?<s>[2-6])\s+sets,?\s+(?<r>[0-9]{1,2})\s+reps|(?<r>[0-9]{1,2})\s+reps,?\s+(?<s>[2-6])\s+sets)(?<e>\s+each(?:\s+(?:side|leg|arm))?)?(?<more>,\s*[^:]{3,40})?\.?$", RegexOptions.IgnoreCase)]
+    private static partial Regex SetsBehindList();
 
     /// <summary>“Class: squats, rows 40/20” is what is done in it, no title.</summary>
     private string AsPlan(string text) =>

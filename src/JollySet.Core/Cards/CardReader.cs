@@ -165,7 +165,7 @@ public sealed partial class CardReader
         HeldOver();
         Share();
         // “… a warm-up first”, told below the rest: before all but words.
-        if (blocks.FindIndex(b => b.Part == CardPart.WarmUp) is > 0 and var late && blocks.FindIndex(b => b is { Part: CardPart.Main, IsTalk: false }) is >= 0 and var main && main < late && ComesFirst().IsMatch(LineAt(blocks[late].Line).Raw))
+        if (blocks.FindIndex(b => b.Part == CardPart.WarmUp || (b is { Stations.Count: 0, Length: not null } && StartsLine().IsMatch(LineAt(b.Line).Raw))) is > 0 and var late && blocks.FindIndex(b => b is { Part: CardPart.Main, IsTalk: false }) is >= 0 and var main && main < late && ComesFirst().IsMatch(LineAt(blocks[late].Line).Raw))
         {
             var warmUp = blocks[late];
             blocks.RemoveAt(late);
@@ -255,7 +255,7 @@ public sealed partial class CardReader
         // “B1 40/20 x3: squat, row”: a block of that name, no half of a pair.
         if (line.Letter is not null && Listed(line.Text) is { Items: not null } listed && Scan(listed.Head, isLine: false) is { SaysBlock: true } runs && IsEmpty(runs.Left))
             line = line with { Letter = null, Text = $"{LetterWord().Match(line.Raw).Value} {line.Text}" };
-        if (TakesRange(line) || SaysPairsToCome(line) || AsksToMind(line) || TakesTold(line))
+        if (TakesRange(line) || SaysPairsToCome(line) || AsksToMind(line) || TakesRoundsOfNamed(line) || TakesTold(line))
             return;
         // “Squat 4x8, row 4x8, rest 90”: of each of them.
         if (SetsThenRest().Match(line.Text) is { Success: true } sets && Scan(sets.Groups["rest"].Value, isLine: false).Gaps is [var pause])
@@ -478,6 +478,8 @@ public sealed partial class CardReader
             blocks.Insert(0, new CardBlock(line.Number, FreeName(ends.Groups["a"].Value), CardPart.WarmUp) { Length = length });
             blocks.Add(new CardBlock(line.Number, FreeName(ends.Groups["b"].Value), CardPart.CoolDown) { Length = length });
             Say(line, CardLineKind.Block, $"{ends.Groups["a"].Value} · {ends.Groups["b"].Value}");
+            if (WithoutStops(ends.Groups["more"].Value.Trim(' ', ',', ';', ':', '-', '.', '(')) is { Length: > 2 } more && !Usual().IsMatch(more))
+                beside.Add(more);
             return;
         }
 

@@ -181,7 +181,7 @@ internal static partial class CardTable
                     // The same rounds, work and rest in every row: one circuit.
                     var below = lines.Skip(at + 1).TakeWhile(l => l.Contains(mark, StringComparison.Ordinal)).Where(l => l.Any(char.IsLetterOrDigit)).Select(l => InUnits(Cells(l, mark), units)).ToList();
                     // A1, A2 in a column that counts: whose they are.
-                    if (Array.IndexOf(known, "number") is >= 0 and var ties && !known.Contains("block") && below.Count(c => ties < c.Count && Lettered().IsMatch(c[ties].Trim())) > 1)
+                    if ((Array.IndexOf(known, "number") is >= 0 and var counted ? counted : cells[0].Trim().Length == 0 ? 0 : -1) is >= 0 and var ties && !known.Contains("block") && below.Count(c => ties < c.Count && Lettered().IsMatch(c[ties].Trim())) > 1)
                         known[ties] = "block";
                     // Minute 1, 2, 3 down the side: a move at the start of each.
                     var minute = Array.IndexOf(known, "minute");

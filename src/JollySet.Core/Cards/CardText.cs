@@ -230,6 +230,8 @@ internal static partial class CardText
     private static string Normal(string text)
     {
         text = DoublePrime().Replace(text, "s");
+        if (text.AsSpan().IndexOfAny('¡', '¿') >= 0)
+            text = Opened().Replace(text, "${said}");
         // « quotes what it closes; » alone leads on.
         if (text.Contains(" » ", StringComparison.Ordinal) && !text.Contains('«', StringComparison.Ordinal))
             text = text.Replace(" » ", ", ", StringComparison.Ordinal);
@@ -280,6 +282,10 @@ internal static partial class CardText
     /// <summary>Seconds; inches where it is of a box.</summary>
     [GeneratedRegex(@"(?<=\d)(?<!['′’]\s?\d{1,2})\s?″(?!\s*(?:box|step|bench|platform|ball|plyo))", RegexOptions.IgnoreCase)]
     private static partial Regex DoublePrime();
+
+    /// <summary>“¡Clase del jueves!”: the signs around a cry.</summary>
+    [GeneratedRegex(@"^\s*[¡¿](?<said>[^¡¿!?]+)[!?]\s*$")]
+    private static partial Regex Opened();
 
     [GeneratedRegex(@"^[-=_*~.\s|:+]*$")]
     private static partial Regex Rule();

@@ -98,7 +98,7 @@ internal static partial class CardWording
     private static partial Regex MoveFinish();
 
     /// <summary>“D plank 3x40”: a block of that letter.</summary>
-    [GeneratedRegex(@"^(?<l>[B-H])\s+(?=[a-z][a-zA-Z' -]+\s[2-9]\s*x\s*\d|[2-9]\s*x\s*\d{1,3}\s+[a-zA-Z])")]
+    [GeneratedRegex(@"^(?<l>[A-H])\s+(?=(?<!A\s)[a-z][a-zA-Z' -]+\s[2-9]\s*x\s*\d|[2-9]\s*x\s*\d{1,3}\s+[a-zA-Z])")]
     private static partial Regex LetterThenSets();
 
     /// <summary>“Go up 20, 30, 40, 50”: rungs.</summary>

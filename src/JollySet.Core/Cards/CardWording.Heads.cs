@@ -81,6 +81,41 @@ internal static partial class CardWording
     [GeneratedRegex(@"^(?:the\s+)?(?<h>(?:main|first|second|third|last|big)\s+(?:lift|exercise|move))\s+(?:is|will\s+be)\s+(?:the\s+)?(?<name>[a-z][a-z' -]+?),?\s+(?<s>\d{1,2})(?:\s+sets\s+of\s+|\s*x\s*)(?<r>\d{1,3}(?:-\d{1,3})?)(?:\s+reps)?(?:\s*,?\s+(?:with\s+)?(?<t>\d{1,3}\s*(?:mins?|minutes?|s|secs?|seconds?))(?:\s+(?:of\s+)?rest)?(?:\s+(?:in\s+)?between(?:\s+(?:each\s+)?sets?)?)?)?\.?$", RegexOptions.IgnoreCase)]
     private static partial Regex LiftIs();
 
+    /// <summary>“Finished with stretches”, “then stretches in the chair”.</summary>
+    [GeneratedRegex(@"^(?:(?:and|then|finally|lastly|after\s+that|(?:we\s+)?finish(?:ed|ing|es)?(?:\s+(?:off|up))?\s+with|(?:we\s+)?end(?:ed|ing|s)?\s+with)\s+)*(?:some\s+|a\s+few\s+|a\s+little\s+|lots\s+of\s+)?(?<w>stretch(?:es|ing)?)(?:\s+(?<where>(?:in|on|with)\s+(?:the\s+|a\s+|our\s+|their\s+)?[a-z]{3,12}s?))?\.?$", RegexOptions.IgnoreCase)]
+    private static partial Regex StretchAtEnd();
+
+    /// <summary>“C 3 rds 30/15 climbers, dead bugs”: a letter before how it runs.</summary>
+    [GeneratedRegex(@"^[A-H]\s+(?=[2-9]\s?(?:rounds|rds|rnds)\s+[0-9]{2}\s*/\s*[0-9]{2}\s+[a-zA-Z])")]
+    private static partial Regex LetterThenRounds();
+
+    /// <summary>“Everyone needs a kettlebell and a mat”.</summary>
+    [GeneratedRegex(@"^(?:everyone|everybody|they(?:'ll|\s+will)?|people(?:\s+will)?|each\s+(?:person|of\s+them)|we(?:'ll|\s+will)?)(?:\s+will)?\s+needs?\s+(?<k>[a-z][a-z, &'-]{2,60}?)(?:\s+each)?\.?$", RegexOptions.IgnoreCase)]
+    private static partial Regex EveryoneNeeds();
+
+    [GeneratedRegex(@"^(?:an?|the|some|one|two|their(?:\s+own)?)\s+", RegexOptions.IgnoreCase)]
+    private static partial Regex Article();
+
+    /// <summary>“P/u”, “s/u”.</summary>
+    [GeneratedRegex(@"(?<![a-z0-9/])[ps]/us?(?![a-z0-9/])", RegexOptions.IgnoreCase)]
+    private static partial Regex UpsByStroke();
+
+    /// <summary>“Balance work 5 mins”.</summary>
+    [GeneratedRegex(@"(?<=^(?:[a-z]+\s+)*(?:balance|core|abs|floor|mat|band|ball|chair|arm|leg|strength|mobility))\s+work\s*[,:-]?\s+(?=[0-9]{1,2}\s*(?:mins?|minutes?|'))", RegexOptions.IgnoreCase)]
+    private static partial Regex WorkForMinutes();
+
+    /// <summary>“Last thing is a plank for a minute”.</summary>
+    [GeneratedRegex(@"^(?:and\s+)?(?:the\s+)?(?:last|final)\s+(?:thing|one|move|exercise|bit)\s+(?:is|was|will\s+be)\s+(?:an?\s+|the\s+)?(?=[a-z0-9])", RegexOptions.IgnoreCase)]
+    private static partial Regex LastThingIs();
+
+    /// <summary>“Add a 1 min plank”: one more of the list.</summary>
+    [GeneratedRegex(@"^(?:and\s+)?(?:add|plus)\s+(?:in\s+|on\s+)?(?:an?\s+)?(?=[0-9]{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?|x)?\s+[a-z]{3})", RegexOptions.IgnoreCase)]
+    private static partial Regex AddOne();
+
+    /// <summary>“Swings EMOM 8 x12”: how it runs stands behind the name.</summary>
+    [GeneratedRegex(@"^(?<name>[a-z][a-z' -]{2,30}?)\s*[:,-]?\s+(?<e>emom)\s*(?:for\s+)?(?<t>[0-9]{1,2})(?:\s*(?:mins?|minutes?|'))?\s*[:,-]?\s*x\s*(?<n>[0-9]{1,2})$", RegexOptions.IgnoreCase)]
+    private static partial Regex EmomBehindName();
+
     /// <summary>“We do back squats, 5 sets of 5, 2 minutes rest”: who speaks leads to the lift.</summary>
     [GeneratedRegex(@"^(?:and\s+|then\s+)?we(?:'re|\s+are|'ll|\s+will)?\s+(?:do|doing|have|be\s+doing)\s+(?=[a-z][a-z' -]+?(?:,|\s+for)?\s+[0-9]\s+sets\s+of\s+[0-9]{1,2}\b)", RegexOptions.IgnoreCase)]
     private static partial Regex WeDoSets();

@@ -68,7 +68,7 @@ internal static partial class CardWording
     private static partial Regex PartThen();
 
     /// <summary>“40 on / 20 to move on”.</summary>
-    [GeneratedRegex(@"\b(?<w>\d{1,3})\s*(?:(?:s|secs?|seconds?)?\s*(?:on|work)|(?:s|secs?|seconds?)\s+each)\s*[/,;-]?\s*(?:and\s+|then\s+|with\s+)?(?<r>\d{1,3})\s*(?:s|secs?|seconds?)?\s*to\s+(?:move(?:\s+on)?|change(?:\s+over)?|swap(?:\s+over)?|switch(?:\s+over)?|rotate|transition)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?<w>\d{1,3})\s*(?:(?:s|secs?|seconds?)?\s*(?:on|work)|(?:s|secs?|seconds?)(?:\s+each|(?=,?\s+(?:and\s+)?then\s)))\s*[/,;-]?\s*(?:and\s+|then\s+|with\s+)*(?<r>\d{1,3})\s*(?:s|secs?|seconds?)?\s*to\s+(?:move(?:\s+(?:on|round|along|over))?|change(?:\s+over)?|swap(?:\s+over)?|switch(?:\s+over)?|rotate|transition)\b", RegexOptions.IgnoreCase)]
     private static partial Regex ToMoveOn();
 
     /// <summary>“3 rounds @ 40/20”.</summary>

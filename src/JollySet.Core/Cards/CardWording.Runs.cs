@@ -17,6 +17,12 @@ internal static partial class CardWording
     [GeneratedRegex(@"^(?<h>(?:(?!\bodd\b).){0,30}?\b(?:emom|e\dmom)\b[^:]{0,20}?)[\s:,-]+odd(?:\s+min(?:ute)?s?)?\s*[:=-]\s*(?<a>\d[^:]*?)[,;/]?\s+even(?:\s+min(?:ute)?s?)?\s*[:=-]\s*(?<b>\d[^:]+)$", RegexOptions.IgnoreCase)]
     public static partial Regex OddThenEven();
 
+    private const string Plain = @"[a-z][a-z' -]+?";
+
+    /// <summary>“A 4x8 goblet squat / push-up, 60s”: a letter's two by turns.</summary>
+    [GeneratedRegex(@"^(?<l>[A-H])\s*[.:)]?\s+(?<s>[2-6])\s*x\s*(?<r>[0-9]{1,2})\s+(?<a>" + Plain + @")\s+/\s+(?<b>" + Plain + @")(?<more>,?\s+(?:rest\s+)?[0-9]{2,3}\s*(?:s|secs?|seconds?)?(?:\s+rest)?)?$", RegexOptions.IgnoreCase)]
+    private static partial Regex LetteredByStroke();
+
     /// <summary>“Leg ext 3x15 / ham curl 3x15”: a pair.</summary>
     [GeneratedRegex(@"^(?<l>[A-H]\d?\s*[.:)]\s*)?(?<a>[a-z][a-z' -]+?)\s+(?<s>[2-9])\s?x\s?(?<r>\d{1,2})\s+/\s+(?<b>[a-z][a-z' -]+?)\s+\k<s>\s?x\s?\k<r>$", RegexOptions.IgnoreCase)]
     private static partial Regex SetsByStroke();

@@ -10,7 +10,7 @@ internal static partial class CardWording
     private static partial Regex RestByLetter();
 
     /// <summary>“10 s each side x 2”: sets of a time.</summary>
-    [GeneratedRegex(@"\b(?<t>\d{1,3}\s*(?:s|secs?|seconds?))\s*(?<side>(?:each|per|a|/)\s*(?:side|leg|arm|way)|e/?s\b|ea\b)\s*,?\s*x\s*(?<n>[2-9])\s*$|(?<=[a-z)]\s+)(?<!\b(?:rest|work|on|off|up|down|circuit|block|set|tabata|stations?|intervals?|emom|amrap|each|of|for|every)\s+)(?<t>\d{2,3}\s*(?:s|secs?|seconds?)|[1-5]\s*(?:mins?|minutes?))\s*x\s*(?<n>[2-9])\s*$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?<t>\d{1,3}\s*(?:s|secs?|seconds?))\s*(?<side>(?:each|per|a|/)\s*(?:side|leg|arm|way)|e/?s\b|ea\b)\s*,?\s*x\s*(?<n>[2-9])\s*$|(?<=[a-z)]\s+)(?<!\b(?:rest|work|on|off|up|down|circuit|block|set|tabata|stations?|intervals?|emom|amrap|each|of|for|every)\s+)(?<!\d\s*,.*)(?<t>\d{2,3}\s*(?:s|secs?|seconds?)|[1-5]\s*(?:mins?|minutes?))\s*x\s*(?<n>[2-9])\s*$", RegexOptions.IgnoreCase)]
     private static partial Regex TimeThenSets();
 
     [GeneratedRegex(@"\bthru\b", RegexOptions.IgnoreCase)]
@@ -222,8 +222,12 @@ internal static partial class CardWording
     private static partial Regex GoListed();
 
     /// <summary>“If there's time, 3 rounds of …”: what may be dropped.</summary>
-    [GeneratedRegex(@"^(?:(?:and|then|finisher)\s*[:,]?\s+)?if\s+(?:there(?:'s|\s+is)|you\s+have|we\s+have|you've\s+got|we've\s+got)\s+(?:any\s+)?time(?:\s+left)?\s*[:,-]\s*(?<more>\S.*?)\.?$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:(?:and|then|finisher)\s*[:,]?\s+)?if\s+(?:there(?:'s|\s+is)|you\s+have|we\s+have|you've\s+got|we've\s+got)\s+(?:any\s+)?time(?:\s+left)?\s*(?:[:,-]\s*|\s(?=(?:we|they|you)(?:'ll|\s+will)?\s+(?:do|finish)))(?:(?:we|they|you)(?:'ll|\s+will)?\s+do\s+)?(?<more>\S.*?)\.?$", RegexOptions.IgnoreCase)]
     private static partial Regex IfThereIsTime();
+
+    /// <summary>“A 3 minute plank challenge”.</summary>
+    [GeneratedRegex(@"(?<=^|time,?\s+(?:(?:we|they|you)(?:'ll|\s+will)?\s+do\s+)?|^(?:then|finish\s+with|and)\s+)(?:an?\s+|the\s+)?(?<t>[0-9]{1,2}[\s-]?(?:mins?|minutes?|secs?|seconds?))\s+(?<name>[a-z][a-z' -]{2,30}?)\s+(?:challenge|test|hold\s+challenge)(?=\.?$)", RegexOptions.IgnoreCase)]
+    private static partial Regex ChallengeOf();
 
     [GeneratedRegex(@"\b(?:evry|evrey|evey|eveyr|ev'?ry)\b", RegexOptions.IgnoreCase)]
     private static partial Regex EverySlip();

@@ -11,6 +11,7 @@ internal static partial class CardWording
     // In this order: what a later one looks for may be what an earlier one has put.
     private static readonly Way[] Ways =
     [
+        new([" / "], LetteredByStroke(), m => $"Superset {m.Groups["l"].Value}: {m.Groups["s"].Value} rounds{(m.Groups["more"].Success ? $", rest {string.Concat(m.Groups["more"].Value.Where(char.IsAsciiDigit))}s" : "")} - {m.Groups["a"].Value} x{m.Groups["r"].Value}, {m.Groups["b"].Value} x{m.Groups["r"].Value}"),
         new([" for "], ForMinutesToo(), "for ${n} min"),
         new([" min", " sec"], TimeInNumberWords(), m => CardNumbers.InDigits(m.Value)),
         new(["("], InBracketsWhole(), "${in}"),
@@ -37,6 +38,13 @@ internal static partial class CardWording
         new([" is ", " are ", " will be ", " has "], PartIsListed(), "${h}: "),
         new(["either side", "each side", "each end", "either end"], EitherSide(), "${a} and ${b}, ${n} min each"),
         new(["we"], WeDoSets(), ""),
+        new(["rds", "rounds", "rnds"], LetterThenRounds(), ""),
+        new(["p/u", "s/u"], UpsByStroke(), m => m.Value[0] is 'p' or 'P' ? "push-up" : "sit-up"),
+        new(["work"], WorkForMinutes(), " - "),
+        new(["last", "final"], LastThingIs(), ""),
+        new(["stretch"], StretchAtEnd(), m => $"{m.Groups["w"].Value}{(m.Groups["where"].Success ? $" ({m.Groups["where"].Value})" : "")}"),
+        new(["add", "plus"], AddOne(), ""),
+        new(["mom"], EmomBehindName(), "${e} ${t}: ${name} x${n}"),
         new([" each"], PyramidTold(), m => $"pyramid {string.Join('-', m.Groups["n"].Captures.Select(n => n.Value))}s"),
         new([" of each"], RungsDown(), m => SameCount(m) is { } from ? $"{(m.Groups["h"].Success ? m.Groups["h"].Value : "ladder")} {from}-1: {CountFirst().Replace(m.Groups["items"].Value, "")}" : m.Value),
         new([" of each"], RungsTold(), Told),
@@ -153,9 +161,11 @@ internal static partial class CardWording
         new(["between"], BareBetween(), "${t}s between rounds"),
         new(["between", "after"], RestOfWhere(), m => $"{(m.Groups["w"].Value is ['w' or 'W' or 'd' or 'D', ..] ? $"{m.Groups["t"].Value} water" : $"rest {WithoutHalves(m.Groups["t"].Value)}")} {m.Groups["where"].Value}"),
         new(["("], ListThenHow(), "${h} ${how}: ${items}"),
+        new([" need"], EveryoneNeeds(), m => m.Groups["k"].Value.Split([", ", " and ", " & "], StringSplitOptions.None).All(k => Moves.BriefWords.Kit(Article().Replace(k.Trim(' ', ','), "")) is not null) ? $"kit: {m.Groups["k"].Value}" : m.Value),
         new(["need"], NeedThem(), "kit: "),
         new(["eahc", "eech", "ecah"], EachSlip(), "each"),
         new([" go ", "go ", "do "], GoListed(), m => m.Groups["l"].Value.Replace(" ", "", StringComparison.Ordinal).Replace(',', '-')),
+        new(["challenge"], ChallengeOf(), "Challenge: ${name} ${t}"),
         new(["if "], IfThereIsTime(), "${more} (if there's time)"),
         new(["x"], TimesThenReps(), "x${n}, "),
         new(["ev"], EverySlip(), "every"),

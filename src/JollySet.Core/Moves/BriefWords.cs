@@ -67,9 +67,9 @@ public static class BriefWords
         "mobility: flexibility, stretch and move, mobilise");
 
     private static readonly FrozenDictionary<string, string> Focuses = Table(
-        "full body: fb, full, whole body, total body, all over, full-body, fullbody, whole-body",
-        "upper: ub, upper body, upper-body, top half, upper half",
-        "lower: lb, lower body, lower-body, bottom half, lower half",
+        "full body: fb, full, whole body, total body, all over, ganzkörper, corps entier, tout le corps, cuerpo completo, full-body, fullbody, whole-body",
+        "upper: ub, oberkörper, haut du corps, tren superior, upper body, upper-body, top half, upper half",
+        "lower: lb, unterkörper, bas du corps, tren inferior, lower body, lower-body, bottom half, lower half",
         "legs: leg, leg day",
         "core: trunk, middle, midsection",
         "abs: tums, tummy, tummies, stomach, abdominals",

@@ -26,6 +26,8 @@ public class CardClassesTests
     [InlineData("MON\n3 rounds 40/20\nsquat\nrow\nMON\n40/20\nsquat\nrow", 1)]
     [InlineData("Sunday\n40/20\nsquat\nsun salutation\nrow", 1)]
     [InlineData("6am\n20 min AMRAP: 5 pull-ups, 10 push-ups\n7am\n40/20: squat, row", 2)]
+    [InlineData("6pm Beginners\n30/30: squat, row\nStretch\n\n7pm HIIT\n40/20: burpee, plank\nStretch", 2)]
+    [InlineData("6pm register\n6.10pm warm up\n6.20pm circuit: squat, row", 1)]
     [InlineData("Morning (9:30):\nwarm up 5\n3 x 40/20 squat, row\n\nEvening (18:30):\nwarm up 5\nEMOM 16: swings x12, burpees x8", 2)]
     [InlineData("WEEK 1\n20/10 x 8: squat, lunge\nWEEK 2\n30/15 x 6: squat jump, plank", 2)]
     [InlineData("Tues: upper - A1 press-up 3x10, A2 row 3x10\nThurs: lower - A1 squat 3x10, A2 RDL 3x10", 2)]

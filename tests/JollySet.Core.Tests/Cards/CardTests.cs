@@ -65,6 +65,7 @@ public sealed class CardTests(ITestOutputHelper output)
     [InlineData("fiftieth")]
     [InlineData("fiftysixth")]
     [InlineData("fiftyeighth")]
+    [InlineData("fiftyninth")]
     [InlineData("wordings")]
     public void Nine_facts_in_ten_are_right(string file)
     {

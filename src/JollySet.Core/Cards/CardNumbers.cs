@@ -64,14 +64,16 @@ internal static partial class CardNumbers
             var pairs = items.Select(i => OfPair().Match(i)).TakeWhile(p => p.Success).ToList();
             if (pairs.Count < 2)
                 continue;
-            var how = string.Join(", ", items.Skip(pairs.Count));
-            foreach (var below in how.Length > 0 ? [] : filled.SkipWhile(f => f <= at).TakeWhile(f => IsOfPairs(lines[f])))
+            // What stands behind them and says no more than how they run is said of each; other words are a line of their own.
+            var rest = string.Join(", ", items.Skip(pairs.Count));
+            var how = IsOfPairs(rest) ? rest : "";
+            foreach (var below in rest.Length > 0 ? [] : filled.SkipWhile(f => f <= at).TakeWhile(f => IsOfPairs(lines[f])))
             {
                 how = $"{how}, {lines[below].TrimEnd('.')}".TrimStart(',', ' ');
                 said[below] = "";
             }
 
-            said[at] = string.Join('\n', pairs.Select((p, n) => string.Create(CultureInfo.InvariantCulture, $"Superset {n + 1}: {p.Groups["a"].Value}, {p.Groups["b"].Value}{(how.Length > 0 ? $" - {how}" : "")}")));
+            said[at] = string.Join('\n', pairs.Select((p, n) => string.Create(CultureInfo.InvariantCulture, $"Superset {n + 1}: {p.Groups["a"].Value}, {p.Groups["b"].Value}{(how.Length > 0 ? $" - {how}" : "")}")).Concat(how.Length == 0 && rest.Length > 0 ? [rest] : []));
         }
     }
 

@@ -184,7 +184,7 @@ public sealed partial class CardReader
 
         for (var comma = items.LastIndexOf(", ", StringComparison.Ordinal); comma > 0 && (items.IndexOf(", ", StringComparison.Ordinal) < comma || TimesOnly().IsMatch(items[(comma + 2)..]) || Strokes().IsMatch(items[..comma])); comma = items.LastIndexOf(", ", StringComparison.Ordinal))
         {
-            if (Scan(items[(comma + 2)..], isLine: false) is not { Sets: null, Load: null } scan || scan.Sides is not null || !(scan.SaysBlock || scan.IsEach || scan.IsOfAll || scan.Gaps.Count > 0 || TimesOnly().IsMatch(items[(comma + 2)..])) || !IsEmpty(scan.Left))
+            if (Scan(items[(comma + 2)..], isLine: false) is not { Sets: null, Sides: null, Load: null } scan || !(scan.SaysBlock || scan.IsEach || scan.IsOfAll || scan.Gaps.Count > 0 || TimesOnly().IsMatch(items[(comma + 2)..])) || !IsEmpty(scan.Left))
                 break;
             how.Insert(0, items[(comma + 2)..]);
             items = items[..comma];

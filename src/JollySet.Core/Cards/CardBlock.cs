@@ -33,7 +33,8 @@ internal sealed class CardStation(int line, string name)
         Sets ??= all.Sets;
         // What goes by the clock has no tempo of its own.
         Tempo ??= Amount is { } own && char.IsAsciiDigit(own[0]) ? null : all.Tempo;
-        Amount ??= all.Work is null && !(all.SaysEachSide && all.RepsLow is null) ? all.Amount : null;
+        // What is held is not counted: how long is asked.
+        Amount ??= all.Work is null && !(all.SaysEachSide && all.RepsLow is null) && !(Move?.Tags.IsHold == true && all.Amount is ['x', ..]) ? all.Amount : null;
         Sides ??= all.SaysEachSide ? "each side" : null;
     }
 

@@ -311,6 +311,8 @@ internal static partial class CardGaps
             block.Work = block.Part == CardPart.WarmUp ? Work : Stretch;
             if (open.Count == block.Stations.Count)
                 questions.Add(new CardQuestion(block.Line, 1, $"how long is each move of {block.Name}?", [.. new[] { block.Work.Value, 60, 30 }.Distinct().Select(s => new CardChoice($"{s} s each", Each(s)))]));
+            else
+                open.ForEach(s => HowLong(s, block.Work.Value, words, questions));
         }
         else if (block.IsLinked || block.IsStraight || block.IsAmrap || block.Every is not null || open.Count < block.Stations.Count)
         {
@@ -340,9 +342,14 @@ internal static partial class CardGaps
     private static void Held(CardStation station, List<CardWords> words, List<CardQuestion> questions)
     {
         station.Amount = string.Create(CultureInfo.InvariantCulture, $"{Stretch}s");
+        HowLong(station, Stretch, words, questions, "held");
+    }
+
+    private static void HowLong(CardStation station, int likely, List<CardWords> words, List<CardQuestion> questions, string done = "done")
+    {
         var raw = words.Find(w => w.Number == station.Line)!.Raw;
-        CardChoice For(int s) => new(string.Create(CultureInfo.InvariantCulture, $"{s} s"), raw.Contains(station.Name, StringComparison.Ordinal) ? raw.Replace(station.Name, string.Create(CultureInfo.InvariantCulture, $"{station.Name} {s}s"), StringComparison.Ordinal) : string.Create(CultureInfo.InvariantCulture, $"{raw} {s}s"));
-        questions.Add(new CardQuestion(station.Line, 1, $"how long is {station.Name} held?", [For(Stretch), For(Work), For(20)]));
+        CardChoice For(int seconds) => new(string.Create(CultureInfo.InvariantCulture, $"{seconds} s"), raw.Contains(station.Name, StringComparison.Ordinal) ? raw.Replace(station.Name, string.Create(CultureInfo.InvariantCulture, $"{station.Name} {seconds}s"), StringComparison.Ordinal) : string.Create(CultureInfo.InvariantCulture, $"{raw} {seconds}s"));
+        questions.Add(new CardQuestion(station.Line, 1, $"how long is {station.Name} {done}?", [.. new[] { likely, Work, Stretch, 20, 60 }.Distinct().Take(3).Select(For)]));
     }
 
     /// <summary>The line with its times said: on the head where there is one, else above the first move.</summary>

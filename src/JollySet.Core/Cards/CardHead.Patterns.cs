@@ -11,7 +11,7 @@ internal sealed partial class CardHead
     [GeneratedRegex(@"(?:\s|^)@\s*(?!rpe|tempo\b|max|bw\b|bodyweight|body\s?weight)(?<p>(?:the\s+)?[a-z][^,|;*]*?)(?=\s*(?:,|\||;|\*|\(|\.\s| - |$))", RegexOptions.IgnoreCase)]
     private static partial Regex AtPlace();
 
-    [GeneratedRegex(@"(?<!\bx\s*)\b(?<n>\d{1,3})\s*-?\s*(?:minutes?|mins?\b\.?|minuten|mn\b|'|(?<=(?<!\d)[1-9]\d)m\b)(?!\s+(?:of|warm|stretch|mobil|cool|rest|plank|water|drink|break|between)\w*)(?:\s+(?:class|total|session|long))?", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<!\bx\s*)\b(?<n>\d{1,3})\s*-?\s*(?:minutes?|mins?\b\.?|minuten|mn\b|'|(?<=(?<!\d)[1-9]\d)m\b)(?!\s+(?:of\b|(?:warm|stretch|mobil|cool|rest|plank|water|drink|break|between)\w*))(?:\s+(?:class|total|session|long))?", RegexOptions.IgnoreCase)]
     private static partial Regex MinutesLong();
 
     [GeneratedRegex(@"(?:\b(?:for|up to|about|max\.?|group of|approx\.?|expecting)\s+)*\b(?<n>\d{1,4})\s*(?!(?:people|ppl|persons?)\s+(?:on|at|per|to)\s+(?:each|every|an?)\b)(?:people|ppl|pers(?:ons?|onnes|onen|onas|one)?\b\.?|participants|pax|booked|signed up|folks|heads|ladies|women|men|members|clients|adults|mums|dads|kids|runners|athletes|lads|girls|guys|regulars|beginners|newbies|newcomers|lifters|attendees|bodies|teens|teenagers|seniors|folk|pensioners|coming|expected|pupils|students|children|players|learners|spots|places|spaces|deelnemers|Teilnehmer|turning\s+up)\b(?:\s+max(?:imum)?\b)?(?:\s+(?:booked(?:\s+in)?|signed\s+up|coming))?|\b(?:there(?:'ll|\s+will|\s+should|\s+might)\s+be|there\s+are|I've\s+got|we're|there's|it's)\s+(?:about\s+|around\s+)?(?<n>\d{1,3})\s+of\s+(?:them|you|us)\b|\b(?:group|class) of\s+(?<n>\d{1,4})\b|\b(?:max(?:imum)?|cap(?:ped\s+at|acity)?|limit(?:ed\s+to)?|up\s+to)\s*:?\s*(?<n>\d{1,3})(?=\s*(?:$|[,.;)]))|(?<=^|[,;]\s*)(?<n>\d{1,3})\s+max(?:imum)?(?=\s*(?:$|[,.;)]))|(?<=^|\s)~\s?(?<n>\d{1,3})(?=\s*(?:$|[,;(]))|(?<=[a-z]\s)\((?<n>[4-9]|[1-5]\d)\)$|^(?:approx\.?|about|around|roughly|circa)\s+(?<n>[4-9]|[12]\d)$|\b(?:just\s+)?(?:the\s+|us\s+)(?<n>[2-9])(?:\s+of\s+us)?(?=\s*(?:$|[,;]|\.(?!\d)|and\b))|\bexpect(?:ing)?\s+(?:about\s+|around\s+)?(?<n>\d{1,3})(?=\s*(?:$|[,.;)]))|^(?:[-/]\s*)?for\s+(?<n>[4-9]|[12]\d)$|\b(?:usually|about|around|normally|roughly)\s+(?:about\s+|around\s+)?(?<n>\d{1,3})\s+of\s+(?:them|you|us)\b|\b(?:usually|normally)\s+(?:about\s+|around\s+)?(?<n>\d{1,3})(?=\s*(?:,|$))", RegexOptions.IgnoreCase)]
@@ -161,4 +161,8 @@ internal sealed partial class CardHead
     /// <summary>“Full body 45 min”: how long, at the end of a title.</summary>
     [GeneratedRegex(@"\s*[,(-]?\s*\b(?<n>[0-9]{2,3})\s*min(?:ute)?s?\)?\.?$", RegexOptions.IgnoreCase)]
     private static partial Regex LengthBehind();
+
+    /// <summary>“Beginners class, 14 of them”: people, where nothing else says how many.</summary>
+    [GeneratedRegex(@"(?<!\b(?:stations?|exercises|moves|rounds|blocks|sets)\b.{0,12})(?<=(?:^|[,;(-]\s*))(?<n>\d{1,3})\s+of\s+(?:them|us)(?=\s*(?:$|[,;.)]|booked|coming|today|tonight))", RegexOptions.IgnoreCase)]
+    private static partial Regex SoManyOfThem();
 }

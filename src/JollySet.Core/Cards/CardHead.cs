@@ -61,6 +61,13 @@ internal sealed partial class CardHead
             line = line.Remove(at.Index, at.Length);
         }
 
+        if (People is null && SoManyOfThem().Match(line) is { Success: true } group && !PeopleMany().IsMatch(line) && Whole(group) is > 0 and var come)
+        {
+            People = come;
+            read.Add(string.Create(CultureInfo.InvariantCulture, $"{come} people"));
+            line = line.Remove(group.Index, group.Length);
+        }
+
         // What stands in brackets is told for itself: “lower body (gym floor, 8 people)”.
         var asides = new List<string>();
         line = Bracketed().Replace(line, m =>

@@ -95,9 +95,6 @@ internal static partial class CardPhrases
     [GeneratedRegex(@"\bx\s*\d|\d\s*(?:x|reps?|times)\b", RegexOptions.IgnoreCase)]
     public static partial Regex TimesSign();
 
-    [GeneratedRegex(@"^(?:then|and\s+then|next|after\s+that)\s*,?\s+(?:we\s+(?:do|have|play)\s+)?(?:an?\s+|some\s+)?(?<what>[a-z][a-z' -]{3,40}?)\s+for\s+(?:about\s+)?(?<n>[2-9]|1\d|20)\s*min(?:ute)?s?[.!]*$", RegexOptions.IgnoreCase)]
-    public static partial Regex ThenForMinutes();
-
     [GeneratedRegex(@"^(?<h>[^:]{3,30}):\s*(?<pre>[^:]*,)\s*(?<n>\d{1,2}|two|three|four|five|six)\s+rounds?\s+of\s+(?<items>[a-z\d][^:]*?)\.?$", RegexOptions.IgnoreCase)]
     public static partial Regex HeadThenRoundsOf();
 

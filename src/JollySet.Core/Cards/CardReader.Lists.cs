@@ -57,6 +57,9 @@ public sealed partial class CardReader
             return parts;
         if ((isShort || parts.Count > 2) && parts.TrueForAll(p => Scan(p) is { Amount: not null, SaysBlock: false, Gaps.Count: 0 } own && own.Left.Any(char.IsLetter) && !IsEmpty(own.Left) && own.Left.Split(' ').Length <= 3 && own.Left.All(c => char.IsLetter(c) || c is ' ' or '-' or '\'')))
             return parts;
+        // “Bike 3 mins, band pull-aparts” in a part: half of them known is enough.
+        if (isShort && char.IsLetter(parts[0][0]) && parts.TrueForAll(p => Scan(p) is { SaysBlock: false, Gaps.Count: 0, Left: var own } && own.Length > 2 && own.Split(' ').Length <= 3 && own.All(c => char.IsLetter(c) || c is ' ' or '-' or '\'') && !IsSpoken().IsMatch(p) && !GoesOn().IsMatch(p) && PartOf(p) == CardPart.Main) && parts.Exists(p => Scan(p).Amount is not null) && parts.Count(IsListed) * 2 >= parts.Count)
+            return parts;
         if (isShort && parts.Count > 2 && parts.TrueForAll(p => p.Split(' ').Length <= FewWords && p.All(c => char.IsLetter(c) || c is ' ' or '-' or '\'') && !IsSpoken().IsMatch(p) && !GoesOn().IsMatch(p)) && parts.Count(p => Understood(p) is not null) * 2 >= parts.Count)
             return parts;
         var names = parts.ConvertAll(p => Scan(p) is var scan && WithoutStopsAround(WithoutBrackets(scan.Left)) is { Length: > 0 } left && (Understood(left) is not null || Understood(left + " stretch") is not null || library.Reader.Read(left).Known == Sureness.Likely));
@@ -92,6 +95,9 @@ public sealed partial class CardReader
                 continue;
             var items = text[(colon + 1)..].Trim();
             var isPart = PartOf(text[..colon]) != CardPart.Main;
+            // “Cool-down: foam roll + couch stretch”: what is joined in a part is its list.
+            if (isPart && !items.Contains(", ", StringComparison.Ordinal) && items.Split(" + ") is { Length: > 1 } added && added.Any(a => Understood(Scan(a).Left) is not null))
+                items = string.Join(", ", added);
             // “T1: squat jumps / plank”.
             if (Strokes().Split(HowBehind(items).Items) is { Length: > 1 and <= 6 } struck && (struck is { Length: 2 } && struck.All(t => Understood(Scan(t).Left) is not null)
                 || ((Super().IsMatch(text[..colon]) || BlockWord().IsMatch(text[..colon])) && struck.All(t => Scan(t).Left is var left && left.Any(char.IsLetter) && left.Split(' ').Length <= FewWords) && (Super().IsMatch(text[..colon]) || struck.Any(t => Understood(WithoutStopsAround(Scan(t).Left)) is not null)))))
@@ -146,6 +152,35 @@ public sealed partial class CardReader
 
         return (text, null);
     }
+
+    /// <summary>“Rows and kickbacks, 20 each leg, no jumping”: moves, what is said of all of them, and whom it spares; a head with its list.</summary>
+    private string AsListOfAll(string text)
+    {
+        if (Current is { Stations.Count: 0, Part: CardPart.Main } || !text.Contains(", ", StringComparison.Ordinal) || !text.Any(char.IsAsciiDigit) || text.AsSpan().ContainsAny(":(/+|"))
+            return text;
+        var pieces = Commas().Split(text.TrimEnd('.'));
+        var spared = pieces.Reverse().TakeWhile(p => BriefWords.Need(p) is not null).Reverse().ToList();
+        var how = pieces.SkipLast(spared.Count).Reverse().Select(HowOfAll).TakeWhile(h => h is not null).Reverse().ToList();
+        var named = pieces.SkipLast(spared.Count + how.Count).ToList();
+        var moves = named.SelectMany(i => IsMove(i) ? [i] : And().Split(LeadingAnd().Replace(i, ""))).Select(i => i.Trim()).ToList();
+        // A longer list, of which nothing else is said, is read as any list.
+        if (how.Count == 0 || moves.Count < 2 || (moves.Count > 2 && spared.Count == 0 && moves.Count == named.Count) || !moves.TrueForAll(m => m.Split(' ').Length <= FewWords && !m.Contains(" of ", StringComparison.Ordinal) && m.All(c => char.IsLetter(c) || c is ' ' or '-' or '\''))
+            || moves.Count(m => library.Reader.Read(m).Known != Sureness.Unknown) * 2 <= moves.Count || !moves.Exists(m => Understood(m) is not null))
+            return text;
+        beside.AddRange(spared);
+        return $"A - {string.Join(", ", how)}: {string.Join(", ", moves)}";
+    }
+
+    /// <summary>What is said behind a list of all of it, in the words of a head; null where it is something else.</summary>
+    private string? HowOfAll(string said)
+    {
+        if (SoManyOfAll().Match(said) is { Success: true } m)
+            return $"{m.Groups["n"].Value} {(m.Groups["side"].Success ? "reps each side" : "of each")}{(m.Groups["x"].Success ? $", {m.Groups["x"].Value} rounds" : "")}";
+        return Scan(said, isLine: false) is { Sets: null, Sides: null, Load: null } scan && (scan.SaysBlock || scan.IsEach || scan.IsOfAll || scan.Gaps.Count > 0) && IsEmpty(scan.Left) ? said : null;
+    }
+
+    [GeneratedRegex(@"^(?:(?<n>[0-9]{1,3})\s*(?:reps\s+)?(?:of\s+)?(?:on\s+)?(?:each|per)(?:\s+(?<side>side|leg|arm))?(?:\s*x\s*(?<x>[2-9]))?|(?<x>[2-9])\s*(?:rounds|rds)\s+of\s+(?<n>[0-9]{1,3})(?:\s+(?:reps|each|of\s+each))?)$", RegexOptions.IgnoreCase)]
+    private static partial Regex SoManyOfAll();
 
     private static bool IsInBrackets(string text, int at) => text.AsSpan(0, at).Count('(') > text.AsSpan(0, at).Count(')') && text.IndexOf(')', at) > 0;
 

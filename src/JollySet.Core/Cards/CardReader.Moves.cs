@@ -61,7 +61,7 @@ public sealed partial class CardReader
         if (name.Split(' ').Length > 8)
             return null;
         var reading = library.Reader.Read(name);
-        if (reading is { Known: Sureness.Likely, Modifiers.IsEmpty: true } && library.Find(reading.Meant)?.Asked.Length > 0 && Fitting([.. reading.Nearest.Select(library.Find).OfType<Move>().Where(m => m.Asked.Intersect(reading.Move!.Asked).Any())]) is { } chosen)
+        if (reading is { Known: Sureness.Likely, Modifiers.IsEmpty: true } && library.Find(reading.Meant)?.Asked.Length > 0 && Fitting(line.Raw, [.. reading.Nearest.Select(library.Find).OfType<Move>().Where(m => m.Asked.Intersect(reading.Move!.Asked).Any())]) is { } chosen)
             reading = reading with { Move = chosen, Meant = chosen.Name, Base = chosen.Name };
         if (reading.Known == Sureness.Likely)
         {
@@ -89,9 +89,10 @@ public sealed partial class CardReader
         && words.FindAll(w => w.Number != line.Number && Math.Abs(w.Number - line.Number) <= 2 && w.Number > block.Line) is { Count: > 0 } near && near.Exists(w => IsStation(w.Text) && Bulleted().Match(w.Raw) is { Success: true } other && other.Groups["b"].Value == bullet.Groups["b"].Value);
 
     /// <summary>Of several moves that a short name may mean the one for this class: “kickbacks” of the leg where legs are its focus, “leg curls” standing where nobody lies down.</summary>
-    private Move? Fitting(ImmutableArray<Move> moves)
+    private Move? Fitting(string said, ImmutableArray<Move> moves)
     {
-        var ofBlock = Current is { } block ? BriefWords.Focus(block.Name) : [];
+        // “Kickbacks, 20 each leg” are of the leg.
+        var ofBlock = EachLeg().IsMatch(said) ? BriefWords.Focus("lower body") : Current is { } block ? BriefWords.Focus(block.Name) : [];
         var focus = Balance.Focus.Of(new Brief { Focus = ofBlock.IsEmpty ? [.. head.List("focus")] : ofBlock });
         var staysUp = (head.List("audience").Contains("older adults") || head.List("kit").Any(k => k.StartsWith("chair", StringComparison.Ordinal))) && !head.List("kit").Contains("mat");
         return moves.OrderBy(m => head.List("needs").Any(m.Troubles)).ThenBy(m => staysUp && m.IsOnFloor).ThenBy(m => !m.Muscles.Any(x => x.Share == 1 && focus.Covers(x.Muscle))).FirstOrDefault();
@@ -103,6 +104,9 @@ public sealed partial class CardReader
 
     [GeneratedRegex(@"^(?:(?<h>harder|advanced|adv|stronger)|easier|beginners?|newbies|novices)\s+(?:do\s+|can\s+(?:do\s+)?)?(?<w>[a-z][a-z' -]{2,40})$", RegexOptions.IgnoreCase)]
     private static partial Regex WayAndMove();
+
+    [GeneratedRegex(@"\b(?:each|per|a|either)\s+leg\b|/\s*leg\b", RegexOptions.IgnoreCase)]
+    private static partial Regex EachLeg();
 
     [GeneratedRegex(@"^(?:on|with|using|holding)\s+(?:the\s+|a\s+|your\s+|our\s+|some\s+)?(?<k>[a-z][a-z ]{2,30}?)[.!]?$", RegexOptions.IgnoreCase)]
     private static partial Regex WithKit();

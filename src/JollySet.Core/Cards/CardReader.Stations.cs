@@ -229,6 +229,8 @@ public sealed partial class CardReader
         // “Then” alone above it: what comes next.
         if (Current is { HasSettings: true, Stations.Count: > 0, Part: CardPart.Main } ended && LineAbove(line) is > 0 and var above && above > ended.Stations[^1].Line && GoesOn().IsMatch(LineAt(above).Text) && IsEmpty(LineAt(above).Text))
             return new CardBlock(line.Number, FreeName("A"), CardPart.Main);
+        if (Current is { IsOwnTime: true })
+            return new CardBlock(line.Number, FreeName("A"), CardPart.Main);
         // Under a marked heading sets of a warm-up are of it, beside what has none.
         if (Current is { Stations.Count: > 0 } opening && line.Number != opening.Line && opening.IsOver(station) && IsUnderHeading(opening, line))
             return new CardBlock(line.Number, FreeName(opening.Name), opening.Part);

@@ -149,7 +149,7 @@ public sealed partial class CardReader
     {
         // Where there is another, rounds and a rest below counted moves say that those are no warm-up either.
         bool IsClass(CardBlock b) => b is { RoundsLow: > 1, Length: not null } && (b.Between ?? b.Rest) >= LongRest && b.Stations.TrueForAll(s => s.Line == b.Line || s.Amount is ['x', ..]);
-        if ((blocks.Exists(b => b.Part == CardPart.Main) && !blocks.Exists(b => b.Part == CardPart.WarmUp && IsClass(b))) || blocks.Find(b => b is { Part: CardPart.WarmUp } && (b.Length is not null || (b.Stations.Count > 1 && b.Stations.TrueForAll(s => s.Sets > 1 && s.Line != b.Line)))) is not { } warmUp || blocks.Count >= Plans.Limits.Blocks)
+        if ((blocks.Exists(b => b is { Part: CardPart.Main, IsOwnTime: false }) && !blocks.Exists(b => b.Part == CardPart.WarmUp && IsClass(b))) || blocks.Find(b => b is { Part: CardPart.WarmUp } && (b.Length is not null || (b.Stations.Count > 1 && b.Stations.TrueForAll(s => s.Sets > 1 && s.Line != b.Line)))) is not { } warmUp || blocks.Count >= Plans.Limits.Blocks)
             return;
         var from = warmUp.Stations.FindIndex(s => s.Line != warmUp.Line);
         if (from < 0 || !warmUp.Stations.Skip(from).All(s => s.Amount is ['x', ..] || s.Sets is not null || warmUp.RoundsLow > 1))

@@ -240,7 +240,7 @@ public sealed partial class CardReader
 
     private void Take(CardWords line, bool isFirst)
     {
-        line = line with { Text = Reworded(line.Text) };
+        line = line with { Text = AsHowTold(Reworded(line.Text)) };
         if (Current is { HasSettings: true, Stations.Count: 0 } && MovesAre().Match(line.Text) is { Success: true } are)
             line = line with { Text = line.Text[are.Length..] };
         // “B) 40/20 x3”: a block of that name, no bullet.
@@ -513,25 +513,7 @@ public sealed partial class CardReader
             return;
         }
 
-        // “Relay: in teams of four, 6 mins”: a time of its own, and what is done in it in words.
-        if (OwnThing().Match(line.Text) is { Success: true } thing && Current is { Stations.Count: > 0 } && blocks.Count < Limits.Blocks && PartOf(thing.Groups["name"].Value) == CardPart.Main && !Begin(thing.Groups["name"].Value).Success && Understood(thing.Groups["name"].Value) is null && Parted(thing.Groups["what"].Value, isShort: true).TrueForAll(p => Understood(WithoutBrackets(Scan(p).Left)) is null))
-        {
-            var own = new CardBlock(line.Number, FreeName(thing.Groups["name"].Value), CardPart.Main) { Length = int.Parse(thing.Groups["n"].Value, System.Globalization.CultureInfo.InvariantCulture) * 60 };
-            own.Notes.Add(thing.Groups["what"].Value);
-            blocks.Add(own);
-            Say(line, CardLineKind.Block, own.Name);
-            return;
-        }
-
-        // “Then a relay race in teams for ten minutes”: a time of its own.
-        if (ThenForMinutes().Match(CardNumbers.InDigits(line.Text)) is { Success: true } race && blocks.Count > 0 && blocks.Count < Limits.Blocks && PartOf(race.Groups["what"].Value) == CardPart.Main && !Begin(race.Groups["what"].Value).Success && Understood(race.Groups["what"].Value) is null)
-        {
-            blocks.Add(new CardBlock(line.Number, FreeName(race.Groups["what"].Value), CardPart.Main) { Length = int.Parse(race.Groups["n"].Value, System.Globalization.CultureInfo.InvariantCulture) * 60 });
-            Say(line, CardLineKind.Block, Current!.Name);
-            return;
-        }
-
-        if (TakesStationOfRest(line) || TakesWaterAfterRound(line))
+        if (TakesOwnTime(line) || TakesStationOfRest(line) || TakesWaterAfterRound(line))
             return;
         if (TakesAll(line) || TakesBlock(line) || TakesGap(line))
         {
@@ -546,7 +528,8 @@ public sealed partial class CardReader
             return;
         }
 
-        TakeStations(line, line.Text);
+        if (!TakesNameAndMinutes(line))
+            TakeStations(line, line.Text);
     }
 
     /// <summary>Whether words begin a block rather than a line of one.</summary>

@@ -45,7 +45,7 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"(?:\bwith\s+)?\b(?:an?\s+)?(?:quick\s+)?(?:sip\s+of\s+)?(?:water|drinks?)(?:\s+(?:break|stop))?\s+(?:in\s+)?between(?:\s+(?:each\s+|every\s+|the\s+)?(?:rounds?|sets?|laps?|circuits?))?(?!\s*[:=-]?\s*\d)\b", RegexOptions.IgnoreCase)]
     private static partial Regex DrinkBetween();
 
-    [GeneratedRegex(@"(?:\b(?:take|then|with|and)\s+)?(?<t>" + Time + @")\s*(?:(?:of|for|de)\s+)?(?:an?\s+)?\b(?:rest|rust|break|brake|repos|recover(?:y)?|r[ée]cup(?:[ée]ration)?|pausa|descanso|breather|pause|off|(?<water>(?:drinks?|water)(?:\s+(?:break|stop))?(?=\s+(?:in\s+)?(?:between|btw|b/w))))\b" + Between, RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?:\b(?:take|then|with|and)\s+)?(?<t>" + Time + @")\s*(?:(?:of|for|de)\s+)?(?:an?\s+)?\b(?:rest|rust|break|brake|repos|recover(?:y)?|r[ée]cup(?:[ée]ration)?|pausa|descanso|breather|pause|off(?!\s+(?:the|your|a|our)\s)|(?<water>(?:drinks?|water)(?:\s+(?:break|stop))?(?=\s+(?:in\s+)?(?:between|btw|b/w))))\b" + Between, RegexOptions.IgnoreCase)]
     private static partial Regex RestLast();
 
     [GeneratedRegex(@"(?<t>" + Time + @")\s*(?<where>(?:in\s+)?(?:between|btw|b/w|after|to\s+change\s*over|(?:to\s+)?change(?:over)?(?!\s*(?:sides?|legs?|arms?|hands?|over\b|half|direction))|transition|to\s+move(?:\s+on)?|(?:to\s+)?(?:swap|switch)(?:\s+over)?(?!\s*(?:sides?|legs?|arms?|hands?)))\b\s*(?:each\s+|every\s+|all\s+)?(?:" + Rounds + "|" + Moves + @")?\b)", RegexOptions.IgnoreCase)]

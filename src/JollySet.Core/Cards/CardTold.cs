@@ -259,7 +259,7 @@ internal sealed partial class CardTold
     [GeneratedRegex(@"\b(?<what>(?:teams?|groups?|pairs?)\s+of)\s+[0-9]{1,2}\b|\b[0-9]\s+(?<what>at\s+each)\b|\b(?<what>all|done)\s+(?:the\s+)?[0-9]{1,2}\b", RegexOptions.IgnoreCase)]
     private static partial Regex InGroups();
 
-    [GeneratedRegex(@"(?<![0-9:/.-])\b(?<n>[0-9]{1,3})(?:\s*(?:-|to|or)\s*(?<high>[0-9]{1,3}))?(?:[\s-]*(?<u>s|secs?|seconds?|mins?|minutes?)\b'?s?|(?=\s+(?:on(?!\s+(?:each|the|their|your))|off|rest|work)\b))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<![0-9:/.-])\b(?<n>[0-9]{1,3})(?:\s*(?:-|to|or)\s*(?<high>[0-9]{1,3}))?(?:[\s-]*(?<u>s|secs?|seconds?|mins?|minutes?)\b'?s?|(?=\s+(?:on(?!\s+(?:each|the|their|your))|off|rest|work|to\s+(?:rest|recover|catch|breathe|swap|change|move|switch|get|reset|walk|jog|run|go)|(?:of\s+)?(?:rest|recovery|breather|between))\b))", RegexOptions.IgnoreCase)]
     private static partial Regex Time();
 
     [GeneratedRegex(@"^[\s-]*(?:of\s+|for\s+a\s+|for\s+|as\s+a\s+)?(?:(?:rest(?:ing)?|recovery|recover|break|breather|breathing\s+space|off|pause|gap|down\s?time|transition|change\s?-?\s?over|water(?:\s+break)?|drink(?:s)?(?:\s+break)?)\b|to\s+(?:rest|recover|drink|catch|breathe|swap|change|move|switch|get|reset|set\s+up|find|walk|jog|run|step|go|drink|shake|grab|have\s+a\s+(?:drink|rest|breather))\b[^,;.]{0,40}?(?=\s*(?:[,;.]|$|\band\b|\bbetween\b|\bafter\b|\bbefore\b))|(?=(?:in\s+)?between\b|after\s+(?:each|every)\b))", RegexOptions.IgnoreCase)]

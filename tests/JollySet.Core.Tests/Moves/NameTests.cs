@@ -69,6 +69,7 @@ public sealed class NameTests
     [InlineData("star jmps", "jumping jack")]
     [InlineData("jumping jaks", "jumping jack")]
     [InlineData("goblet squts", "goblet squat")]
+    [InlineData("squts", "squat")]
     [InlineData("seated marhcing", "seated march")]
     [InlineData("hammers", "hammer curl")]
     [InlineData("bicep crls", "biceps curl")]

@@ -228,7 +228,7 @@ public sealed class NameReader
     /// <summary>The one name that words may be with one of them another word a letter or two away, where that word alone may be several: “jumping jaks”; null where several names may be meant, or none.</summary>
     private NameReading? BySlips(string text, List<string> words)
     {
-        if (words.Count is 0 or > MostSlipped || words.FindAll(w => !vocabulary.Contains(w)) is not [{ } slip] || (slip.Length <= ShortestSlip && words.Count == 1))
+        if (words.Count is 0 or > MostSlipped || words.FindAll(w => !vocabulary.Contains(w)) is not [{ } slip] || (slip.Length < ShortestSlip && words.Count == 1))
             return null;
         var key = string.Join(' ', words);
         if (bySlips.TryGetValue(key, out var before))
@@ -246,6 +246,9 @@ public sealed class NameReader
         var near = slip.Length >= LongWord && slip.EndsWith("ing", StringComparison.Ordinal) ? NearWords(slip).Concat(NearWords(slip[..^3])) : NearWords(slip);
         foreach (var (word, _) in near)
         {
+            // Of a short word alone a vowel is left out, or it is none: “squt”, and not “plan” for plank.
+            if (words.Count == 1 && slip.Length == ShortestSlip && !LacksVowel(slip, word))
+                continue;
             if (Understood(text, words.ConvertAll(w => w == slip ? word : w)) is not { Modifiers.IsEmpty: true } found)
                 continue;
             if (only is not null && only.Base != found.Base)
@@ -254,6 +257,14 @@ public sealed class NameReader
         }
 
         return only;
+    }
+
+    private static bool LacksVowel(string slip, string word)
+    {
+        var at = 0;
+        while (at < slip.Length && at < word.Length && slip[at] == word[at])
+            at++;
+        return word.Length == slip.Length + 1 && Vowels.Contains(word[at], StringComparison.Ordinal) && word.AsSpan(at + 1).SequenceEqual(slip.AsSpan(at));
     }
 
     /// <summary>The known words a letter away from a word, two from a long one, and how far. Each word is looked for once.</summary>

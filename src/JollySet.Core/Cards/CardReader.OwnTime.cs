@@ -1,0 +1,54 @@
+using System.Globalization;
+using System.Text.RegularExpressions;
+using JollySet.Core.Moves.Names;
+using JollySet.Core.Plans;
+using static JollySet.Core.Cards.CardPhrases;
+
+namespace JollySet.Core.Cards;
+
+/// <content>What has a name and minutes and is no move: a time of its own.</content>
+public sealed partial class CardReader
+{
+    /// <summary>“Relay: in teams of four, 6 mins”, “then a relay race in teams for ten minutes”, “balance work 5 mins”.</summary>
+    private bool TakesOwnTime(CardWords line)
+    {
+        if (blocks.Count >= Limits.Blocks)
+            return false;
+        if (Current is { Stations.Count: > 0 } && OwnThing().Match(line.Text) is { Success: true } thing && IsNobodysName(thing.Groups["name"].Value) && Parted(thing.Groups["what"].Value, isShort: true).TrueForAll(p => Understood(WithoutBrackets(Scan(p).Left)) is null))
+            return Own(line, thing, thing.Groups["name"].Value, thing.Groups["what"].Value);
+        if (blocks.Count > 0 && ThenForMinutes().Match(CardNumbers.InDigits(line.Text)) is { Success: true } race && IsNobodysName(race.Groups["name"].Value))
+            return Own(line, race, race.Groups["name"].Value);
+        return false;
+    }
+
+    /// <summary>“Balance work 5 mins”, what nothing else has read: no move that is done for so long. Among the moves of a part it is one of them.</summary>
+    private bool TakesNameAndMinutes(CardWords line) =>
+        blocks.Count < Limits.Blocks && Current is not { Part: not CardPart.Main, Length: null, Stations.Count: 0 } && NameAndMinutes().Match(line.Text) is { Success: true } named && named.Groups["name"].Value is var name && IsNobodysName(name) && !Cap().IsMatch(line.Text) && !IsSpoken().IsMatch(line.Text) && !NoName().IsMatch(name)
+        && library.Reader.Read(name).Known == Sureness.Unknown && !Plus().Split(name).All(p => Understood(p) is not null) && CardHead.NeedsIn(name).Needs.IsEmpty
+        && Own(line, named, BeginsWith().Replace(name, ""));
+
+    private bool IsNobodysName(string name) => PartOf(name) == CardPart.Main && !Begin(name).Success && Understood(name) is null;
+
+    private bool Own(CardWords line, Match said, string name, string? what = null)
+    {
+        var own = new CardBlock(line.Number, FreeName(name), CardPart.Main) { Length = int.Parse(said.Groups["n"].Value, CultureInfo.InvariantCulture) * 60, IsOwnTime = true };
+        if (what is not null)
+            own.Notes.Add(what);
+        blocks.Add(own);
+        Say(line, CardLineKind.Block, own.Name);
+        return true;
+    }
+
+    [GeneratedRegex(@"^(?<name>[a-z][^0-9,:;.!?()]{2,40}?)\s*(?:[-(,:]\s*|\s)(?:for\s+)?(?<n>[3-9]|[12][0-9]|30)\s*(?:mins?|minutes?|')\)?\.?$", RegexOptions.IgnoreCase)]
+    private static partial Regex NameAndMinutes();
+
+    [GeneratedRegex(@"^(?:(?:then|and|finally)\s+)*(?:(?:finish|end|start|begin|close|open)(?:ing)?(?:\s+off)?\s+with|we\s+(?:do|have))\s+(?:an?\s+|some\s+)?", RegexOptions.IgnoreCase)]
+    private static partial Regex BeginsWith();
+
+    /// <summary>A name, what is done under it in words, and its minutes.</summary>
+    [GeneratedRegex(@"^(?<name>[a-z][a-z' ]{2,25}):\s*(?<what>[a-z][^:]{3,60}?)(?:\s*[,(-]\s*|\s+)(?<n>[2-9]|[1-5]\d)\s*(?:mins?|minutes?|')\)?\.?$", RegexOptions.IgnoreCase)]
+    private static partial Regex OwnThing();
+
+    [GeneratedRegex(@"^(?:then|and\s+then|next|after\s+that)\s*,?\s+(?:we\s+(?:do|have|play)\s+)?(?:an?\s+|some\s+)?(?<name>[a-z][a-z' -]{3,40}?)\s+for\s+(?:about\s+)?(?<n>[2-9]|1\d|20)\s*min(?:ute)?s?[.!]*$", RegexOptions.IgnoreCase)]
+    private static partial Regex ThenForMinutes();
+}

@@ -69,7 +69,7 @@ internal sealed partial class CardHead
     private static partial Regex SpokenMinutes();
 
     /// <summary>“It's at the harbour hall”.</summary>
-    [GeneratedRegex(@"\b(?:at|in|on)\s+the\s+(?<p>(?:[a-z']+\s+){0,2}(?:hall|gym|studio|park|centre|center|church|school|pavilion|loft|barn|green|field|beach|lawn|terrace))\b(?=\s*(?:$|[,.;!?)]|at\b|on\b|for\b|please\b))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:at|in|on)\s+the\s+(?<p>(?:[a-z']+\s+){0,2}(?:hall|gym|studio|park|centre|center|church|school|pavilion|loft|barn|green|field|beach|lawn|terrace|common|woods|car\s+park|parking\s+lot))\b(?=\s*(?:$|[,.;!?)]|at\b|on\b|for\b|please\b))", RegexOptions.IgnoreCase)]
     private static partial Regex SpokenPlace();
 
     [GeneratedRegex(@"^please\s+|\s+please[.!]*$", RegexOptions.IgnoreCase)]
@@ -118,7 +118,7 @@ internal sealed partial class CardHead
     [GeneratedRegex(@"\b(?:strength|class|circuits?|conditioning|session|workout|blast|burn|hour|day|hypertrophy|express|super\s?sets?|sets|intervals?|ladders?|pyramids?|tabata|hiit|emom|amrap|(?:mon|tues|wednes|thurs|fri|satur|sun)days?|(?<=^)(?:mon|tues?|weds?|thu(?:rs?)?|fri|sat|sun)(?=\s))\b|\b\d+\s*x\s*\d+\b|(?<!\d)\d{1,2}(?:[.:]\d\d)?\s*[ap]m\b|(?<=\w)\s+[a-d1-9]$", RegexOptions.IgnoreCase)]
     private static partial Regex Topic();
 
-    [GeneratedRegex(@"^(?:the\s+)?(?:[a-z'.]+\s+){0,2}(?:hall|(?<=scout\s)hut|gym(?:\s+floor)?|studio(?:\s+\w)?|park|beach|centre|center|club|church|school|pavilion|green|field|playground|garden|loft|barn|terrace|lawn|court|lodge|rec|pitch|annexe?)$|^(?:outdoors?|outside|at\s+home|home|online|zoom|indoors|(?:room|hall|court)\s+\w)$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:the\s+)?(?:[a-z'.]+\s+){0,2}(?:hall|(?<=scout\s)hut|gym(?:\s+floor)?|studio(?:\s+\w)?|park|beach|centre|center|club|church|school|pavilion|green|field|playground|garden|loft|barn|terrace|lawn|common|woods|parking\s+lot|court|lodge|rec|pitch|annexe?)$|^(?:outdoors?|outside|at\s+home|home|online|zoom|indoors|(?:room|hall|court)\s+\w)$", RegexOptions.IgnoreCase)]
     private static partial Regex SomePlace();
 
     [GeneratedRegex(@"^(?:in|at|on)\s+(?:the\s+)?", RegexOptions.IgnoreCase)]

@@ -445,7 +445,7 @@ internal static partial class CardPhrases
     public static partial Regex Called();
 
     /// <summary>What is said of kit alone: “DBs only”.</summary>
-    [GeneratedRegex(@"^(?<k>[a-z][a-z +&-]{1,30}?)\s+only$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?<k>[a-z][a-z +&-]{1,30}?)\s+(?:only|please|needed|for\s+everyone)[.!]*$", RegexOptions.IgnoreCase)]
     public static partial Regex OnlyThis();
 
     /// <summary>A title said as what it is: “core class plan:”.</summary>

@@ -1,5 +1,6 @@
 using System.Globalization;
 using System.Text.RegularExpressions;
+using JollySet.Core.Moves.Names;
 using JollySet.Core.Plans;
 using static JollySet.Core.Cards.CardPhrases;
 
@@ -114,7 +115,7 @@ public sealed partial class CardReader
         if (isEmpty && !isNamed && !goesOn && length is null && items is null && Current is { Part: CardPart.Main, Stations.Count: > 0 } listed && settings.GetValueOrDefault(LineAbove(line)) == listed && LineAbove(line) > listed.Stations[^1].Line
             && (scan.Work is null || listed.Work is null) && (scan.RoundsLow is null || listed.RoundsLow is null) && scan is { Scheme: null, Every: null, IsAmrap: false } && (words.Find(w => w.Number > line.Number && w.Text.Length > 0) is not { } after || after.Letter is not null || !IsStation(after.Text)))
             return Applied(listed, scan, line);
-        if (isEmpty && !isNamed && !goesOn && length is null && items is null && Current is { } current && !IsWhole(current, scan) && !IsDone(current, scan, line) && ((current.Stations.Count == 0 && !(current.Part != CardPart.Main && current.Length is not null && (scan.Work is not null || scan.Scheme is not null || scan.Every is not null || scan.IsAmrap || scan.RoundsLow > 2 || text.EndsWith(':')))) || (current.Part == CardPart.Main && !current.HasSettings && !((scan.Scheme is not null || scan.IsAmrap || (scan.Every is not null && current.Stations.Exists(s => s.Sets > 1))) && current.Stations.Count > 0 && current.Stations.TrueForAll(s => s.Amount is not null))) || scan.Work is null && scan.Scheme is null && scan.Every is null && !scan.IsAmrap && current.RoundsLow is null && current is not { Part: not CardPart.Main, Length: not null, Stations.Count: 0 }) && Applied(current, scan, line))
+        if (isEmpty && !isNamed && !goesOn && length is null && items is null && Current is { IsOwnTime: false } current && !IsWhole(current, scan) && !IsDone(current, scan, line) && ((current.Stations.Count == 0 && !(current.Part != CardPart.Main && current.Length is not null && (scan.Work is not null || scan.Scheme is not null || scan.Every is not null || scan.IsAmrap || scan.RoundsLow > 2 || text.EndsWith(':')))) || (current.Part == CardPart.Main && !current.HasSettings && !((scan.Scheme is not null || scan.IsAmrap || (scan.Every is not null && current.Stations.Exists(s => s.Sets > 1))) && current.Stations.Count > 0 && current.Stations.TrueForAll(s => s.Amount is not null))) || scan.Work is null && scan.Scheme is null && scan.Every is null && !scan.IsAmrap && current.RoundsLow is null && current is not { Part: not CardPart.Main, Length: not null, Stations.Count: 0 }) && Applied(current, scan, line))
             return true;
         // Words behind how it runs are no name: “40 s work, 10 s rest, all on the mat”.
         var isBehind = part == CardPart.Main && !isNamed && !isEmpty && items is null && (!text.EndsWith(':') || SaysHow().IsMatch(named)) && char.IsAsciiDigit(text[0]) && !line.IsHeading;
@@ -247,7 +248,7 @@ public sealed partial class CardReader
         rest = string.Join(", ", parts);
         // In a list of three a name may be asked about: “lunges, curls, dips”.
         var known = parts.Count(p => Understood(WithoutBrackets(Scan(p).Left)) is not null);
-        var areMoves = known == parts.Count || (known > 1 && known * 2 > parts.Count && parts.TrueForAll(p => p.Split(' ').Length <= 3 && p.All(c => char.IsLetter(c) || c is ' ' or '-' or '\'')));
+        var areMoves = known == parts.Count || (parts.Count > 2 && known > 0 && parts.TrueForAll(p => Scan(p) is { RepsLow: not null } own && library.Reader.Read(WithoutBrackets(own.Left)).Known != Sureness.Unknown)) || (known > 1 && known * 2 > parts.Count && parts.TrueForAll(p => p.Split(' ').Length <= 3 && p.All(c => char.IsLetter(c) || c is ' ' or '-' or '\'')));
         return rest.Length > 0 && (begins.Length > 0 || (severalOnly && parts.Count > 1)) && areMoves ? rest : null;
     }
 

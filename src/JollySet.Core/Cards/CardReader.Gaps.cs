@@ -66,6 +66,9 @@ public sealed partial class CardReader
     /// <summary>“Tabata 1”, “Tabata 2”: the last two blocks are tabatas.</summary>
     private bool AreTabatas() => blocks.Count > 1 && blocks.TakeLast(2).All(b => b is { Part: CardPart.Main, Stations.Count: > 0, After: null } && b.Name.StartsWith("tabata", StringComparison.OrdinalIgnoreCase));
 
+    /// <summary>Whether a block goes round several times, its moves on its own line, and has no rest between rounds yet.</summary>
+    private static bool IsRoundOnLine(CardBlock block) => block is { Part: CardPart.Main, RoundsLow: > 1, Between: null, After: null, IsLinked: false, IsStraight: false, Every: null, IsAmrap: false, Scheme: null, Stations.Count: > 1 } && block.Stations.TrueForAll(s => s.Line == block.Line);
+
     /// <summary>Whether a block's moves stand on its own line and it has no rest between them yet.</summary>
     private static bool IsOpenList(CardBlock block) => block is { Part: CardPart.Main, Rest: null, IsLinked: false, IsStraight: false, Every: null, IsAmrap: false, Scheme: null, Stations.Count: > 1 } && block.Stations.TrueForAll(s => s.Line == block.Line && s.Rest is null);
 
@@ -146,6 +149,10 @@ public sealed partial class CardReader
             if (scan.Gaps is [(var pause, var upTo, CardGap.Moves)] && IsOpenList(block))
                 foreach (var list in blocks.AsEnumerable().Reverse().Skip(1).TakeWhile(IsOpenList))
                     (list.Rest, list.RestHigh) = (pause, upTo);
+            // “1 min between rounds” below several circuits, each on its line with its rounds: of all of them.
+            if (scan.Gaps is [(var round, null, CardGap.Rounds)] && IsRoundOnLine(block))
+                foreach (var list in blocks.AsEnumerable().Reverse().Skip(1).TakeWhile(IsRoundOnLine))
+                    list.Between = round;
             block.IsRested = block.IsStraight && scan.Gaps[0].For == CardGap.Unsaid;
             // A rest below a block whose moves stood on its own line comes after it.
             var closes = block is { Part: CardPart.Main, IsStraight: false } && !(block.RoundsLow > 1) && !block.IsLinked && block.Stations.Count > 1 && block.Stations.TrueForAll(s => s.Line == block.Line);

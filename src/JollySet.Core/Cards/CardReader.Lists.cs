@@ -43,7 +43,7 @@ public sealed partial class CardReader
         // “Squat hold / jumping jacks” below “in pairs”: what each of the two does.
         if (parts.Count < 2 && Current is { Part: CardPart.Main, Begun: { } begun } && ForPair().IsMatch(begun) && Strokes().Split(text) is { Length: 2 } two && Array.TrueForAll(two, p => Understood(p) is not null))
             return [.. two];
-        if (parts.Count < 2 && NextCount().Split(text) is { Length: > 1 } counted && counted.All(c => Scan(c) is { RepsLow: not null, SaysBlock: false } each && Understood(WithoutBrackets(each.Left)) is not null))
+        if (parts.Count < 2 && NextCount().Split(text) is { Length: > 1 } counted && counted.All(c => Scan(c) is { RepsLow: not null, SaysBlock: false } each && library.Reader.Read(WithoutBrackets(each.Left)).Known != Sureness.Unknown) && counted.Any(c => Understood(WithoutBrackets(Scan(c).Left)) is not null))
             return [.. counted];
         if (parts.Count < 2)
             return [text];
@@ -118,6 +118,8 @@ public sealed partial class CardReader
             if (listed.Count == 1 && (BlockWord().IsMatch(text[..(colon + 1)]) || RegionAlone().IsMatch(text[..colon])) && (IsMove(Dashes().Split(listed[0])[0].Trim()) || (listed[0].Split(' ').Length <= 3 && library.Reader.Read(listed[0]).Known == Sureness.Likely) || Or().Split(listed[0]) is [var one, _] && IsMove(one)))
                 return (text[..colon], items);
             var isCoolDown = PartOf(text[..colon]) == CardPart.CoolDown;
+            if (listed.Count > 1 && BlockWord().IsMatch(text[..(colon + 1)]) && listed.TrueForAll(i => library.Reader.Read(WithoutBrackets(i)).Known != Sureness.Unknown))
+                return (text[..colon], items);
             if (listed.Count > 0 && listed.Exists(i => i.Length > 0 && ((listed.Count > 1 && Super().IsMatch(text[..colon])) || ((Scan(text[..colon], isLine: false).SaysBlock && (listed.Count > 1 || (BlockWord().IsMatch(text) && i.Split(' ').Length <= 3 && i.All(c => char.IsLetter(c) || c is ' ' or '-')))) || IsMove(WithoutBrackets(i)) || (colon == 1 && library.Reader.Read(WithoutBrackets(i)).Known == Sureness.Likely) || (isCoolDown && Understood(i + " stretch") is not null) || (isPart && listed.Count > 1 && i.Split(' ').Length <= 3) || (listed.Count > 1 && areAmounts) || (listed.Count > 1 && bare.Length < items.Length && i.Split(' ').Length <= 3 && library.Reader.Read(i).Known == Sureness.Likely)))) && (isPart || BlockWord().IsMatch(text[..(colon + 1)]) || listed.Count > 1 || Scan(text[..colon], isLine: false).SaysBlock))
                 return (text[..colon], items);
         }
@@ -170,6 +172,18 @@ public sealed partial class CardReader
         beside.AddRange(spared);
         return $"A - {string.Join(", ", how)}: {string.Join(", ", moves)}";
     }
+
+    /// <summary>“Squats 15 / lunges 10 / bridges 20 x3”: the last count is of all of them.</summary>
+    private string AsStrokesTimes(string text)
+    {
+        if (!text.Contains(" / ", StringComparison.Ordinal) || text.Contains(':', StringComparison.Ordinal) || TimesBehindStrokes().Match(text) is not { Success: true } m || Strokes().Split(m.Groups["items"].Value) is not { Length: > 1 } items
+            || !Array.TrueForAll(items, i => Scan(i) is { Amount: not null, Sets: null, SaysBlock: false } own && own.Left.Split(' ').Length <= FewWords) || items.Count(i => library.Reader.Read(WithoutBrackets(Scan(i).Left)).Known != Sureness.Unknown) * 2 <= items.Length)
+            return text;
+        return $"A - {m.Groups["n"].Value} rounds: {string.Join(", ", items)}";
+    }
+
+    [GeneratedRegex(@"^(?<items>.+[0-9]\s*(?:s|secs?|(?:es|each|per)(?:\s+(?:side|leg|arm))?|reps)?)\s*,?\s+x\s?(?<n>[2-9])$", RegexOptions.IgnoreCase)]
+    private static partial Regex TimesBehindStrokes();
 
     /// <summary>What is said behind a list of all of it, in the words of a head; null where it is something else.</summary>
     private string? HowOfAll(string said)

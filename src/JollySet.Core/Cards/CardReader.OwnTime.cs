@@ -39,7 +39,7 @@ public sealed partial class CardReader
         return true;
     }
 
-    [GeneratedRegex(@"^(?<name>[a-z][^0-9,:;.!?()]{2,40}?)\s*(?:[-(,:]\s*|\s)(?:for\s+)?(?<n>[3-9]|[12][0-9]|30)\s*(?:mins?|minutes?|')\)?\.?$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?<name>[a-z][^0-9,:;.!?()]{2,40}?)\s*(?:[-(,:]\s*|\s)(?:for\s+)?(?<n>[3-9]|[12][0-9]|30)\s*(?:mins?|minutes?|')\)?\.?$|^(?<n>[3-9]|[12][0-9]|30)\s*(?:mins?|minutes?|')\s+(?:of\s+)?(?<name>[a-z][^0-9,:;.!?()]{2,40}?)\.?$", RegexOptions.IgnoreCase)]
     private static partial Regex NameAndMinutes();
 
     [GeneratedRegex(@"^(?:(?:then|and|finally)\s+)*(?:(?:finish|end|start|begin|close|open)(?:ing)?(?:\s+off)?\s+with|we\s+(?:do|have))\s+(?:an?\s+|some\s+)?", RegexOptions.IgnoreCase)]

@@ -229,6 +229,9 @@ public sealed partial class CardReader
         // “Then” alone above it: what comes next.
         if (Current is { HasSettings: true, Stations.Count: > 0, Part: CardPart.Main } ended && LineAbove(line) is > 0 and var above && above > ended.Stations[^1].Line && GoesOn().IsMatch(LineAt(above).Text) && IsEmpty(LineAt(above).Text))
             return new CardBlock(line.Number, FreeName("A"), CardPart.Main);
+        // “Repeat x 2” above it: what is repeated is whole.
+        if (Current is { Part: CardPart.Main, RoundsLow: > 1, Letter: null, Stations.Count: > 1 } repeated && LineAbove(line) is > 0 and var closing && closing > repeated.Stations[^1].Line && RepeatedSo().IsMatch(LineAt(closing).Text))
+            return new CardBlock(line.Number, FreeName("A"), CardPart.Main);
         if (Current is { IsOwnTime: true })
             return new CardBlock(line.Number, FreeName("A"), CardPart.Main);
         // Under a marked heading sets of a warm-up are of it, beside what has none.
@@ -369,6 +372,9 @@ public sealed partial class CardReader
             Sides = scan.Sides ?? (scan.IsEach && scan.Length is not null && named.Move?.Sides == MoveSides.OneSided ? "each side" : scan.SaysTotal && named.Move?.Sides == MoveSides.OneSided ? "alternating" : null),
             Sets = scan.Sets ?? (scan.RepsLow is not null || scan.Length is not null ? scan.RoundsLow : null),
         };
+        // “Back squat 5/5/3/3/1”: a set of each.
+        if (station is { Sets: null, Amount: ['x', .. var each] } && each.Count(c => c == '/') is > 1 and < 10 and var strokes && Current is not { HasSettings: true } && each.All(c => char.IsAsciiDigit(c) || c == '/'))
+            station.Sets = strokes + 1;
         // “Plank 60”: what is held is held so long.
         if (named.Move?.Tags.IsHold == true && scan is { RepsLow: >= LeastHeld and var held, RepsHigh: null, Length: null, SaysReps: false } && (scan.Sets is not null || !TimesSign().IsMatch(text)))
         {
@@ -416,4 +422,7 @@ public sealed partial class CardReader
 
     /// <summary>Whether words name a move, or several that are done as one.</summary>
     private bool IsMove(string name) => Understood(name) is not null || (name.Split(" + ") is { Length: > 1 } parts && parts.All(p => Understood(p) is not null));
+
+    [GeneratedRegex(@"^(?:then\s+|and\s+)*repeat\b[^a-z]*(?:(?:all|it|that|the\s+circuit|everything|x|times|rounds|twice)[^a-z]*)*$", RegexOptions.IgnoreCase)]
+    private static partial Regex RepeatedSo();
 }

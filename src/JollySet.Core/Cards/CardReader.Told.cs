@@ -31,13 +31,22 @@ public sealed partial class CardReader
         if ((pieces.Exists(p => p.IsMore) || !CardHead.NeedsIn(line.Raw).Needs.IsEmpty) && read.GetValueOrDefault(line.Number)?.Kind != CardLineKind.Note)
         {
             beside.Add(line.Raw.Trim());
-            head.Overhear(line.Raw, kitOnly: true);
+            head.Overhear(WithoutBareMoves(line.Raw), kitOnly: true);
             if (blocks.Count > before)
                 blocks[^1].IsTold = true;
             Ask(line, "is this how it is meant?", ("yes", line.Raw), ("a note", $"note: {line.Raw.Trim()}"));
         }
 
         return true;
+    }
+
+    /// <summary>A sentence without the moves in it that need no kit: “side steps” are no step.</summary>
+    private string WithoutBareMoves(string text)
+    {
+        foreach (var (from, to) in Enumerable.Reverse(SaidMoves(text)))
+            if (Understood(text[from..to]) is { Kit.IsEmpty: true })
+                text = text.Remove(from, to - from);
+        return text;
     }
 
     /// <summary>“40 secs at each and 20 to move on”: numbers told by the words around them, and nothing else, in the words of a head.</summary>

@@ -11,7 +11,7 @@ public sealed partial class CardReader
     // In this order: what a later one looks for may be what an earlier one has put.
     private static readonly Func<CardReader, string, string>[] Rewordings =
     [
-        (_, t) => Plainer(t), (_, t) => WeDo().Replace(PlanIs().Replace(t, ""), ""), (r, t) => r.AsSetsOfEach(t), (r, t) => r.AsMinded(t), (r, t) => r.AsListOfAll(t), (r, t) => r.AsTogether(t), (r, t) => r.AsBoth(t), (r, t) => r.AsLevels(t), (r, t) => r.AsFor(t), (r, t) => r.AsSetsAndRest(t), (r, t) => r.WithoutRemarkBehind(t), (r, t) => r.AsPieces(t), (r, t) => r.AsNamed(t), (r, t) => r.AsRoundsOf(t), (r, t) => r.AsRow(t), (r, t) => r.AsDictated(t), (r, t) => r.AsListed(t), (r, t) => r.AsCounted(t), (_, t) => AsShortRounds(t), (r, t) => r.AsPair(t),
+        (_, t) => Plainer(t), (_, t) => WeDo().Replace(PlanIs().Replace(t, ""), ""), (r, t) => r.AsSetsOfEach(t), (r, t) => r.AsMinded(t), (r, t) => r.AsListOfAll(t), (r, t) => r.AsDistance(t), (r, t) => r.AsStrokesTimes(t), (r, t) => r.AsTogether(t), (r, t) => r.AsBoth(t), (r, t) => r.AsLevels(t), (r, t) => r.AsFor(t), (r, t) => r.AsSetsAndRest(t), (r, t) => r.WithoutRemarkBehind(t), (r, t) => r.AsPieces(t), (r, t) => r.AsNamed(t), (r, t) => r.AsRoundsOf(t), (r, t) => r.AsRow(t), (r, t) => r.AsDictated(t), (r, t) => r.AsListed(t), (r, t) => r.AsCounted(t), (_, t) => AsShortRounds(t), (r, t) => r.AsPair(t),
         (r, t) => r.AsFirstAndLast(t), (r, t) => r.AsWith(t), (r, t) => r.AsNext(t), (r, t) => r.AsRemarked(t), (r, t) => r.AsHead(t), (r, t) => r.AsPlan(t), (r, t) => r.AsStretches(t), (r, t) => r.WithoutRepeat(t), (_, t) => AsEach(t), (r, t) => r.AsTabata(t), (r, t) => r.AsPart(t), (r, t) => r.AsOneMove(t), (r, t) => r.AsSets(t), (r, t) => r.AsSlots(t),
         (r, t) => r.AsHow(t), (r, t) => r.AsHeadedRounds(t), (_, t) => AsRounds(t), (_, t) => AsMost(t), (_, t) => AsInterval(t), (_, t) => AsRungs(t), (r, t) => r.AsLadderOf(t), (r, t) => r.AsTurns(t), (r, t) => r.AsCompleted(t), (r, t) => r.AsPartWith(t), (r, t) => r.AsSaidList(t), (r, t) => r.AsSaidSets(t), (r, t) => r.AsSaid(t), (r, t) => r.AsSaidPart(t), (r, t) => r.AsSaidHow(t),
     ];
@@ -373,4 +373,11 @@ public sealed partial class CardReader
     /// <summary>“Swings 30 on 30 off for 5 minutes”.</summary>
     [GeneratedRegex(@"^(?<name>[a-z][a-z' -]+?)\s*[:,-]?\s+(?<w>[0-9]{2,3})\s*(?:s|secs?|seconds?)?\s+on\s*[,/]?\s*(?:and\s+)?(?<r>[0-9]{2,3})\s*(?:s|secs?|seconds?)?\s+off\s+for\s+(?<t>[0-9]{1,2})\s*min(?:ute)?s?\.?$|^(?<name>[a-z][a-z' -]+?)\s*[:,-]?\s+(?<w>[0-9]{2,3})\s*/\s*(?<r>[0-9]{2,3})\s+for\s+(?<t>[0-9]{1,2})\s*min(?:ute)?s?\.?$", RegexOptions.IgnoreCase)]
     private static partial Regex IntervalsFor();
+
+    /// <summary>“Farmer's carry, 4 lengths”: how far stands in words beside the move.</summary>
+    private string AsDistance(string text) =>
+        text.Contains(" length", StringComparison.OrdinalIgnoreCase) && LengthsBehind().Match(text) is { Success: true } m && text[..m.Index] is var before && IsMove(before[(Math.Max(before.LastIndexOf(": ", StringComparison.Ordinal), before.LastIndexOf("- ", StringComparison.Ordinal)) + 1)..].Trim()) ? $"{before} ({m.Groups["n"].Value})" : text;
+
+    [GeneratedRegex(@"(?<=[a-z])\s*,?\s+(?<n>(?:[0-9]{1,2}|one|two|three|four|five|six)\s+lengths?(?:\s+of\s+the\s+[a-z]+)?)\.?$", RegexOptions.IgnoreCase)]
+    private static partial Regex LengthsBehind();
 }

@@ -356,7 +356,9 @@ public sealed partial class CardReader
         if (blocks.Count == 0 && !HeadKey().IsMatch(line.Text) && !BeginsBlock(line.Text) && !IsStation(line.Text) && TakesHead(line, mayTitle: false))
             return;
         // “Mats only”: kit, wherever it is written.
-        var isKit = OnlyThis().Match(line.Text) is { Success: true } only && BriefWords.Kit(only.Groups["k"].Value) is not null;
+        var isKit = OnlyThis().Match(line.Text) is { Success: true } only && Commas().Split(only.Groups["k"].Value).SelectMany(k => And().Split(k)).All(k => BriefWords.Kit(k) is not null);
+        if (isKit)
+            line = line with { Text = $"kit: {OnlyThis().Match(line.Text).Groups["k"].Value.Replace(" and ", ", ", StringComparison.OrdinalIgnoreCase)}" };
         if (isKit || HeadKey().IsMatch(line.Text) || (BriefWords.Need(line.Text) is not null && !IsOverStation(line)))
         {
             if (!TakesHead(line, mayTitle: false))

@@ -46,6 +46,8 @@ internal static partial class CardTable
         ["recovery"] = "rest",
         ["load"] = "load",
         ["weight"] = "load",
+        ["kg"] = "load",
+        ["kgs"] = "load",
         ["kit"] = "kit",
         ["equipment"] = "kit",
         ["tempo"] = "tempo",
@@ -292,7 +294,7 @@ internal static partial class CardTable
     private static string Column(string heading) => Columns.GetValueOrDefault(UnitBehind().Replace(heading.Trim(), ""), "");
 
     /// <summary>The unit that a heading says behind its word; of what counts in seconds none is needed.</summary>
-    private static string UnitOf(string heading) => UnitBehind().Match(heading.Trim()) is { Success: true } m && m.Groups["u"].Value.ToLowerInvariant() is var unit && unit is "kg" or "kgs" or "min" or "mins" or "minutes" ? unit.TrimEnd('s') : "";
+    private static string UnitOf(string heading) => UnitBehind().Match(heading.Trim()) is { Success: true } m && m.Groups["u"].Value.ToLowerInvariant() is var unit && unit is "kg" or "kgs" or "min" or "mins" or "minutes" ? unit.TrimEnd('s') : heading.Trim().ToLowerInvariant() is "kg" or "kgs" ? "kg" : "";
 
     [GeneratedRegex(@"\s*[(\[](?<u>s|secs?|seconds|mins?|minutes|kgs?|reps?)\.?[)\]]$|(?<=^(?:work|rest|time|load|weight))\s+(?<u>s|secs?|seconds|mins?|minutes|kgs?)$", RegexOptions.IgnoreCase)]
     private static partial Regex UnitBehind();

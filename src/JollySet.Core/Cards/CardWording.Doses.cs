@@ -141,4 +141,16 @@ internal static partial class CardWording
 
     private static string Range(Match m) =>
         int.Parse(m.Groups["a"].Value, CultureInfo.InvariantCulture) < int.Parse(m.Groups["b"].Value, CultureInfo.InvariantCulture) && int.Parse(m.Groups["b"].Value, CultureInfo.InvariantCulture) <= MostRange ? $"{(m.Value[0] == '(' ? " " : "")}{m.Groups["a"].Value}-{m.Groups["b"].Value}" : m.Value;
+
+    /// <summary>“60 sec's”.</summary>
+    [GeneratedRegex(@"(?<=\d\s*(?:sec|min|rep|set|round))'s\b", RegexOptions.IgnoreCase)]
+    private static partial Regex UnitsOwn();
+
+    /// <summary>“Curl / triceps extension superset 3 x 12”, “squats/rows 3x10 superset”.</summary>
+    [GeneratedRegex(@"^(?<a>[a-z][a-z' -]+?)\s*(?:/|\+|&|\band\b)\s*(?<b>[a-z][a-z' -]+?)\s+(?:super\s?set\s*[:,-]?\s*(?<s>[2-6])\s*x\s*(?<r>[0-9]{1,2})|(?<s>[2-6])\s*x\s*(?<r>[0-9]{1,2})\s*,?\s*super\s?set)\b(?<more>.*)$", RegexOptions.IgnoreCase)]
+    private static partial Regex SupersetBehind();
+
+    /// <summary>“8 x 20/10 each”: all rounds of one move before the next.</summary>
+    [GeneratedRegex(@"^(?:8\s*(?:x|rounds\s+of)\s*20\s*/\s*10|an?\s+tabata)\s*,?\s*(?:of\s+|on\s+|for\s+)?each(?:\s+(?:exercise|move|one|station))?:?$", RegexOptions.IgnoreCase)]
+    private static partial Regex TabataOfEach();
 }

@@ -1,5 +1,6 @@
 using JollySet.Core.Cards;
 using JollySet.Core.Moves;
+using JollySet.Core.Sheets;
 using Xunit;
 
 namespace JollySet.Core.Tests.Cards;
@@ -36,6 +37,14 @@ public class CardClassesTests
     [InlineData("Mon: no jumping, please\nTue: as last week", 1)]
     [InlineData("", 1)]
     public void A_card_has_so_many_classes(string card, int many) => Assert.Equal(many, CardClasses.Of(card).Length);
+
+    [Fact]
+    public void Every_class_of_a_card_becomes_what_it_means()
+    {
+        static string[] Lines(string sheet) => sheet.Split('\n', StringSplitOptions.RemoveEmptyEntries);
+        foreach (var (name, card, sheets) in CardFiles.Several)
+            Assert.Equal((name, string.Join('\n', sheets.SelectMany(Lines))), (name, string.Join('\n', CardClasses.Read(card, MoveLibrary.Shipped).SelectMany(c => Lines(SheetWriter.Write(c.Reading.Plan))))));
+    }
 
     [Fact]
     public void Every_line_of_every_card_is_in_one_of_its_classes()

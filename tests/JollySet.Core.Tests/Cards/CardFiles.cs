@@ -5,18 +5,22 @@ namespace JollySet.Core.Tests.Cards;
 /// <summary>The cards that stand in files, each with the class it must become.</summary>
 internal static class CardFiles
 {
-    private static readonly string[] Files = ["first", "second", "third", "fourth", "fifth", "sixth", "seventh", "eighth", "ninth", "tenth", "eleventh", "twelfth", "thirteenth", "fourteenth", "fifteenth", "sixteenth", "seventeenth", "eighteenth", "nineteenth", "twentieth", "twentyfirst", "twentysecond", "twentythird", "twentyfourth", "twentyfifth", "twentysixth", "twentyseventh", "twentyeighth", "twentyninth", "thirtieth", "thirtyfirst", "thirtysecond", "thirtythird", "thirtyfourth", "thirtyfifth", "thirtysixth", "thirtyseventh", "fortyfifth", "fiftieth", "fiftysixth", "fiftyeighth", "fiftyninth", "wordings"];
+    private static readonly string[] Files = ["first", "second", "third", "fourth", "fifth", "sixth", "seventh", "eighth", "ninth", "tenth", "eleventh", "twelfth", "thirteenth", "fourteenth", "fifteenth", "sixteenth", "seventeenth", "eighteenth", "nineteenth", "twentieth", "twentyfirst", "twentysecond", "twentythird", "twentyfourth", "twentyfifth", "twentysixth", "twentyseventh", "twentyeighth", "twentyninth", "thirtieth", "thirtyfirst", "thirtysecond", "thirtythird", "thirtyfourth", "thirtyfifth", "thirtysixth", "thirtyseventh", "fortyfifth", "fiftieth", "fiftysixth", "fiftyeighth", "fiftyninth", "sixtyfirst", "wordings"];
 
     /// <summary>All of them.</summary>
     public static IReadOnlyList<(string File, string Name, string Card, string Sheet)> All { get; } = [.. Files.SelectMany(In)];
 
-    private static IEnumerable<(string File, string Name, string Card, string Sheet)> In(string file)
+    /// <summary>The cards with several classes on them, each with the sheets of its classes.</summary>
+    public static IReadOnlyList<(string Name, string Card, ImmutableArray<string> Sheets)> Several { get; } = [.. Parts("several").Select(p => (p.Name, p.Pieces[0].TrimEnd('\n'), p.Pieces[1..].ToImmutableArray()))];
+
+    private static IEnumerable<(string File, string Name, string Card, string Sheet)> In(string file) => Parts(file).Select(p => (file, p.Name, p.Pieces[0].TrimEnd('\n'), p.Pieces[1]));
+
+    private static IEnumerable<(string Name, string[] Pieces)> Parts(string file)
     {
         foreach (var part in File.ReadAllText(Repository.Find("tests", "JollySet.Core.Tests", "Cards", file + ".cards")).Split("===== ", StringSplitOptions.RemoveEmptyEntries))
         {
             var end = part.IndexOf('\n', StringComparison.Ordinal);
-            var halves = part[(end + 1)..].Split(">>>\n");
-            yield return (file, part[..end].Trim(), halves[0].TrimEnd('\n'), halves[1]);
+            yield return (part[..end].Trim(), part[(end + 1)..].Split(">>>\n"));
         }
     }
 

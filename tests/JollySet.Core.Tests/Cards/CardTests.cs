@@ -66,6 +66,7 @@ public sealed class CardTests(ITestOutputHelper output)
     [InlineData("fiftysixth")]
     [InlineData("fiftyeighth")]
     [InlineData("fiftyninth")]
+    [InlineData("sixtyfirst")]
     [InlineData("wordings")]
     public void Nine_facts_in_ten_are_right(string file)
     {

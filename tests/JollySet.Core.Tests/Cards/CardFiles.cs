@@ -11,7 +11,7 @@ internal static class CardFiles
     public static IReadOnlyList<(string File, string Name, string Card, string Sheet)> All { get; } = [.. Files.SelectMany(In)];
 
     /// <summary>The cards with several classes on them, each with the sheets of its classes.</summary>
-    public static IReadOnlyList<(string Name, string Card, ImmutableArray<string> Sheets)> Several { get; } = [.. Parts("several").Select(p => (p.Name, p.Pieces[0].TrimEnd('\n'), p.Pieces[1..].ToImmutableArray()))];
+    public static IReadOnlyList<(string Name, string Card, ImmutableArray<string> Sheets)> Several { get; } = [.. Parts("several").Select(p => (p.Name, p.Pieces[0].TrimEnd('\n'), (ImmutableArray<string>)[.. p.Pieces.Skip(1)]))];
 
     private static IEnumerable<(string File, string Name, string Card, string Sheet)> In(string file) => Parts(file).Select(p => (file, p.Name, p.Pieces[0].TrimEnd('\n'), p.Pieces[1]));
 

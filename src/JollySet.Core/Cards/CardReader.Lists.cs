@@ -155,10 +155,13 @@ public sealed partial class CardReader
         return (text, null);
     }
 
+    /// <summary>Whether a head or a part stands above of which no move is said yet: the next list is its own. A part with minutes needs none.</summary>
+    private bool WaitsForMoves => Current is { Stations.Count: 0, IsOwnTime: false } open && (open.Part == CardPart.Main || open.Length is null);
+
     /// <summary>“Rows and kickbacks, 20 each leg, no jumping”: moves, what is said of all of them, and whom it spares; a head with its list.</summary>
     private string AsListOfAll(string text)
     {
-        if (Current is { Stations.Count: 0, Part: CardPart.Main } || !text.Contains(", ", StringComparison.Ordinal) || !text.Any(char.IsAsciiDigit) || text.AsSpan().ContainsAny(":(/+|"))
+        if (WaitsForMoves || !text.Contains(", ", StringComparison.Ordinal) || !text.Any(char.IsAsciiDigit) || text.AsSpan().ContainsAny(":(/+|"))
             return text;
         var pieces = Commas().Split(text.TrimEnd('.'));
         var spared = pieces.Reverse().TakeWhile(p => BriefWords.Need(p) is not null).Reverse().ToList();
@@ -179,7 +182,11 @@ public sealed partial class CardReader
         if (!text.Contains(" / ", StringComparison.Ordinal) || text.Contains(':', StringComparison.Ordinal) || TimesBehindStrokes().Match(text) is not { Success: true } m || Strokes().Split(m.Groups["items"].Value) is not { Length: > 1 } items
             || !Array.TrueForAll(items, i => Scan(i) is { Amount: not null, Sets: null, SaysBlock: false } own && own.Left.Split(' ').Length <= FewWords) || items.Count(i => library.Reader.Read(WithoutBrackets(Scan(i).Left)).Known != Sureness.Unknown) * 2 <= items.Length)
             return text;
-        return $"A - {m.Groups["n"].Value} rounds: {string.Join(", ", items)}";
+        if (!WaitsForMoves || Current is not { Part: CardPart.Main, RoundsLow: null } head)
+            return $"A - {m.Groups["n"].Value} rounds: {string.Join(", ", items)}";
+        // “Block 1” above it: its moves, and how often.
+        head.RoundsLow = int.Parse(m.Groups["n"].ValueSpan, System.Globalization.CultureInfo.InvariantCulture);
+        return string.Join(", ", items);
     }
 
     [GeneratedRegex(@"^(?<items>.+[0-9]\s*(?:s|secs?|(?:es|each|per)(?:\s+(?:side|leg|arm))?|reps)?)\s*,?\s+x\s?(?<n>[2-9])$", RegexOptions.IgnoreCase)]

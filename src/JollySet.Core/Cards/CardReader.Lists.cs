@@ -161,7 +161,7 @@ public sealed partial class CardReader
     /// <summary>“Rows and kickbacks, 20 each leg, no jumping”: moves, what is said of all of them, and whom it spares; a head with its list.</summary>
     private string AsListOfAll(string text)
     {
-        if (WaitsForMoves || !text.Contains(", ", StringComparison.Ordinal) || !text.Any(char.IsAsciiDigit) || text.AsSpan().ContainsAny(":(/+|"))
+        if ((WaitsForMoves && Current!.Part == CardPart.Main) || !text.Contains(", ", StringComparison.Ordinal) || !text.Any(char.IsAsciiDigit) || text.AsSpan().ContainsAny(":(/+|"))
             return text;
         var pieces = Commas().Split(text.TrimEnd('.'));
         var spared = pieces.Reverse().TakeWhile(p => BriefWords.Need(p) is not null).Reverse().ToList();
@@ -172,9 +172,19 @@ public sealed partial class CardReader
         if (how.Count == 0 || moves.Count < 2 || (moves.Count > 2 && spared.Count == 0 && moves.Count == named.Count) || !moves.TrueForAll(m => m.Split(' ').Length <= FewWords && !m.Contains(" of ", StringComparison.Ordinal) && m.All(c => char.IsLetter(c) || c is ' ' or '-' or '\''))
             || moves.Count(m => library.Reader.Read(m).Known != Sureness.Unknown) * 2 <= moves.Count || !moves.Exists(m => Understood(m) is not null))
             return text;
+        // Below “warm up” they are done in it, each so often or so long.
+        var each = WaitsForMoves ? how is [{ } only] ? AmountOfEach(only) : null : "";
+        if (each is null)
+            return text;
         beside.AddRange(spared);
+        if (each.Length > 0)
+            return string.Join(", ", moves.Select(m => $"{m} {each}"));
         return $"A - {string.Join(", ", how)}: {string.Join(", ", moves)}";
     }
+
+    /// <summary>“10 of each” is x10, “30s each” is 30s; null where it is neither.</summary>
+    private string? AmountOfEach(string how) =>
+        Scan(how, isLine: false) is not { SaysBlock: false, Sets: null, RoundsLow: null, Gaps.Count: 0, Amount: { } amount } scan ? null : $"{amount}{(scan.SaysEachSide || scan.Sides is not null ? " each side" : "")}";
 
     /// <summary>“Squats 15 / lunges 10 / bridges 20 x3”: the last count is of all of them.</summary>
     private string AsStrokesTimes(string text)

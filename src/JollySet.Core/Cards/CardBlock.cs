@@ -277,6 +277,6 @@ internal sealed class CardBlock(int line, string name, CardPart part)
             return total / every / Stations.Count is var slots && slots > 1 ? Said($"{slots} rounds") : null;
         // Of a warm-up only where each of its moves has sets: those of one alone are kept in words.
         var low = RoundsLow ?? (Part == CardPart.Main || IsStraight ? Stations.FirstOrDefault(s => s.Sets is not null)?.Sets : null);
-        return low is not { } n || n <= 1 ? null : RoundsHigh is { } high && high > n ? Said($"{n}..{high} rounds") : Said($"{n} rounds");
+        return low is not { } n || Math.Max(n, RoundsHigh ?? 0) <= 1 ? null : RoundsHigh is { } high && high > n ? Said($"{n}..{high} rounds") : Said($"{n} rounds");
     }
 }

@@ -56,7 +56,7 @@ public static partial class CardClasses
             var begins = Enumerable.Range(0, lines.Length).Where(i => lines[i].Length < CardText.LongestLine && way.IsMatch(CardText.Plain(lines[i]))).ToList();
             // Days set apart by empty lines need no more than a line below each.
             var least = way == Day() && begins.TrueForAll(b => b == 0 || lines[b - 1].Trim().Length == 0) ? 1 : fewest;
-            var distinct = begins.Select(i => way.Match(CardText.Plain(lines[i])).Groups["n"].Value.ToUpperInvariant()).Distinct().Count();
+            var distinct = begins.Select(i => way.Match(CardText.Plain(lines[i])) is var m ? m.Groups["n"].Value.ToUpperInvariant() + (way == Day() ? string.Concat(m.Value.Where(char.IsAsciiDigit)) : "") : "").Distinct().Count();
             if (begins.Count is > 1 and <= MostClasses && (way != Hour() || AreApart(begins.ConvertAll(i => way.Match(CardText.Plain(lines[i])).Groups["n"].Value))) && distinct == begins.Count && begins.Zip(begins.Skip(1).Append(lines.Length)).All(b => Enumerable.Range(b.First + 1, b.Second - b.First - 1).Count(i => lines[i].Any(char.IsLetter)) >= least))
                 return begins;
         }

@@ -13,6 +13,9 @@ internal sealed partial class CardHead
     private static readonly SearchValues<char> Signs = SearchValues.Create(",|#[]()\"");
     private static readonly ImmutableArray<string> ImpliedKeys = ["focus", "audience", "kit"];
     private static readonly ImmutableArray<string> ToldKeys = ["focus", "audience", "kit", "needs"];
+    /// <summary>Minutes of the shortest class that a title tells: one tabata.</summary>
+    private const int ShortestTitled = 4;
+
     private const int ShortestClass = 10;
     private const int LongestClass = 180;
     private const string SizesApart = "${a} ${thing} + ${b} ${thing}";
@@ -229,7 +232,7 @@ internal sealed partial class CardHead
         }
 
         var left = piece.TrimStart('/', '|', '~', '-', ' ');
-        if (Minutes is null && MinutesLong().Match(left) is { Success: true } minutes && Whole(minutes) is > 0 and <= 720 and var booked && (mayTitle || booked >= ShortestClass))
+        if (Minutes is null && MinutesLong().Match(left) is { Success: true } minutes && Whole(minutes) is > 0 and <= 720 and var booked && booked >= (mayTitle ? ShortestTitled : ShortestClass))
         {
             Minutes = booked;
             read.Add($"{Minutes} minutes");

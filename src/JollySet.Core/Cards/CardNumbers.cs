@@ -89,7 +89,7 @@ internal static partial class CardNumbers
     [GeneratedRegex(@"^(?:[0-9x]+|for|each|every|pairs?|rounds?|sets?|reps?|of|rest|between|the|min|mins|minutes?|secs?|seconds?|s|on|off|work|times|and|with|then|all|(?<=[0-9])s)(?:[\s,/:.-]+(?:[0-9]+s?|x[0-9]*|for|each|every|pairs?|rounds?|sets?|reps?|of|rest|between|the|min|mins|minutes?|secs?|seconds?|s|on|off|work|times|and|with|then|all|one))*[.]?$", RegexOptions.IgnoreCase)]
     private static partial Regex OfEachPair();
 
-    [GeneratedRegex(@"(?<=^|[,;:]\s*|\s-\s+)[A-D][1-4][.:)]?\s+(?=[A-Za-z0-9])")]
+    [GeneratedRegex(@"(?<=^|[,;:]\s*|\s-\s+|\)\s+|[0-9]\s+)[A-D][1-4][.:)]?\s+(?=[A-Za-z0-9])")]
     private static partial Regex Lettered();
 
     [GeneratedRegex(@"(?<!^(?:then\s+)?cool[\s-]?down)\s+and\s+(?:then\s+)?(?=(?:stretch|cool\s+down)\b(?:\s+it)?(?:\s+(?:out|off|down))?\s+for\s+(?:the\s+last\s+)?\d|(?:afterwards|after\s+that|finally|then)\s+(?:\d{1,2}|five|ten|three|a\s+few)[\s-]+min|(?:we(?:'ll)?\s+)?(?:finish|end)\s+(?:on|with|off)\b|cool\s+down\s+(?:for|in)\s+the\s+last|(?:leave|save|allow|keep)\s+\d{1,2}\s*min)", RegexOptions.IgnoreCase)]

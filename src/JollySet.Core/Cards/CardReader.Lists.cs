@@ -140,6 +140,9 @@ public sealed partial class CardReader
             // “Glutes - kickbacks, clams, 20 each leg”.
             if (RegionAlone().Match(before).Length == before.Length && ListOf($"{before}: {items}") is { Items: not null } region)
                 return region;
+            // “Finisher - 1 min plank”.
+            if (BlockWord().Match(before) is { Success: true, Index: 0 } alone && alone.Length == before.Length && Scan(items) is { SaysBlock: false, Amount: not null } only && IsMove(only.Left))
+                return (before, items);
             // “Standing behind chair - heel raises, knee bends, 10 of each x 2”: a few words, a list of moves, and how often.
             if (before.Split(' ').Length <= FewWords && before.All(c => char.IsLetter(c) || c is ' ' or '&') && Understood(before) is null && HowBehind(items) is { How.Count: > 0 } ended && Commas().Split(ended.Items) is { Length: > 1 } moved
                 && Array.TrueForAll(moved, n => n.Split(' ').Length <= 4) && moved.Count(n => library.Reader.Read(WithoutBrackets(Scan(n).Left)).Known != Sureness.Unknown) * 2 > moved.Length)

@@ -112,7 +112,7 @@ public sealed partial class CardReader
     private static partial Regex WithKit();
 
     /// <summary>“In pairs”, “with the bands”, “if you can”: words beside a move, no name of one.</summary>
-    [GeneratedRegex(@"^(?:(?:in(?!\s+and\b|\s*&)|on|with|to|for|and|or|if|when|at|by|as|until|from|we|you|they|it|that's|then)\b\s+\S|(?:can\s+|may\s+)?do\s+(?:it\s+)?on\b|back\s+to\s+back$|up\s+to(?:\s+[0-9]|$)|(?:mind|watch|careful|protect|skip|avoid|not|spare)\s+[a-z]|no\s+(?:wrists|knees)$|arthritis\b|(?:people|persons?)\s+(?:on|at|per)\b|[a-z]+'s\s+(?:knees?|wrists?|backs?|shoulders?|hips?|necks?)$)|\b(?:optional|if\s+needed)$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:(?:two|three|four|[2-6])\s+(?:circuits|blocks|rounds|parts|supersets)$|(?:in(?!\s+and\b|\s*&)|on|with|to|for|and|or|if|when|at|by|as|until|from|we|you|they|it|that's|then)\b\s+\S|(?:can\s+|may\s+)?do\s+(?:it\s+)?on\b|back\s+to\s+back$|up\s+to(?:\s+[0-9]|$)|(?:mind|watch|careful|protect|skip|avoid|not|spare)\s+[a-z]|no\s+(?:wrists|knees)$|arthritis\b|(?:people|persons?)\s+(?:on|at|per)\b|[a-z]+'s\s+(?:knees?|wrists?|backs?|shoulders?|hips?|necks?)$)|\b(?:optional|if\s+needed)$", RegexOptions.IgnoreCase)]
     private static partial Regex NoName();
 
     /// <summary>The line with another name in it.</summary>

@@ -9,6 +9,9 @@ namespace JollySet.Core.Cards;
 /// <content>What has a name and minutes and is no move: a time of its own.</content>
 public sealed partial class CardReader
 {
+    /// <summary>Minutes that nobody does one move for, when its name is only likely: “lunch 30 mins” is no punches.</summary>
+    private const int LongForMove = 5;
+
     /// <summary>“Relay: in teams of four, 6 mins”, “then a relay race in teams for ten minutes”, “balance work 5 mins”.</summary>
     private bool TakesOwnTime(CardWords line)
     {
@@ -24,7 +27,7 @@ public sealed partial class CardReader
     /// <summary>“Balance work 5 mins”, what nothing else has read: no move that is done for so long. Among the moves of a part it is one of them.</summary>
     private bool TakesNameAndMinutes(CardWords line) =>
         blocks.Count < Limits.Blocks && Current is not { Part: not CardPart.Main, Length: null, Stations.Count: 0 } && NameAndMinutes().Match(line.Text) is { Success: true } named && named.Groups["name"].Value is var name && IsNobodysName(name) && !Cap().IsMatch(line.Text) && !IsSpoken().IsMatch(line.Text) && !NoName().IsMatch(name)
-        && library.Reader.Read(name).Known == Sureness.Unknown && !Plus().Split(name).All(p => Understood(p) is not null) && CardHead.NeedsIn(name).Needs.IsEmpty
+        && library.Reader.Read(name).Known is var known && (known == Sureness.Unknown || (known == Sureness.Likely && int.Parse(named.Groups["n"].Value, CultureInfo.InvariantCulture) >= LongForMove)) && !Plus().Split(name).All(p => Understood(p) is not null) && CardHead.NeedsIn(name).Needs.IsEmpty
         && Own(line, named, BeginsWith().Replace(name, ""));
 
     private bool IsNobodysName(string name) => PartOf(name) == CardPart.Main && !Begin(name).Success && Understood(name) is null;

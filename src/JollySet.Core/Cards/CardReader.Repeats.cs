@@ -64,6 +64,22 @@ public sealed partial class CardReader
         return true;
     }
 
+    /// <summary>“3 sets of each, rest 60” below a list: of one move before the next.</summary>
+    private bool TakesSetsOfEach(CardWords line)
+    {
+        if (!SetsOfEachBelow().IsMatch(line.Text) || Current is not { Part: CardPart.Main, Stations.Count: > 0, RoundsLow: null, Work: null, Scheme: null, Every: null, IsAmrap: false, IsLinked: false } block
+            || block.Stations.Exists(s => s.Sets is not null) || Scan(line.Text, isLine: false) is not { Sets: { } sets } scan || scan.Gaps.Count > 1)
+            return false;
+        block.Stations.ForEach(s => s.Sets = sets);
+        if (scan.Gaps is [var gap])
+            (block.Rest, block.RestHigh) = (gap.Seconds, gap.High);
+        settings[line.Number] = block;
+        return true;
+    }
+
+    [GeneratedRegex(@"^(?:do\s+)?[2-9]\s*sets?\s+(?:of\s+)?(?:each|every)(?:\s+(?:one|move|exercise))?(?:\s+before\s+(?:moving|going|you\s+move)\s+on)?(?:\s*[,;-]?\s+(?:with\s+)?(?:rest\s+)?[0-9]{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?)?(?:\s+(?:rest|off))?(?:\s+(?:in\s+)?between(?:\s+sets)?)?)?\.?$", RegexOptions.IgnoreCase)]
+    private static partial Regex SetsOfEachBelow();
+
     [GeneratedRegex(@"^(?<name>[a-z][a-z0-9 -]{1,24}?)\s*(?:[:,-]\s*)?(?:x\s?(?<n>[2-9])|(?<n>[2-9])\s?x|(?<n>[2-9])\s+(?:rounds|times))\.?$", RegexOptions.IgnoreCase)]
     private static partial Regex NamedTimes();
 

@@ -49,15 +49,6 @@ public sealed partial class CardReader
         return text;
     }
 
-    /// <summary>“40 secs at each and 20 to move on”: numbers told by the words around them, and nothing else, in the words of a head.</summary>
-    private string AsHowTold(string text) =>
-        TimesAndWords().IsMatch(text) && Scan(text, isLine: false) is var scan && !(scan.SaysBlock && IsEmpty(scan.Left)) && !text.Contains(". ", StringComparison.Ordinal)
-        && CardTold.Of(text) is { SaysHow: true, Length: null, Work: not null, RepsASide: null } told && !HasWords(told.Left) ? string.Join(", ", told.How()) : text;
-
-    /// <summary>Nothing but numbers, what they are of, and words that lead on: whatever else stands in a line is not lost in it.</summary>
-    [GeneratedRegex(@"^(?=[0-9].*[0-9])(?>(?:[0-9]{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?)?|an?|the|and|then|with|to|at|on|of|for|in|per|each|every|all|have|take|about|stations?|exercises?|moves?|it|one|next|work|rest|off|break|breather|recover|move|change|swap|switch|run|walk|jog|get|go|over|round|across|along|between|them|there|everyone|your|breath|catch|do|times|rounds?)(?:[\s,.;]+|$))+$", RegexOptions.IgnoreCase)]
-    private static partial Regex TimesAndWords();
-
     /// <summary>Whether somebody speaks in a line, and it is no head with its list.</summary>
     private bool MayBeTold(CardWords line)
     {

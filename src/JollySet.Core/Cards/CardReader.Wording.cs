@@ -101,10 +101,16 @@ public sealed partial class CardReader
             text = OfMove(CountInBrackets(), "x");
         if (text.AsSpan().ContainsAny('=', '*') || text.Contains(" for ", StringComparison.OrdinalIgnoreCase))
             text = OfMove(CountIs(), "x");
+        if (CountInWords().Match(text) is { Success: true } inWords && Understood(inWords.Groups["name"].Value) is not null)
+            text = CardNumbers.InDigits(text);
         if (text.EndsWith(" times", StringComparison.OrdinalIgnoreCase))
             text = OfMove(SoManyTimes(), "x");
         return text.Contains('k', StringComparison.OrdinalIgnoreCase) && text.Any(char.IsAsciiDigit) ? OfMove(ShortKilos(), "") : text;
     }
+
+    /// <summary>“Ten burpees”, “burpees ten times”.</summary>
+    [GeneratedRegex(@"^(?:two|four|five|six|eight|ten|twelve|fifteen|sixteen|twenty|thirty|forty|fifty)\s+(?<name>[a-z][a-z' -]{2,40})$|^(?<name>[a-z][a-z' -]{2,40}?)\s+(?:five|six|eight|ten|twelve|fifteen|twenty)\s+times$", RegexOptions.IgnoreCase)]
+    private static partial Regex CountInWords();
 
     /// <summary>“Squat - row - plank” and “squat -> row, plank” are lists, where all of them are moves.</summary>
     private string AsListed(string text)

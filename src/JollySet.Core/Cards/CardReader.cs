@@ -195,7 +195,7 @@ public sealed partial class CardReader
         }
 
         // What is done only where there is time may be dropped.
-        foreach (var spare in blocks.Where(b => b is { Part: CardPart.Main, Stations.Count: > 0 } && b.Notes.Concat(b.Stations.SelectMany(s => s.Notes)).Any(IfTime().IsMatch)))
+        foreach (var spare in blocks.Where(b => b is { Part: CardPart.Main, Stations.Count: > 0 } && (b.Notes.Exists(IfTime().IsMatch) || b.Stations.TrueForAll(s => s.Notes.Exists(IfTime().IsMatch)))))
         {
             spare.IsOptional = true;
             spare.Notes.RemoveAll(IfTime().IsMatch);
@@ -240,7 +240,7 @@ public sealed partial class CardReader
 
     private void Take(CardWords line, bool isFirst)
     {
-        line = line with { Text = AsHowTold(Reworded(line.Text)) };
+        line = line with { Text = AsTimings(Reworded(line.Text)) };
         if (Current is { HasSettings: true, Stations.Count: 0 } && MovesAre().Match(line.Text) is { Success: true } are)
             line = line with { Text = line.Text[are.Length..] };
         // “B) 40/20 x3”: a block of that name, no bullet.
@@ -255,7 +255,7 @@ public sealed partial class CardReader
         // “B1 40/20 x3: squat, row”: a block of that name, no half of a pair.
         if (line.Letter is not null && Listed(line.Text) is { Items: not null } listed && Scan(listed.Head, isLine: false) is { SaysBlock: true } runs && IsEmpty(runs.Left))
             line = line with { Letter = null, Text = $"{LetterWord().Match(line.Raw).Value} {line.Text}" };
-        if (TakesRange(line) || SaysPairsToCome(line) || AsksToMind(line) || TakesRoundsOfNamed(line) || TakesTold(line))
+        if (TakesRange(line) || SaysPairsToCome(line) || AsksToMind(line) || TakesRoundsOfNamed(line) || TakesSetsOfEach(line) || TakesTold(line))
             return;
         // “Squat 4x8, row 4x8, rest 90”: of each of them.
         if (SetsThenRest().Match(line.Text) is { Success: true } sets && Scan(sets.Groups["rest"].Value, isLine: false).Gaps is [var pause])

@@ -147,7 +147,7 @@ internal static partial class CardText
         }
 
         // From a number to a number is a ladder's way.
-        text = FromTo().Replace(text, " to ");
+        text = FromTo().Replace(RungToRung().Replace(text, "-"), " to ");
         // Arrows list what belongs to what stands before the first.
         text = LedTo().Replace(text, " x");
         var arrow = text.IndexOf(" -> ", StringComparison.Ordinal);
@@ -278,6 +278,10 @@ internal static partial class CardText
 
     [GeneratedRegex(@"(?<=(?:^|\b(?:ladder|countdown|count\s+down|finisher|from)\W{0,3})\d{1,2})\s*->\s*(?=\d{1,2}\s*(?:$|[:,;)]|reps|of\b))", RegexOptions.IgnoreCase)]
     private static partial Regex FromTo();
+
+    /// <summary>“10 -> 8 -> 6 -> 4”.</summary>
+    [GeneratedRegex(@"(?<=(?:^|\s)[0-9]{1,2})\s*->\s*(?=[0-9]{1,2}\b(?:\s*->\s*[0-9]|(?<=->\s*[0-9]+\s*->\s*[0-9]+)\s*(?:$|[:,;)]|[a-z])))", RegexOptions.IgnoreCase)]
+    private static partial Regex RungToRung();
 
     /// <summary>Seconds; inches where it is of a box.</summary>
     [GeneratedRegex(@"(?<=\d)(?<!['′’]\s?\d{1,2})\s?″(?!\s*(?:box|step|bench|platform|ball|plyo))", RegexOptions.IgnoreCase)]

@@ -14,6 +14,7 @@ internal sealed partial class CardTold
     private const int LongRest = 45;
     private bool isOfMoves;
     private bool isDrink;
+    private bool isLengthFirst;
 
     private CardTold(string text) => Left = text;
 
@@ -58,6 +59,14 @@ internal sealed partial class CardTold
 
     /// <summary>Whether a number says how a block runs.</summary>
     public bool SaysHow => (Work ?? Rest ?? Between ?? Rounds ?? Reps) is not null || IsAmrap || IsByMinute || IsDrinkOpen;
+
+    /// <summary>The same, with a time of which nothing is said worked where a rest is said behind it: “50 secs, 10 secs to change”.</summary>
+    public CardTold AsWorked()
+    {
+        if (isLengthFirst && Work is null && Rest is not null && Length <= LongestWork)
+            (Work, Length) = (Length, null);
+        return this;
+    }
 
     /// <summary>What a sentence says; null where one of its numbers is nothing of this, or one thing is said twice.</summary>
     public static CardTold? Of(string text)
@@ -137,7 +146,7 @@ internal sealed partial class CardTold
             }
             else if (time.Groups["u"].Success && Length is null)
             {
-                Length = seconds;
+                (Length, isLengthFirst) = (seconds, Rest is null);
                 Cut(time.Index, time.Length);
             }
             else
@@ -262,14 +271,14 @@ internal sealed partial class CardTold
     [GeneratedRegex(@"(?<![0-9:/.-])\b(?<n>[0-9]{1,3})(?:\s*(?:-|to|or)\s*(?<high>[0-9]{1,3}))?(?:[\s-]*(?<u>s|secs?|seconds?|mins?|minutes?)\b'?s?|(?=\s+(?:on(?!\s+(?:each|the|their|your))|off|rest|work|to\s+(?:rest|recover|catch|breathe|swap|change|move|switch|get|reset|walk|jog|run|go)|(?:of\s+)?(?:rest|recovery|breather|between))\b))", RegexOptions.IgnoreCase)]
     private static partial Regex Time();
 
-    [GeneratedRegex(@"^[\s-]*(?:of\s+|for\s+a\s+|for\s+|as\s+a\s+)?(?:(?:rest(?:ing)?|recovery|recover|break|breather|breathing\s+space|off|pause|gap|down\s?time|transition|change\s?-?\s?over|water(?:\s+break)?|drink(?:s)?(?:\s+break)?)\b|to\s+(?:rest|recover|drink|catch|breathe|swap|change|move|switch|get|reset|set\s+up|find|walk|jog|run|step|go|drink|shake|grab|have\s+a\s+(?:drink|rest|breather))\b[^,;.]{0,40}?(?=\s*(?:[,;.]|$|\band\b|\bbetween\b|\bafter\b|\bbefore\b))|(?=(?:in\s+)?between\b|after\s+(?:each|every)\b))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^[\s-]*(?:of\s+|for\s+a\s+|for\s+|as\s+a\s+)?(?:(?:rest(?:ing)?|recovery|recover|break|breather|breathing\s+space|off|pause|gap|down\s?time|transition|change\s?-?\s?over|water(?:\s+break)?|drink(?:s)?(?:\s+break)?)\b|to\s+(?:rest|recover|drink|catch|breathe|swap|change|move|switch|get|reset|set\s+up|find|walk|jog|run|step|go|drink|shake|grab|have\s+a\s+(?:drink|rest|breather))\b[^,;.0-9]{0,40}?(?=\s*(?:[,;.0-9]|$|\band\b|\bbetween\b|\bafter\b|\bbefore\b))|(?=(?:in\s+)?between\b|after\s+(?:each|every)\b))", RegexOptions.IgnoreCase)]
     private static partial Regex RestBehind();
 
     [GeneratedRegex(@"\b(?:rest(?:ing|s)?|break|breather|recovery|recover|pause|off|(?:have|take|with|grab)\s+a\s+drink|sit\s+down|between\s+(?:rounds|them|each|every\s+round|exercises))(?:\s+(?:for|of|is|are|about|around|a|just|only|them|we|have|take))*\s*$", RegexOptions.IgnoreCase)]
     private static partial Regex RestBefore();
 
     /// <summary>Where a rest lies.</summary>
-    [GeneratedRegex(@"^\s*(?:(?:in\s+)?between(?:\s+(?:each|every|the|all))?(?:\s+(?:of\s+the\s+)?(?:rounds?|sets?|circuits?|laps?|moves?|exercises?|stations?|ones?|them))?|(?:at\s+the\s+end\s+of|after|before)\s+(?:each|every|the\s+next|a|one)(?:\s+(?:rounds?|sets?|circuits?|laps?|moves?|exercises?|stations?|ones?))?|each\s+time|before\s+(?:we|they|you|going|starting|doing)\b[^,;.]{0,30})", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^\s*(?:(?:in\s+)?between(?:\s+(?:each|every|the|all))?(?:\s+(?:of\s+the\s+)?(?:rounds?|sets?|circuits?|laps?|moves?|exercises?|stations?|ones?|them))?|(?:at\s+the\s+end\s+of|after|before)\s+(?:each|every|the\s+next|a|one)(?:\s+(?:rounds?|sets?|circuits?|laps?|moves?|exercises?|stations?|ones?))?|each\s+time|before\s+(?:we|they|you|going|starting|doing)\b[^,;.0-9]{0,30})", RegexOptions.IgnoreCase)]
     private static partial Regex Scope();
 
     [GeneratedRegex(@"\b(?:between|after|end\s+of|before)\s+(?:each\s+|every\s+|the\s+|all\s+|a\s+|one\s+)*(?:next\s+)?(?:round|set|circuit|lap|go\b)|\bround(?:s)?\s+break\b|\bbefore\s+(?:we|they|you|going|starting|doing)\b", RegexOptions.IgnoreCase)]

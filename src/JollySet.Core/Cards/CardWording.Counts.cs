@@ -57,6 +57,10 @@ internal static partial class CardWording
     [GeneratedRegex(@"^(?<how>\d[^:]{3,40}?),?\s+each\s+(?<w>round|circuit|block)\s+(?:x\s*)?(?<n>twice|two|three|four|[2-5])(?:\s*(?:times|x))?\.?$", RegexOptions.IgnoreCase)]
     private static partial Regex EachRoundAtEnd();
 
+    /// <summary>“Then 10 squats, 10 rows, 10 curls”: a block more.</summary>
+    [GeneratedRegex(@"^(?:and\s+)?then\s+(?=[0-9]{1,3}\s+(?!rounds|sets|mins?|minutes?|secs?|seconds?|x|times|laps|more|exercises|stations|moves|circuits|blocks|supersets|on\b|off\b)[a-z]{3}[^,:]*(?:,\s*(?:and\s+)?[0-9]{1,3}\s+[a-z][^,:]*)+$)", RegexOptions.IgnoreCase)]
+    private static partial Regex ThenList();
+
     /// <summary>“Then 100 crunches”.</summary>
     [GeneratedRegex(@"^(?:and\s+)?then\s+(?=\d{1,3}\s+(?!rounds|sets|mins?|minutes?|secs?|seconds?|x|times|laps|more|exercises|stations|moves|circuits|blocks|supersets|on\b|off\b)[a-z]{3}[^,:]*$)", RegexOptions.IgnoreCase)]
     private static partial Regex ThenSoMany();

@@ -24,6 +24,32 @@ internal static partial class CardWording
     [GeneratedRegex(@"^(?:(?<name>[a-z][a-z' -]+?)\s*,?\s+(?:x\s*)?(?<n>\d{1,3})|(?<n>\d{1,3})\s*(?:x\s*)?(?<name>[a-z][a-z' -]+?))\s*[,(]\s*(?<h>\d{1,3})\s*(?:on\s+)?(?:each|per|a)\s+(?:side|leg|arm)\)?$", RegexOptions.IgnoreCase)]
     private static partial Regex AllAndEach();
 
+    /// <summary>“Half minute plank”, “plank 1/2 min”.</summary>
+    [GeneratedRegex(@"(?<![0-9]\s*)\b(?:half|1/2)(?:\s+a)?\s+min(?:ute)?\b(?!\s*s)", RegexOptions.IgnoreCase)]
+    private static partial Regex HalfMinute();
+
+    [GeneratedRegex(@"\bheld\s+(?:for\s+)?(?=[0-9]{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?)\b)", RegexOptions.IgnoreCase)]
+    private static partial Regex HeldFor();
+
+    [GeneratedRegex(@"(?<=[0-9]\s*(?:s|secs?|seconds?|reps?)?\s+)(?:on\s+)?both\s+sides\b", RegexOptions.IgnoreCase)]
+    private static partial Regex OnBothSides();
+
+    /// <summary>“Hold plank for 30 seconds”.</summary>
+    [GeneratedRegex(@"^hold\s+(?!each|every|all|them|it\b)(?:an?\s+|the\s+|in\s+)?(?=[a-z][a-z' -]+\s+(?:for\s+)?[0-9]{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?)$)", RegexOptions.IgnoreCase)]
+    private static partial Regex HoldFirst();
+
+    /// <summary>“10/side step ups”.</summary>
+    [GeneratedRegex(@"(?<=^[0-9]{1,3})\s*/\s*(?<side>side|leg|arm)\s+(?=[a-z])", RegexOptions.IgnoreCase)]
+    private static partial Regex SideByStroke();
+
+    /// <summary>“Lunges 10 each side, then swap”: each side is said already.</summary>
+    [GeneratedRegex(@"(?<=[0-9][^0-9]*\beach\s+(?:side|leg|arm))\s*,?\s+then\s+(?:swap|switch|change)(?:\s+(?:sides?|legs?|arms?))?$", RegexOptions.IgnoreCase)]
+    private static partial Regex EachThenSwap();
+
+    /// <summary>“Sit ups / 10”.</summary>
+    [GeneratedRegex(@"(?<=^[a-z][a-z' -]+[a-z])\s+/\s+(?=[0-9]{1,3}$)", RegexOptions.IgnoreCase)]
+    private static partial Regex CountByStroke();
+
     /// <summary>“Lateral lunge x10 both legs”.</summary>
     [GeneratedRegex(@"(?<=[a-z]\s*,?\s+(?:x\s*)?\d{1,3}\s+)both\s+(?:legs|arms)$", RegexOptions.IgnoreCase)]
     private static partial Regex BothLegs();
@@ -153,4 +179,8 @@ internal static partial class CardWording
     /// <summary>“8 x 20/10 each”: all rounds of one move before the next.</summary>
     [GeneratedRegex(@"^(?:8\s*(?:x|rounds\s+of)\s*20\s*/\s*10|an?\s+tabata)\s*,?\s*(?:of\s+|on\s+|for\s+)?each(?:\s+(?:exercise|move|one|station))?:?$", RegexOptions.IgnoreCase)]
     private static partial Regex TabataOfEach();
+
+    /// <summary>“Pads 6 x 2 mins 30 secs rest”: the rest is no part of the minutes.</summary>
+    [GeneratedRegex(@"(?<=\bx\s?[0-9]{1,2}\s?min(?:ute)?s?)\s+(?=[0-9]{1,3}\s?(?:s|secs?|seconds)\s+(?:rest|off|break|recovery)\b)", RegexOptions.IgnoreCase)]
+    private static partial Regex TimesOfMinutes();
 }

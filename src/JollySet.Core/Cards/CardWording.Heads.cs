@@ -42,7 +42,7 @@ internal static partial class CardWording
     private static partial Regex FocusByOtherWords();
 
     /// <summary>“No. booked: 18”.</summary>
-    [GeneratedRegex(@"\b(?:no\.?|number)\s+(?:booked|of\s+people|attending|expected)\s*:\s*(?=\d)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?:\b(?:no\.?|number)\s+(?:booked|of\s+people|attending|expected)|(?<=^|[,;-]\s*)(?:numbers?|attend(?:ees|ing|ance)|booked))\s*:\s*(?=\d)", RegexOptions.IgnoreCase)]
     private static partial Regex NumberBooked();
 
     /// <summary>“Need mats/bands/DBs”.</summary>
@@ -90,7 +90,7 @@ internal static partial class CardWording
     private static partial Regex LetterThenRounds();
 
     /// <summary>“Everyone needs a kettlebell and a mat”.</summary>
-    [GeneratedRegex(@"^(?:everyone|everybody|they(?:'ll|\s+will)?|people(?:\s+will)?|each\s+(?:person|of\s+them)|we(?:'ll|\s+will)?)(?:\s+will)?\s+needs?\s+(?<k>[a-z][a-z, &'-]{2,60}?)(?:\s+each)?\.?$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:(?:everyone|everybody|they(?:'ll|\s+will)?|people(?:\s+will)?|each\s+(?:person|of\s+them)|we(?:'ll|\s+will)?)(?:\s+will)?\s+)?needs?\s+(?<k>[a-z][a-z, &'-]{2,60}?)(?:\s+each)?\.?$", RegexOptions.IgnoreCase)]
     private static partial Regex EveryoneNeeds();
 
     [GeneratedRegex(@"^(?:an?|the|some|one|two|their(?:\s+own)?)\s+", RegexOptions.IgnoreCase)]

@@ -1,3 +1,4 @@
+using System.Globalization;
 using System.Text.RegularExpressions;
 
 namespace JollySet.Core.Cards;
@@ -47,11 +48,11 @@ internal static partial class CardWording
     /// <summary>A ladder of which two rungs and the last are told; the words as they are where those do not go together.</summary>
     private static string Told(Match m)
     {
-        int Of(string number) => int.Parse(CardNumbers.InDigits(number), System.Globalization.CultureInfo.InvariantCulture);
+        int Of(string number) => int.Parse(CardNumbers.InDigits(number), CultureInfo.InvariantCulture);
         var (from, next, to) = (m.Groups["items"].Value is ['1', ..] or ['o' or 'O', ..] ? 1 : SameCount(m) is { } count ? Of(count) : 0, Of(m.Groups["m"].Value), Of(m.Groups["b"].Value));
         if (from < 1 || next <= from || to <= next || (to - from) % (next - from) != 0)
             return m.Value;
-        var rungs = next == from + 1 ? string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{from}-{to}") : string.Join('-', Enumerable.Range(0, (to - from) / (next - from) + 1).Select(n => from + n * (next - from)));
+        var rungs = next == from + 1 ? string.Create(CultureInfo.InvariantCulture, $"{from}-{to}") : string.Join('-', Enumerable.Range(0, (to - from) / (next - from) + 1).Select(n => from + n * (next - from)));
         return $"ladder {rungs}{(m.Groups["more"].Success ? ", no rest" : "")}: {CountFirst().Replace(FirstRung().Replace(m.Groups["items"].Value, ""), "")}";
     }
 
@@ -62,7 +63,7 @@ internal static partial class CardWording
     /// <summary>By the word that was written; where none was, as its rungs.</summary>
     private static string Ladder(Match m)
     {
-        var (from, to) = (int.Parse(m.Groups["a"].Value, System.Globalization.CultureInfo.InvariantCulture), int.Parse(m.Groups["b"].Value, System.Globalization.CultureInfo.InvariantCulture));
+        var (from, to) = (int.Parse(m.Groups["a"].Value, CultureInfo.InvariantCulture), int.Parse(m.Groups["b"].Value, CultureInfo.InvariantCulture));
         var items = m.Groups["items"].Value.Trim() is { Length: > 0 } moves ? $": {moves}" : "";
         var rungs = m.Groups["k"].Success ? Rungs(m) : m.Groups["h"].Success ? $"{from}-{to}" : string.Join('-', Enumerable.Range(Math.Min(from, to), Math.Abs(from - to) + 1).OrderBy(n => from < to ? n : -n));
         var word = items.Length > 0 && m.Groups["behind"].Success ? m.Groups["behind"].Value : m.Groups["h"].Value;
@@ -71,8 +72,31 @@ internal static partial class CardWording
 
     private static string RungsAndMoves(Match m)
     {
-        var rungs = m.Groups["l"].Value.Replace(" ", "", StringComparison.Ordinal).Split([',', '/', '-']).Select(n => int.Parse(n, System.Globalization.CultureInfo.InvariantCulture)).ToList();
+        var rungs = m.Groups["l"].Value.Replace(" ", "", StringComparison.Ordinal).Split([',', '/', '-']).Select(n => int.Parse(n, CultureInfo.InvariantCulture)).ToList();
         var steps = rungs.Zip(rungs.Skip(1), (a, b) => Math.Sign(b - a)).Distinct().ToList();
         return steps is [not 0] ? $"{(m.Groups["h"].Success ? m.Groups["h"].Value + " " : "")}{string.Join('-', rungs)}: {(m.Groups["h"].Success ? m.Groups["items"].Value : m.Groups["items"].Value.Replace(" + ", ", ", StringComparison.Ordinal)).Trim()}" : m.Value;
+    }
+
+    /// <summary>“10 > 8 > 6 > 4”, “10.8.6.4”, “ladder down 10 8 6 4”, “ladder of 10, 8, 6”, “reps 10 8 6 4”: rungs.</summary>
+    [GeneratedRegex(@"^(?<n>[0-9]{1,2})(?:\s*(?:->|>|→)\s*(?<n>[0-9]{1,2})){3,9}(?=\s*(?:$|:|\s[a-z]))|^(?<n>[0-9]{1,2})(?:\.(?<n>[0-9]{1,2})){3,9}(?=\s*(?:$|:|\s[a-z]))|^(?<w>(?:descending\s+|ascending\s+)?ladder(?:\s+(?:down|up|of))?|reps|rungs)\s*[:,-]?\s+(?<n>[0-9]{1,2})(?:\s*,\s*(?<n>[0-9]{1,2})|\s+(?<n>[0-9]{1,2})){3,9}(?=\s*(?:$|:))", RegexOptions.IgnoreCase)]
+    private static partial Regex RungsBySigns();
+
+    /// <summary>“Squats / press-ups: 10-8-6-4-2”.</summary>
+    [GeneratedRegex(@"^(?!ladder|pyramid|reps|rungs|count)(?<items>[a-z][a-z' -]+?(?:\s*(?:/|,|&|\+|\band\b)\s*[a-z][a-z' -]+?)+)\s*:\s*(?<l>[0-9]{1,2}(?:-[0-9]{1,2}){2,9})$", RegexOptions.IgnoreCase)]
+    private static partial Regex RungsBehindMoves();
+
+    [GeneratedRegex(@"\s*(?:/|,|&|\+|\band\b)\s*", RegexOptions.IgnoreCase)]
+    private static partial Regex RungMoves();
+
+    /// <summary>“10 down to 2 in 2s: squats”, “10 to 2, down by 2: squats”.</summary>
+    [GeneratedRegex(@"^(?:from\s+|ladder\s*[:,-]?\s+)?(?<a>[0-9]{1,2})\s*(?:down\s+to|to|-)\s*(?<b>[0-9]{1,2})\s*,?\s*(?:(?:going\s+|go\s+)?down\s+)?(?:in|by)\s+(?<s>[2-5]|twos|threes|fives)(?:'?s)?\b(?=\s*(?:$|:))", RegexOptions.IgnoreCase)]
+    private static partial Regex RungsInSteps();
+
+    /// <summary>The rungs one by one; the words as they are where the steps do not lead there.</summary>
+    private static string RungsDownBy(Match m)
+    {
+        var (from, to) = (int.Parse(m.Groups["a"].Value, CultureInfo.InvariantCulture), int.Parse(m.Groups["b"].Value, CultureInfo.InvariantCulture));
+        var step = m.Groups["s"].Value.ToUpperInvariant() switch { "TWOS" => 2, "THREES" => 3, "FIVES" => 5, var n => n[0] - '0' };
+        return from <= to || to < 1 || (from - to) % step != 0 ? m.Value : $"ladder {string.Join('-', Enumerable.Range(0, (from - to) / step + 1).Select(i => from - i * step))}";
     }
 }

@@ -46,6 +46,18 @@ internal static partial class CardWording
     [GeneratedRegex(@"^(?:(?<h>[^:]{2,40}):\s+)?(?:then\s+)?(?:an?\s+)?(?<a>\d{1,2}[\s-]*(?:mins?|minutes?)\s+amrap|amrap\s+(?:for\s+)?\d{1,2}\s*(?:mins?|minutes?|'))\s*(?:of|doing)\s+(?=\d.*(?:,|\band\b))", RegexOptions.IgnoreCase)]
     private static partial Regex AmrapOf();
 
+    /// <summary>“The lot x3”, “3 full rounds”, “run through 3 times”, “repeat circuit 3 times”, “thrice”.</summary>
+    [GeneratedRegex(@"^(?!repeat\s+(?:[0-9]|two|three))(?:(?:(?:and|then)\s+)?(?:do|repeat|run|go|complete|perform)\s+)?(?>(?:(?:it|this|that|all|the|whole|entire|thing|lot|circuit|sequence|everything|through|round|around)\s+)*)(?:(?<n>[2-9]|two|three|four|five|six)\s*(?:full\s+rounds|complete\s+rounds|passes|cycles|loops|turns|r|x|times)(?:\s+(?:through|round|around|over|in\s+total|total))?|(?<=(?:lot|round|all|the\s+circuit|everything|whole\s+thing)\s+)x\s?(?<n>[2-9])|thrice)[.!]?$", RegexOptions.IgnoreCase)]
+    private static partial Regex RoundsByOtherWords();
+
+    /// <summary>“Rest between rounds 60s”, “3 rounds, rest between rounds: 1 min”.</summary>
+    [GeneratedRegex(@"^(?:(?<w>x\s?[0-9]|[0-9]{1,2}\s*(?:x|rounds?|rds|times|laps|circuits))(?:\s*[,;-]|\s+with)?\s+)?(?:rest|break)\s+(?:in\s+)?between\s+(?:each\s+|the\s+)?(?:rounds?|laps?|circuits?)\s*[:=-]?\s*(?<t>[0-9]{2,3}\s*(?:s|secs?|seconds?)?|[1-9]\s*(?:mins?|minutes?|'))\.?$", RegexOptions.IgnoreCase)]
+    private static partial Regex RestBetweenWhat();
+
+    /// <summary>“1 min rest per round”.</summary>
+    [GeneratedRegex(@"\b(?<t>[0-9]{2,3}\s*(?:s|secs?|seconds?)|[1-9]\s*(?:mins?|minutes?))\s+(?:of\s+)?(?:rest|break)\s+(?:per|each|every)\s+(?:round|lap|set)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex RestOfEachRound();
+
     /// <summary>“3 rounds, 45 s rest between”.</summary>
     [GeneratedRegex(@"(?<=^(?:x\s*\d|\d\s*x|\d{1,2}\s+(?:rounds|rds|times|laps|circuits))\b\s*[,;.:-]?\s+)(?<t>\d{2,3}\s*(?:s|secs?|seconds?)?|\d\s*(?:mins?|minutes?))\s+(?:rest\s+|break\s+|off\s+)?(?:in\s+)?(?:between|btw|btwn)\.?$", RegexOptions.IgnoreCase)]
     private static partial Regex RestBetweenTimes();
@@ -105,6 +117,16 @@ internal static partial class CardWording
     /// <summary>“Tabata: every exercise 20 on 10 off, 8 times”: all of one before the next.</summary>
     [GeneratedRegex(@"^(?<h>tabata\s*[:,-]?\s+)?(?:(?:it's|its|it\s+is)\s+(?:an?\s+)?tabata(?:\s+(?:session|class))?,?\s+(?:so|with)\s+)?(?:each|every)\s+(?:exercise|move|one)\s+(?:is\s+|for\s+)?(?<w>[0-9]{2})\s*(?:s|secs?|seconds?)?\s*(?:on|work|/)\s*,?\s*(?:and\s+)?(?<r>[0-9]{2})\s*(?:s|secs?|seconds?)?(?:\s*(?:off|rest))?\s*,?\s*(?:x\s*(?<n>[0-9]{1,2})|(?:for\s+)?(?<n>[0-9]{1,2}|four|six|eight|ten)\s+(?:times|rounds))\.?$", RegexOptions.IgnoreCase)]
     private static partial Regex EachByItself();
+
+    [GeneratedRegex(@"^20\s*(?:s|secs?)?\s*/\s*10\s*(?:s|secs?)?\s+tabata\b", RegexOptions.IgnoreCase)]
+    private static partial Regex TabataBehindTimes();
+
+    [GeneratedRegex(@"\bstretch(?:\s+(?:it|everything))?\s+off\b(?=\s*(?:for\s+)?[0-9])", RegexOptions.IgnoreCase)]
+    private static partial Regex StretchItOff();
+
+    /// <summary>“As many rounds in 12 mins as you can”.</summary>
+    [GeneratedRegex(@"\bas\s+many\s+(?:rounds\s+)?in\s+(?<t>[0-9]{1,2}\s*(?:mins?|minutes?|'))\s+as\s+(?:(?:you|they|we)\s+can|possible)(?:\s+of\b)?", RegexOptions.IgnoreCase)]
+    private static partial Regex ManyInMinutesAsCan();
 
     /// <summary>“10 mins, max rounds”, “how many rounds can you do in 10 mins?”.</summary>
     [GeneratedRegex(@"(?<=^|[:-]\s+)(?:(?<t>" + MinutesLong + @")(?:\s+on\s+the\s+clock)?\s*[,:-]?\s+(?:max(?:imum)?\s+rounds|as\s+many(?:\s+rounds)?\s+as\s+(?:poss(?:ible)?|(?:you|we|they)\s+can)|keep\s+going)|how\s+many(?:\s+rounds)?\s+can\s+(?:you|we|they)\s+(?:do|get|fit)(?:\s+in)?\s+in\s+(?<t>" + MinutesLong + @")\??|how\s+many\s+rounds\s+in\s+(?<t>" + MinutesLong + @")\?|(?:set\s+(?:a|the)\s+(?:timer|clock)\s+(?:for\s+)?(?<t>" + MinutesLong + @")(?:\s+and|,)?\s+(?:do|get\s+through)\s+as\s+many\s+rounds\s+as\s+(?:you\s+can|possible)(?:\s+of\b)?)|(?:just\s+)?keep\s+going\s+(?:round\s+)?for\s+(?<t>" + MinutesLong + @"))(?=\s*(?:$|[:.!]|(?<=\?)\s))", RegexOptions.IgnoreCase)]

@@ -98,7 +98,7 @@ internal static partial class CardWording
     private static partial Regex RestThenRepeat();
 
     /// <summary>“Half an hour”, “an hour and a half”, “a minute and a half”.</summary>
-    [GeneratedRegex(@"\b(?:(?<half>half\s+an?\s+hour|half-hour|30-minute)|(?<more>(?:an|one|1)\s+hour\s+and\s+a\s+half|1\.5\s+hours|hour\s+and\s+a\s+half)|(?<three>(?:three[\s-]quarters|3/4)\s+of\s+an\s+hour)|(?<=^|[,;:(]\s*|\bfor\s+|-\s+)(?<whole>(?:an|one|1)\s+hour)(?=\s*(?:$|[,;.)]|class|session|-\s))|(?<ninety>(?:a|one|1)\s+minute\s+and\s+a\s+half)|(?<thirty>half\s+a\s+min(?:ute)?))\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:(?<half>half\s+an?\s+hour|half-hour|30-minute)|(?<more>(?:an|one|1)\s+hour\s+and\s+a\s+half|1\.5\s+hours|hour\s+and\s+a\s+half)|(?<three>(?:three[\s-]quarters|3/4)\s+(?:of\s+an\s+)?hour)|(?<=^|[,;:(]\s*|\bfor\s+|-\s+)(?<whole>(?:an|one|1)\s+hour)(?=\s*(?:$|[,;.)]|class|session|-\s))|(?<ninety>(?:a|one|1)\s+minute\s+and\s+a\s+half)|(?<thirty>half\s+a\s+min(?:ute)?))\b", RegexOptions.IgnoreCase)]
     private static partial Regex TimeInWords();
 
     /// <summary>“Rest between rounds: 90s”, “between exercises – 15s”: where, then how long.</summary>
@@ -220,6 +220,14 @@ internal static partial class CardWording
     /// <summary>“Then go 2, 4, 6, 8 of each of these:”: rungs.</summary>
     [GeneratedRegex(@"^(?:(?:then|and|next)\s+)?(?:(?:we|you)\s+)?(?:go|do|complete)\s+(?<l>\d{1,3}(?:\s*,\s*\d{1,3}){2,})(?:\s*reps)?(?:\s+(?:of|for)\s+(?:each|all|every)(?:\s+(?:one|move|exercise))?(?:\s+of\s+(?:these|them|the\s+following))?)?\s*:?$", RegexOptions.IgnoreCase)]
     private static partial Regex GoListed();
+
+    /// <summary>“Twice if time”, “if time allows: plank”.</summary>
+    [GeneratedRegex(@"\bif\s+(?:time(?:\s+(?:allows|permits|left))?|poss(?:ible)?|we\s+get\s+time)(?:(?<more>\s+(?=repeat|again|twice|do\b|go\b))|(?=$|\s*[,:.)-]))", RegexOptions.IgnoreCase)]
+    private static partial Regex IfTimeInShort();
+
+    /// <summary>“Twice through if there's time”, “repeat if there's time”: the last round is the one that may be dropped.</summary>
+    [GeneratedRegex(@"^(?:(?:go|do)\s+(?:it\s+|this\s+|all\s+)?)?(?:(?<again>repeat(?:\s+(?:it|all|that|this|the\s+(?:whole\s+)?(?:circuit|lot|thing|block)))?|(?:go\s+)?(?:round\s+)?again|x\s?2|2\s?x|twice|(?:two|2)\s+(?:rounds|times))|(?<n>[3-9])\s*(?:rounds?|times|x)|x\s?(?<n>[3-9]))(?:\s+(?:through|round|over|around|all))*\s*[,(-]?\s*if\s+(?:there(?:'s|\s+is)|you\s+have|we\s+have)\s+time\)?[.!]?$", RegexOptions.IgnoreCase)]
+    private static partial Regex RoundsIfTime();
 
     /// <summary>“If there's time, 3 rounds of …”: what may be dropped.</summary>
     [GeneratedRegex(@"^(?:(?:and|then|finisher)\s*[:,]?\s+)?if\s+(?:there(?:'s|\s+is)|you\s+have|we\s+have|you've\s+got|we've\s+got)\s+(?:any\s+)?time(?:\s+left)?\s*(?:[:,-]\s*|\s(?=(?:we|they|you)(?:'ll|\s+will)?\s+(?:do|finish)))(?:(?:we|they|you)(?:'ll|\s+will)?\s+do\s+)?(?<more>\S.*?)\.?$", RegexOptions.IgnoreCase)]

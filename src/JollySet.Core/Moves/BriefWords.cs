@@ -75,7 +75,7 @@ public static class BriefWords
         "abs: tums, tummy, tummies, stomach, abdominals",
         "glutes: bum, bums, butt, booty, glute, buns",
         "glutes, abs: bums and tums, bums & tums, bums n tums, bum and tum, bums + tums, tums and bums",
-        "glutes, abs, legs: lbt, legs bums and tums, legs bums & tums, legs bums n tums, legs bums tums, legs, bums & tums",
+        "glutes, abs, legs: lbt, legs bums and tums, legs bums & tums, legs bums n tums, legs bums tums, legs, bums & tums, bauch beine po, bauch, beine, po",
         "push, pull: push pull, push & pull, push and pull, push + pull, push/pull", "back:", "chest:", "shoulders:", "arms: arm, arm day", "biceps:", "triceps:", "hamstrings: hams, hammies", "quads: thighs", "calves:", "push:", "pull:");
 
     /// <summary>The kit list's word; null where nobody knows it.</summary>

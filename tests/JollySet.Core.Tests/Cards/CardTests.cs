@@ -67,6 +67,7 @@ public sealed class CardTests(ITestOutputHelper output)
     [InlineData("fiftyeighth")]
     [InlineData("fiftyninth")]
     [InlineData("sixtyfirst")]
+    [InlineData("sixtysecond")]
     [InlineData("wordings")]
     public void Nine_facts_in_ten_are_right(string file)
     {

@@ -300,6 +300,9 @@ public sealed class NameReader
         if (word.Length < ShortestSlip)
             return word;
         var near = NearWords(word).OrderBy(v => v.Edits).ToList();
+        // “Kness” is a slip of knees.
+        if (near.Count == 0 && word[^1] == 's')
+            near = [.. vocabulary.Where(v => v.Length >= ShortestSlip && Math.Abs(v.Length + 1 - word.Length) <= 1).Select(v => (Word: v, Edits: NearestName.Edits(word, $"{v}s", 1))).Where(v => v.Edits <= 1)];
         // Letters that have changed places are the likelier slip.
         if (near.Count > 1 && near.Where(v => v.Word.Order().SequenceEqual(word.Order())).ToList() is [var turned])
             return turned.Word;

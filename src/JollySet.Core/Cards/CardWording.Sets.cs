@@ -1,0 +1,31 @@
+using System.Text.RegularExpressions;
+
+namespace JollySet.Core.Cards;
+
+/// <content>The patterns of sets and reps of a lift and of the rest behind them, all of them said as “3x10, rest 60s”.</content>
+internal static partial class CardWording
+{
+    /// <summary>“Sets: 3 reps: 10”, “3s x 10r”, “10 reps for 3 sets”, “x10, x3”, behind a name.</summary>
+    [GeneratedRegex(@"(?<=^[^:0-9]*[a-z)][\s:,(-]+)(?:sets\s*[:=]?\s*(?<s>[0-9]{1,2})\s*[,/;]?\s*(?:x\s*)?reps\s*[:=]?\s*(?<r>[0-9]{1,3})|(?<s>[0-9]{1,2})s\s*x\s*(?<r>[0-9]{1,3})r\b|(?<r>[0-9]{1,3})\s*reps?\s+for\s+(?<s>[0-9]{1,2})\s*sets?\b|x\s?(?<r>[0-9]{1,3})\s*,?\s+x\s?(?<s>[2-9])\b)", RegexOptions.IgnoreCase)]
+    private static partial Regex SetsNamed();
+
+    /// <summary>“Push press 10/10/10”, “10-10-10”, “10, 10, 10”: as many sets.</summary>
+    [GeneratedRegex(@"(?<=^(?:[0-9a-z][.)]\s*)?[a-z][a-z' -]*[a-z]\s*[:,-]?\s+)(?<n>[0-9]{1,2})(?>(?:\s*[,/-]\s*\k<n>\b){2,7})(?:\s*reps)?(?=$|\s*(?:[@&+;/-]|\((?=[^)]*rest)|,\s*(?:rest|r?[0-9]{2,3}\s*(?:s|secs?|seconds?)\b|[1-5]\s*min)|(?:rest|r[0-9]|with|w/|[0-9]{1,3}\s*(?:s|secs?|mins?|minutes?)\b)))", RegexOptions.IgnoreCase)]
+    private static partial Regex SameSetsBySigns();
+
+    /// <summary>“3x10 / 60 sec rest”, “3 sets of 10 + 1 minute break”: the rest between the sets.</summary>
+    [GeneratedRegex(@"(?<=[a-z].*)(?:\((?=[^()]*\)\s))?(?<d>\b[0-9]{1,2}\s*(?:[x×*]|by|sets?\s*(?:of|x|,)?|lots\s+of|rounds\s+of)\s*[0-9]{1,3}(?![0-9]|\s*(?:s|secs?|seconds?|m|mins?|minutes?)\b)(?:\s*reps?)?|\b[0-9]{1,3}(?:\s*reps)?\s*(?:x\s*[0-9]{1,2}(?:\s*sets)?|,\s*[0-9]{1,2}\s*sets)|\b(?:two|three|four|five|six)\s+sets\s+of\s+(?:[0-9]{1,2}|five|six|eight|ten|twelve|fifteen))(?:\)(?=\s))?(?:\s*(?:[/&+@;,(-]|\bwith\b|\bw/)\s*|\s+)(?:(?:an?\s+)?(?<t>[0-9]{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?)|min(?:ute)?(?:'?s)?)\s*(?:(?:of\s+)?rest(?:\s+(?:in\s+)?between(?:\s+sets)?)?|off|break|(?:in\s+)?between(?:\s+sets)?)|(?:rest(?:ing)?\s*[:=]?\s*(?:for\s+)?|r)(?<t>[0-9]{2,3}(?:\s*(?:s|secs?|seconds?))?|[1-5]\s*(?:mins?|minutes?)))\)?$", RegexOptions.IgnoreCase)]
+    private static partial Regex RestBehindSets();
+
+    /// <summary>“Goblet squats x10 ss rows x12 - 3 sets”, “10 squats into 12 rows x3”.</summary>
+    [GeneratedRegex(@"^(?<a>[0-9]{1,2}\s+" + Plain + @")\s+(?:straight\s+)?into\s+(?<b>[0-9]{1,2}\s+" + Plain + @")\s*[,-]?\s*(?:x\s?(?<n>[2-6])|(?<n>[2-6])\s*(?:x|sets|rounds|times))$|^(?<a>" + Plain + @"\s+x?\s?[0-9]{1,2})\s+ss\s+(?<b>" + Plain + @"\s+x?\s?[0-9]{1,2})\s*[,-]?\s*(?:x\s?(?<n>[2-6])|(?<n>[2-6])\s*(?:x|sets|rounds|times))$", RegexOptions.IgnoreCase)]
+    private static partial Regex PairByWord();
+
+    /// <summary>“A: squats 3x10 / rows 3x12”, “squats 3x10 + rows 3x12 (superset)”: as many sets of both, by turns.</summary>
+    [GeneratedRegex(@"^(?:(?<l>[A-H])\s*[:.)]\s*(?<a>" + Plain + @")\s+(?<s>[2-6])\s*x\s*(?<r>[0-9]{1,2})\s+/\s+(?<b>" + Plain + @")\s+\k<s>\s*x\s*(?<q>[0-9]{1,2})|(?<a>" + Plain + @")\s+(?<s>[2-6])\s*x\s*(?<r>[0-9]{1,2})\s+[/+&]\s+(?<b>" + Plain + @")\s+\k<s>\s*x\s*(?<q>[0-9]{1,2})\s*(?:\(\s*super\s?-?set\s*\)|,?\s+super\s?-?set))$", RegexOptions.IgnoreCase)]
+    private static partial Regex PairWithSets();
+
+    /// <summary>“A1/A2 squats x10 / rows x12 3 sets”.</summary>
+    [GeneratedRegex(@"^(?<l>[A-H])1\s*/\s*\k<l>2\s*[:.)-]?\s+(?<a>" + Plain + @"\s+x?\s?[0-9]{1,2})\s+/\s+(?<b>" + Plain + @"\s+x?\s?[0-9]{1,2})\s*[,-]?\s*(?:x\s?(?<n>[2-6])|(?<n>[2-6])\s*(?:x|sets|rounds|times))$", RegexOptions.IgnoreCase)]
+    private static partial Regex LetteredBoth();
+}

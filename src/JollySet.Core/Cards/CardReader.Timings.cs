@@ -18,7 +18,8 @@ public sealed partial class CardReader
             text = text[..at];
         }
 
-        if (OnlyTimings().Match(text) is not { Success: true } line || text.Contains(". ", StringComparison.Ordinal))
+        // “Plank: 30 secs, 10 secs rest, 3 times” is the move's.
+        if (OnlyTimings().Match(text) is not { Success: true } line || text.Contains(". ", StringComparison.Ordinal) || Understood(line.Groups["head"].Value.TrimEnd(' ', ':', '-')) is not null)
             return text;
         var how = line.Groups["how"].Value;
         if (Scan(how, isLine: false) is { SaysBlock: true, Work: not null, Rest: not null } scan && !scan.Left.Any(char.IsAsciiDigit))

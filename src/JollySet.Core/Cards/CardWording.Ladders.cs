@@ -99,4 +99,8 @@ internal static partial class CardWording
         var step = m.Groups["s"].Value.ToUpperInvariant() switch { "TWOS" => 2, "THREES" => 3, "FIVES" => 5, var n => n[0] - '0' };
         return from <= to || to < 1 || (from - to) % step != 0 ? m.Value : $"ladder {string.Join('-', Enumerable.Range(0, (from - to) / step + 1).Select(i => from - i * step))}";
     }
+
+    /// <summary>“10-1 squats / sit-ups”, “from 10 down to 1 squats and sit-ups”.</summary>
+    [GeneratedRegex(@"^(?:from\s+)?(?<l>(?:ladder\s+)?(?:[3-9]|[1-9][0-9])\s*(?:-|to|down\s+to|\.\.|>>)\s*1|[0-9]{1,2}(?:-[0-9]{1,2}){3,})\s+(?:-\s+|of\s+)?(?<a>" + Plain + @")\s+(?:/|\+|and|&)\s+(?<b>" + Plain + @")$", RegexOptions.IgnoreCase)]
+    private static partial Regex RungsThenPair();
 }

@@ -100,7 +100,7 @@ internal static partial class CardWording
     private static partial Regex SetsByDashes();
 
     /// <summary>“Give them a minute between rounds”.</summary>
-    [GeneratedRegex(@"^(?:and\s+)?(?:give|allow|let)\s+(?:(?:them|everyone|everybody|people|yourself|the\s+class)\s+)?(?:have\s+)?(?:(?:an?|one)\s+(?<m>min)(?:ute)?|(?<t>\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?)))(?:'?s)?(?:\s+(?:to\s+)?(?:rest|off|break|recover))?(?=\s+(?:in\s+)?(?:between|after|at))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:and\s+)?(?:give|allow|let)\s+(?:(?:them|everyone|everybody|people|yourself|the\s+class)\s+)?(?:have\s+)?(?:a\s+good\s+|at\s+least\s+|about\s+)?(?:(?:an?|one)\s+(?<m>min)(?:ute)?|(?<t>\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?)))(?:'?s)?(?:\s+(?:to\s+)?(?:rest|off|break|recover)|\s+(?:for|to\s+(?:have|get))\s+(?:an?\s+)?(?<w>drink|water)|\s+for\s+a\s+(?:rest|breather))?(?=\s+(?:in\s+)?(?:between|after|at))", RegexOptions.IgnoreCase)]
     private static partial Regex GivesRest();
 
     /// <summary>“The main bit is a circuit of …”.</summary>

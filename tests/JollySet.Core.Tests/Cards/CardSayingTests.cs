@@ -20,6 +20,12 @@ public class CardSayingTests
     private static readonly ImmutableArray<string> Times = ["30s {0}", "{0} 30s", "{0} 30 secs", "{0} - 30 secs", "{0}: 30 seconds", "{0} (30s)", "30 second {0}", "{0} for 30 secs", "{0} x 30s", "{0}, 30s", "hold {0} for 30 seconds", "{0} 0:30", "{0} :30", "{0} 30\"", "30 secs of {0}", "30-second {0}", "thirty second {0}", "{0} half a minute", "{0} 1/2 min", "{0} = 30 secs", "{0} held for 30 secs", "half minute {0}"];
     private static readonly ImmutableArray<string> Sides = ["{0} 10 each side", "10 {0} each side", "{0} 10/side", "{0} 10 per side", "{0} x10 e/s", "{0} 10 ES", "{0} 10 each", "{0} 10 each leg", "{0} x10/leg", "{0} (10 each side)", "10/side {0}", "10 each side {0}", "{0}: 10 each leg", "{0} 10 R 10 L", "{0} 10 R/L", "{0} 10L/10R", "{0} 10+10", "{0} 10 on each side", "{0} 10 on both sides", "{0} 10 ea side", "{0} 10 p/leg", "{0} x10 both legs", "10 reps each side {0}", "10 {0} per leg", "{0} 10 a leg", "{0} 10 each side, then swap"];
 
+    private static readonly ImmutableArray<string> Holds30 = ["3x30s", "3 x 30 secs", "3 sets of 30 secs", "30s x 3", "30 secs x3", "30 sec, 3 sets", "3 lots of 30 secs", "3 times 30 seconds", "30 secs 3 times", "3 x 30 seconds hold", "hold 30s x 3", "3 sets x 30s", "30s 3 sets", "3 rounds of 30 secs", "30 seconds x 3 sets"];
+    private static readonly ImmutableArray<string> SetsOfSides = ["3x10 each side", "3 x 10 each leg", "3 sets of 10 each side", "10 each side x 3", "3 x 10 e/s", "3x10/side", "3 x 10 per leg", "3 x 10 (each leg)", "10/leg x 3", "10 each leg, 3 sets", "3x10 es"];
+    private static readonly ImmutableArray<string> Loads = ["3x10 @ 20kg", "3x10 20kg", "20kg 3x10", "3x10 (20kg)", "3 sets of 10 @ 20kg", "3x10x20kg", "20kg x 10 x 3", "3x10 with 20kg", "@20kg 3x10", "3x10, 20kg", "3x10 - 20kg", "20kgs 3x10", "(20kg) 3x10", "3 x 10, 20 kilos", "20k 3x10", "3x10 @ 20k"];
+    private static readonly ImmutableArray<string> Groups = ["3 x (squats 15, curls 12, rows 12)", "3 rounds: squats 15, curls 12, rows 12", "3x: squats 15, curls 12, rows 12", "3 rounds of 15 squats, 12 curls, 12 rows", "(squats 15, curls 12, rows 12) x 3", "squats 15, curls 12, rows 12 x 3 rounds", "3 rounds (squats 15, curls 12, rows 12)", "squats 15 / curls 12 / rows 12 - 3 rounds", "x3: squats 15, curls 12, rows 12", "15 squats, 12 curls, 12 rows, repeat 3 times", "[15 squats, 12 curls, 12 rows] x3", "3 times: 15 squats, 12 curls, 12 rows", "3 rounds each of 15 squats, 12 curls, 12 rows"];
+    private static readonly ImmutableArray<string> Down = ["10-1", "10 to 1", "10 down to 1", "10..1", "ladder 10-1", "10-1 ladder", "countdown 10-1", "10-9-8-7-6-5-4-3-2-1"];
+
     private static readonly ImmutableArray<string> Rounds = ["x3", "3 rounds", "repeat 3 times", "3 times through", "go round 3 times", "do it 3x", "three rounds", "3 rnds", "3 rds", "3 laps", "3 circuits", "X 3", "all x3", "3 sets", "x 3 rounds", "3x", "3 times", "do 3 rounds", "complete 3 rounds", "3 full rounds", "three times through", "rounds: 3", "3 goes", "repeat x3", "3R", "3 rounds total", "for 3 rounds", "3 times round", "repeat circuit 3 times", "the lot x3", "round x3", "run through 3 times", "repeat all 3 times", "perform 3 rounds", "3 passes", "3 cycles", "three laps", "thrice", "3 loops"];
     private static readonly ImmutableArray<string> Between = ["60s rest between rounds", "rest 60s between rounds", "1 min between rounds", "1 min rest after each round", "rest 1 min then repeat", "60 secs rest at the end of each round", "1 minute rest between each round", "rest a minute between rounds", "60s between sets", "60s btw rounds", "rest 60", "rest between rounds 60s", "rest between rounds: 1 min", "recover 60s between rounds", "(60s rest between rounds)", "rest for a minute between rounds", "1' rest between rounds", "60\" between rounds", "1 min rest per round", "1 min rest in between", "take 1 min between rounds"];
 
@@ -81,6 +87,27 @@ public class CardSayingTests
 
     [Fact]
     public void Ladders_of_two() => Holds(Ladders, way => string.Format(null, way, "squats", "press-ups"), _ => "(ladder 10/8/6/4/2)\nsquats\npress-ups\n");
+
+    [Fact]
+    public void Sets_of_a_hold() =>
+        Holds(from hold in Holds30 from rest in new[] { "", ", 15s rest", ", 15 sec off", " rest 15s", " (15s rest)", " / 15 sec rest", " r15", " with 15s rest" } select (hold, rest), s => $"Plank {s.hold}{s.rest}\n", s => $"(straight, 3 rounds{(s.rest.Length > 0 ? ", rest 15" : "")})\nPlank 30s\n");
+
+    [Fact]
+    public void Sets_of_each_side() =>
+        Holds(from sides in SetsOfSides from rest in new[] { "", ", 60s rest", " rest 60", " / 60 sec rest" } select (sides, rest), s => $"Split squat {s.sides}{s.rest}\n", s => $"(straight, 3 rounds{(s.rest.Length > 0 ? ", rest 60" : "")})\nSplit squat x10, each side\n");
+
+    [Fact]
+    public void Sets_and_what_is_lifted() =>
+        Holds(from load in Loads from rest in new[] { "", ", 60s rest" } select (load, rest), s => $"Goblet squat {s.load}{s.rest}\n", s => $"(straight, 3 rounds{(s.rest.Length > 0 ? ", rest 60" : "")})\nGoblet squat x10 [20kg]\n");
+
+    [Fact]
+    public void Rounds_of_a_list_on_one_line() =>
+        Holds(from name in new[] { "", "Block 2: " } from list in Groups from rest in new[] { "", ", 1 min rest between rounds", ", 60s between" } select (name, list, rest), s => $"{s.name}{s.list}{s.rest}\n",
+            s => $"(circuit, 3 rounds{(s.rest.Length > 0 ? ", between 60" : "")})\nsquats x15\ncurls x12\nrows x12\n");
+
+    [Fact]
+    public void Ladders_down_to_one() =>
+        Holds(from ladder in Down from moves in new[] { " squats / sit-ups", "\nsquats\nsit-ups", ": squats, sit-ups", " squats and sit-ups", " of squats and sit-ups", " squats + sit-ups" } select ladder + moves, line => $"{line}\n", _ => "\nsquats\nsit-ups\n", also: "(ladder 10");
 
     [Fact]
     public void How_many_come() =>

@@ -68,6 +68,7 @@ public sealed class CardTests(ITestOutputHelper output)
     [InlineData("fiftyninth")]
     [InlineData("sixtyfirst")]
     [InlineData("sixtysecond")]
+    [InlineData("sixtythird")]
     [InlineData("wordings")]
     public void Nine_facts_in_ten_are_right(string file)
     {

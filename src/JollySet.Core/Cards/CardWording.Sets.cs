@@ -29,7 +29,7 @@ internal static partial class CardWording
     private static partial Regex SetsOfSides();
 
     /// <summary>“3x10x20kg”, “20kg x 10 x 3”, “3x10 @ 20k”.</summary>
-    [GeneratedRegex(@"\b(?<s>[2-6])\s*x\s*(?<r>[0-9]{1,2})\s*x\s*(?<w>[0-9]{1,3}(?:\.5)?)\s*(?:kgs?|k)\b|(?<=[a-z][\s:,-]+)(?<w>[0-9]{1,3}(?:\.5)?)\s*kgs?\s*x\s*(?<r>[0-9]{1,2})\s*x\s*(?<s>[2-6])\b|(?<s>[2-6])\s*x\s*(?<r>[0-9]{1,2})\s*@\s*(?<w>[0-9]{1,3})\s?k\b|(?<=[a-z][\s:,-]+)(?<w>[0-9]{1,3})k\s+(?<s>[2-6])\s*x\s*(?<r>[0-9]{1,2})\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?<s>[2-6])\s*x\s*(?<r>[0-9]{1,2})\s*x\s*(?<w>[0-9]{1,3}(?:\.5)?)\s*(?:kgs?|k)\b|(?<=[a-z][\s:,-]+)(?<w>[0-9]{1,3}(?:\.5)?)\s*kgs?\s*x\s*(?<r>[0-9]{1,2})\s*x\s*(?<s>[2-6])\b|(?<s>[2-6])\s*x\s*(?<r>[0-9]{1,2})\s*@\s*(?<w>[0-9]{1,3})\s?k\b(?!\s+[a-z])|(?<=[a-z][\s:,-]+)(?<w>[0-9]{1,3})k\s+(?<s>[2-6])\s*x\s*(?<r>[0-9]{1,2})\b", RegexOptions.IgnoreCase)]
     private static partial Regex SetsAndLoad();
 
     private const string Dose = @"[0-9]{1,3}(?:\s*(?:s|secs?|seconds?)\b)?(?:\s*hold\b)?(?:\s*reps?\b)?(?:\s*(?:each|per|a)\s+(?:side|leg|arm)|\s*/\s?(?:side|leg|arm)|\s+e/?s\b)?(?:\s*@?\s*[0-9]{1,3}\s?kgs?\b)?";

@@ -74,6 +74,6 @@ internal static partial class CardKept
     private static partial Regex Number();
 
     /// <summary>How many there are of something that everybody sees; how old people are.</summary>
-    [GeneratedRegex(@"\b\d{1,2}\s+(?:different\s+)?(?:exercises|moves|stations)\b|\bin\s+[234]'?s\b|\bover[\s-]+\d\d\b|\b\d\d\+|(?:\btempo:?|@)\s*\d{3,4}\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b\d{1,2}\s+(?:x\s+)?(?:different\s+)?(?:exercises|moves|stations)\b|\bin\s+[234]'?s\b|\bover[\s-]+\d\d\b|\b\d\d\+|(?:\btempo:?|@)\s*\d{3,4}\b", RegexOptions.IgnoreCase)]
     private static partial Regex Counting();
 }

@@ -88,7 +88,7 @@ public sealed partial class CardReader
             return new CardReading(plain, [.. text.ReplaceLineEndings("\n").Split('\n').Select((l, i) => new CardLine(i + 1, l, l.Trim().Length == 0 ? CardLineKind.Blank : CardLineKind.Station, l.Trim(), Sureness.Certain, []))], []);
         if (text.ReplaceLineEndings("\n").Count(c => c == '\n') >= MostLines)
             return null;
-        var lines = CardText.Lines(text.Replace('\0', ' '), known.Reader.IsWord);
+        var lines = CardText.Lines(text.Replace('\0', ' '), known);
         var refused = new HashSet<int>();
         for (var tries = 0; tries <= MostTries; tries++)
         {
@@ -240,7 +240,7 @@ public sealed partial class CardReader
 
     private void Take(CardWords line, bool isFirst)
     {
-        line = line with { Text = AsTimings(Reworded(line.Text)) };
+        line = line with { Text = Reworded(AsTimings(line.Text)) };
         if (Current is { HasSettings: true, Stations.Count: 0 } && MovesAre().Match(line.Text) is { Success: true } are)
             line = line with { Text = line.Text[are.Length..] };
         // “B) 40/20 x3”: a block of that name, no bullet.

@@ -1,6 +1,7 @@
 using System.Globalization;
 using System.Text;
 using System.Text.RegularExpressions;
+using JollySet.Core.Moves;
 
 namespace JollySet.Core.Cards;
 
@@ -35,8 +36,8 @@ internal static partial class CardText
     private const int MostParagraphs = 12;
 
     /// <summary>The lines of a card; those of a table in the words of a card.</summary>
-    /// <param name="isName">Whether a word stands in the name of a move: no slip of another.</param>
-    public static List<CardWords> Lines(string text, Func<string, bool> isName)
+    /// <param name="library">A word of a move's name is no slip of another; times behind a move are its own.</param>
+    public static List<CardWords> Lines(string text, MoveLibrary library)
     {
         var raw = text.ReplaceLineEndings("\n").Split('\n');
         var rows = CardTable.Rows(raw);
@@ -46,7 +47,7 @@ internal static partial class CardText
             var spoken = CardNumbers.AreSpoken(raw);
             // A few long paragraphs are their sentences; any other long line is none of a card.
             var areParagraphs = raw.Count(l => l.Length > LongestLine) <= MostParagraphs && raw.All(l => l.Length <= LongestParagraph);
-            rows = CardNumbers.Rewritten([.. raw.Select(l => l.Length > LongestLine && !areParagraphs ? "" : spoken ? CardNumbers.InDigits(Plain(Keyed(l))) : Plain(Keyed(l)))]);
+            rows = CardNumbers.Rewritten([.. raw.Select(l => l.Length > LongestLine && !areParagraphs ? "" : spoken ? CardNumbers.InDigits(Plain(Keyed(l))) : CardTimings.Plain(Plain(Keyed(l)), w => library.Understood(w) is not null))]);
             if (spoken)
                 for (var at = 0; at < raw.Length; at++)
                     if (raw[at].Length <= LongestLine && CardNumbers.InDigits(Plain(raw[at])) is var digits && digits != Plain(raw[at]))
@@ -66,12 +67,12 @@ internal static partial class CardText
         {
             var number = (lines.Count > 0 ? lines[^1].Number : 0) + 1;
             if (!rows.TryGetValue(at, out var row))
-                lines.Add(Of(number, raw[at], null, isName) with { Line = at + 1 });
+                lines.Add(Of(number, raw[at], null, library) with { Line = at + 1 });
             else if (isTable || !row.Contains('\n', StringComparison.Ordinal))
-                lines.AddRange(row.Split('\n').Select(r => Of(number, raw[at], r, isName) with { Line = at + 1 }));
+                lines.AddRange(row.Split('\n').Select(r => Of(number, raw[at], r, library) with { Line = at + 1 }));
             else
                 // Sentences on one line are lines of their own.
-                lines.AddRange(row.Split('\n').Select((part, i) => Of(number + i, part, part, isName) with { Line = at + 1, Whole = raw[at] }));
+                lines.AddRange(row.Split('\n').Select((part, i) => Of(number + i, part, part, library) with { Line = at + 1, Whole = raw[at] }));
         }
 
         return Lettered(lines);
@@ -116,11 +117,11 @@ internal static partial class CardText
     [GeneratedRegex(@"^1\)\s.*\s2\)\s")]
     private static partial Regex NumberedOnLine();
 
-    private static CardWords Of(int number, string raw, string? row, Func<string, bool> isName)
+    private static CardWords Of(int number, string raw, string? row, MoveLibrary library)
     {
         if (raw.Length > LongestLine && row is null)
             return new CardWords(number, raw, Plain(raw[..LongestLine]), null, false) { IsLong = true };
-        var text = CardSlips.Put(RowWhole().Replace(Plain(Pictures(row ?? raw)), "${row}"), isName);
+        var text = CardSlips.Put(RowWhole().Replace(Plain(Pictures(row ?? raw)), "${row}"), library.Reader.IsWord);
         text = NumberSign().Replace(text, "${n}. ");
         var isHeading = text.StartsWith('#') || (text.StartsWith("**", StringComparison.Ordinal) && text.Contains("**", StringComparison.Ordinal)) || text.StartsWith("==", StringComparison.Ordinal);
         if (!text.Contains("**", StringComparison.Ordinal))
@@ -153,7 +154,7 @@ internal static partial class CardText
         var arrow = text.IndexOf(" -> ", StringComparison.Ordinal);
         if (arrow > 0)
             text = text[..arrow] + (text[..arrow].Contains(": ", StringComparison.Ordinal) ? ", " : !CardPhrases.BlockWord().IsMatch(text) && CardPhrases.PartOf(text[..arrow]) == CardPart.Main ? CardPhrases.Arrow : ": ") + text[(arrow + 4)..].Replace(" -> ", ", ", StringComparison.Ordinal);
-        var words = CardWording.Of(Rule().IsMatch(text) ? "" : CardForeign.Put(text).Trim().TrimEnd(';').Trim());
+        var words = CardWording.Of(Rule().IsMatch(text) ? "" : CardTimings.Plain(CardForeign.Put(text).Trim().TrimEnd(';').Trim(), w => library.Understood(w) is not null));
         // What is all bullets is words after all.
         return new CardWords(number, raw, (row is null or { Length: > 0 }) && !words.Any(char.IsLetterOrDigit) && Plain(raw).Any(char.IsLetterOrDigit) ? Plain(raw) : words, letter, isHeading);
     }

@@ -1,0 +1,191 @@
+using System.Globalization;
+using System.Text.RegularExpressions;
+
+namespace JollySet.Core.Cards;
+
+/// <summary>
+/// How a block runs, told clause by clause: so many stations, so long on, so long off, how often, how long between the rounds, in any order and by any signs.
+/// A stretch of a line that is such clauses and nothing else becomes the words of a head; whatever else stands in it, it is left alone, so that nothing is lost.
+/// </summary>
+internal sealed partial class CardTimings
+{
+    private const int LongestWork = 300;
+    private const int LongestRest = 180;
+    private const int LongRest = 45;
+    private const int MostRounds = 20;
+
+    private readonly List<int> bare = [];
+    private int? work;
+    private int? rest;
+    private int? rounds;
+    private int? between;
+    private string roundsWord = "rounds";
+    private bool isRestSaidOfMoves;
+    private bool isWater;
+
+    private CardTimings() { }
+
+    /// <summary>The line with its timings in the words of a head, seconds as numbers: “Main: 2 rounds, 45/15”; as it is where none of its stretches is timings alone.</summary>
+    /// <param name="isMove">Whether words are a move: what stands behind one is the move's own.</param>
+    public static string Plain(string text, Func<string, bool> isMove)
+    {
+        if (!Figures().IsMatch(text))
+            return text;
+        foreach (var start in Starts().Matches(text).Select(m => m.Index + m.Length).Prepend(0))
+        {
+            var before = text[..start].TrimEnd(' ', ':', '-', '(', '.');
+            if (before.Any(char.IsAsciiDigit) && !NameBefore().IsMatch(before))
+                break;
+            if (start > 0 && isMove(before))
+                break;
+            var told = new CardTimings();
+            var end = told.Takes(text, start);
+            if (end > start && Ends(text, start, end) && told.Told() is { } plain)
+                // “Main: 45 on, 15 off: squats, rows”: the name, how it runs, its list.
+                return text[end..].TrimStart() is [':', ..] && text[..start].TrimEnd() is [.., ':'] ? $"{before} - {plain}{text[end..]}" : $"{text[..start]}{plain}{text[end..]}";
+        }
+
+        return text;
+    }
+
+    /// <summary>Whether a stretch is whole where it ends: at the line's end, its bracket's, or the list of its moves.</summary>
+    private static bool Ends(string text, int start, int end)
+    {
+        var more = text[end..].TrimStart();
+        return start > 0 && text[start - 1] == '(' ? more.StartsWith(')') : more.TrimEnd('.', ':', ' ').Length == 0 || (more[0] == ':' && !more[1..].TrimStart().StartsWith('-'));
+    }
+
+    /// <summary>Takes clauses from a place on; where the last of them ends, or −1 where one contradicts another.</summary>
+    private int Takes(string text, int at)
+    {
+        while (at < text.Length)
+        {
+            if (Sign().Match(text, at) is { Success: true, Length: > 0 } sign && sign.Index == at && !(sign.Value is "-" && at + 1 < text.Length && char.IsAsciiDigit(text[at + 1])))
+            {
+                at += sign.Length;
+                continue;
+            }
+
+            if (Clause().Match(text, at) is not { Success: true } m || m.Index != at || m.Length == 0)
+                break;
+            if (!Holds(m))
+                return -1;
+            at += m.Length;
+        }
+
+        return at;
+    }
+
+    private bool Holds(Match m)
+    {
+        if (m.Groups["between"].Success)
+        {
+            isWater |= m.Groups["water"].Success;
+            return Once(ref between, Seconds(m));
+        }
+
+        if (m.Groups["stations"].Success)
+            return true;
+        if (m.Groups["pair"].Success)
+            return Once(ref work, Number(m.Groups["w"])) && Once(ref rest, Number(m.Groups["r"])) && (isRestSaidOfMoves = true);
+        if (m.Groups["rounds"].Success)
+        {
+            if (m.Groups["sets"].Success)
+                roundsWord = "sets";
+            return Once(ref rounds, m.Groups["twice"].Success ? 2 : m.Groups["thrice"].Success ? 3 : Number(m.Groups["n"]));
+        }
+
+        if (m.Groups["rest"].Success)
+        {
+            isRestSaidOfMoves |= m.Groups["moves"].Success;
+            return Once(ref rest, Seconds(m));
+        }
+
+        if (m.Groups["work"].Success)
+            return Once(ref work, Seconds(m));
+        // What nothing is said of is worked where it stands before the rest.
+        bare.Add(Seconds(m));
+        return work is not null || rest is null;
+    }
+
+    private static bool Once(ref int? said, int now)
+    {
+        if (said is { } before && before != now)
+            return false;
+        said = now;
+        return now > 0;
+    }
+
+    /// <summary>In the words of a head; null where work or rest is not said, or a rest may be the one between rounds.</summary>
+    private string? Told()
+    {
+        foreach (var time in bare)
+            if (work is null)
+                work = time;
+            else if (rest is null && time < work && time < LongRest)
+                rest = time;
+            else
+                return null;
+        if (work is not (> 4 and <= LongestWork) || rest is not (> 0 and <= LongestRest) || rounds is < 1 or > MostRounds || (rest >= LongRest && rounds is not null && !isRestSaidOfMoves))
+            return null;
+        var told = string.Create(CultureInfo.InvariantCulture, $"{work}/{rest}");
+        if (rounds is { } often)
+            told = string.Create(CultureInfo.InvariantCulture, $"{often} {roundsWord}, {told}");
+        return between is { } pause ? string.Create(CultureInfo.InvariantCulture, $"{told}, {pause}s {(isWater ? "water" : "rest")} between rounds") : told;
+    }
+
+    private static int Seconds(Match m)
+    {
+        if (m.Groups["half"].Success)
+            return 30;
+        if (m.Groups["one"].Success)
+            return 60;
+        var n = Number(m.Groups["n"]);
+        if (m.Groups["clock"] is { Success: true } clock)
+            return n * 60 + Number(clock);
+        return m.Groups["min"].Success ? n * 60 + (m.Groups["more"] is { Success: true } more ? Number(more) : 0) : n;
+    }
+
+    private static int Number(Group said) => int.TryParse(said.Value, NumberStyles.None, CultureInfo.InvariantCulture, out var n) ? n
+        : Array.FindIndex(Words, w => w.Equals(said.Value, StringComparison.OrdinalIgnoreCase)) + 1;
+
+    private static readonly string[] Words = ["one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten"];
+
+    private const string N = @"(?<n>[0-9]{1,3}|one|two|three|four|five|six|seven|eight|nine|ten)";
+
+    /// <summary>A time with its unit.</summary>
+    private const string T = @"(?:(?<half>half\s+a\s+min(?:ute)?|1/2\s+min(?:ute)?)|(?<one>(?:an?\s+|one\s+|(?<![0-9]\s?))min(?:ute)?(?:'?s)?\b(?!s))|(?<n>[0-9]):(?<clock>[0-5][0-9])|(?<n>[0-9]{1,3})\s*-?\s*(?:(?<min>m(?:in(?:ute)?s?)?\b\.?|'(?!'))(?:\s*(?<more>[0-9]{1,2})\s*(?:s(?:ec(?:ond)?s?)?)?\b)?|s(?:ec(?:ond)?s?)?\b\.?(?:')?|""|''))";
+
+    /// <summary>A time whose unit may be left out.</summary>
+    private const string Tb = "(?:" + T + @"|(?<n>[0-9]{2,3})(?!\s*x|\s*:\s*[0-9]|\s*/\s*[0-9]{2}))";
+    private const string Moves = @"(?:stations?|exercises?|moves?|movements?|ones?|things?|drills?|equipment)";
+    private const string Round = @"(?:rounds?|laps?|circuits?|sets?|goes|rnds?|rds?|times?\s+round|loops?)";
+    private const string Off = @"(?:rest(?:ing)?|off|change[\s-]?overs?|chang(?:e|ing)|transitions?|recover(?:y|ing)?|breaks?|breathers?|swaps?|switch(?:ing)?|turn\s?around|r\b)";
+    private const string To = @"(?:to\s+(?:change|move|swap|switch|rest|recover|reset|transition|rotate|get|walk|run|jog|catch)(?:\s+(?:over|on|along|around|round|across|ready|set|up|stations?|there|your\s+breath|to))*(?:\s+(?:the|their|your)\s+next(?:\s+" + Moves + ")?)?)";
+    private const string Each = @"(?:(?:on|at|per|for|in|of)\s+)?(?:each|every|per|all|ea)\b(?:\s+of\s+them)?(?:\s+(?:of\s+the\s+)?" + Moves + @")?|(?:per|on\s+the|a)\s+" + Moves;
+
+    [GeneratedRegex(@"[0-9]")]
+    private static partial Regex Figures();
+
+    /// <summary>Where a stretch of timings may begin: behind a name and its sign, or in a bracket.</summary>
+    [GeneratedRegex(@":\s+(?!-)|\s-\s|\(|\.\s+(?=\S)")]
+    private static partial Regex Starts();
+
+    /// <summary>“Block 2”, “Part 1 legs”.</summary>
+    [GeneratedRegex(@"^(?>[a-z][a-z']*)(?:\s[a-z']+)?\s[0-9]{1,2}[a-d]?(?:\s[a-z']+){0,3}$", RegexOptions.IgnoreCase)]
+    private static partial Regex NameBefore();
+
+    [GeneratedRegex(@"\G(?>(?:[\s,;+/&.-]+|(?:and|then|with|plus|of)\b|(?:followed|repeated)\s+by\b|w/)+)", RegexOptions.IgnoreCase)]
+    private static partial Regex Sign();
+
+    /// <summary>One clause.</summary>
+    [GeneratedRegex(
+        @"\G(?:(?<between>" + T + @"\s*(?:(?:of\s+)?(?:" + Off + @"|(?<water>water|drinks?))(?:\s+break)?\s*)?(?:in\s+)?(?:(?:between|btw|b/w|betw|after)(?:\s+(?:each|every|the))?|at\s+the\s+end\s+of\s+(?:each|every|the)|(?:per|each|every))\s+" + Round + @"|(?:rest|recover|break|take|have|(?<water>water))\s*:?\s*(?:for\s+)?" + T + @"\s+(?:rest\s+|break\s+)?(?:between|after|btw)(?:\s+(?:each|every|the))?\s+" + Round + @"|(?:rest|break)\s+between\s+(?:the\s+)?" + Round + @"\s*[:=-]?\s*" + T + @")" +
+        @"|(?<stations>[0-9]{1,2}\s*x?\s*(?:different\s+)?(?:stations?|exercises?|moves|movements|drills)\b(?:\s+(?:of|each|in\s+total|total)\b)?)" +
+        @"|(?<pair>(?:work\s*:?\s*(?:for\s+)?)?(?<w>[0-9]{2,3})\s*(?:s(?:ec(?:ond)?s?)?)?\s*[/:]\s*(?<r>[1-9][0-9]|[5-9])\s*(?:s(?:ec(?:ond)?s?)?)?\b(?!\s*(?:x\s*[0-9]*\s*(?:kg|lb|reps?)|min|between\s+" + Round + @"|after|work|on\b|" + Round + @"))(?:\s*(?:" + Off + @"|" + To + @")\b(?!\s+(?:between\s+(?:the\s+)?" + Round + @"|after|[0-9]|" + Round + @")))?(?:\s*(?:in\s+)?(?:between|btw)\b(?!\s+(?:the\s+)?" + Round + @")(?:\s+(?:each\s+)?" + Moves + @")?)?|(?<w>[0-9]{2,3})\s*(?:s(?:ec(?:ond)?s?)?\s+)?(?:on|work)\b[\s,/&+-]*(?:and\s+|then\s+)?(?<r>[0-9]{1,3})\s*(?:s(?:ec(?:ond)?s?)?\s+)?(?:off|rest)\b(?!\s+(?:between|after)))" +
+        @"|(?<rounds>(?:(?:all|complete|perform|do|for|repeat(?:ed)?|go|run|work)\s+)*(?:(?:it|this|all|everything|the\s+(?:lot|circuit)|(?<=(?:repeat|do|complete)\s+)circuit|through|round|around)\s+)*(?:x\s*(?<n>[0-9]{1,2})\b(?:\s*" + Round + @")?|(?<twice>twice)\b|(?<thrice>thrice)\b|" + N + @"\s*(?:x\b|times\b|(?:(?:full|complete|whole)\s+)?(?:(?<sets>sets)|" + Round + @")\b))(?:\s+(?:through|round|around|over|in\s+total|total|of|in\s+all)\b)*)" +
+        @"|(?<rest>" + Off + @"\s*(?:time|period)?\s*[:=]?\s*(?:for\s+|in\s+|of\s+|is\s+)?" + Tb + @"(?!\s*(?:between|after|per|each|every|mins?|rest|rounds?|times)\b)(?:\s+between\s+(?<moves>(?:each\s+)?" + Moves + @"))?|(?:" + T + @"|(?<n>[0-9]{1,3}))\s*(?:of\s+|for\s+)?(?:" + Off + @"\b(?:\s+(?:period|time))?|(?<moves>" + To + @"))(?!\s+(?:between|after|btw)\s+(?:each\s+|every\s+|the\s+)?" + Round + @")(?!\s+(?:[0-9]|in\b|per\b|each\s+round))(?:\s+(?<moves>(?:in\s+)?(?:between|btw|after|at|before)(?:\s+(?:each|every|them|the)\b)?(?:\s+(?:next\s+)?" + Moves + @")?))?|" + T + @"\s+(?<moves>(?:in\s+)?(?:between|btw)(?:\s+(?:each|every|them)\b)?(?:\s+" + Moves + @")?)(?!\s+(?:the\s+)?" + Round + @"))" +
+        @"|(?<work>(?:work(?:ing)?(?:\s+time)?|do|on)\s*[:=]?\s*(?:for\s+)?" + Tb + @"(?!\s*(?:rounds?|times|rest|off)\b)(?:\s+(?:" + Each + @"))?|" + T + @"\s*(?:(?:of\s+)?(?:work|effort|working|on|intervals?)\b(?:\s+(?:" + Each + @"))?|" + Each + @")(?!\s*rounds?)|(?<n>[0-9]{2,3})\s+(?:on|work)\b(?:\s+(?:" + Each + @"))?)" +
+        @"|(?<bare>" + T + "))", RegexOptions.IgnoreCase)]
+    private static partial Regex Clause();
+}

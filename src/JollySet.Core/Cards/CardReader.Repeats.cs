@@ -77,6 +77,19 @@ public sealed partial class CardReader
         return true;
     }
 
+    /// <summary>“3 x 10” below moves of which nothing is said: so many sets of each of them.</summary>
+    private bool TakesSetsBelow(CardWords line)
+    {
+        if (line.Text is not [>= '1' and <= '9', ..] || Current is not { Part: CardPart.Main, Stations.Count: > 0, HasSettings: false, RoundsLow: null, Work: null, Letter: null, IsLinked: false } block || block.Stations.Exists(s => s.Sets is not null || s.Amount is not null)
+            || Scan(line.Text, isLine: false) is not { Sets: not null, Amount: not null, Gaps.Count: < 2 } scan || !IsEmpty(scan.Left))
+            return false;
+        block.Stations.ForEach(s => s.Take(scan));
+        if (scan.Gaps is [var gap])
+            (block.Rest, block.RestHigh) = (gap.Seconds, gap.High);
+        settings[line.Number] = block;
+        return true;
+    }
+
     [GeneratedRegex(@"^(?:do\s+)?[2-9]\s*sets?\s+(?:of\s+)?(?:each|every)(?:\s+(?:one|move|exercise))?(?:\s+before\s+(?:moving|going|you\s+move)\s+on)?(?:\s*[,;-]?\s+(?:with\s+)?(?:rest\s+)?[0-9]{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?)?(?:\s+(?:rest|off))?(?:\s+(?:in\s+)?between(?:\s+sets)?)?)?\.?$", RegexOptions.IgnoreCase)]
     private static partial Regex SetsOfEachBelow();
 

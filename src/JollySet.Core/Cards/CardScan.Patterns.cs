@@ -58,7 +58,7 @@ internal sealed partial class CardScan
     [GeneratedRegex(@"(?<!\d\s?[/x.'-]\s?)(?<!\d:|[/x.-])\b(?<w>30|40|45|50|60)\s*(?:" + Seconds + @")?\s*-\s*(?<r>10|15|20|30)\b\s*(?:" + Seconds + @")?(?<!\b30.*30.*)(?!\d|\s*(?:[-.:/%]|x(?!\s*\d)|reps?\b|kgs?|mins?|minutes?|'|rest(?!\s*\d)|down|people))", RegexOptions.IgnoreCase)]
     private static partial Regex WorkDashRest();
 
-    [GeneratedRegex(@"\bwork\s*[:=]?\s*(?:for\s+)?(?<t>" + Time + @"|\d{1,3}\b(?!\s*[/x:]))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\bwork\s*[:=]?\s*(?:for\s+)?(?<t>" + Time + @"|\d{1,3}\b(?!\s*(?:[/x:]|rounds?\b|sets?\b|laps?\b|times\b)))", RegexOptions.IgnoreCase)]
     private static partial Regex WorkSaid();
 
     [GeneratedRegex(@"(?<![\d:/.-])\b(?<w>\d{2,3})\s*" + Seconds + @"\s*(?:on|of\s+work|work|arbeit|trabajo|travail|lavoro)\b(?!\s+(?:the|each|your)\b)", RegexOptions.IgnoreCase)]

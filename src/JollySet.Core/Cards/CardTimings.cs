@@ -13,15 +13,19 @@ internal sealed partial class CardTimings
     private const int LongestRest = 180;
     private const int LongRest = 45;
     private const int MostRounds = 20;
+    private const int MostReps = 100;
 
     private readonly List<int> bare = [];
     private int? work;
     private int? rest;
     private int? rounds;
+    private int? reps;
     private int? between;
-    private string roundsWord = "rounds";
     private bool isRestSaidOfMoves;
     private bool isWater;
+    private bool isSets;
+    private bool isRound;
+    private bool isDose;
 
     private CardTimings() { }
 
@@ -38,7 +42,7 @@ internal sealed partial class CardTimings
                 break;
             if (start > 0 && isMove(before))
                 break;
-            var told = new CardTimings();
+            var told = new CardTimings { isRound = OfRounds().IsMatch(before), isDose = Doses().IsMatch(text) };
             var end = told.Takes(text, start);
             if (end > start && Ends(text, start, end) && told.Told() is { } plain)
                 // “Main: 45 on, 15 off: squats, rows”: the name, how it runs, its list.
@@ -81,17 +85,23 @@ internal sealed partial class CardTimings
         if (m.Groups["between"].Success)
         {
             isWater |= m.Groups["water"].Success;
+            isRound |= OfRounds().IsMatch(m.Value);
             return Once(ref between, Seconds(m));
         }
 
         if (m.Groups["stations"].Success)
+        {
+            isRound |= m.Groups["stand"].Success;
             return true;
+        }
+
+        if (m.Groups["reps"].Success)
+            return Once(ref reps, Number(m.Groups["n"]));
         if (m.Groups["pair"].Success)
             return Once(ref work, Number(m.Groups["w"])) && Once(ref rest, Number(m.Groups["r"])) && (isRestSaidOfMoves = true);
         if (m.Groups["rounds"].Success)
         {
-            if (m.Groups["sets"].Success)
-                roundsWord = "sets";
+            isSets |= m.Groups["sets"].Success;
             return Once(ref rounds, m.Groups["twice"].Success ? 2 : m.Groups["thrice"].Success ? 3 : Number(m.Groups["n"]));
         }
 
@@ -116,22 +126,38 @@ internal sealed partial class CardTimings
         return now > 0;
     }
 
-    /// <summary>In the words of a head; null where work or rest is not said, or a rest may be the one between rounds.</summary>
+    /// <summary>In the words of a head; null where they leave open what it is that is done, or which of two things a time is.</summary>
     private string? Told()
     {
+        var isWorkSaid = work is not null;
         foreach (var time in bare)
-            if (work is null)
+            if (work is null && reps is null)
                 work = time;
             else if (rest is null && time < work && time < LongRest)
                 rest = time;
             else
                 return null;
-        if (work is not (> 4 and <= LongestWork) || rest is not (> 0 and <= LongestRest) || rounds is < 1 or > MostRounds || (rest >= LongRest && rounds is not null && !isRestSaidOfMoves))
+        // “2 x 8 each”, “10 reps x 2” are sets, and read as such.
+        if (rounds is < 1 or > MostRounds || rest > LongestRest || (isDose && reps is not null))
             return null;
-        var told = string.Create(CultureInfo.InvariantCulture, $"{work}/{rest}");
-        if (rounds is { } often)
-            told = string.Create(CultureInfo.InvariantCulture, $"{often} {roundsWord}, {told}");
-        return between is { } pause ? string.Create(CultureInfo.InvariantCulture, $"{told}, {pause}s {(isWater ? "water" : "rest")} between rounds") : told;
+        // Where there are rounds, what is called a set is one.
+        var areSets = isSets && !isRound && !isRestSaidOfMoves;
+        if (rest >= LongRest && rounds is not null && !isRestSaidOfMoves && (reps is not null || isWorkSaid) && between is null && !areSets)
+            (rest, between) = (null, rest);
+        var done = (work, rest, reps) switch
+        {
+            (> 4 and <= LongestWork, { } off, null) when rounds is null || off < LongRest || isRestSaidOfMoves => string.Create(CultureInfo.InvariantCulture, $"{work}/{off}"),
+            (> 4 and <= LongestWork, null, null) when isWorkSaid && rounds is not null && !areSets => string.Create(CultureInfo.InvariantCulture, $"{work}s each"),
+            (null, _, <= MostReps) when areSets && rounds is not null && between is null => string.Create(CultureInfo.InvariantCulture, $"{rounds} sets of {reps}{(rest is { } off ? $", rest {off}s" : "")}"),
+            (null, null, <= MostReps) when rounds is not null && !areSets => string.Create(CultureInfo.InvariantCulture, $"{reps} of each"),
+            (null, { } off, <= MostReps) when rounds is not null && !areSets => string.Create(CultureInfo.InvariantCulture, $"{reps} of each, rest {off}s{(isRestSaidOfMoves ? " between exercises" : "")}"),
+            _ => null,
+        };
+        if (done is null)
+            return null;
+        if (rounds is { } often && !(areSets && reps is not null))
+            done = string.Create(CultureInfo.InvariantCulture, $"{often} {(areSets ? "sets" : "rounds")}, {done}");
+        return between is { } pause ? string.Create(CultureInfo.InvariantCulture, $"{done}, {pause}s {(isWater ? "water" : "rest")} between rounds") : done;
     }
 
     private static int Seconds(Match m)
@@ -154,15 +180,21 @@ internal sealed partial class CardTimings
     private const string N = @"(?<n>[0-9]{1,3}|one|two|three|four|five|six|seven|eight|nine|ten)";
 
     /// <summary>A time with its unit.</summary>
-    private const string T = @"(?:(?<half>half\s+a\s+min(?:ute)?|1/2\s+min(?:ute)?)|(?<one>(?:an?\s+|one\s+|(?<![0-9]\s?))min(?:ute)?(?:'?s)?\b(?!s))|(?<n>[0-9]):(?<clock>[0-5][0-9])|(?<n>[0-9]{1,3})\s*-?\s*(?:(?<min>m(?:in(?:ute)?s?)?\b\.?|'(?!'))(?:\s*(?<more>[0-9]{1,2})\s*(?:s(?:ec(?:ond)?s?)?)?\b)?|s(?:ec(?:ond)?s?)?\b\.?(?:')?|""|''))";
+    private const string T = @"(?:(?<half>half\s+a\s+min(?:ute)?|1/2\s+min(?:ute)?)|(?<one>(?:an?\s+|one\s+|(?<![0-9]\s?))min(?:ute)?(?:'?s)?\b(?!s))|(?<n>[0-9]):(?<clock>[0-5][0-9])|(?<n>[0-9]{1,3})(?:\s*|-)(?:(?<min>m(?:in(?:ute)?s?)?\b\.?|'(?!'))(?:\s*(?<more>[0-9]{1,2})\s*(?:s(?:ec(?:ond)?s?)?)?\b)?|s(?:ec(?:ond)?s?)?\b\.?(?:')?|""|''))";
 
     /// <summary>A time whose unit may be left out.</summary>
-    private const string Tb = "(?:" + T + @"|(?<n>[0-9]{2,3})(?!\s*x|\s*:\s*[0-9]|\s*/\s*[0-9]{2}))";
+    private const string Tb = "(?:" + T + @"|(?<n>[0-9]{2,3})(?!\s*x|\s*:\s*[0-9]|\s*/\s*[0-9]{2}\b(?!\s*[sm""])))";
     private const string Moves = @"(?:stations?|exercises?|moves?|movements?|ones?|things?|drills?|equipment)";
     private const string Round = @"(?:rounds?|laps?|circuits?|sets?|goes|rnds?|rds?|times?\s+round|loops?)";
     private const string Off = @"(?:rest(?:ing)?|off|change[\s-]?overs?|chang(?:e|ing)|transitions?|recover(?:y|ing)?|breaks?|breathers?|swaps?|switch(?:ing)?|turn\s?around|r\b)";
     private const string To = @"(?:to\s+(?:change|move|swap|switch|rest|recover|reset|transition|rotate|get|walk|run|jog|catch)(?:\s+(?:over|on|along|around|round|across|ready|set|up|stations?|there|your\s+breath|to))*(?:\s+(?:the|their|your)\s+next(?:\s+" + Moves + ")?)?)";
     private const string Each = @"(?:(?:on|at|per|for|in|of)\s+)?(?:each|every|per|all|ea)\b(?:\s+of\s+them)?(?:\s+(?:of\s+the\s+)?" + Moves + @")?|(?:per|on\s+the|a)\s+" + Moves;
+
+    [GeneratedRegex(@"\b(?:rounds?|laps?|circuits?|repeat)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex OfRounds();
+
+    [GeneratedRegex(@"[0-9]\s*x\s*[0-9]|\b(?:reps?|each)\s+x\s*[0-9]", RegexOptions.IgnoreCase)]
+    private static partial Regex Doses();
 
     [GeneratedRegex(@"[0-9]")]
     private static partial Regex Figures();
@@ -180,12 +212,13 @@ internal sealed partial class CardTimings
 
     /// <summary>One clause.</summary>
     [GeneratedRegex(
-        @"\G(?:(?<between>" + T + @"\s*(?:(?:of\s+)?(?:" + Off + @"|(?<water>water|drinks?))(?:\s+break)?\s*)?(?:in\s+)?(?:(?:between|btw|b/w|betw|after)(?:\s+(?:each|every|the))?|at\s+the\s+end\s+of\s+(?:each|every|the)|(?:per|each|every))\s+" + Round + @"|(?:rest|recover|break|take|have|(?<water>water))\s*:?\s*(?:for\s+)?" + T + @"\s+(?:rest\s+|break\s+)?(?:between|after|btw)(?:\s+(?:each|every|the))?\s+" + Round + @"|(?:rest|break)\s+between\s+(?:the\s+)?" + Round + @"\s*[:=-]?\s*" + T + @")" +
-        @"|(?<stations>[0-9]{1,2}\s*x?\s*(?:different\s+)?(?:stations?|exercises?|moves|movements|drills)\b(?:\s+(?:of|each|in\s+total|total)\b)?)" +
+        @"\G(?:(?<between>" + T + @"\s*(?:(?:of\s+)?(?:" + Off + @"|(?<water>water|drinks?))(?:\s+break)?\s*)?(?:in\s+)?(?:(?:between|btw|b/w|betw|after)(?:\s+(?:each|every|the))?|at\s+the\s+end\s+of\s+(?:each|every|the)|(?:per|each|every))\s+" + Round + @"|(?:rest|recover|break|take|have|(?<water>water))\s*:?\s*(?:for\s+)?" + T + @"\s+(?:rest\s+|break\s+)?(?:between|after|btw)(?:\s+(?:each|every|the))?\s+" + Round + @"|(?:rest\s+)?" + T + @"\s+(?:rest\s+|off\s+)?(?:and\s+|then\s+|&\s+)+repeat\b|(?:rest|break)\s+between\s+(?:the\s+)?" + Round + @"\s*[:=-]?\s*" + T + @")" +
+        @"|(?<stations>[0-9]{1,2}\s*x?\s*(?:different\s+)?(?:(?<stand>stations?)|exercises?|moves|movements|drills)\b(?:\s+(?:of|each|in\s+total|total)\b)?)" +
+        @"|(?<reps>(?:do\s+)?(?:x\s*)?" + N + @"\s*(?:(?:reps?|repetitions)\b(?:\s+(?:" + Each + @"|of\s+everything))?|(?:of\s+)?(?:each|everything)\b(?:\s+(?:of\s+the\s+)?" + Moves + @"\b)?(?!\s+(?:side|leg|arm|way|of)\b)))" +
         @"|(?<pair>(?:work\s*:?\s*(?:for\s+)?)?(?<w>[0-9]{2,3})\s*(?:s(?:ec(?:ond)?s?)?)?\s*[/:]\s*(?<r>[1-9][0-9]|[5-9])\s*(?:s(?:ec(?:ond)?s?)?)?\b(?!\s*(?:x\s*[0-9]*\s*(?:kg|lb|reps?)|min|between\s+" + Round + @"|after|work|on\b|" + Round + @"))(?:\s*(?:" + Off + @"|" + To + @")\b(?!\s+(?:between\s+(?:the\s+)?" + Round + @"|after|[0-9]|" + Round + @")))?(?:\s*(?:in\s+)?(?:between|btw)\b(?!\s+(?:the\s+)?" + Round + @")(?:\s+(?:each\s+)?" + Moves + @")?)?|(?<w>[0-9]{2,3})\s*(?:s(?:ec(?:ond)?s?)?\s+)?(?:on|work)\b[\s,/&+-]*(?:and\s+|then\s+)?(?<r>[0-9]{1,3})\s*(?:s(?:ec(?:ond)?s?)?\s+)?(?:off|rest)\b(?!\s+(?:between|after)))" +
         @"|(?<rounds>(?:(?:all|complete|perform|do|for|repeat(?:ed)?|go|run|work)\s+)*(?:(?:it|this|all|everything|the\s+(?:lot|circuit)|(?<=(?:repeat|do|complete)\s+)circuit|through|round|around)\s+)*(?:x\s*(?<n>[0-9]{1,2})\b(?:\s*" + Round + @")?|(?<twice>twice)\b|(?<thrice>thrice)\b|" + N + @"\s*(?:x\b|times\b|(?:(?:full|complete|whole)\s+)?(?:(?<sets>sets)|" + Round + @")\b))(?:\s+(?:through|round|around|over|in\s+total|total|of|in\s+all)\b)*)" +
         @"|(?<rest>" + Off + @"\s*(?:time|period)?\s*[:=]?\s*(?:for\s+|in\s+|of\s+|is\s+)?" + Tb + @"(?!\s*(?:between|after|per|each|every|mins?|rest|rounds?|times)\b)(?:\s+between\s+(?<moves>(?:each\s+)?" + Moves + @"))?|(?:" + T + @"|(?<n>[0-9]{1,3}))\s*(?:of\s+|for\s+)?(?:" + Off + @"\b(?:\s+(?:period|time))?|(?<moves>" + To + @"))(?!\s+(?:between|after|btw)\s+(?:each\s+|every\s+|the\s+)?" + Round + @")(?!\s+(?:[0-9]|in\b|per\b|each\s+round))(?:\s+(?<moves>(?:in\s+)?(?:between|btw|after|at|before)(?:\s+(?:each|every|them|the)\b)?(?:\s+(?:next\s+)?" + Moves + @")?))?|" + T + @"\s+(?<moves>(?:in\s+)?(?:between|btw)(?:\s+(?:each|every|them)\b)?(?:\s+" + Moves + @")?)(?!\s+(?:the\s+)?" + Round + @"))" +
-        @"|(?<work>(?:work(?:ing)?(?:\s+time)?|do|on)\s*[:=]?\s*(?:for\s+)?" + Tb + @"(?!\s*(?:rounds?|times|rest|off)\b)(?:\s+(?:" + Each + @"))?|" + T + @"\s*(?:(?:of\s+)?(?:work|effort|working|on|intervals?)\b(?:\s+(?:" + Each + @"))?|" + Each + @")(?!\s*rounds?)|(?<n>[0-9]{2,3})\s+(?:on|work)\b(?:\s+(?:" + Each + @"))?)" +
+        @"|(?<work>(?:work(?:ing)?(?:\s+time)?\s*[:=]?\s*(?:for\s+)?" + Tb + @"|(?:do|on)\s*[:=]?\s*(?:for\s+)?" + T + @")(?!\s*(?:rounds?|times|rest|off|of)\b)(?:\s+(?:" + Each + @"))?|" + T + @"\s*(?:(?:of\s+)?(?:work|effort|working|on|intervals?)\b(?:\s+(?:" + Each + @"))?|" + Each + @"|stations?\b)(?!\s*rounds?)|(?<n>[0-9]{2,3})\s+(?:on|work)\b(?:\s+(?:" + Each + @"))?)" +
         @"|(?<bare>" + T + "))", RegexOptions.IgnoreCase)]
     private static partial Regex Clause();
 }

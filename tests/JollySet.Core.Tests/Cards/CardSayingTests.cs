@@ -36,6 +36,15 @@ public class CardSayingTests
     private static readonly ImmutableArray<string> Pairs = ["Superset: {0} x10, {1} x12\n3 rounds", "Superset 3 rounds: {0} x10, {1} x12", "Superset x3: {0} x10 / {1} x12", "3 supersets of {0} x10 and {1} x12", "{0} x10 / {1} x12 superset x3", "{0} x10 + {1} x12, 3 sets superset", "SS: {0} 10 + {1} 12 x3", "A1 {0} 3x10\nA2 {1} 3x12", "A1) {0} x10\nA2) {1} x12\n3 rounds", "1a {0} 3x10\n1b {1} 3x12", "A1 {0} 10\nA2 {1} 12\nx3", "Superset (3 rounds)\n10 {0}\n12 {1}", "10 {0} into 12 {1} x3", "{0} x10 ss {1} x12 - 3 sets", "{0} x10 supersetted with {1} x12 x 3", "A1/A2 {0} x10 / {1} x12 3 sets", "A: {0} 3x10 / {1} 3x12", "{0} 3x10 + {1} 3x12 (superset)", "superset\n- {0} 3x10\n- {1} 3x12", "back to back: {0} x10, {1} x12, 3 rounds", "A1: {0}, 3 sets of 10\nA2: {1}, 3 sets of 12", "A1 {0} (3x10) A2 {1} (3x12)"];
     private static readonly ImmutableArray<string> Ladders = ["Ladder 10-8-6-4-2: {0}, {1}", "10-8-6-4-2\n{0}\n{1}", "10, 8, 6, 4, 2 of {0} and {1}", "10/8/6/4/2 {0} and {1}", "Descending ladder 10-2 in twos: {0}, {1}", "{0} and {1} 10-8-6-4-2", "Ladder down 10 8 6 4 2\n{0}\n{1}", "reps 10 8 6 4 2\n{0}\n{1}", "countdown 10-8-6-4-2: {0}, {1}", "10-8-6-4-2 reps of:\n{0}\n{1}", "{0} / {1}: 10-8-6-4-2", "10 down to 2 in 2s: {0}, {1}", "ladder of 10, 8, 6, 4, 2\n{0}\n{1}", "10 to 2, down by 2: {0}, {1}", "10 > 8 > 6 > 4 > 2 {0}, {1}", "10 → 8 → 6 → 4 → 2\n{0}\n{1}", "for time\n10-8-6-4-2\n{0}\n{1}"];
 
+    private static readonly ImmutableArray<string> Stations = ["", "10 stations", "8 exercises", "6 moves", "10 stations of", "8 x exercises"];
+    private static readonly ImmutableArray<string> On = ["45 secs work", "45s work", "45 seconds on", "work 45", "45 seconds each", "45 secs on each", "45 on", "work for 45", "45 seconds per station", "45 second intervals", "45\" each"];
+    private static readonly ImmutableArray<string> Off = ["15 secs change over", "15s rest", "15 sec changeover", "15 seconds off", "15 off", "rest 15", "15 secs to change", "15 secs to change stations", "15 sec transition", "15 secs rest between exercises"];
+    private static readonly ImmutableArray<string> Often = ["3 laps", "3 rounds", "x3", "3 times round", "3 circuits", "3 times through", "repeat 3 times", "go round 3 times", "do it 3 times", "x 3 rounds", "three rounds", "3x", "3 full rounds", "all x3", "3 goes", "repeat x3", "do 3 rounds"];
+    private static readonly ImmutableArray<string> Each = ["10 reps each", "10 of each", "10 reps of each", "10 reps", "10 reps per exercise", "x10 each", "10 each", "10 reps on each", "ten reps each", "10 reps of everything"];
+    private static readonly ImmutableArray<string> Pauses = ["", "1 min rest between rounds", "60s between rounds", "rest 1 min between rounds", "1 min between laps", "a minute's rest between rounds", "60 secs between each round", "min rest btw rounds", "rest for 60 secs between rounds", "1 minute rest after each round", "60s rest at the end of each round"];
+    private static readonly ImmutableArray<string> Names = ["", "Main: ", "Circuit - ", "Block 1 - ", "Part 2: "];
+    private static readonly ImmutableArray<string> Parted = [", ", " / ", " - ", "; ", " + "];
+
     private static readonly ImmutableArray<string> People = ["16 people", "16 booked", "for 16", "people: 16", "16 attending", "16 coming", "16 pax", "group of 16", "16 of us", "16 max", "16 tonight", "about 16 people", "16 x people", "16 on the list", "16 bodies", "attendees: 16", "numbers: 16"];
     private static readonly ImmutableArray<string> Minutes = ["45 mins", "(45 mins)", "45 minute class", "Duration: 45 mins", "45min", "45 mins long", "45'", "3/4 hour", "45 mins total", "Time: 45 mins", "for 45 mins", "45-min class", "class length: 45 min"];
 
@@ -108,6 +117,41 @@ public class CardSayingTests
     [Fact]
     public void Ladders_down_to_one() =>
         Holds(from ladder in Down from moves in new[] { " squats / sit-ups", "\nsquats\nsit-ups", ": squats, sit-ups", " squats and sit-ups", " of squats and sit-ups", " squats + sit-ups" } select ladder + moves, line => $"{line}\n", _ => "\nsquats\nsit-ups\n", also: "(ladder 10");
+
+    [Fact]
+    public void A_circuit_by_the_clock_on_one_line() =>
+        Holds(from name in Names from stations in Stations from timed in On from pause in Off from often in Often from sign in Parted select name + string.Join(sign, new[] { stations, timed, pause, often }.Where(p => p.Length > 0)),
+            line => $"{line}\nsquats\nrows\nplank\n", _ => "(circuit, 3 rounds, work 45, rest 15)\nsquats\nrows\nplank\n", every: 211);
+
+    [Fact]
+    public void A_circuit_by_the_clock_in_another_order() =>
+        Holds(from name in Names from often in Often from stations in Stations from timed in On from pause in Off from between in Pauses from sign in Parted select name + string.Join(sign, new[] { often, stations, timed, pause, between }.Where(p => p.Length > 0)),
+            line => $"{line}\nsquats\nrows\nplank\n", line => $"(circuit, 3 rounds, work 45, rest 15{(PauseSaid(line) ? ", between 60" : "")})\nsquats\nrows\nplank\n", every: 2311);
+
+    [Fact]
+    public void A_circuit_by_the_clock_and_its_list() =>
+        Holds(from name in Names from timed in On from pause in Off from often in Often from between in Pauses select $"{name}{timed}, {pause}, {often}{(between.Length > 0 ? ", " : "")}{between}",
+            line => $"{line}: squats, rows, plank\n", line => $"(circuit, 3 rounds, work 45, rest 15{(PauseSaid(line) ? ", between 60" : "")})\nsquats\nrows\nplank\n", every: 307);
+
+    [Fact]
+    public void A_circuit_by_the_clock_below_its_list() =>
+        Holds(from stations in Stations from timed in On from pause in Off from often in Often from between in Pauses from sign in Parted select string.Join(sign, new[] { stations, timed, pause, often, between }.Where(p => p.Length > 0)),
+            line => $"squats\nrows\nplank\n{line}\n", line => $"(circuit, 3 rounds, work 45, rest 15{(PauseSaid(line) ? ", between 60" : "")})\nsquats\nrows\nplank\n", every: 607);
+
+    [Fact]
+    public void A_circuit_by_counts_on_one_line() =>
+        Holds(from name in Names from stations in Stations from each in Each from often in Often from between in Pauses from sign in Parted.Take(3) select name + string.Join(sign, new[] { stations, often, each, between }.Where(p => p.Length > 0)),
+            line => $"{line}\nsquats\nrows\ncurls\n", line => $"(circuit, 3 rounds{(PauseSaid(line) ? ", between 60" : "")})\nsquats x10\nrows x10\ncurls x10\n", every: 211);
+
+    [Theory]
+    [InlineData("3x10", "straight, 3 rounds", "squats x10\nrows x10\n")]
+    [InlineData("3 sets of 12, rest 60s", "straight, 3 rounds, rest 60", "squats x12\nrows x12\n")]
+    [InlineData("4 x 8-10", "straight, 4 rounds", "squats x8..10\nrows x8..10\n")]
+    [InlineData("3 sets of 10 of each", "straight, 3 rounds", "squats x10\nrows x10\n")]
+    public void Sets_below_bare_moves_are_of_each(string line, string runs, string moves) =>
+        Holds([line], l => $"squats\nrows\n{l}\n", _ => $"({runs})\n{moves}");
+
+    private static bool PauseSaid(string line) => line.Contains("60", StringComparison.Ordinal) || line.Contains("min", StringComparison.Ordinal);
 
     [Fact]
     public void How_many_come() =>

@@ -181,6 +181,7 @@ public sealed partial class CardReader
         NamedByItsMove();
         OverParts();
         Ways();
+        RestAsToldAbove();
         Split();
         foreach (var (from, to) in CardInherit.HandDown(blocks))
         {
@@ -255,7 +256,7 @@ public sealed partial class CardReader
         // “B1 40/20 x3: squat, row”: a block of that name, no half of a pair.
         if (line.Letter is not null && Listed(line.Text) is { Items: not null } listed && Scan(listed.Head, isLine: false) is { SaysBlock: true } runs && IsEmpty(runs.Left))
             line = line with { Letter = null, Text = $"{LetterWord().Match(line.Raw).Value} {line.Text}" };
-        if (TakesRange(line) || SaysPairsToCome(line) || AsksToMind(line) || TakesRoundsOfNamed(line) || TakesSetsOfEach(line) || TakesSetsBelow(line) || TakesTold(line))
+        if (TakesRange(line) || SaysPairsToCome(line) || AsksToMind(line) || TakesRoundsOfNamed(line) || TakesSetsOfEach(line) || TakesSetsBelow(line) || TakesRestOfAll(line) || TakesTold(line))
             return;
         // “Squat 4x8, row 4x8, rest 90”: of each of them.
         if (SetsThenRest().Match(line.Text) is { Success: true } sets && Scan(sets.Groups["rest"].Value, isLine: false).Gaps is [var pause])

@@ -110,4 +110,8 @@ internal static partial class CardWording
     /// <summary>“Then a ladder, 10-8-6-4-2, deadlifts and presses”.</summary>
     [GeneratedRegex(@"^(?:(?:then|next|after\s+that)\s+)?(?:an?\s+)?(?<h>ladder|pyramid)\s*[,:-]\s*(?<l>\d{1,3}(?:\s*[-/]\s*\d{1,3}){2,10})(?:\s*reps)?\s*[,:-]\s*(?:of\s+)?(?<items>[a-z][^:\d]*?)\.?$", RegexOptions.IgnoreCase)]
     private static partial Regex LadderByCommas();
+
+    /// <summary>“60-90 sec between sets”.</summary>
+    [GeneratedRegex(@"(?<=^|[,(;]\s*)(?<t>[0-9]{1,3}\s*(?:-|to)\s*[0-9]{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?))\s+(?:in\s+)?(?:between|btw)\b(?=\s+(?:each\s+|all\s+|the\s+)?(?:sets?|rounds?|exercises|supersets?)\b)", RegexOptions.IgnoreCase)]
+    private static partial Regex RangeBetween();
 }

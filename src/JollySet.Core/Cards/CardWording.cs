@@ -24,6 +24,7 @@ internal static partial class CardWording
         new(["side", "leg", "arm"], SetsOfSides(), "${s}x${r} ${e}"),
         new(["k"], SetsAndLoad(), "${s}x${r} @ ${w}kg"),
         new(["(", "[", "rounds"], RoundsOfNamedList(), m => $"{m.Groups["h"].Value} - {m.Groups["n"].Value} rounds{(m.Groups["more"].Value.Trim(' ', ',') is { Length: > 0 } more ? $", {more}" : "")}: {m.Groups["items"].Value}"),
+        new(["between", "btw"], RangeBetween(), "rest ${t} between"),
         new(["between", "btw", "b/w"], LongBetween(), "${t} rest between rounds"),
         new([" / ", " + ", " and ", " & "], RungsThenPair(), "${l}: ${a}, ${b}"),
         new(["/", "-", ","], SameSetsBySigns(), m => $"{m.Value.Count(c => c is ',' or '/' or '-') + 1}x{m.Groups["n"].Value}"),

@@ -1,5 +1,6 @@
 using System.Buffers;
 using System.Text.RegularExpressions;
+using JollySet.Core.Moves;
 using static JollySet.Core.Cards.CardPhrases;
 
 namespace JollySet.Core.Cards;
@@ -25,6 +26,27 @@ public sealed partial class CardReader
         return before;
     }
 
+    /// <summary>“3 rounds, 60s rest, mind knees”: whoever is spared behind how long or how often is the class's.</summary>
+    private string WithoutSpared(string text)
+    {
+        if (SparedBehind().Match(text) is not { Success: true } m)
+            return text;
+        // Behind a rest nobody says how a move is done: “mind knees” is meant for those who have to.
+        if (CardHead.NeedsIn(m.Groups["w"].Value).Needs.IsEmpty)
+        {
+            if (MindedAlone().Match(m.Groups["w"].Value) is not { Success: true } minded || (BriefWords.Need(minded.Groups["part"].Value) ?? BriefWords.Need(minded.Groups["part"].Value.TrimEnd('s', 'S'))) is not { } need)
+                return text;
+            head.AddNeed(need);
+        }
+
+        beside.Add(m.Groups["w"].Value);
+        // What stands around the words was not read as it is written while they stood there.
+        return CardWording.Of(text.Remove(m.Index, m.Length));
+    }
+
+    [GeneratedRegex(@"(?<=[0-9]\s*(?:s|secs?|seconds?|mins?|minutes?)?\s*(?:rest|off|change(?:\s?over)?|between(?:\s+(?:rounds|sets|each))?|rounds?|sets?|laps?)(?:\s+between(?:\s+(?:rounds|sets|each))?)?|\brest\s*:?\s*[0-9]{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?)(?:\s+between(?:\s+(?:rounds|sets))?)?)\s*(?<sign>[,;(-]|\s)\s*(?<w>(?!of\b|between\b|with\b|on\b|in\b|for\b|then\b|and\b|x\b)[a-z][^0-9:()]{4,60}?)\)?\.?(?=\s*:\s|$)", RegexOptions.IgnoreCase)]
+    private static partial Regex SparedBehind();
+
     /// <summary>“Teams of three at each station, 60 seconds work”: who does it together stands beside how it runs.</summary>
     private string AsTogether(string text)
     {
@@ -40,7 +62,7 @@ public sealed partial class CardReader
     /// <summary>“Mind the wrists” on a line of its own: how a move is done, or whom to spare; asked.</summary>
     private bool AsksToMind(CardWords line)
     {
-        if (MindedAlone().Match(line.Text) is not { Success: true } m || !CardHead.NeedsIn(line.Text).Needs.IsEmpty || Moves.BriefWords.Need(m.Groups["part"].Value) is not { } need)
+        if (MindedAlone().Match(line.Text) is not { Success: true } m || !CardHead.NeedsIn(line.Text).Needs.IsEmpty || BriefWords.Need(m.Groups["part"].Value) is not { } need)
             return false;
         Note(line);
         Ask(line, $"does somebody have to spare the {m.Groups["part"].Value.ToLowerInvariant()}?", ("a note", $"note: {line.Raw.Trim()}"), ($"yes: {need}", $"needs: {need}"));

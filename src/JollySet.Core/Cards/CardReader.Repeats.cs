@@ -77,6 +77,16 @@ public sealed partial class CardReader
         return true;
     }
 
+    /// <summary>Whether a line of moves stands below the rounds of those above it, and has rounds of its own below: “squats x10”, “3 rounds”, “sit-ups x10”, “3 rounds”.</summary>
+    private bool BeginsBelowRounds(CardWords line)
+    {
+        bool AreDone(string text) => Commas().Split(text).All(p => Scan(p) is { SaysBlock: false } one && (one.Amount is not null || Understood(WithoutBrackets(one.Left)) is not null));
+        bool SaysRounds(string text) => Scan(text, isLine: false) is { RoundsLow: > 1, Work: null } scan && IsEmpty(scan.Left);
+        if (Current is not { Part: CardPart.Main, RoundsLow: > 1, Stations.Count: > 0, Letter: null, IsLinked: false } block || LineAbove(line) is var above && (settings.GetValueOrDefault(above) != block || above <= block.Stations[^1].Line) || blocks.Count >= Plans.Limits.Blocks || !AreDone(line.Text))
+            return false;
+        return words.Where(w => w.Number > line.Number && w.Text.Length > 0).SkipWhile(w => !SaysRounds(w.Text) && w.Letter is null && AreDone(w.Text)).FirstOrDefault() is { } below && SaysRounds(below.Text);
+    }
+
     /// <summary>“3 x 10” below moves of which nothing is said: so many sets of each of them.</summary>
     private bool TakesSetsBelow(CardWords line)
     {

@@ -25,6 +25,8 @@ public sealed partial class CardReader
     private void TakeStations(CardWords line, string text, bool isListed = false)
     {
         isListed |= IsListOfPart(text) || AreOfSuperset(text);
+        if (!isListed && BeginsBelowRounds(line))
+            blocks.Add(new CardBlock(line.Number, FreeName("A"), CardPart.Main));
         if (!isListed && Joined().Split(text) is { Length: > 1 } round && IsRound(line, round))
         {
             TakeStations(line, string.Join(", ", round), isListed: true);

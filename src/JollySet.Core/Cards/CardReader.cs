@@ -241,7 +241,7 @@ public sealed partial class CardReader
 
     private void Take(CardWords line, bool isFirst)
     {
-        line = line with { Text = Reworded(AsTimings(line.Text)) };
+        line = line with { Text = Reworded(AsTimings(WithoutSpared(line.Text))) };
         if (Current is { HasSettings: true, Stations.Count: 0 } && MovesAre().Match(line.Text) is { Success: true } are)
             line = line with { Text = line.Text[are.Length..] };
         // “B) 40/20 x3”: a block of that name, no bullet.

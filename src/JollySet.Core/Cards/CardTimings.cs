@@ -146,8 +146,8 @@ internal sealed partial class CardTimings
             (rest, between) = (null, rest);
         var done = (work, rest, reps) switch
         {
-            (> 4 and <= LongestWork, { } off, null) when rounds is null || off < LongRest || isRestSaidOfMoves => string.Create(CultureInfo.InvariantCulture, $"{work}/{off}"),
-            (> 4 and <= LongestWork, null, null) when isWorkSaid && rounds is not null && !areSets => string.Create(CultureInfo.InvariantCulture, $"{work}s each"),
+            ( > 4 and <= LongestWork, { } off, null) when rounds is null || off < LongRest || isRestSaidOfMoves => string.Create(CultureInfo.InvariantCulture, $"{work}/{off}"),
+            ( > 4 and <= LongestWork, null, null) when isWorkSaid && rounds is not null && !areSets => string.Create(CultureInfo.InvariantCulture, $"{work}s each"),
             (null, _, <= MostReps) when areSets && rounds is not null && between is null => string.Create(CultureInfo.InvariantCulture, $"{rounds} sets of {reps}{(rest is { } off ? $", rest {off}s" : "")}"),
             (null, null, <= MostReps) when rounds is not null && !areSets => string.Create(CultureInfo.InvariantCulture, $"{reps} of each"),
             (null, { } off, <= MostReps) when rounds is not null && !areSets => string.Create(CultureInfo.InvariantCulture, $"{reps} of each, rest {off}s{(isRestSaidOfMoves ? " between exercises" : "")}"),

@@ -239,4 +239,8 @@ internal static partial class CardWording
     }
 
     private static string Dashes(Match m) => string.Join('-', m.Groups["l"].Value.Split([',', '>', ' '], StringSplitOptions.RemoveEmptyEntries).Where(p => char.IsAsciiDigit(p[0])).Select(p => new string([.. p.TakeWhile(char.IsAsciiDigit)]))) + m.Groups["c"].Value;
+
+    /// <summary>“Tabata "Burpees"”: what stands in quotes is done.</summary>
+    [GeneratedRegex(@"\btabata\s+[""'“”„‟‚‘’](?<m>[^""'“”„‟‚‘’]{3,40})[""'“”„‟‚‘’]$", RegexOptions.IgnoreCase)]
+    private static partial Regex TabataQuoted();
 }

@@ -121,6 +121,7 @@ internal static partial class CardWording
         new(["stretch"], MinutesToStretch(), m => $"{m.Groups["w"].Value} {m.Groups["n"].Value} min: {LastAnd().Replace(m.Groups["items"].Value, ", ")}"),
         new([" aus"], OnOffInGerman(), "${w}/${r}"),
         new([" of"], OffSlip(), "on / ${t} off"),
+        new(["tabata"], TabataQuoted(), "Tabata ${m}"),
         new(["tabata"], TabataBehindTimes(), "Tabata 20/10"),
         new([" off"], StretchItOff(), "stretch"),
         new(["as many"], ManyInMinutesAsCan(), "amrap ${t}"),

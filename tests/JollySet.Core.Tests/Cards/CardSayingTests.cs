@@ -151,6 +151,14 @@ public class CardSayingTests
     public void Sets_below_bare_moves_are_of_each(string line, string runs, string moves) =>
         Holds([line], l => $"squats\nrows\n{l}\n", _ => $"({runs})\n{moves}");
 
+    private static readonly ImmutableArray<string> RestOfSets = ["60s rest", "60s rest between sets", "rest 60s", "1 min rest between sets", "60 sec rest for all", "60s rest between all sets", "60 secs between sets", "rest: 60s", "all with 60s rest", "60s rest throughout", "60s rest between each set"];
+    private static readonly ImmutableArray<string> SeveralSets = ["A1 DB bench 3x10\nA2 DB row 3x10\nB1 OHP 3x8\nB2 curl 3x12", "Hip thrust 4x12\nSplit squat 3x10 each", "A1 DB bench 3x10\nA2 DB row 3x10\nB triceps dips 3x15", "A: press-ups 3x12, rows 3x12\nB: dips 3x10, curls 3x10", "Superset 1: bench 3x10, row 3x10\nSuperset 2: OHP 3x10, curl 3x10"];
+
+    [Fact]
+    public void A_rest_told_once_for_all_sets() =>
+        Holds(from rest in RestOfSets from sets in SeveralSets from isAbove in new[] { false, true } select isAbove ? $"{rest}\n{sets}" : $"{sets}\n{rest}",
+            card => $"{card}\n", _ => "rest 60)", also: "rest 60)\n", twice: "rest 60)");
+
     private static bool PauseSaid(string line) => line.Contains("60", StringComparison.Ordinal) || line.Contains("min", StringComparison.Ordinal);
 
     [Fact]
@@ -164,7 +172,7 @@ public class CardSayingTests
     private static void Holds(IEnumerable<(string Way, string Name)> said, Func<(string way, string name), string> line, Func<(string way, string name), string> becomes) =>
         Holds(said.Select(s => (Card: $"3 rounds\n{line(s)}\ngoblet squats x8\n", Becomes: becomes(s))), c => c.Card, c => c.Becomes);
 
-    private static void Holds<T>(IEnumerable<T> said, Func<T, string> card, Func<T, string> becomes, int every = 1, bool isBehindTitle = false, string also = "")
+    private static void Holds<T>(IEnumerable<T> said, Func<T, string> card, Func<T, string> becomes, int every = 1, bool isBehindTitle = false, string also = "", string twice = "")
     {
         var lost = new List<string>();
         var many = 0;
@@ -174,7 +182,7 @@ public class CardSayingTests
                 continue;
             var text = $"Monday gang{(isBehindTitle ? "" : "\n")}{card(one)}";
             var sheet = SheetWriter.Write(CardReader.Read(text)!.Plan);
-            if (!sheet.Contains(becomes(one), StringComparison.OrdinalIgnoreCase) || !sheet.Contains(also, StringComparison.Ordinal))
+            if (!sheet.Contains(becomes(one), StringComparison.OrdinalIgnoreCase) || !sheet.Contains(also, StringComparison.Ordinal) || (twice.Length > 0 && sheet.IndexOf(twice, StringComparison.Ordinal) == sheet.LastIndexOf(twice, StringComparison.Ordinal)))
                 lost.Add($"{text}\n>>> {becomes(one)}\n{sheet}");
         }
 

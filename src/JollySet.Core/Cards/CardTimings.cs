@@ -40,11 +40,9 @@ internal sealed partial class CardTimings
             var before = text[..start].TrimEnd(' ', ':', '-', '(', '.');
             if (before.Any(char.IsAsciiDigit) && !NameBefore().IsMatch(before))
                 break;
-            if (start > 0 && isMove(before))
-                break;
             var told = new CardTimings { isRound = OfRounds().IsMatch(before), isDose = Doses().IsMatch(text) };
             var end = told.Takes(text, start);
-            if (end > start && Ends(text, start, end) && told.Told() is { } plain)
+            if (end > start && Ends(text, start, end) && told.Told() is { } plain && !(start > 0 && isMove(before)))
                 // “Main: 45 on, 15 off: squats, rows”: the name, how it runs, its list.
                 return text[end..].TrimStart() is [':', ..] && text[..start].TrimEnd() is [.., ':'] ? $"{before} - {plain}{text[end..]}" : $"{text[..start]}{plain}{text[end..]}";
         }

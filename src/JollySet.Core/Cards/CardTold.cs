@@ -14,7 +14,6 @@ internal sealed partial class CardTold
     private const int LongRest = 45;
     private bool isOfMoves;
     private bool isDrink;
-    private bool isLengthFirst;
 
     private CardTold(string text) => Left = text;
 
@@ -59,14 +58,6 @@ internal sealed partial class CardTold
 
     /// <summary>Whether a number says how a block runs.</summary>
     public bool SaysHow => (Work ?? Rest ?? Between ?? Rounds ?? Reps) is not null || IsAmrap || IsByMinute || IsDrinkOpen;
-
-    /// <summary>The same, with a time of which nothing is said worked where a rest is said behind it: “50 secs, 10 secs to change”.</summary>
-    public CardTold AsWorked()
-    {
-        if (isLengthFirst && Work is null && Rest is not null && Length <= LongestWork)
-            (Work, Length) = (Length, null);
-        return this;
-    }
 
     /// <summary>What a sentence says; null where one of its numbers is nothing of this, or one thing is said twice.</summary>
     public static CardTold? Of(string text)
@@ -146,7 +137,7 @@ internal sealed partial class CardTold
             }
             else if (time.Groups["u"].Success && Length is null)
             {
-                (Length, isLengthFirst) = (seconds, Rest is null);
+                Length = seconds;
                 Cut(time.Index, time.Length);
             }
             else

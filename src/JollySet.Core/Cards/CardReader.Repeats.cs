@@ -91,7 +91,7 @@ public sealed partial class CardReader
     private bool TakesSetsBelow(CardWords line)
     {
         if (line.Text is not [>= '1' and <= '9', ..] || Current is not { Part: CardPart.Main, Stations.Count: > 0, HasSettings: false, RoundsLow: null, Work: null, Letter: null, IsLinked: false } block || block.Stations.Exists(s => s.Sets is not null || s.Amount is not null)
-            || Scan(line.Text, isLine: false) is not { Sets: not null, Amount: not null, Gaps.Count: < 2 } scan || !IsEmpty(scan.Left))
+            || Scan(line.Text, isLine: false) is not { Sets: not null, Amount: not null, Load: null, Remark: null, Gaps.Count: < 2 } scan || !IsEmpty(scan.Left))
             return false;
         block.Stations.ForEach(s => s.Take(scan));
         if (scan.Gaps is [var gap])

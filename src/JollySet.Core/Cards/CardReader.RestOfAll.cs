@@ -15,7 +15,7 @@ public sealed partial class CardReader
         if (!line.Text.Any(char.IsAsciiDigit) || (blocks.Count > 0 && Current is not { Part: CardPart.Main, Stations.Count: > 0 }))
             return false;
         var text = OfAllSets().Replace(line.Text.Trim(' ', '(', ')', '.'), " ").Trim();
-        if (Scan(text, isLine: false) is not { Gaps: [var gap], Work: null, RoundsLow: null, RepsLow: null, Length: null, Sets: null, Scheme: null, Every: null, SaysWater: false } scan || gap.For == CardGap.After || !IsEmpty(scan.Left) || BetweenBlocks().IsMatch(line.Text))
+        if (Scan(text, isLine: false) is not { Gaps: [var gap], Work: null, RoundsLow: null, RepsLow: null, Length: null, Sets: null, Scheme: null, Every: null, Load: null, Remark: null, SaysWater: false } scan || gap.For == CardGap.After || !IsEmpty(scan.Left) || BetweenBlocks().IsMatch(line.Text))
             return false;
         if (blocks.Count == 0)
         {

@@ -33,6 +33,8 @@ public class CardKeepsTests
     [InlineData("Quay\n10 squats, 10 rows\n3 rounds\n10 crunches, 30 sec plank\n2 rounds", "(circuit, 3 rounds)", "(circuit, 2 rounds)")]
     [InlineData("Quay\nsquats x10\nrows x10\n3 rounds\ncrunches x10\nplank 30s\n4 rounds", "(circuit, 3 rounds)", "(circuit, 4 rounds)")]
     [InlineData("Quay\nWarm up - jog 2 laps\n3 rounds 40/20\nsquats", "jog 2 laps", "== A (circuit, 3 rounds, work 40, rest 20)")]
+    [InlineData("Quay\nsquats\nrows\n3x10 to failure", "to failure", "rows")]
+    [InlineData("Quay\nsquats\nrows\n3 x 10 @ 20kg", "20", "rows")]
     [InlineData("Quay\nTabata „Burpees“\nStretch 5 min", "8 rounds, work 20, rest 10", "Burpees")]
     [InlineData("EMOM for 12\nsquat x10\npush up x8\nrow x10", "(minute, 4 rounds)", "row")]
     [InlineData("AMRAP for 12\nsquat x10\npush up x8", "amrap 720s", "squat")]

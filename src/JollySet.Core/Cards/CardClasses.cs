@@ -13,7 +13,7 @@ public sealed record CardClass(string Text, ImmutableArray<int> Lines);
 public sealed record CardClassRead(CardClass Class, CardReading Reading);
 
 /// <summary>A card may hold several classes, each under its day or number: “MON … WED …”.</summary>
-public static partial class CardClasses
+public static class CardClasses
 {
     /// <summary>Below a day; one is enough below a number that says it is a class's.</summary>
     private const int FewestLines = 2;
@@ -51,13 +51,13 @@ public static partial class CardClasses
     {
         if (lines.Length > CardReader.MostLines)
             return [];
-        foreach (var (way, fewest) in new[] { (Day(), FewestLines), (Numbered(), 1), (Hour(), 1), (TimeOfDay(), FewestLines), (DayLine(), 0) })
+        foreach (var (way, fewest) in new[] { (Day, FewestLines), (Numbered, 1), (Hour, 1), (TimeOfDay, FewestLines), (DayLine, 0) })
         {
             var begins = Enumerable.Range(0, lines.Length).Where(i => lines[i].Length < CardText.LongestLine && way.IsMatch(CardText.Plain(lines[i]))).ToList();
             // Days set apart by empty lines need no more than a line below each.
-            var least = way == Day() && begins.TrueForAll(b => b == 0 || lines[b - 1].Trim().Length == 0) ? 1 : fewest;
-            var distinct = begins.Select(i => way.Match(CardText.Plain(lines[i])) is var m ? m.Groups["n"].Value.ToUpperInvariant() + (way == Day() ? string.Concat(m.Value.Where(char.IsAsciiDigit)) : "") : "").Distinct().Count();
-            if (begins.Count is > 1 and <= MostClasses && (way != Hour() || AreApart(begins.ConvertAll(i => way.Match(CardText.Plain(lines[i])).Groups["n"].Value))) && distinct == begins.Count && begins.Zip(begins.Skip(1).Append(lines.Length)).All(b => Enumerable.Range(b.First + 1, b.Second - b.First - 1).Count(i => lines[i].Any(char.IsLetter)) >= least))
+            var least = way == Day && begins.TrueForAll(b => b == 0 || lines[b - 1].Trim().Length == 0) ? 1 : fewest;
+            var distinct = begins.Select(i => way.Match(CardText.Plain(lines[i])) is var m ? m.Groups["n"].Value.ToUpperInvariant() + (way == Day ? string.Concat(m.Value.Where(char.IsAsciiDigit)) : "") : "").Distinct().Count();
+            if (begins.Count is > 1 and <= MostClasses && (way != Hour || AreApart(begins.ConvertAll(i => way.Match(CardText.Plain(lines[i])).Groups["n"].Value))) && distinct == begins.Count && begins.Zip(begins.Skip(1).Append(lines.Length)).All(b => Enumerable.Range(b.First + 1, b.Second - b.First - 1).Count(i => lines[i].Any(char.IsLetter)) >= least))
                 return begins;
         }
 
@@ -65,8 +65,7 @@ public static partial class CardClasses
     }
 
     /// <summary>A day alone, or with an hour or a word of what it is.</summary>
-    [GeneratedRegex(@"^[#*_=>\s-]*(?<n>mon|tue|wed|thu|fri|sat|sun)(?:s|nes|rs|ur)?(?:day)?s?\b['’]?s?(?:\s+(?:class|session|workout|am|pm|morning|lunch(?:time)?|evening|upper(?:\s+body)?|lower(?:\s+body)?|full\s+body|legs|core|cardio|strength|hiit|push|pull|arms|back|chest|mobility|kettlebells?|circuits?|stretch|glutes|conditioning|\d{1,2}(?:[:.]\d\d)?\s*(?:[ap]m)?))*\s*(?:[:(*_=-].{0,40})?$", RegexOptions.IgnoreCase)]
-    private static partial Regex Day();
+    private static Regex Day => field ??= new(@"^[#*_=>\s-]*(?<n>mon|tue|wed|thu|fri|sat|sun)(?:s|nes|rs|ur)?(?:day)?s?\b['’]?s?(?:\s+(?:class|session|workout|am|pm|morning|lunch(?:time)?|evening|upper(?:\s+body)?|lower(?:\s+body)?|full\s+body|legs|core|cardio|strength|hiit|push|pull|arms|back|chest|mobility|kettlebells?|circuits?|stretch|glutes|conditioning|\d{1,2}(?:[:.]\d\d)?\s*(?:[ap]m)?))*\s*(?:[:(*_=-].{0,40})?$", RegexOptions.IgnoreCase);
 
     /// <summary>Whether hours are those of classes: of parts of one class there is less between them.</summary>
     private static bool AreApart(List<string> hours)
@@ -78,18 +77,14 @@ public static partial class CardClasses
     private const int ShortestClass = 45;
 
     /// <summary>“Tues: A1 press-up 3x10, A2 row 3x10”: a class on its line.</summary>
-    [GeneratedRegex(@"^[#*_=>\s-]*(?<n>mon|tue|wed|thu|fri|sat|sun)(?:s|nes|rs|ur)?(?:day)?s?\s*[:–-]\s*(?=.*[a-z].*\d)(?=.*,).{20,}$", RegexOptions.IgnoreCase)]
-    private static partial Regex DayLine();
+    private static Regex DayLine => field ??= new(@"^[#*_=>\s-]*(?<n>mon|tue|wed|thu|fri|sat|sun)(?:s|nes|rs|ur)?(?:day)?s?\s*[:–-]\s*(?=.*[a-z].*\d)(?=.*,).{20,}$", RegexOptions.IgnoreCase);
 
     /// <summary>“6am”, “18:30 class”: an hour of the day alone.</summary>
-    [GeneratedRegex(@"^[#*_=>\s-]*(?<n>\d{1,2}(?:[:.]\d\d)?\s*[ap]m|(?:[6-9]|1\d|2[01]):[0-5]\d)(?:\s*(?:class|session|group|crew)|(?:\s*[-–:,]?\s+[a-z&+'-]+){1,4})?\s*:?$", RegexOptions.IgnoreCase)]
-    private static partial Regex Hour();
+    private static Regex Hour => field ??= new(@"^[#*_=>\s-]*(?<n>\d{1,2}(?:[:.]\d\d)?\s*[ap]m|(?:[6-9]|1\d|2[01]):[0-5]\d)(?:\s*(?:class|session|group|crew)|(?:\s*[-–:,]?\s+[a-z&+'-]+){1,4})?\s*:?$", RegexOptions.IgnoreCase);
 
     /// <summary>“Morning (9:30):” and “Evening (18:30):”.</summary>
-    [GeneratedRegex(@"^[#*_=>\s-]*(?<n>morning|lunch(?:time)?|afternoon|evening|am|pm)\b(?:\s+(?:class|session|group|circuits?))?\s*(?:\([^()]{1,24}\)|\d{1,2}(?:[:.]\d\d)?\s*(?:[ap]m)?)?\s*:?[\s=*_-]*$", RegexOptions.IgnoreCase)]
-    private static partial Regex TimeOfDay();
+    private static Regex TimeOfDay => field ??= new(@"^[#*_=>\s-]*(?<n>morning|lunch(?:time)?|afternoon|evening|am|pm)\b(?:\s+(?:class|session|group|circuits?))?\s*(?:\([^()]{1,24}\)|\d{1,2}(?:[:.]\d\d)?\s*(?:[ap]m)?)?\s*:?[\s=*_-]*$", RegexOptions.IgnoreCase);
 
     /// <summary>“Class 1”, “Session B”, “Day 2 – lower”.</summary>
-    [GeneratedRegex(@"^[#*_=>\s-]*(?:class|session|day|week|workout|lesson)\s*(?<n>\d{1,2}|[A-D])\b\s*(?:[:(*_=-].{0,40})?$", RegexOptions.IgnoreCase)]
-    private static partial Regex Numbered();
+    private static Regex Numbered => field ??= new(@"^[#*_=>\s-]*(?:class|session|day|week|workout|lesson)\s*(?<n>\d{1,2}|[A-D])\b\s*(?:[:(*_=-].{0,40})?$", RegexOptions.IgnoreCase);
 }

@@ -5,7 +5,7 @@ using JollySet.Core.Moves;
 namespace JollySet.Core.Cards;
 
 /// <summary>What a card leaves open is filled with a guess that is asked about.</summary>
-internal static partial class CardGaps
+internal static class CardGaps
 {
     private const int Work = 40;
     private const int Rest = 20;
@@ -28,14 +28,14 @@ internal static partial class CardGaps
         {
             var line = words.Find(w => w.Number == block.Line)!;
             // “Then down again 10-8-6-4-2”: numbers alone go on with the moves before them.
-            if (block is { Stations.Count: 0, Part: CardPart.Main } && blocks.IndexOf(block) is > 0 and var at && Named(blocks, at, line.Text) is { Part: CardPart.Main, Stations.Count: > 0 } before && (CardPhrases.SaysSame().IsMatch(line.Text) || (block.Scheme is not null && before.Scheme is not null)))
+            if (block is { Stations.Count: 0, Part: CardPart.Main } && blocks.IndexOf(block) is > 0 and var at && Named(blocks, at, line.Text) is { Part: CardPart.Main, Stations.Count: > 0 } before && (CardPhrases.SaysSame.IsMatch(line.Text) || (block.Scheme is not null && before.Scheme is not null)))
             {
                 block.Stations.AddRange(before.Stations.Select(s => s.At(block.Line)));
                 if (block.Scheme is null)
                 {
                     block.RunsAs(before);
                     block.IsSuperset |= before.IsLinked;
-                    block.Name = CardPhrases.SaysSame().Replace(block.Name, "").Trim() is { Length: > 0 } name ? name : block.Name;
+                    block.Name = CardPhrases.SaysSame.Replace(block.Name, "").Trim() is { Length: > 0 } name ? name : block.Name;
                 }
 
                 questions.Add(new CardQuestion(block.Line, 1, $"the moves of {before.Name} again?", [new CardChoice("the same moves", line.Raw), new CardChoice("a note", $"note: {line.Raw.Trim()}")]));
@@ -107,10 +107,10 @@ internal static partial class CardGaps
     /// <summary>“Every 3 min: 12 deadlifts, 9 cleans, 6 jerks”: all of them in each slot, what is left of it is rest; asked about.</summary>
     private static void InOneSlot(CardBlock block, CardWords line, List<CardWords> words, List<CardQuestion> questions)
     {
-        if (CardPhrases.OneInEach().IsMatch(line.Text) || block is not { Every: >= 60 and var every, Stations.Count: > 1 and var many } || many > every / Least / 3 || (every < 120 && !AreJoined(block, line)))
+        if (CardPhrases.OneInEach.IsMatch(line.Text) || block is not { Every: >= 60 and var every, Stations.Count: > 1 and var many } || many > every / Least / 3 || (every < 120 && !AreJoined(block, line)))
             return;
         // “A) deadlifts” and “B) box jumps” are a slot each.
-        if (block.Stations.TrueForAll(s => Lettered().IsMatch(words.Find(w => w.Number == s.Line)!.Raw)))
+        if (block.Stations.TrueForAll(s => Lettered.IsMatch(words.Find(w => w.Number == s.Line)!.Raw)))
         {
             if (block.RoundsLow is { } slots && slots % many == 0 && (block.Length is null || block.Length == slots * every))
                 block.RoundsLow = slots / many;
@@ -130,8 +130,7 @@ internal static partial class CardGaps
     /// <summary>“EMOM 10: 10 swings + 5 squat jumps”: both of them in every minute.</summary>
     private static bool AreJoined(CardBlock block, CardWords line) => block.Stations.TrueForAll(s => s.Line == block.Line) && line.Text.Split(" + ").Length == block.Stations.Count;
 
-    [GeneratedRegex(@"^\s*[a-h]\s*[).:]", RegexOptions.IgnoreCase)]
-    private static partial Regex Lettered();
+    private static Regex Lettered => field ??= new(@"^\s*[a-h]\s*[).:]", RegexOptions.IgnoreCase);
 
     /// <summary>Rests written one by one under the moves are the block's where they are all alike.</summary>
     private static void Rests(CardBlock block, bool isLast)
@@ -193,7 +192,7 @@ internal static partial class CardGaps
     /// <summary>A way to go is as long as it takes: three metres a second where one runs, one where one walks or carries, four where it is too far for that (a machine); asked about.</summary>
     private static void Far(CardStation station, List<CardWords> words, List<CardQuestion> questions)
     {
-        if (station.Notes.Select(n => Way().Match(n)).FirstOrDefault(m => m.Success) is not { } way)
+        if (station.Notes.Select(n => Way.Match(n)).FirstOrDefault(m => m.Success) is not { } way)
             return;
         var metres = int.Parse(way.Groups["n"].Value, CultureInfo.InvariantCulture);
         var seconds = Math.Clamp((int)Math.Round(metres / (station.Move?.Impact is Impact.Middle or Impact.High ? 3m : metres >= FarToCarry && station.Move is { Pattern: not (Pattern.Carry or Pattern.Locomotion) } ? 4m : 1m) / 5) * 5, Least, 1800);
@@ -203,22 +202,20 @@ internal static partial class CardGaps
         questions.Add(new CardQuestion(station.Line, 1, $"how long do {way.Value} of {station.Name} take?", [Times(seconds), Times(seconds * 3 / 2 / 5 * 5), Times(Math.Max(Least, seconds * 2 / 3 / 5 * 5))]));
     }
 
-    [GeneratedRegex(@"^(?<n>\d{2,4})\s*(?:m|metres?|meters?)\b", RegexOptions.IgnoreCase)]
-    private static partial Regex Way();
+    private static Regex Way => field ??= new(@"^(?<n>\d{2,4})\s*(?:m|metres?|meters?)\b", RegexOptions.IgnoreCase);
 
     /// <summary>A tabata is eight times twenty and ten: of several moves each, or in all? Asked.</summary>
     private static void EightInAll(CardBlock block, CardWords line, List<CardQuestion> questions)
     {
-        if (block is not { Part: CardPart.Main, Work: 20, Rest: 10, RoundsLow: 8, Stations.Count: (2 or 4) and var many } || !block.Name.Contains("tabata", StringComparison.OrdinalIgnoreCase) || !Eight().IsMatch(line.Raw))
+        if (block is not { Part: CardPart.Main, Work: 20, Rest: 10, RoundsLow: 8, Stations.Count: (2 or 4) and var many } || !block.Name.Contains("tabata", StringComparison.OrdinalIgnoreCase) || !Eight.IsMatch(line.Raw))
             return;
         questions.Add(new CardQuestion(block.Line, 1, $"{block.Name}: eight of each, or eight in all?", [new CardChoice("eight of each", line.Raw), new CardChoice("eight in all", EightInAll(line.Raw, many))]));
     }
 
     /// <summary>A line that says eight rounds of so many moves, with as many rounds as make eight in all.</summary>
-    public static string EightInAll(string line, int many) => Eight().Replace(line, string.Create(CultureInfo.InvariantCulture, $"{8 / many}"), 1);
+    public static string EightInAll(string line, int many) => Eight.Replace(line, string.Create(CultureInfo.InvariantCulture, $"{8 / many}"), 1);
 
-    [GeneratedRegex(@"(?<![\d/:.])8(?=\s*(?:x|rounds?|rds?|times|sets?)\b)|(?<=\bx\s?)8(?![\d/:.])", RegexOptions.IgnoreCase)]
-    private static partial Regex Eight();
+    private static Regex Eight => field ??= new(@"(?<![\d/:.])8(?=\s*(?:x|rounds?|rds?|times|sets?)\b)|(?<=\bx\s?)8(?![\d/:.])", RegexOptions.IgnoreCase);
 
     /// <summary>Minutes said for a block whose one round is far from filling them.</summary>
     private static void Minutes(CardBlock block, CardWords line, List<CardQuestion> questions)
@@ -241,7 +238,7 @@ internal static partial class CardGaps
     /// <summary>Whether a note says how often a tabata is gone, and no more.</summary>
     private static bool IsOfTabata(string note, string name) =>
         note.Contains("tabata", StringComparison.OrdinalIgnoreCase) && note.Any(char.IsAsciiDigit)
-        && CardPhrases.Brackets().Replace(note.Replace(name, "", StringComparison.OrdinalIgnoreCase), "").Split(',')[1..].All(more => !more.Any(char.IsLetter) || more.Any(char.IsAsciiDigit));
+        && CardPhrases.Brackets.Replace(note.Replace(name, "", StringComparison.OrdinalIgnoreCase), "").Split(',')[1..].All(more => !more.Any(char.IsLetter) || more.Any(char.IsAsciiDigit));
 
     /// <summary>An AMRAP whose minutes nobody says: a first choice, asked about.</summary>
     private static void AsLong(CardBlock block, CardWords line, List<CardQuestion> questions)
@@ -249,14 +246,12 @@ internal static partial class CardGaps
         if (block is not { IsAmrap: true, Length: null, Total: null, Stations.Count: > 0 })
             return;
         block.Length = CardBlock.ShortestMost;
-        questions.Add(new CardQuestion(block.Line, 1, $"how long is {block.Name}?", [.. new[] { 5, 8, 10, 12 }.Select(n => new CardChoice($"{n} min", AmrapWord().IsMatch(line.Raw) ? AmrapWord().Replace(line.Raw, $"AMRAP {n} min", 1) : $"{line.Raw.TrimEnd(':', ' ')} {n} min{(line.Raw.TrimEnd().EndsWith(':') ? ":" : "")}"))]));
+        questions.Add(new CardQuestion(block.Line, 1, $"how long is {block.Name}?", [.. new[] { 5, 8, 10, 12 }.Select(n => new CardChoice($"{n} min", AmrapWord.IsMatch(line.Raw) ? AmrapWord.Replace(line.Raw, $"AMRAP {n} min", 1) : $"{line.Raw.TrimEnd(':', ' ')} {n} min{(line.Raw.TrimEnd().EndsWith(':') ? ":" : "")}"))]));
     }
 
-    [GeneratedRegex(@"\bamrap\b", RegexOptions.IgnoreCase)]
-    private static partial Regex AmrapWord();
+    private static Regex AmrapWord => field ??= new(@"\bamrap\b", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"20\s*(?:s|secs?|seconds?)?\s*(?:on\s*)?/\s*10\s*(?:s|secs?|seconds?)?(?:\s*off)?", RegexOptions.IgnoreCase)]
-    private static partial Regex WorkAndRest();
+    private static Regex WorkAndRest => field ??= new(@"20\s*(?:s|secs?|seconds?)?\s*(?:on\s*)?/\s*10\s*(?:s|secs?|seconds?)?(?:\s*off)?", RegexOptions.IgnoreCase);
 
     /// <summary>Among how many moves the eight of a tabata are shared out: two or four take turns in its four minutes.</summary>
     private static int Shared(CardBlock block) => block.Stations.Count is 2 or 4 or SlotsOfTabata ? block.Stations.Count : 1;
@@ -269,8 +264,8 @@ internal static partial class CardGaps
         if (block is { Part: CardPart.Main, IsAmrap: false, Every: null, Work: 20, Rest: 10, RoundsLow: null, Tabatas: null, Length: null, IsLinked: false } && block.Name.Contains("tabata", StringComparison.OrdinalIgnoreCase))
         {
             block.RoundsLow = SlotsOfTabata / Shared(block);
-            if (Shared(block) > 1 && WorkAndRest().IsMatch(line.Raw))
-                questions.Add(new CardQuestion(block.Line, 1, $"{block.Name}: eight of each, or eight in all?", [.. new[] { block.RoundsLow.Value, SlotsOfTabata }.Select(n => new CardChoice(n == SlotsOfTabata ? "eight of each" : "eight in all", WorkAndRest().Replace(line.Raw, m => $"{m.Value} x {n}", 1)))]));
+            if (Shared(block) > 1 && WorkAndRest.IsMatch(line.Raw))
+                questions.Add(new CardQuestion(block.Line, 1, $"{block.Name}: eight of each, or eight in all?", [.. new[] { block.RoundsLow.Value, SlotsOfTabata }.Select(n => new CardChoice(n == SlotsOfTabata ? "eight of each" : "eight in all", WorkAndRest.Replace(line.Raw, m => $"{m.Value} x {n}", 1)))]));
         }
 
         if (open.Count == 0 || block.Work is not null || block.Scheme is not null)
@@ -371,12 +366,11 @@ internal static partial class CardGaps
     /// <summary>“Block 1, 3 sets” over moves that are counted: round by round, or all sets of one before the next? Asked.</summary>
     private static void SetsTogether(CardBlock block, CardWords line, List<CardQuestion> questions)
     {
-        if (block is { Part: CardPart.Main, RoundsLow: > 1, Work: null, Every: null, IsAmrap: false, Scheme: null, IsStraight: false, IsLinked: false, Stations.Count: > 1 } && block.Stations.TrueForAll(s => s.Amount is ['x', ..]) && SetsOfBlock().IsMatch(line.Raw))
-            questions.Add(new CardQuestion(block.Line, 1, $"the sets of {block.Name}: round by round, or of one move before the next?", [new CardChoice("round by round", line.Raw), new CardChoice("one move before the next", SetsOfBlock().Replace(line.Raw, "${n} sets each", 1))]));
+        if (block is { Part: CardPart.Main, RoundsLow: > 1, Work: null, Every: null, IsAmrap: false, Scheme: null, IsStraight: false, IsLinked: false, Stations.Count: > 1 } && block.Stations.TrueForAll(s => s.Amount is ['x', ..]) && SetsOfBlock.IsMatch(line.Raw))
+            questions.Add(new CardQuestion(block.Line, 1, $"the sets of {block.Name}: round by round, or of one move before the next?", [new CardChoice("round by round", line.Raw), new CardChoice("one move before the next", SetsOfBlock.Replace(line.Raw, "${n} sets each", 1))]));
     }
 
-    [GeneratedRegex(@"\b(?<n>\d{1,2})\s*sets\b(?!\s*(?:each|of|x))", RegexOptions.IgnoreCase)]
-    private static partial Regex SetsOfBlock();
+    private static Regex SetsOfBlock => field ??= new(@"\b(?<n>\d{1,2})\s*sets\b(?!\s*(?:each|of|x))", RegexOptions.IgnoreCase);
 
     /// <summary>A move of one side with no word of sides: half and half in timed work.</summary>
     private static void Sides(CardBlock block, List<CardWords> words, List<CardQuestion> questions)

@@ -5,164 +5,117 @@ namespace JollySet.Core.Cards;
 /// <content>The patterns of what a head says.</content>
 internal sealed partial class CardHead
 {
-    [GeneratedRegex(@"^(?<k>[a-zà-ÿ][a-zà-ÿ ]{1,18}?)\s*(?:[:=]|\s-\s)\s*(?=\S|$)", RegexOptions.IgnoreCase)]
-    private static partial Regex Key();
+    private static Regex Key => field ??= new(@"^(?<k>[a-zà-ÿ][a-zà-ÿ ]{1,18}?)\s*(?:[:=]|\s-\s)\s*(?=\S|$)", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"(?:\s|^)@\s*(?!rpe|tempo\b|max|bw\b|bodyweight|body\s?weight)(?<p>(?:the\s+)?[a-z][^,|;*]*?)(?=\s*(?:,|\||;|\*|\(|\.\s| - |$))", RegexOptions.IgnoreCase)]
-    private static partial Regex AtPlace();
+    private static Regex AtPlace => field ??= new(@"(?:\s|^)@\s*(?!rpe|tempo\b|max|bw\b|bodyweight|body\s?weight)(?<p>(?:the\s+)?[a-z][^,|;*]*?)(?=\s*(?:,|\||;|\*|\(|\.\s| - |$))", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"(?<!\bx\s*)\b(?<n>\d{1,3})\s*-?\s*(?:minutes?|mins?\b\.?|minuten|mn\b|'|(?<=(?<!\d)[1-9]\d)m\b)(?!\s+(?:of\b|(?:warm|stretch|mobil|cool|rest|plank|water|drink|break|between)\w*))(?:\s+(?:class|total|session|long))?", RegexOptions.IgnoreCase)]
-    private static partial Regex MinutesLong();
+    private static Regex MinutesLong => field ??= new(@"(?<!\bx\s*)\b(?<n>\d{1,3})\s*-?\s*(?:minutes?|mins?\b\.?|minuten|mn\b|'|(?<=(?<!\d)[1-9]\d)m\b)(?!\s+(?:of\b|(?:warm|stretch|mobil|cool|rest|plank|water|drink|break|between)\w*))(?:\s+(?:class|total|session|long))?", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"(?:\b(?:for|up to|about|max\.?|group of|approx\.?|expecting)\s+)*\b(?<n>\d{1,4})\s*(?!(?:people|ppl|persons?)\s+(?:on|at|per|to)\s+(?:each|every|an?)\b)(?:people|ppl|pers(?:ons?|onnes|onen|onas|one)?\b\.?|participants|pax|booked|signed up|folks|heads|ladies|women|men|members|clients|adults|mums|dads|kids|runners|athletes|lads|girls|guys|regulars|beginners|newbies|newcomers|lifters|attendees|bodies|teens|teenagers|seniors|folk|pensioners|coming|expected|pupils|students|children|players|learners|spots|places|spaces|deelnemers|Teilnehmer|turning\s+up)\b(?:\s+max(?:imum)?\b)?(?:\s+(?:booked(?:\s+in)?|signed\s+up|coming))?|\b(?:there(?:'ll|\s+will|\s+should|\s+might)\s+be|there\s+are|I've\s+got|we're|there's|it's)\s+(?:about\s+|around\s+)?(?<n>\d{1,3})\s+of\s+(?:them|you|us)\b|(?<=^|[,;]\s*|\s-\s+)(?<n>[0-9]{1,3})\s+(?:tonight|attending|on\s+the\s+list|x\s+people)(?=\s*(?:$|[,.;]))|\b(?:group|class) of\s+(?<n>\d{1,4})\b|\b(?:max(?:imum)?|cap(?:ped\s+at|acity)?|limit(?:ed\s+to)?|up\s+to)\s*:?\s*(?<n>\d{1,3})(?=\s*(?:$|[,.;)]))|(?<=^|[,;]\s*)(?<n>\d{1,3})\s+max(?:imum)?(?=\s*(?:$|[,.;)]))|(?<=^|\s)~\s?(?<n>\d{1,3})(?=\s*(?:$|[,;(]))|(?<=[a-z]\s)\((?<n>[4-9]|[1-5]\d)\)$|^(?:approx\.?|about|around|roughly|circa)\s+(?<n>[4-9]|[12]\d)$|\b(?:just\s+)?(?:the\s+|us\s+)(?<n>[2-9])(?:\s+of\s+us)?(?=\s*(?:$|[,;]|\.(?!\d)|and\b))|\bexpect(?:ing)?\s+(?:about\s+|around\s+)?(?<n>\d{1,3})(?=\s*(?:$|[,.;)]))|^(?:[-/]\s*)?for\s+(?<n>[4-9]|[12]\d)$|\b(?:usually|about|around|normally|roughly)\s+(?:about\s+|around\s+)?(?<n>\d{1,3})\s+of\s+(?:them|you|us)\b|\b(?:usually|normally)\s+(?:about\s+|around\s+)?(?<n>\d{1,3})(?=\s*(?:,|$))", RegexOptions.IgnoreCase)]
-    private static partial Regex PeopleMany();
+    private static Regex PeopleMany => field ??= new(@"(?:\b(?:for|up to|about|max\.?|group of|approx\.?|expecting)\s+)*\b(?<n>\d{1,4})\s*(?!(?:people|ppl|persons?)\s+(?:on|at|per|to)\s+(?:each|every|an?)\b)(?:people|ppl|pers(?:ons?|onnes|onen|onas|one)?\b\.?|participants|pax|booked|signed up|folks|heads|ladies|women|men|members|clients|adults|mums|dads|kids|runners|athletes|lads|girls|guys|regulars|beginners|newbies|newcomers|lifters|attendees|bodies|teens|teenagers|seniors|folk|pensioners|coming|expected|pupils|students|children|players|learners|spots|places|spaces|deelnemers|Teilnehmer|turning\s+up)\b(?:\s+max(?:imum)?\b)?(?:\s+(?:booked(?:\s+in)?|signed\s+up|coming))?|\b(?:there(?:'ll|\s+will|\s+should|\s+might)\s+be|there\s+are|I've\s+got|we're|there's|it's)\s+(?:about\s+|around\s+)?(?<n>\d{1,3})\s+of\s+(?:them|you|us)\b|(?<=^|[,;]\s*|\s-\s+)(?<n>[0-9]{1,3})\s+(?:tonight|attending|on\s+the\s+list|x\s+people)(?=\s*(?:$|[,.;]))|\b(?:group|class) of\s+(?<n>\d{1,4})\b|\b(?:max(?:imum)?|cap(?:ped\s+at|acity)?|limit(?:ed\s+to)?|up\s+to)\s*:?\s*(?<n>\d{1,3})(?=\s*(?:$|[,.;)]))|(?<=^|[,;]\s*)(?<n>\d{1,3})\s+max(?:imum)?(?=\s*(?:$|[,.;)]))|(?<=^|\s)~\s?(?<n>\d{1,3})(?=\s*(?:$|[,;(]))|(?<=[a-z]\s)\((?<n>[4-9]|[1-5]\d)\)$|^(?:approx\.?|about|around|roughly|circa)\s+(?<n>[4-9]|[12]\d)$|\b(?:just\s+)?(?:the\s+|us\s+)(?<n>[2-9])(?:\s+of\s+us)?(?=\s*(?:$|[,;]|\.(?!\d)|and\b))|\bexpect(?:ing)?\s+(?:about\s+|around\s+)?(?<n>\d{1,3})(?=\s*(?:$|[,.;)]))|^(?:[-/]\s*)?for\s+(?<n>[4-9]|[12]\d)$|\b(?:usually|about|around|normally|roughly)\s+(?:about\s+|around\s+)?(?<n>\d{1,3})\s+of\s+(?:them|you|us)\b|\b(?:usually|normally)\s+(?:about\s+|around\s+)?(?<n>\d{1,3})(?=\s*(?:,|$))", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"\s+-\s+|\s*[,;|]\s*|\s*//\s*|\s+/\s+|\s+\*\s+|(?<!\b(?:max|ca|approx|St|No|Nr))\.\s+(?=[A-Z\d])|(?<!\b(?:goal|aim|focus|level|kit|equipment|people|place|venue|where|needs|time))(?<=[a-z]{3}):\s+", RegexOptions.IgnoreCase)]
-    private static partial Regex Between();
+    private static Regex Between => field ??= new(@"\s+-\s+|\s*[,;|]\s*|\s*//\s*|\s+/\s+|\s+\*\s+|(?<!\b(?:max|ca|approx|St|No|Nr))\.\s+(?=[A-Z\d])|(?<!\b(?:goal|aim|focus|level|kit|equipment|people|place|venue|where|needs|time))(?<=[a-z]{3}):\s+", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"\s*[,;+&/]\s*|\s+(?:and|und|et)\s+|\s+-\s+", RegexOptions.IgnoreCase)]
-    private static partial Regex Parts();
+    private static Regex Parts => field ??= new(@"\s*[,;+&/]\s*|\s+(?:and|und|et)\s+|\s+-\s+", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"\s*[+&/]\s*|\s+(?:and|und|et)\s+|\s+with\s+", RegexOptions.IgnoreCase)]
-    private static partial Regex Joins();
+    private static Regex Joins => field ??= new(@"\s*[+&/]\s*|\s+(?:and|und|et)\s+|\s+with\s+", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"^(?:everyone\s+|each\s+|all\s+)?(?<size>(?:\d{1,3}\s*x?\s*)|a\s+|some\s+|one\s+|two\s+)?(?:x\s*)?(?<set>(?:sets?|pairs?)\s+(?:of\s+)?)?(?<load>(?:\d{1,2}(?:\.\d)?\s*-\s*)?\d{1,3}(?:\.\d)?\s*(?:kg|lb)s?\s+|light(?:er)?\s+|heav(?:y|ier)\s+|moderate\s+|medium\s+)?(?<item>[a-zà-ÿ][a-zà-ÿ \-]+?)(?:\s*\(?optional\)?|\s+(?:each|per person|only|needed))?\.?$", RegexOptions.IgnoreCase)]
-    private static partial Regex KitSized();
+    private static Regex KitSized => field ??= new(@"^(?:everyone\s+|each\s+|all\s+)?(?<size>(?:\d{1,3}\s*x?\s*)|a\s+|some\s+|one\s+|two\s+)?(?:x\s*)?(?<set>(?:sets?|pairs?)\s+(?:of\s+)?)?(?<load>(?:\d{1,2}(?:\.\d)?\s*-\s*)?\d{1,3}(?:\.\d)?\s*(?:kg|lb)s?\s+|light(?:er)?\s+|heav(?:y|ier)\s+|moderate\s+|medium\s+)?(?<item>[a-zà-ÿ][a-zà-ÿ \-]+?)(?:\s*\(?optional\)?|\s+(?:each|per person|only|needed))?\.?$", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"(?<=^|\s)#[a-z]\w*", RegexOptions.IgnoreCase)]
-    private static partial Regex Hashed();
+    private static Regex Hashed => field ??= new(@"(?<=^|\s)#[a-z]\w*", RegexOptions.IgnoreCase);
 
     /// <summary>How somebody begins to speak.</summary>
-    [GeneratedRegex(@"^(?:(?:right|ok(?:ay)?|so|well|now|tonight|today|this\s+(?:evening|morning)|tomorrow|we(?:'ve|\s+have)\s+got|(?:we|I)\s+(?:work(?:ed)?|focus+(?:ed)?|train(?:ed)?|did)(?:\s+on)?|(?:we're|I'm)\s+(?:working|focus+ing)\s+on|it'?s|for)\b[\s,:]*)+", RegexOptions.IgnoreCase)]
-    private static partial Regex Speaks();
+    private static Regex Speaks => field ??= new(@"^(?:(?:right|ok(?:ay)?|so|well|now|tonight|today|this\s+(?:evening|morning)|tomorrow|we(?:'ve|\s+have)\s+got|(?:we|I)\s+(?:work(?:ed)?|focus+(?:ed)?|train(?:ed)?|did)(?:\s+on)?|(?:we're|I'm)\s+(?:working|focus+ing)\s+on|it'?s|for)\b[\s,:]*)+", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"\s+(?:(?:are\s+)?(?:very\s+|all\s+)?welcome|friendly|only)[!.]*$", RegexOptions.IgnoreCase)]
-    private static partial Regex Welcomed();
+    private static Regex Welcomed => field ??= new(@"\s+(?:(?:are\s+)?(?:very\s+|all\s+)?welcome|friendly|only)[!.]*$", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"^(?:(?:it's|this\s+is|they're|they\s+are|these\s+are)\s+(?:(?:all|mostly|for|the|my|our)\s+)*|(?:for|level|all|mostly|mainly|some|a few)\s+)(?=\S)", RegexOptions.IgnoreCase)]
-    private static partial Regex Leading();
+    private static Regex Leading => field ??= new(@"^(?:(?:it's|this\s+is|they're|they\s+are|these\s+are)\s+(?:(?:all|mostly|for|the|my|our)\s+)*|(?:for|level|all|mostly|mainly|some|a few)\s+)(?=\S)", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"\s*[(\[]\s*[)\]]?\s*$|[(\[]\s*[)\]]")]
-    private static partial Regex Hollow();
+    private static Regex Hollow => field ??= new(@"\s*[(\[]\s*[)\]]?\s*$|[(\[]\s*[)\]]");
 
-    [GeneratedRegex(@"^(?:(?:please\s+)?bring\s+|w/\s*|with\s+|uses?\s*:?\s+|using\s+)(?:your\s+(?:own\s+)?|an?\s+)?", RegexOptions.IgnoreCase)]
-    private static partial Regex Brings();
+    private static Regex Brings => field ??= new(@"^(?:(?:please\s+)?bring\s+|w/\s*|with\s+|uses?\s*:?\s+|using\s+)(?:your\s+(?:own\s+)?|an?\s+)?", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"^(?:(?:good\s+)?(?:morning|evening|afternoon)\s+(?:all|ladies|everyone|everybody|team|folks|gang|guys|both|gents)\b|(?:good\s+)?(?:morning|evening|afternoon)(?=\s*[!.]|$)|(?:hi|hiya|hello|hey|right|okay)(?=\s*[!,.]|\s+(?:all|there|everyone|team|folks)\b|$)|(?:hi|hiya|hello|hey)\s+[a-z]+$|(?:hi|hiya|hello|hey)\b(?=.*(?:\?|\b(?:pls|please|can\s+you|could\s+you)\b))|(?:dear|thanks|thank you)\b)", RegexOptions.IgnoreCase)]
-    private static partial Regex Greets();
+    private static Regex Greets => field ??= new(@"^(?:(?:good\s+)?(?:morning|evening|afternoon)\s+(?:all|ladies|everyone|everybody|team|folks|gang|guys|both|gents)\b|(?:good\s+)?(?:morning|evening|afternoon)(?=\s*[!.]|$)|(?:hi|hiya|hello|hey|right|okay)(?=\s*[!,.]|\s+(?:all|there|everyone|team|folks)\b|$)|(?:hi|hiya|hello|hey)\s+[a-z]+$|(?:hi|hiya|hello|hey)\b(?=.*(?:\?|\b(?:pls|please|can\s+you|could\s+you)\b))|(?:dear|thanks|thank you)\b)", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"^(?:(?:mon|tues?|wed(?:s|nes)?|thu(?:rs?)?|fri|sat(?:ur)?|sun)(?:day)?s?\b[\s,]*(?:(?:/|&|\+|and)\s*(?:mon|tues?|wed(?:s|nes)?|thu(?:rs?)?|fri|sat(?:ur)?|sun)(?:day)?s?\b\s*)?|(?:lun|mar|mercre|jeu|vendre|same)di\b\s*|dimanche\b\s*|(?:mon|diens|donners|frei|sams|sonn)tag\b\s*|mittwoch\b\s*|(?:lunes|martes|miércoles|jueves|viernes|sábado|domingo)\b\s*)?(?:(?:a\s+las\s+|à\s+|um\s+|alle\s+)?\d{1,2}(?:[.:]\d\d)?\s*(?:h\s?(?:\d\d)?|Uhr)|\d{1,2}(?:[.:]\d\d)?\s*(?:-\s*\d{1,2}(?:[.:]\d\d)?\s*)?(?:[ap]m)|[ap]\.?m\.?|\d{1,2}[.:]\d\d|morning|evening|lunch(?:time)?|(?:week|wk|part|session|lesson|day)\s*\d{1,2}|\d{1,2}(?:st|nd|rd|th)?\s+(?:of\s+)?(?:jan(?:uary)?|feb(?:ruary)?|mar(?:ch)?|apr(?:il)?|may|june?|july?|aug(?:ust)?|sept?(?:ember)?|oct(?:ober)?|nov(?:ember)?|dec(?:ember)?)(?:\s+20\d\d)?|\d{1,2}\.\d{1,2}\.(?:20)?\d\d)?$", RegexOptions.IgnoreCase)]
-    private static partial Regex When();
+    private static Regex When => field ??= new(@"^(?:(?:mon|tues?|wed(?:s|nes)?|thu(?:rs?)?|fri|sat(?:ur)?|sun)(?:day)?s?\b[\s,]*(?:(?:/|&|\+|and)\s*(?:mon|tues?|wed(?:s|nes)?|thu(?:rs?)?|fri|sat(?:ur)?|sun)(?:day)?s?\b\s*)?|(?:lun|mar|mercre|jeu|vendre|same)di\b\s*|dimanche\b\s*|(?:mon|diens|donners|frei|sams|sonn)tag\b\s*|mittwoch\b\s*|(?:lunes|martes|miércoles|jueves|viernes|sábado|domingo)\b\s*)?(?:(?:a\s+las\s+|à\s+|um\s+|alle\s+)?\d{1,2}(?:[.:]\d\d)?\s*(?:h\s?(?:\d\d)?|Uhr)|\d{1,2}(?:[.:]\d\d)?\s*(?:-\s*\d{1,2}(?:[.:]\d\d)?\s*)?(?:[ap]m)|[ap]\.?m\.?|\d{1,2}[.:]\d\d|morning|evening|lunch(?:time)?|(?:week|wk|part|session|lesson|day)\s*\d{1,2}|\d{1,2}(?:st|nd|rd|th)?\s+(?:of\s+)?(?:jan(?:uary)?|feb(?:ruary)?|mar(?:ch)?|apr(?:il)?|may|june?|july?|aug(?:ust)?|sept?(?:ember)?|oct(?:ober)?|nov(?:ember)?|dec(?:ember)?)(?:\s+20\d\d)?|\d{1,2}\.\d{1,2}\.(?:20)?\d\d)?$", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"\s*\((?<in>[^()]+)\)$")]
-    private static partial Regex BracketedEnd();
+    private static Regex BracketedEnd => field ??= new(@"\s*\((?<in>[^()]+)\)$");
 
-    [GeneratedRegex(@"\s*[(\[](?<in>[^()\[\]]+)[)\]]")]
-    private static partial Regex Bracketed();
+    private static Regex Bracketed => field ??= new(@"\s*[(\[](?<in>[^()\[\]]+)[)\]]");
 
     /// <summary>A place at the end of other words, told by its capital or by what stands before it.</summary>
-    [GeneratedRegex(@"(?<=\d\s*(?:[ap]m)?\s+|\bat\s+)(?<p>(?<=[ap]m\s+)(?:the\s+)?(?:hall|gym|studio|park|beach|loft|club|church|school|field|garden)$|(?:[Tt]he\s+)?(?:(?:St\.?|[A-Z][\w']*)\s+){1,3}(?:[Hh]all|[Gg]ym|[Ss]tudio|[Pp]ark|[Cc]entre|[Cc]enter|[Cc]lub|[Cc]hurch|[Ss]chool|[Pp]avilion|[Gg]reen)\b)")]
-    private static partial Regex PlaceWithin();
+    private static Regex PlaceWithin => field ??= new(@"(?<=\d\s*(?:[ap]m)?\s+|\bat\s+)(?<p>(?<=[ap]m\s+)(?:the\s+)?(?:hall|gym|studio|park|beach|loft|club|church|school|field|garden)$|(?:[Tt]he\s+)?(?:(?:St\.?|[A-Z][\w']*)\s+){1,3}(?:[Hh]all|[Gg]ym|[Ss]tudio|[Pp]ark|[Cc]entre|[Cc]enter|[Cc]lub|[Cc]hurch|[Ss]chool|[Pp]avilion|[Gg]reen)\b)");
 
     /// <summary>“Thursday's session will be 50 minutes”.</summary>
-    [GeneratedRegex(@"(?:\b(?:is|be|are|have|got|lasts?|run(?:s|ning)?\s+for|it's)\s+(?:about\s+|only\s+)?|(?<=,\s)(?:about|around)\s+)(?<n>[2-9][05]|1[0-7][05])[\s-]*min(?:ute)?s?\b(?!\s+(?:of|warm|rest|each))", RegexOptions.IgnoreCase)]
-    private static partial Regex SpokenMinutes();
+    private static Regex SpokenMinutes => field ??= new(@"(?:\b(?:is|be|are|have|got|lasts?|run(?:s|ning)?\s+for|it's)\s+(?:about\s+|only\s+)?|(?<=,\s)(?:about|around)\s+)(?<n>[2-9][05]|1[0-7][05])[\s-]*min(?:ute)?s?\b(?!\s+(?:of|warm|rest|each))", RegexOptions.IgnoreCase);
 
     /// <summary>“It's at the harbour hall”.</summary>
-    [GeneratedRegex(@"\b(?:at|in|on)\s+the\s+(?<p>(?:[a-z']+\s+){0,2}(?:hall|gym|studio|park|centre|center|church|school|pavilion|loft|barn|green|field|beach|lawn|terrace|common|woods|car\s+park|parking\s+lot))\b(?=\s*(?:$|[,.;!?)]|at\b|on\b|for\b|please\b))", RegexOptions.IgnoreCase)]
-    private static partial Regex SpokenPlace();
+    private static Regex SpokenPlace => field ??= new(@"\b(?:at|in|on)\s+the\s+(?<p>(?:[a-z']+\s+){0,2}(?:hall|gym|studio|park|centre|center|church|school|pavilion|loft|barn|green|field|beach|lawn|terrace|common|woods|car\s+park|parking\s+lot))\b(?=\s*(?:$|[,.;!?)]|at\b|on\b|for\b|please\b))", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"^please\s+|\s+please[.!]*$", RegexOptions.IgnoreCase)]
-    private static partial Regex Please();
+    private static Regex Please => field ??= new(@"^please\s+|\s+please[.!]*$", RegexOptions.IgnoreCase);
 
     /// <summary>“Upper 45”: a number of minutes that a class has.</summary>
-    [GeneratedRegex(@"(?<=^(?:[A-Za-z]+\s\d{1,2}(?:[.:]\d\d)?\s?[ap]m\s)?[A-Za-z][A-Za-z &+'-]{2,30}\s)(?<!\b(?:over|after|past|under|plus|of|at|the|level|week|wk|part|day|no|top|room|studio|session|zone|hall|club|for|yr|year|years|grade|class|form|term|block|phase|age|aged)\s)(?<n>1[05]|[2-9][05])$")]
-    private static partial Regex MinutesBare();
+    private static Regex MinutesBare => field ??= new(@"(?<=^(?:[A-Za-z]+\s\d{1,2}(?:[.:]\d\d)?\s?[ap]m\s)?[A-Za-z][A-Za-z &+'-]{2,30}\s)(?<!\b(?:over|after|past|under|plus|of|at|the|level|week|wk|part|day|no|top|room|studio|session|zone|hall|club|for|yr|year|years|grade|class|form|term|block|phase|age|aged)\s)(?<n>1[05]|[2-9][05])$");
 
-    [GeneratedRegex(@"(?<![\d:.])(?<a>\d{1,2})(?:[:.](?<b>[0-5]\d)|(?=\s*(?:[ap]m\s*)?(?:-|to|till)\s*\d{1,2}(?:[:.]\d\d)?\s*[ap]m\b))\s*(?:[ap]m\s*)?(?:-|to|till)\s*(?<c>\d{1,2})(?:[:.](?<d>[0-5]\d)|(?=\s*[ap]m\b))(?![\d:.])")]
-    private static partial Regex FromTill();
+    private static Regex FromTill => field ??= new(@"(?<![\d:.])(?<a>\d{1,2})(?:[:.](?<b>[0-5]\d)|(?=\s*(?:[ap]m\s*)?(?:-|to|till)\s*\d{1,2}(?:[:.]\d\d)?\s*[ap]m\b))\s*(?:[ap]m\s*)?(?:-|to|till)\s*(?<c>\d{1,2})(?:[:.](?<d>[0-5]\d)|(?=\s*[ap]m\b))(?![\d:.])");
 
-    [GeneratedRegex(@"^[A-Z][a-z]+$")]
-    private static partial Regex SomeName();
+    private static Regex SomeName => field ??= new(@"^[A-Z][a-z]+$");
 
     /// <summary>A class for seniors by its name; a senior coach is none.</summary>
-    [GeneratedRegex("^(?:fit(?:ness)?|strength|class|circuits?|stretch|yoga|movers?|mobility|exercise|conditioning|tone|chair|balance|gentle|wellness)$", RegexOptions.IgnoreCase)]
-    private static partial Regex SeniorWhat();
+    private static Regex SeniorWhat => field ??= new("^(?:fit(?:ness)?|strength|class|circuits?|stretch|yoga|movers?|mobility|exercise|conditioning|tone|chair|balance|gentle|wellness)$", RegexOptions.IgnoreCase);
 
     /// <summary>“Strength with mats + DBs”.</summary>
-    [GeneratedRegex(@"(?:^|\s)(?:w/|with|using)\s*(?<kit>\S.*)$", RegexOptions.IgnoreCase)]
-    private static partial Regex WithKit();
+    private static Regex WithKit => field ??= new(@"(?:^|\s)(?:w/|with|using)\s*(?<kit>\S.*)$", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"^(?:1[05]|[2-9][05])$")]
-    private static partial Regex MinutesAlone();
+    private static Regex MinutesAlone => field ??= new(@"^(?:1[05]|[2-9][05])$");
 
     /// <summary>“Light + medium dumbbells”.</summary>
-    [GeneratedRegex(@"\b(?<a>light|medium|moderate|heavy)\s*(?:\+|&|/|and|-)\s*(?<b>light|medium|moderate|heavy)\s+(?<thing>[a-z]+)|\b(?<thing>[a-z]+)\s*\((?<a>light|medium|moderate|heavy)\s*(?:\+|&|/|and|-|,)\s*(?<b>light|medium|moderate|heavy)\)|\b(?<a>light(?:er)?)\s+(?<thing>dbs?|dumb\s?bells?|weights)\s*(?:\+|&|/|and|,)\s*(?:1\s+)?(?:an?other\s+)?(?:(?:sets?|pairs?)\s+(?:of\s+)?)?(?<b>heavier|heavy)(?=\s*(?:$|[,;.]))", RegexOptions.IgnoreCase)]
-    private static partial Regex TwoSizes();
+    private static Regex TwoSizes => field ??= new(@"\b(?<a>light|medium|moderate|heavy)\s*(?:\+|&|/|and|-)\s*(?<b>light|medium|moderate|heavy)\s+(?<thing>[a-z]+)|\b(?<thing>[a-z]+)\s*\((?<a>light|medium|moderate|heavy)\s*(?:\+|&|/|and|-|,)\s*(?<b>light|medium|moderate|heavy)\)|\b(?<a>light(?:er)?)\s+(?<thing>dbs?|dumb\s?bells?|weights)\s*(?:\+|&|/|and|,)\s*(?:1\s+)?(?:an?other\s+)?(?:(?:sets?|pairs?)\s+(?:of\s+)?)?(?<b>heavier|heavy)(?=\s*(?:$|[,;.]))", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"^(?:goal|aim)\s+(?<g>.+)$", RegexOptions.IgnoreCase)]
-    private static partial Regex GoalSaid();
+    private static Regex GoalSaid => field ??= new(@"^(?:goal|aim)\s+(?<g>.+)$", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"^(?:focus(?:\s+on)?|target)\s+|\s+(?:focus|day)$", RegexOptions.IgnoreCase)]
-    private static partial Regex FocusWord();
+    private static Regex FocusWord => field ??= new(@"^(?:focus(?:\s+on)?|target)\s+|\s+(?:focus|day)$", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"\b(?:(?:small|little|tight) space|(?<ground>(?:nothing|nobody|no[\s-]?one|none\s+of\s+them|not)\s+(?:(?:gets?|goes|going|lies|can\s+(?:get|go|lie)|will\s+(?:get|go)|wants\s+to\s+(?:get|go|lie))\s+(?:down\s+)?)?(?:on|onto|to)\s+the\s+floor)|dizzy|(?:post|ante|pre)[\s-]?natal|(?<ground>(?:all|everything)(?:\s+is|'s)?\s+standing|standing\s+only|(?:don't|doesn't|do\s+not|won't|can't|cannot|cant|struggles?\s+to|unable\s+to|not\s+able\s+to|hard\s+to|hate)\s+(?:get(?:ting)?|go(?:ing)?|lie|lying)\s+(?:up\s+(?:and\s+)?)?(?:down\s+)?(?:to|on|onto|from|off)\s+(?:the\s+)?floor|(?:get(?:ting)?\s+)?up\s+(?:from|off)\s+the\s+floor\s+(?:is|are)\s+(?:hard|tricky|difficult))|(?:nothing|not)\s+(?:too\s+)?(?:jumpy|bouncy)|avoid (?:jumping|jumps|impact|kneeling)|no (?:jump(?:s|ing)?|impact|floor(?: work)?|kit|equipment|kneeling)|low[\s-]impact|can(?:'t|not|t) (?:get|go) (?:down|to the floor|on the floor)|not\s+for\s+(?:her|his|[a-z]+'s)\s+(?:(?:left|right|bad|sore)\s+)?(?<part>" + Joint + @")|no\s+(?<part>wrists)(?=\s*[.,;!)]|\s*$)|(?:arthritis|pain|trouble|problems?)\s+in\s+(?:(?:her|his|their|the|both)\s+)?(?<part>hands?|fingers?|thumbs?)|high\s+bp|because\s+of\s+(?:her|his|their|the|an?|[a-z]+'s)\s+(?:(?:left|right|lower|bad|sore|dodgy)\s+)*(?<part>" + Joint + @")|(?:arthritis|arthritic|pain|niggles?|trouble|problems?|injur(?:y|ies)|surgery|an?\s+op(?:eration)?)\s+(?:in|on|with|to)\s+(?:(?:her|his|their|the|both|one|my)\s+)?(?:(?:left|right|lower)\s+)?(?<part>" + Joint + @")|(?:bad|sore|dodgy|painful|stiff|weak|wonky|injured|frozen|arthritic|creaky|achy|aching|swollen|strained|sprained|torn|pulled|twisted|broken|fractured)\s+(?:(?:left|right|lower)\s+)?(?<part>" + Joint + @")|(?:mind|watch|protect|spare|remember|careful\s+(?:with|of)|easy\s+on|look\s+after):?\s+(?:[a-z]+'s|her|his)\s+(?:(?:left|right|lower)\s+)?(?<part>" + Joint + @")|mind\s+(?:the|those)\s+(?<part>" + Joint + @")(?=.{0,30}\b(?:has|had|have|is|are|got)\b)|(?<!\b(?:if|when|where|case)\s+(?:(?:the|your|their|any)\s+)?)(?<part>" + Joint + @")\s+(?:(?:is|are|still|a\s+bit|really|quite|very)\s+)*(?:bad|sore|dodgy|painful|stiff|weak|wonky|injured|playing\s+up|hurts?|hurting|aching|not\s+(?:great|good|right))\b(?!\s+(?:(?:left|right|lower)\s+)?" + Joint + @")|(?<part>" + Joint + @")\s+(?:injur(?:y|ies)|problems?|issues?|pain|trouble|replacements?|surgery|ops?|operations?|niggles?|thing\s+going\s+on|arthritis|complaints?|conditions?)|(?:(?:keep|stay|get|weight)\s+off|no\s+(?:weight|load|pressure)\s+(?:on|through)|nothing\s+(?:on|through)|go\s+easy\s+on|spare)\s+(?:the\s+|your\s+|their\s+|her\s+|his\s+|those\s+|any\s+|that\s+|my\s+)?(?:(?:left|right|bad|sore|lower)\s+)*(?<part>" + Joint + @")(?!\s+(?:row|press|raise|extension|drive|lift|squat|lunge|day|work))|(?<over>no(?:thing)?\s+overhead)(?:\s+(?:work|pressing|presses|lifting|moves|stuff))?|pregnant|pregnancy|(?:high\s+)?blood\s+pressure|hypertension|osteoporosis|vertigo|(?:can't|cannot|can not|cant|not able to)\s+(?:do\s+)?(?:anything\s+)?kneel(?:ing)?(?:\s+down)?|new\s+(?:hips?|knees?)|(?<seat>seated(?=\s+(?:[a-z]+\s+){0,2}(?:class|session)\b)|(?:all|everyone|everybody)\s+(?:is\s+|stays\s+|sits?\b|seated)(?:seated|sitting)?|(?<=\b(?:\d{1,2}|one|two|three|some)\s+)(?:must\s+|need(?:s)?\s+to\s+)?(?:stays?|remains?|be)\s+(?:seated|sitting)|(?:must|need(?:s)?\s+to)\s+(?:stay|remain|be)\s+(?:seated|sitting))|wheelchairs?)\b", RegexOptions.IgnoreCase)]
-    private static partial Regex SpokenNeed();
+    private static Regex SpokenNeed => field ??= new(@"\b(?:(?:small|little|tight) space|(?<ground>(?:nothing|nobody|no[\s-]?one|none\s+of\s+them|not)\s+(?:(?:gets?|goes|going|lies|can\s+(?:get|go|lie)|will\s+(?:get|go)|wants\s+to\s+(?:get|go|lie))\s+(?:down\s+)?)?(?:on|onto|to)\s+the\s+floor)|dizzy|(?:post|ante|pre)[\s-]?natal|(?<ground>(?:all|everything)(?:\s+is|'s)?\s+standing|standing\s+only|(?:don't|doesn't|do\s+not|won't|can't|cannot|cant|struggles?\s+to|unable\s+to|not\s+able\s+to|hard\s+to|hate)\s+(?:get(?:ting)?|go(?:ing)?|lie|lying)\s+(?:up\s+(?:and\s+)?)?(?:down\s+)?(?:to|on|onto|from|off)\s+(?:the\s+)?floor|(?:get(?:ting)?\s+)?up\s+(?:from|off)\s+the\s+floor\s+(?:is|are)\s+(?:hard|tricky|difficult))|(?:nothing|not)\s+(?:too\s+)?(?:jumpy|bouncy)|avoid (?:jumping|jumps|impact|kneeling)|no (?:jump(?:s|ing)?|impact|floor(?: work)?|kit|equipment|kneeling)|low[\s-]impact|can(?:'t|not|t) (?:get|go) (?:down|to the floor|on the floor)|not\s+for\s+(?:her|his|[a-z]+'s)\s+(?:(?:left|right|bad|sore)\s+)?(?<part>" + Joint + @")|no\s+(?<part>wrists)(?=\s*[.,;!)]|\s*$)|(?:arthritis|pain|trouble|problems?)\s+in\s+(?:(?:her|his|their|the|both)\s+)?(?<part>hands?|fingers?|thumbs?)|high\s+bp|because\s+of\s+(?:her|his|their|the|an?|[a-z]+'s)\s+(?:(?:left|right|lower|bad|sore|dodgy)\s+)*(?<part>" + Joint + @")|(?:arthritis|arthritic|pain|niggles?|trouble|problems?|injur(?:y|ies)|surgery|an?\s+op(?:eration)?)\s+(?:in|on|with|to)\s+(?:(?:her|his|their|the|both|one|my)\s+)?(?:(?:left|right|lower)\s+)?(?<part>" + Joint + @")|(?:bad|sore|dodgy|painful|stiff|weak|wonky|injured|frozen|arthritic|creaky|achy|aching|swollen|strained|sprained|torn|pulled|twisted|broken|fractured)\s+(?:(?:left|right|lower)\s+)?(?<part>" + Joint + @")|(?:mind|watch|protect|spare|remember|careful\s+(?:with|of)|easy\s+on|look\s+after):?\s+(?:[a-z]+'s|her|his)\s+(?:(?:left|right|lower)\s+)?(?<part>" + Joint + @")|mind\s+(?:the|those)\s+(?<part>" + Joint + @")(?=.{0,30}\b(?:has|had|have|is|are|got)\b)|(?<!\b(?:if|when|where|case)\s+(?:(?:the|your|their|any)\s+)?)(?<part>" + Joint + @")\s+(?:(?:is|are|still|a\s+bit|really|quite|very)\s+)*(?:bad|sore|dodgy|painful|stiff|weak|wonky|injured|playing\s+up|hurts?|hurting|aching|not\s+(?:great|good|right))\b(?!\s+(?:(?:left|right|lower)\s+)?" + Joint + @")|(?<part>" + Joint + @")\s+(?:injur(?:y|ies)|problems?|issues?|pain|trouble|replacements?|surgery|ops?|operations?|niggles?|thing\s+going\s+on|arthritis|complaints?|conditions?)|(?:(?:keep|stay|get|weight)\s+off|no\s+(?:weight|load|pressure)\s+(?:on|through)|nothing\s+(?:on|through)|go\s+easy\s+on|spare)\s+(?:the\s+|your\s+|their\s+|her\s+|his\s+|those\s+|any\s+|that\s+|my\s+)?(?:(?:left|right|bad|sore|lower)\s+)*(?<part>" + Joint + @")(?!\s+(?:row|press|raise|extension|drive|lift|squat|lunge|day|work))|(?<over>no(?:thing)?\s+overhead)(?:\s+(?:work|pressing|presses|lifting|moves|stuff))?|pregnant|pregnancy|(?:high\s+)?blood\s+pressure|hypertension|osteoporosis|vertigo|(?:can't|cannot|can not|cant|not able to)\s+(?:do\s+)?(?:anything\s+)?kneel(?:ing)?(?:\s+down)?|new\s+(?:hips?|knees?)|(?<seat>seated(?=\s+(?:[a-z]+\s+){0,2}(?:class|session)\b)|(?:all|everyone|everybody)\s+(?:is\s+|stays\s+|sits?\b|seated)(?:seated|sitting)?|(?<=\b(?:\d{1,2}|one|two|three|some)\s+)(?:must\s+|need(?:s)?\s+to\s+)?(?:stays?|remains?|be)\s+(?:seated|sitting)|(?:must|need(?:s)?\s+to)\s+(?:stay|remain|be)\s+(?:seated|sitting))|wheelchairs?)\b", RegexOptions.IgnoreCase);
 
     /// <summary>“Una's knees”: whose they are.</summary>
-    [GeneratedRegex(@"(?<!\S)(?!(?:today|tonight|tomorrow|let|that|it|here|there|who|what|this|child|[a-z]+day)'s)(?-i:[A-Z])[a-z]+'s\s+(?:(?:left|right|bad|sore)\s+)?(?<part>knees?|wrists?|shoulders?|hips?|necks?)(?=\s*[.,;!)]|\s*$)", RegexOptions.IgnoreCase)]
-    private static partial Regex OwnJoint();
+    private static Regex OwnJoint => field ??= new(@"(?<!\S)(?!(?:today|tonight|tomorrow|let|that|it|here|there|who|what|this|child|[a-z]+day)'s)(?-i:[A-Z])[a-z]+'s\s+(?:(?:left|right|bad|sore)\s+)?(?<part>knees?|wrists?|shoulders?|hips?|necks?)(?=\s*[.,;!)]|\s*$)", RegexOptions.IgnoreCase);
 
     private const string Joint = "(?:knees?|wrists?|backs?(?!\\s+(?:knees?|legs?|foot|feet|heels?|arms?)\\b)|shoulders?|hips?|necks?)";
 
-    [GeneratedRegex(@"\b(?:strength|class|circuits?|conditioning|session|workout|blast|burn|hour|day|hypertrophy|express|super\s?sets?|sets|intervals?|ladders?|pyramids?|tabata|hiit|emom|amrap|(?:mon|tues|wednes|thurs|fri|satur|sun)days?|(?<=^)(?:mon|tues?|weds?|thu(?:rs?)?|fri|sat|sun)(?=\s))\b|\b\d+\s*x\s*\d+\b|(?<!\d)\d{1,2}(?:[.:]\d\d)?\s*[ap]m\b|(?<=\w)\s+[a-d1-9]$", RegexOptions.IgnoreCase)]
-    private static partial Regex Topic();
+    private static Regex Topic => field ??= new(@"\b(?:strength|class|circuits?|conditioning|session|workout|blast|burn|hour|day|hypertrophy|express|super\s?sets?|sets|intervals?|ladders?|pyramids?|tabata|hiit|emom|amrap|(?:mon|tues|wednes|thurs|fri|satur|sun)days?|(?<=^)(?:mon|tues?|weds?|thu(?:rs?)?|fri|sat|sun)(?=\s))\b|\b\d+\s*x\s*\d+\b|(?<!\d)\d{1,2}(?:[.:]\d\d)?\s*[ap]m\b|(?<=\w)\s+[a-d1-9]$", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"^(?:the\s+)?(?:[a-z'.]+\s+){0,2}(?:hall|(?<=scout\s)hut|gym(?:\s+floor)?|studio(?:\s+\w)?|park|beach|centre|center|club|church|school|pavilion|green|field|playground|garden|loft|barn|terrace|lawn|common|woods|parking\s+lot|court|lodge|rec|pitch|annexe?)$|^(?:outdoors?|outside|at\s+home|home|online|zoom|indoors|(?:room|hall|court)\s+\w)$", RegexOptions.IgnoreCase)]
-    private static partial Regex SomePlace();
+    private static Regex SomePlace => field ??= new(@"^(?:the\s+)?(?:[a-z'.]+\s+){0,2}(?:hall|(?<=scout\s)hut|gym(?:\s+floor)?|studio(?:\s+\w)?|park|beach|centre|center|club|church|school|pavilion|green|field|playground|garden|loft|barn|terrace|lawn|common|woods|parking\s+lot|court|lodge|rec|pitch|annexe?)$|^(?:outdoors?|outside|at\s+home|home|online|zoom|indoors|(?:room|hall|court)\s+\w)$", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"^(?:in|at|on)\s+(?:the\s+)?", RegexOptions.IgnoreCase)]
-    private static partial Regex InThe();
+    private static Regex InThe => field ??= new(@"^(?:in|at|on)\s+(?:the\s+)?", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex("^(?:light(?:er)?|heav(?:y|ier)|medium|moderate)$", RegexOptions.IgnoreCase)]
-    private static partial Regex LoadWord();
+    private static Regex LoadWord => field ??= new("^(?:light(?:er)?|heav(?:y|ier)|medium|moderate)$", RegexOptions.IgnoreCase);
 
     /// <summary>How a message to a friend ends.</summary>
-    [GeneratedRegex(@"\s+x{1,3}$", RegexOptions.IgnoreCase)]
-    private static partial Regex Kisses();
+    private static Regex Kisses => field ??= new(@"\s+x{1,3}$", RegexOptions.IgnoreCase);
 
     /// <summary>A day with its hour, on a line of its own.</summary>
-    [GeneratedRegex(@"^(?:mon|tues?|wed(?:s|nes)?|thu(?:rs?)?|fri|sat(?:ur)?|sun)(?:day)?s?\b[\s,]*(?:\d{1,2}(?:[.:]\d\d)?\s*[ap]m|\d{1,2}[.:]\d\d)$", RegexOptions.IgnoreCase)]
-    private static partial Regex WhenAlone();
+    private static Regex WhenAlone => field ??= new(@"^(?:mon|tues?|wed(?:s|nes)?|thu(?:rs?)?|fri|sat(?:ur)?|sun)(?:day)?s?\b[\s,]*(?:\d{1,2}(?:[.:]\d\d)?\s*[ap]m|\d{1,2}[.:]\d\d)$", RegexOptions.IgnoreCase);
 
     /// <summary>Where a place ends and something else is said.</summary>
-    [GeneratedRegex(@"\s*(?:[,;(]|\.\s|\s-\s)")]
-    private static partial Regex BehindPlace();
+    private static Regex BehindPlace => field ??= new(@"\s*(?:[,;(]|\.\s|\s-\s)");
 
     /// <summary>What any plan is called.</summary>
-    [GeneratedRegex(@"^(?:lesson|session|class)\s+plan$|^plan$", RegexOptions.IgnoreCase)]
-    private static partial Regex Generic();
+    private static Regex Generic => field ??= new(@"^(?:lesson|session|class)\s+plan$|^plan$", RegexOptions.IgnoreCase);
 
     /// <summary>What joined words to a need that has been taken out of them.</summary>
-    [GeneratedRegex(@"^(?:\s|[,;:.!+&/()-]|\band\b|\bwith\b)+|(?:\s|[,;:&/()-]|(?<!\d)\+|\band\b|\bwith\b)+$", RegexOptions.IgnoreCase)]
-    private static partial Regex LooseEnds();
+    private static Regex LooseEnds => field ??= new(@"^(?:\s|[,;:.!+&/()-]|\band\b|\bwith\b)+|(?:\s|[,;:&/()-]|(?<!\d)\+|\band\b|\bwith\b)+$", RegexOptions.IgnoreCase);
 
     /// <summary>What says nothing beside a need: “low impact only please”.</summary>
-    [GeneratedRegex(@"^(?:(?:only|please|pls|needed|required|today|tonight)[\s.!]*)+$", RegexOptions.IgnoreCase)]
-    private static partial Regex Filler();
+    private static Regex Filler => field ??= new(@"^(?:(?:only|please|pls|needed|required|today|tonight)[\s.!]*)+$", RegexOptions.IgnoreCase);
 
     /// <summary>“One”, “3 with”: how many somebody is of whom a need is told.</summary>
-    [GeneratedRegex(@"^(?:\d{1,2}|one|two|three|four|some|a\s+few|a\s+couple)(?:\s+(?:with|of\s+them|have|has|is|are|an?))*$", RegexOptions.IgnoreCase)]
-    private static partial Regex CountAlone();
+    private static Regex CountAlone => field ??= new(@"^(?:\d{1,2}|one|two|three|four|some|a\s+few|a\s+couple)(?:\s+(?:with|of\s+them|have|has|is|are|an?))*$", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"^(?:up to|about|max|approx\.?)?\s*(?<n>\d{1,4})\s*(?:minutes?|mins?|'|people|ppl)?\.?$", RegexOptions.IgnoreCase)]
-    private static partial Regex OnlyNumber();
+    private static Regex OnlyNumber => field ??= new(@"^(?:up to|about|max|approx\.?)?\s*(?<n>\d{1,4})\s*(?:minutes?|mins?|'|people|ppl)?\.?$", RegexOptions.IgnoreCase);
 
     /// <summary>“Full body 45 min”: how long, at the end of a title.</summary>
-    [GeneratedRegex(@"\s*[,(-]?\s*\b(?<n>[0-9]{2,3})\s*min(?:ute)?s?\)?\.?$", RegexOptions.IgnoreCase)]
-    private static partial Regex LengthBehind();
+    private static Regex LengthBehind => field ??= new(@"\s*[,(-]?\s*\b(?<n>[0-9]{2,3})\s*min(?:ute)?s?\)?\.?$", RegexOptions.IgnoreCase);
 
     /// <summary>“Beginners class, 14 of them”: people, where nothing else says how many.</summary>
-    [GeneratedRegex(@"(?<!\b(?:stations?|exercises|moves|rounds|blocks|sets)\b.{0,12})(?<=(?:^|[,;(-]\s*))(?<n>\d{1,3})\s+of\s+(?:them|us)(?=\s*(?:$|[,;.)]|booked|coming|today|tonight))", RegexOptions.IgnoreCase)]
-    private static partial Regex SoManyOfThem();
+    private static Regex SoManyOfThem => field ??= new(@"(?<!\b(?:stations?|exercises|moves|rounds|blocks|sets)\b.{0,12})(?<=(?:^|[,;(-]\s*))(?<n>\d{1,3})\s+of\s+(?:them|us)(?=\s*(?:$|[,;.)]|booked|coming|today|tonight))", RegexOptions.IgnoreCase);
 }

@@ -8,26 +8,26 @@ internal sealed partial class CardHead
 {
     private List<string> Keyed(string key, string value, List<string> over)
     {
-        var parts = Parts().Split(key == "kit" ? TwoSizes().Replace(value, SizesApart) : value).Select(p => Kisses().Replace(p.Trim().TrimEnd('.', '?', '!'), "")).Where(p => p.Length > 0).ToList();
+        var parts = Parts.Split(key == "kit" ? TwoSizes.Replace(value, SizesApart) : value).Select(p => Kisses.Replace(p.Trim().TrimEnd('.', '?', '!'), "")).Where(p => p.Length > 0).ToList();
         switch (key)
         {
-            case "title" when Title.Length == 0 || Generic().IsMatch(Title):
+            case "title" when Title.Length == 0 || Generic.IsMatch(Title):
                 if (Title.Length > 0)
                     over.Add(Title);
                 // “Class: Full body 45 min”: a title, and how long.
-                var length = Minutes is null && LengthBehind().Match(value) is { Success: true, Index: > 2 } m && Whole(m) is > 9 and <= 240 and var whole ? whole : (int?)null;
-                Title = Capped(length is null ? value : value[..LengthBehind().Match(value).Index]);
+                var length = Minutes is null && LengthBehind.Match(value) is { Success: true, Index: > 2 } m && Whole(m) is > 9 and <= 240 and var whole ? whole : (int?)null;
+                Title = Capped(length is null ? value : value[..LengthBehind.Match(value).Index]);
                 Minutes = length ?? Minutes;
                 foreach (var need in NeedsIn(value).Needs)
                     AddNeed(need);
                 return [Title, .. length is { } long_ ? new[] { $"{long_} minutes" } : [], .. Implied(value)];
-            case "minutes" when Minutes is null && OnlyNumber().Match(value) is { Success: true } number && Whole(number) is > 0 and <= 720 and var booked:
+            case "minutes" when Minutes is null && OnlyNumber.Match(value) is { Success: true } number && Whole(number) is > 0 and <= 720 and var booked:
                 Minutes = booked;
                 return [$"{booked} minutes"];
-            case "people" when People is null && OnlyNumber().Match(value) is { Success: true } number && Whole(number) is > 0 and <= 1000 and var many:
+            case "people" when People is null && OnlyNumber.Match(value) is { Success: true } number && Whole(number) is > 0 and <= 1000 and var many:
                 People = many;
                 return [$"{many} people"];
-            case "people" when People is null && PeopleMany().Match(value) is { Success: true } group && Whole(group) is > 0 and <= 1000 and var several:
+            case "people" when People is null && PeopleMany.Match(value) is { Success: true } group && Whole(group) is > 0 and <= 1000 and var several:
                 People = several;
                 if (Without(value, group) is { Length: > 0 } more)
                 {
@@ -40,7 +40,7 @@ internal sealed partial class CardHead
             case "place" when Place is null:
                 // “Place: beach, two with bad hips”: whom it may hurt is no part of where it is.
                 var hurt = NeedsIn(value).Needs;
-                var ends = hurt.IsEmpty ? value.Length : BehindPlace().Match(value) is { Success: true } behind ? behind.Index : 0;
+                var ends = hurt.IsEmpty ? value.Length : BehindPlace.Match(value) is { Success: true } behind ? behind.Index : 0;
                 Place = ends > 0 ? value[..ends] : value;
                 if (ends > 0 && ends < value.Length)
                     over.Add(value[ends..].Trim(' ', ',', ';', '.', '-', '(', ')'));
@@ -64,7 +64,7 @@ internal sealed partial class CardHead
             case "kit":
                 // “A mat, 25 minutes”.
                 var read = new List<string>();
-                if (Minutes is null && parts.Count > 1 && MinutesLong().Match(parts[^1]) is { Success: true } within && within.Length == parts[^1].Length && Whole(within) is > 0 and <= 720 and var spell)
+                if (Minutes is null && parts.Count > 1 && MinutesLong.Match(parts[^1]) is { Success: true } within && within.Length == parts[^1].Length && Whole(within) is > 0 and <= 720 and var spell)
                 {
                     Minutes = spell;
                     parts.RemoveAt(parts.Count - 1);
@@ -103,8 +103,8 @@ internal sealed partial class CardHead
     private List<string> Known(string piece)
     {
         var said = new List<string>();
-        piece = Please().Replace(piece, "");
-        var stripped = Welcomed().Replace(Leading().Replace(piece, ""), "");
+        piece = Please.Replace(piece, "");
+        var stripped = Welcomed.Replace(Leading.Replace(piece, ""), "");
         if (!(areThings && KitOf(piece) is not null) && Words(piece, BriefWords.Need) is { Count: > 0 } needs)
         {
             needs.ForEach(AddNeed);
@@ -116,18 +116,18 @@ internal sealed partial class CardHead
                 Add("audience", who);
             said.Add($"for {string.Join(", ", audience)}");
         }
-        else if (GoalSaid().Match(piece) is { Success: true } spoken && BriefWords.Goal(spoken.Groups["g"].Value) is { } aim)
+        else if (GoalSaid.Match(piece) is { Success: true } spoken && BriefWords.Goal(spoken.Groups["g"].Value) is { } aim)
         {
             Goal = aim;
             said.Add($"goal: {aim}");
         }
-        else if (Words(TwoSizes().Replace(Brings().Replace(piece, ""), SizesApart), KitOf) is { Count: > 0 } kit)
+        else if (Words(TwoSizes.Replace(Brings.Replace(piece, ""), SizesApart), KitOf) is { Count: > 0 } kit)
         {
             foreach (var item in kit)
                 Add("kit", item);
             said.Add($"kit: {string.Join(", ", kit)}");
         }
-        else if (Words(FocusWord().Replace(piece, ""), p => BriefWords.Focus(p) is { IsEmpty: false } f ? string.Join(", ", f) : null) is { Count: > 0 } focus && !(Title.Length == 0 && lists.Count == 0 && Minutes is null))
+        else if (Words(FocusWord.Replace(piece, ""), p => BriefWords.Focus(p) is { IsEmpty: false } f ? string.Join(", ", f) : null) is { Count: > 0 } focus && !(Title.Length == 0 && lists.Count == 0 && Minutes is null))
         {
             foreach (var region in focus.SelectMany(f => f.Split(", ")))
                 Add("focus", region);
@@ -147,7 +147,7 @@ internal sealed partial class CardHead
     {
         if (understood(piece) is { } whole)
             return [whole];
-        var parts = Joins().Split(piece).Select(p => p.Trim()).Where(p => p.Length > 0).ToList();
+        var parts = Joins.Split(piece).Select(p => p.Trim()).Where(p => p.Length > 0).ToList();
         // “Dbs mats benches”: nothing between them.
         if (parts.Count == 1)
             parts = [.. piece.Split(' ', StringSplitOptions.RemoveEmptyEntries)];
@@ -158,7 +158,7 @@ internal sealed partial class CardHead
     /// <summary>A thing of the kit list with its number and weight: <c>2 x 8kg DBs</c>, <c>light dumbbells</c>, <c>chair (optional)</c>.</summary>
     private static string? KitOf(string words)
     {
-        var m = KitSized().Match(words);
+        var m = KitSized.Match(words);
         if (!m.Success || BriefWords.Kit(m.Groups["item"].Value) is not { } item)
             return null;
         var number = m.Groups["size"].Value.Trim().ToLowerInvariant() switch { "one" => "1", "two" => "2", var said => said };

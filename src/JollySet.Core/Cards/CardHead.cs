@@ -38,11 +38,11 @@ internal sealed partial class CardHead
     public (string Read, string Over)? Take(string text, bool mayTitle)
     {
         var (read, over) = (new List<string>(), new List<string>());
-        if (Key().Match(text) is { Success: true } key && KeyOf(key.Groups["k"].Value) is { } named)
+        if (Key.Match(text) is { Success: true } key && KeyOf(key.Groups["k"].Value) is { } named)
         {
             var value = text[key.Length..].Trim();
             // “People: 8, 40 min, dumbbells”: a number, and what else is said beside it.
-            if (named is "people" or "minutes" && Pieces(value).ToList() is { Count: > 1 } several && OnlyNumber().IsMatch(several[0]))
+            if (named is "people" or "minutes" && Pieces(value).ToList() is { Count: > 1 } several && OnlyNumber.IsMatch(several[0]))
             {
                 read.AddRange(Keyed(named, several[0], over));
                 several.Skip(1).ToList().ForEach(p => TakePiece(p, mayTitle: false, read, over));
@@ -54,8 +54,8 @@ internal sealed partial class CardHead
         }
 
         // “06:45 – 07:30” is one thing.
-        var line = FromTill().Replace(text, m => m.Value.Replace(" ", "", StringComparison.Ordinal));
-        if (Place is null && AtPlace().Match(line) is { Success: true } at)
+        var line = FromTill.Replace(text, m => m.Value.Replace(" ", "", StringComparison.Ordinal));
+        if (Place is null && AtPlace.Match(line) is { Success: true } at)
         {
             Place = at.Groups["p"].Value.Trim();
             read.Add($"place: {Place}");
@@ -64,7 +64,7 @@ internal sealed partial class CardHead
             line = line.Remove(at.Index, at.Length);
         }
 
-        if (People is null && SoManyOfThem().Match(line) is { Success: true } group && !PeopleMany().IsMatch(line) && Whole(group) is > 0 and var come)
+        if (People is null && SoManyOfThem.Match(line) is { Success: true } group && !PeopleMany.IsMatch(line) && Whole(group) is > 0 and var come)
         {
             People = come;
             read.Add(string.Create(CultureInfo.InvariantCulture, $"{come} people"));
@@ -73,7 +73,7 @@ internal sealed partial class CardHead
 
         // What stands in brackets is told for itself: “lower body (gym floor, 8 people)”.
         var asides = new List<string>();
-        line = Bracketed().Replace(line, m =>
+        line = Bracketed.Replace(line, m =>
         {
             if (NeedsIn(m.Groups["in"].Value).Needs is { IsEmpty: false } needs && m.Groups["in"].Value.Contains(' ', StringComparison.Ordinal) && !IsAside(m.Groups["in"].Value, wholly: true))
             {
@@ -90,14 +90,14 @@ internal sealed partial class CardHead
             return m.Index == 0 ? "" : ", ";
         });
         // “Chair, light weights, small ball”: a chair among things is a thing.
-        var pieces = Pieces(line).SelectMany(p => Joins().Split(p)).ToList();
+        var pieces = Pieces(line).SelectMany(p => Joins.Split(p)).ToList();
         areThings = pieces.Count(p => KitOf(p.Trim()) is not null) > 1;
         // “12 DBs, 12 mats” above all is what to bring, and no title.
         mayTitle &= !areThings || !pieces.TrueForAll(p => KitOf(p.Trim()) is not null);
         foreach (var piece in mayTitle && Title.Length == 0 ? Titled(line) : Pieces(line))
         {
             // A letter has no title, and what it greets with is kept.
-            if (mayTitle && Greets().IsMatch(piece))
+            if (mayTitle && Greets.IsMatch(piece))
             {
                 over.Add(piece);
                 mayTitle = false;
@@ -136,19 +136,19 @@ internal sealed partial class CardHead
     {
         var (needs, others) = (ImmutableArray.CreateBuilder<string>(), text);
         // Words that only sound like one do not hide those behind them.
-        while (others.AsSpan().ContainsAny(NeedSigns) && (SpokenNeed().Matches(others).FirstOrDefault(m => Spoken(m) is not null) ?? (others.Contains("'s ", StringComparison.Ordinal) && OwnJoint().Match(others) is { Success: true } own ? own : null)) is { } spoken)
+        while (others.AsSpan().ContainsAny(NeedSigns) && (SpokenNeed.Matches(others).FirstOrDefault(m => Spoken(m) is not null) ?? (others.Contains("'s ", StringComparison.Ordinal) && OwnJoint.Match(others) is { Success: true } own ? own : null)) is { } spoken)
         {
             needs.Add(Spoken(spoken)!);
             // “Bad knees and wrists”: the next words are needs too.
-            var after = Joins().Split(others[(spoken.Index + spoken.Length)..]).Select(w => w.Trim()).ToList();
+            var after = Joins.Split(others[(spoken.Index + spoken.Length)..]).Select(w => w.Trim()).ToList();
             var also = after.Skip(1).TakeWhile(w => BriefWords.Need(w) is not null).ToList();
             needs.AddRange(after[0].Length == 0 ? also.Select(w => BriefWords.Need(w)!) : []);
             others = others[..spoken.Index].TrimEnd() + " " + (after[0].Length == 0 ? string.Join(" and ", after.Skip(1 + also.Count)) : others[(spoken.Index + spoken.Length)..].TrimStart());
         }
 
-        if (needs.Count > 0 && Filler().IsMatch(others.Trim()))
+        if (needs.Count > 0 && Filler.IsMatch(others.Trim()))
             return (needs.ToImmutable(), "");
-        return (needs.ToImmutable(), needs.Count == 0 && text.Contains('(', StringComparison.Ordinal) ? text.Trim(' ', ',', ';', ':', '-') : LooseEnds().Replace(others, "").Trim());
+        return (needs.ToImmutable(), needs.Count == 0 && text.Contains('(', StringComparison.Ordinal) ? text.Trim(' ', ',', ';', ':', '-') : LooseEnds.Replace(others, "").Trim());
     }
 
     /// <summary>The need that words speak of, as it is judged; null where they only sound like one.</summary>
@@ -170,9 +170,9 @@ internal sealed partial class CardHead
                 foreach (var who in (length > 1 || (phrase.Length > 6 && phrase.TrimEnd('\'').EndsWith('s'))) && !words.Take(from).TakeLast(2).Any(w => w.ToLowerInvariant() is "no" or "not" or "without" or "never" or "few") ? BriefWords.Audience(phrase.TrimEnd('\'')) : [])
                     Add("audience", who);
                 // “A pair of light dumbbells”.
-                if (length == 2 && LoadWord().IsMatch(words[from]) && KitOf(phrase) is { } sized)
+                if (length == 2 && LoadWord.IsMatch(words[from]) && KitOf(phrase) is { } sized)
                     Add("kit", sized);
-                else if (!(from > 0 && LoadWord().IsMatch(words[from - 1])) && (length > 1 || phrase.Length > 4 || (phrase.Length > 3 && phrase.EndsWith('s'))) && !(from > 0 && words[from - 1].ToLowerInvariant() is "no" or "without") && BriefWords.Kit(phrase) is { } thing)
+                else if (!(from > 0 && LoadWord.IsMatch(words[from - 1])) && (length > 1 || phrase.Length > 4 || (phrase.Length > 3 && phrase.EndsWith('s'))) && !(from > 0 && words[from - 1].ToLowerInvariant() is "no" or "without") && BriefWords.Kit(phrase) is { } thing)
                     Add("kit", thing);
             }
 
@@ -184,13 +184,13 @@ internal sealed partial class CardHead
                 told.Insert(0, string.Create(CultureInfo.InvariantCulture, $"{come} people"));
         }
 
-        if (Place is null && !kitOnly && SpokenPlace().Match(sentence) is { Success: true } at && NeedsIn(at.Value).Needs.IsEmpty)
+        if (Place is null && !kitOnly && SpokenPlace.Match(sentence) is { Success: true } at && NeedsIn(at.Value).Needs.IsEmpty)
         {
             Place = at.Groups["p"].Value;
             told.Insert(0, $"place: {Place}");
         }
 
-        if (Minutes is null && !kitOnly && SpokenMinutes().Match(sentence) is { Success: true } spell)
+        if (Minutes is null && !kitOnly && SpokenMinutes.Match(sentence) is { Success: true } spell)
         {
             Minutes = Whole(spell);
             told.Insert(0, $"{Minutes} minutes");
@@ -209,14 +209,14 @@ internal sealed partial class CardHead
     /// <summary>Notes the things of a list that are known: “1 DB, mat, chair”.</summary>
     public void AddKits(string list)
     {
-        foreach (var thing in Parts().Split(list).Select(KitOf).OfType<string>())
+        foreach (var thing in Parts.Split(list).Select(KitOf).OfType<string>())
             Add("kit", thing);
     }
 
     /// <summary>Hears how many come, where that is said beside other words.</summary>
     public void HearPeople(string words)
     {
-        if (People is null && PeopleMany().Match(words) is { Success: true } people && Whole(people) is > 0 and <= 1000 and var many)
+        if (People is null && PeopleMany.Match(words) is { Success: true } people && Whole(people) is > 0 and <= 1000 and var many)
             People = many;
     }
 
@@ -225,14 +225,14 @@ internal sealed partial class CardHead
 
     private void TakePiece(string piece, bool mayTitle, List<string> read, List<string> over)
     {
-        if (piece.Contains(':', StringComparison.Ordinal) && Key().Match(piece) is { Success: true } key && KeyOf(key.Groups["k"].Value) is { } named && named != "title" && Keyed(named, piece[key.Length..].Trim(), over) is { Count: > 0 } keyed)
+        if (piece.Contains(':', StringComparison.Ordinal) && Key.Match(piece) is { Success: true } key && KeyOf(key.Groups["k"].Value) is { } named && named != "title" && Keyed(named, piece[key.Length..].Trim(), over) is { Count: > 0 } keyed)
         {
             read.AddRange(keyed);
             return;
         }
 
         var left = piece.TrimStart('/', '|', '~', '-', ' ');
-        if (Minutes is null && MinutesLong().Match(left) is { Success: true } minutes && Whole(minutes) is > 0 and <= 720 and var booked && booked >= (mayTitle ? ShortestTitled : ShortestClass))
+        if (Minutes is null && MinutesLong.Match(left) is { Success: true } minutes && Whole(minutes) is > 0 and <= 720 and var booked && booked >= (mayTitle ? ShortestTitled : ShortestClass))
         {
             Minutes = booked;
             read.Add($"{Minutes} minutes");
@@ -240,13 +240,13 @@ internal sealed partial class CardHead
         }
 
         // “12:15-12:45” stays in the title, and is how long.
-        if ((mayTitle || FromTill().Match(left).Length == left.Length) && Minutes is null && FromTill().Match(left) is { Success: true } till && Clock(till, "c", "d") - Clock(till, "a", "b") is >= ShortestClass and <= LongestClass and var spell)
+        if ((mayTitle || FromTill.Match(left).Length == left.Length) && Minutes is null && FromTill.Match(left) is { Success: true } till && Clock(till, "c", "d") - Clock(till, "a", "b") is >= ShortestClass and <= LongestClass and var spell)
         {
             Minutes = spell;
             read.Add($"{Minutes} minutes");
         }
 
-        if (People is null && PeopleMany().Match(left) is { Success: true } people && Whole(people) is > 0 and <= 1000 and var many)
+        if (People is null && PeopleMany.Match(left) is { Success: true } people && Whole(people) is > 0 and <= 1000 and var many)
         {
             People = many;
             read.Add($"{People} people");
@@ -254,21 +254,21 @@ internal sealed partial class CardHead
         }
 
         // “45 minutes in the church hall”, “Kettlebells at the leisure centre”.
-        if (Place is null && SpokenPlace().Match(left) is { Success: true } spoken && (mayTitle ? spoken.Index > 0 && spoken.Index + spoken.Length == left.Length && !CardPhrases.IsSpoken().IsMatch(left) : spoken.Length == left.Length) && NeedsIn(spoken.Value).Needs.IsEmpty)
+        if (Place is null && SpokenPlace.Match(left) is { Success: true } spoken && (mayTitle ? spoken.Index > 0 && spoken.Index + spoken.Length == left.Length && !CardPhrases.IsSpoken.IsMatch(left) : spoken.Length == left.Length) && NeedsIn(spoken.Value).Needs.IsEmpty)
         {
             Place = spoken.Groups["p"].Value;
             read.Add($"place: {Place}");
             left = Without(left, spoken);
         }
 
-        if (mayTitle && Place is null && PlaceWithin().Match(left) is { Success: true } within)
+        if (mayTitle && Place is null && PlaceWithin.Match(left) is { Success: true } within)
         {
             Place = within.Groups["p"].Value;
             read.Add($"place: {Place}");
             left = Without(left, within);
         }
 
-        if (mayTitle && Title.Length == 0 && Minutes is null && MinutesBare().Match(left) is { Success: true } bare)
+        if (mayTitle && Title.Length == 0 && Minutes is null && MinutesBare.Match(left) is { Success: true } bare)
         {
             Minutes = Whole(bare);
             read.Add($"{Minutes} minutes");
@@ -276,16 +276,16 @@ internal sealed partial class CardHead
         }
 
         // “Legs – mats – 45”: a number alone behind the title.
-        if (mayTitle && Title.Length > 0 && Minutes is null && MinutesAlone().IsMatch(left))
+        if (mayTitle && Title.Length > 0 && Minutes is null && MinutesAlone.IsMatch(left))
         {
             Minutes = int.Parse(left, CultureInfo.InvariantCulture);
             read.Add($"{Minutes} minutes");
             return;
         }
 
-        left = Hollow().Replace(left, " ").Trim();
+        left = Hollow.Replace(left, " ").Trim();
         // “Strength A (dumbbells)”.
-        if (BracketedEnd().Match(left) is { Success: true } end && Words(end.Groups["in"].Value, KitOf) is { Count: > 0 } things)
+        if (BracketedEnd.Match(left) is { Success: true } end && Words(end.Groups["in"].Value, KitOf) is { Count: > 0 } things)
         {
             things.ForEach(t => Add("kit", t));
             read.Add($"kit: {string.Join(", ", things)}");
@@ -295,21 +295,21 @@ internal sealed partial class CardHead
         if (left.Length == 0 || (left.Length < piece.Length && CardPhrases.IsEmpty(left)))
             return;
         // A tag is no part of a name; how somebody begins to speak is none either.
-        if (mayTitle && Hashed().Matches(left) is { Count: > 0 } tags && tags.Count < left.Split(' ').Length)
+        if (mayTitle && Hashed.Matches(left) is { Count: > 0 } tags && tags.Count < left.Split(' ').Length)
         {
             over.Add(string.Join(' ', tags.Select(t => t.Value.Trim())));
-            left = Hashed().Replace(left, " ").Trim();
+            left = Hashed.Replace(left, " ").Trim();
         }
 
         // “Ok so for Thursday I'm thinking a full body one”: no title, but it may say what the class is.
-        if (mayTitle && Title.Length == 0 && CardPhrases.IsSpoken().IsMatch(left) && left.Split(' ').Length > CardPhrases.FewWords)
+        if (mayTitle && Title.Length == 0 && CardPhrases.IsSpoken.IsMatch(left) && left.Split(' ').Length > CardPhrases.FewWords)
         {
             over.Add(left);
             read.AddRange(Overhear(left));
             return;
         }
 
-        if (mayTitle && Title.Length == 0 && Speaks().Replace(left, "").TrimEnd('.', '!') is var rest && rest.Length < left.TrimEnd('.', '!').Length && (rest.Length == 0 || !BriefWords.Focus(rest).IsEmpty || Known(rest) is { Count: > 0 }))
+        if (mayTitle && Title.Length == 0 && Speaks.Replace(left, "").TrimEnd('.', '!') is var rest && rest.Length < left.TrimEnd('.', '!').Length && (rest.Length == 0 || !BriefWords.Focus(rest).IsEmpty || Known(rest) is { Count: > 0 }))
         {
             foreach (var region in BriefWords.Focus(rest))
                 Add("focus", region);
@@ -322,7 +322,7 @@ internal sealed partial class CardHead
         if (mayName && left is ['"', .. var inside, '"'] && !inside.Contains('"', StringComparison.Ordinal))
             left = inside;
         // “Monday – Strength”: a day alone is no name.
-        if (mayTitle && Title.Length > 0 && Title.Split(" – ").All(t => When().IsMatch(t)) && BriefWords.Goal(left) is not null && Known(left) is { Count: > 0 } aim)
+        if (mayTitle && Title.Length > 0 && Title.Split(" – ").All(t => When.IsMatch(t)) && BriefWords.Goal(left) is not null && Known(left) is { Count: > 0 } aim)
         {
             Title = Capped($"{Title} – {left}");
             read.Add(Title);
@@ -333,28 +333,28 @@ internal sealed partial class CardHead
         if (!mayName && Known(left) is { Count: > 0 } said)
         {
             // “Una – hip replacement”: whose it is stays with it.
-            if (said[0].StartsWith("needs: ", StringComparison.Ordinal) && over.Count > 0 && SomeName().IsMatch(over[^1]))
+            if (said[0].StartsWith("needs: ", StringComparison.Ordinal) && over.Count > 0 && SomeName.IsMatch(over[^1]))
                 over[^1] += $" - {left}";
             read.AddRange(said);
             return;
         }
 
-        if (Place is null && !mayName && SomePlace().IsMatch(left.TrimEnd('.')) && NeedsIn(left).Needs.IsEmpty)
+        if (Place is null && !mayName && SomePlace.IsMatch(left.TrimEnd('.')) && NeedsIn(left).Needs.IsEmpty)
         {
-            Place = InThe().Replace(left.TrimEnd('.'), "");
+            Place = InThe.Replace(left.TrimEnd('.'), "");
             read.Add($"place: {Place}");
             return;
         }
 
         // “Strength for life – Weds 10am”: a day belongs to the name.
-        if (!mayTitle && Title.Length > 0 && left.Length == piece.Length && WhenAlone().IsMatch(left) && !Title.Contains(left, StringComparison.OrdinalIgnoreCase) && !Title.Contains(" – ", StringComparison.Ordinal))
+        if (!mayTitle && Title.Length > 0 && left.Length == piece.Length && WhenAlone.IsMatch(left) && !Title.Contains(left, StringComparison.OrdinalIgnoreCase) && !Title.Contains(" – ", StringComparison.Ordinal))
         {
             Title = Capped($"{Title} – {left}");
             read.Add(Title);
             return;
         }
 
-        if (mayTitle && Title.Length > 0 && (When().IsMatch(left) || (Title.Split(" – ").All(t => When().IsMatch(t)) && left.Split(' ').Length <= CardPhrases.FewWords && !left.Any(char.IsAsciiDigit) && NeedsIn(left).Needs.IsEmpty) || IsMoreOfTitle(left)))
+        if (mayTitle && Title.Length > 0 && (When.IsMatch(left) || (Title.Split(" – ").All(t => When.IsMatch(t)) && left.Split(' ').Length <= CardPhrases.FewWords && !left.Any(char.IsAsciiDigit) && NeedsIn(left).Needs.IsEmpty) || IsMoreOfTitle(left)))
         {
             Title = Capped($"{Title} – {left}");
             read.Add(Title);
@@ -367,10 +367,10 @@ internal sealed partial class CardHead
             AddNeed(need);
         if (!needs.IsEmpty)
             read.Add($"needs: {string.Join(", ", needs)}");
-        if (mayName && others.Length > 0 && (needs.IsEmpty || !CountAlone().IsMatch(others)))
+        if (mayName && others.Length > 0 && (needs.IsEmpty || !CountAlone.IsMatch(others)))
         {
             // What comes first is part of the name (“low impact Tuesday”), what comes after it is not (“bums and tums, no jumping”).
-            left = Hollow().Replace(left, " ").Trim();
+            left = Hollow.Replace(left, " ").Trim();
             Title = Capped((left.EndsWith(others, StringComparison.Ordinal) || !left.StartsWith(others, StringComparison.Ordinal) ? left : others).TrimEnd('.', ' '));
             read.Insert(0, Title);
             read.AddRange(Implied(others));
@@ -382,7 +382,7 @@ internal sealed partial class CardHead
     }
 
     /// <summary>“Boot camp – lower body burn”, “SENIORS – CHAIR STRENGTH”: words that name a class, behind a short title.</summary>
-    private bool IsMoreOfTitle(string piece) => !Title.Contains(" – ", StringComparison.Ordinal) && Title.Split(' ').Length <= 2 && piece.Split(' ').Length is > 1 and <= CardPhrases.FewWords && !piece.Any(char.IsAsciiDigit) && Topic().IsMatch(piece) && !piece.Contains(Title, StringComparison.OrdinalIgnoreCase) && NeedsIn(piece).Needs.IsEmpty;
+    private bool IsMoreOfTitle(string piece) => !Title.Contains(" – ", StringComparison.Ordinal) && Title.Split(' ').Length <= 2 && piece.Split(' ').Length is > 1 and <= CardPhrases.FewWords && !piece.Any(char.IsAsciiDigit) && Topic.IsMatch(piece) && !piece.Contains(Title, StringComparison.OrdinalIgnoreCase) && NeedsIn(piece).Needs.IsEmpty;
 
     private static int Clock(Match m, string hours, string minutes) => int.Parse(m.Groups[hours].Value, CultureInfo.InvariantCulture) * 60 + (m.Groups[minutes].Success ? int.Parse(m.Groups[minutes].Value, CultureInfo.InvariantCulture) : 0);
 
@@ -425,17 +425,17 @@ internal sealed partial class CardHead
 
     private void Imply(string title)
     {
-        var topic = Topic().Replace(Bracketed().Replace(title, ""), "").Trim();
-        foreach (var region in BriefWords.Focus(topic) is { IsEmpty: false } whole ? whole : Parts().Split(topic).SelectMany(p => BriefWords.Focus(p.Trim())))
+        var topic = Topic.Replace(Bracketed.Replace(title, ""), "").Trim();
+        foreach (var region in BriefWords.Focus(topic) is { IsEmpty: false } whole ? whole : Parts.Split(topic).SelectMany(p => BriefWords.Focus(p.Trim())))
             Add("focus", region);
         // “Strong” alone is what a class is called.
         foreach (var who in BriefWords.Audience(topic).Where(w => w != "strong" || topic.Contains(' ', StringComparison.Ordinal)))
             Add("audience", who);
         // “KB flow”, “total body DBs”.
         var ends = topic.Split(' ', StringSplitOptions.RemoveEmptyEntries);
-        foreach (var thing in new[] { topic, ends.FirstOrDefault() ?? "", WithKit().IsMatch(topic) ? "" : ends.LastOrDefault() ?? "" }.Select(BriefWords.Kit).OfType<string>().Distinct())
+        foreach (var thing in new[] { topic, ends.FirstOrDefault() ?? "", WithKit.IsMatch(topic) ? "" : ends.LastOrDefault() ?? "" }.Select(BriefWords.Kit).OfType<string>().Distinct())
             Add("kit", thing);
-        if (WithKit().Match(topic) is { Success: true } held)
+        if (WithKit.Match(topic) is { Success: true } held)
             AddKits(held.Groups["kit"].Value);
         if (ends.Length > 1 && BriefWords.Kit(ends[0]) is not null)
             foreach (var region in BriefWords.Focus(string.Join(' ', ends[1..])))
@@ -457,7 +457,7 @@ internal sealed partial class CardHead
                 // “Full body fusion”.
                 foreach (var region in length > 1 && List("focus").Count == 0 ? BriefWords.Focus(phrase) : [])
                     Add("focus", region);
-                if (length > 1 || phrase.Contains('-', StringComparison.Ordinal) || (phrase.Equals("senior", StringComparison.OrdinalIgnoreCase) && from + 1 < words.Length && SeniorWhat().IsMatch(words[from + 1])) || (phrase.Length > 6 && phrase.EndsWith("s", StringComparison.OrdinalIgnoreCase)))
+                if (length > 1 || phrase.Contains('-', StringComparison.Ordinal) || (phrase.Equals("senior", StringComparison.OrdinalIgnoreCase) && from + 1 < words.Length && SeniorWhat.IsMatch(words[from + 1])) || (phrase.Length > 6 && phrase.EndsWith("s", StringComparison.OrdinalIgnoreCase)))
                     foreach (var who in BriefWords.Audience(phrase))
                         Add("audience", who);
             }
@@ -480,9 +480,9 @@ internal sealed partial class CardHead
     private static IEnumerable<string> Titled(string line)
     {
         var pieces = Pieces(line).ToList();
-        var many = pieces.FindIndex(p => Joins().Split(p).Any(w => BriefWords.Focus(w).IsEmpty)) is var end and >= 0 ? end : pieces.Count;
+        var many = pieces.FindIndex(p => Joins.Split(p).Any(w => BriefWords.Focus(w).IsEmpty)) is var end and >= 0 ? end : pieces.Count;
         return many < 2 || !line.StartsWith(string.Join(", ", pieces.Take(many)), StringComparison.Ordinal) ? pieces : pieces.Skip(many).Prepend(string.Join(", ", pieces.Take(many)));
     }
 
-    private static IEnumerable<string> Pieces(string line) => Between().Split(line).Select(p => p.Trim()).Where(p => p.Length > 0);
+    private static IEnumerable<string> Pieces(string line) => Between.Split(line).Select(p => p.Trim()).Where(p => p.Length > 0);
 }

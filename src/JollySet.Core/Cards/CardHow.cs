@@ -6,7 +6,7 @@ using JollySet.Core.Sheets.Notation;
 namespace JollySet.Core.Cards;
 
 /// <summary>How a block runs in a card's words: what stands in a sheet's brackets, shorter.</summary>
-internal static partial class CardHow
+internal static class CardHow
 {
     private const string Again = "again ";
     private const string Same = "as before";
@@ -17,37 +17,31 @@ internal static partial class CardHow
         var lines = SheetWriter.WriteBlock(plan, block).TrimEnd('\n').Split('\n');
         var name = block.Format is AgainFormat again ? Again + Quoted.Write(again.Of) : Quoted.Write(block.Name);
         var how = lines[0].Length > "== ".Length + name.Length ? lines[0]["== ".Length..][(name.Length + 2)..^1] : Same;
-        how = WorkRest().Replace(how, "${w}/${r}");
-        how = Circuit().Replace(how, "");
-        how = Own().Replace(how, m => m.Value switch { "prepare" => "warm-up", "release" => "cool-down", _ => "EMOM" });
+        how = WorkRest.Replace(how, "${w}/${r}");
+        how = Circuit.Replace(how, "");
+        how = Own.Replace(how, m => m.Value switch { "prepare" => "warm-up", "release" => "cool-down", _ => "EMOM" });
         return (name, how, lines[1..]);
     }
 
     /// <summary>The head of a sheet's block.</summary>
     public static string Head(string name, string how)
     {
-        how = Ours().Replace(how.Trim(), m => m.Value switch { "warm-up" => "prepare", "cool-down" => "release", _ => "minute" });
+        how = Ours.Replace(how.Trim(), m => m.Value switch { "warm-up" => "prepare", "cool-down" => "release", _ => "minute" });
         if (name.StartsWith(Again, StringComparison.OrdinalIgnoreCase))
-            return $"== {name}{(how == Same ? "" : $" ({Slash().Replace(how, "work ${w}, rest ${r}")})")}";
-        how = Slash().Replace(how, "work ${w}, rest ${r}");
-        return $"== {name} ({(Format().IsMatch(how) ? how : how.Length > 0 ? $"circuit, {how}" : "circuit")})";
+            return $"== {name}{(how == Same ? "" : $" ({Slash.Replace(how, "work ${w}, rest ${r}")})")}";
+        how = Slash.Replace(how, "work ${w}, rest ${r}");
+        return $"== {name} ({(Format.IsMatch(how) ? how : how.Length > 0 ? $"circuit, {how}" : "circuit")})";
     }
 
-    [GeneratedRegex(@"\bwork (?<w>\d+), rest (?<r>\d+)(?=,|$)")]
-    private static partial Regex WorkRest();
+    private static Regex WorkRest => field ??= new(@"\bwork (?<w>\d+), rest (?<r>\d+)(?=,|$)");
 
-    [GeneratedRegex("^circuit, (?!optional)")]
-    private static partial Regex Circuit();
+    private static Regex Circuit => field ??= new("^circuit, (?!optional)");
 
-    [GeneratedRegex("^(?:prepare|release|minute)(?=,|$)")]
-    private static partial Regex Own();
+    private static Regex Own => field ??= new("^(?:prepare|release|minute)(?=,|$)");
 
-    [GeneratedRegex("^(?:warm-up|cool-down|EMOM)(?=,|$)", RegexOptions.IgnoreCase)]
-    private static partial Regex Ours();
+    private static Regex Ours => field ??= new("^(?:warm-up|cool-down|EMOM)(?=,|$)", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"(?<=^|, )(?<w>\d+)/(?<r>\d+)(?=,|$)")]
-    private static partial Regex Slash();
+    private static Regex Slash => field ??= new(@"(?<=^|, )(?<w>\d+)/(?<r>\d+)(?=,|$)");
 
-    [GeneratedRegex("^(?:talk|show|own|prepare|release|circuit|superset|trio|giant|straight|ladder|pyramid|minute|amrap|flow|again)\\b")]
-    private static partial Regex Format();
+    private static Regex Format => field ??= new("^(?:talk|show|own|prepare|release|circuit|superset|trio|giant|straight|ladder|pyramid|minute|amrap|flow|again)\\b");
 }

@@ -4,7 +4,7 @@ using System.Text.RegularExpressions;
 namespace JollySet.Core.Cards;
 
 /// <summary>No number vanishes: a line one of whose numbers has found no place in its block is kept there in words.</summary>
-internal static partial class CardKept
+internal static class CardKept
 {
     private const int Minute = 60;
 
@@ -19,14 +19,14 @@ internal static partial class CardKept
                 continue;
             var isHead = kindOf(line.Number) == CardLineKind.Head;
             var at = Math.Max(0, blocks.FindLastIndex(b => b.Line <= line.Number || b.Stations.Exists(s => s.Line <= line.Number)));
-            var around = Enumerable.Range(0, blocks.Count).Where(i => isHead || CardPhrases.BetweenBlocks().IsMatch(line.Text) || i == at || i == at + 1 || blocks[i].Line == line.Number).ToList();
+            var around = Enumerable.Range(0, blocks.Count).Where(i => isHead || CardPhrases.BetweenBlocks.IsMatch(line.Text) || i == at || i == at + 1 || blocks[i].Line == line.Number).ToList();
             bool Holds(int n) => inHead.Contains(n) || around.Exists(i => kept[i].Contains(n) || kept[i].Contains(n * Minute));
             if (Said(line.Text).TrueForAll(ways => ways.Exists(way => way.TrueForAll(Holds))))
                 continue;
             if (isHead || blocks.Count == 0)
                 Keep(notes, asTyped(line));
             else
-                Keep(blocks[at].Stations.FindLast(s => s.Line == line.Number)?.Notes ?? blocks[at].Notes, CardPhrases.Counted().Replace(asTyped(line), "").TrimStart());
+                Keep(blocks[at].Stations.FindLast(s => s.Line == line.Number)?.Notes ?? blocks[at].Notes, CardPhrases.Counted.Replace(asTyped(line), "").TrimStart());
         }
     }
 
@@ -44,13 +44,13 @@ internal static partial class CardKept
             .Concat(block.Length is >= Minute and var length ? [length] : [])
             .Concat(block.Scheme is { } scheme ? [.. scheme.Numbers, scheme.Numbers.Count] : []);
 
-    private static IEnumerable<int> Of(IEnumerable<string> said) => said.SelectMany(s => Digits().Matches(s).Select(m => Whole(m.Value)));
+    private static IEnumerable<int> Of(IEnumerable<string> said) => said.SelectMany(s => Digits.Matches(s).Select(m => Whole(m.Value)));
 
     /// <summary>The numbers of a line, each as what it may mean: 40:20 is a time, or work and rest.</summary>
     private static List<List<List<int>>> Said(string line)
     {
         var said = new List<List<List<int>>>();
-        foreach (Match m in Number().Matches(Counting().Replace(line, "")))
+        foreach (Match m in Number.Matches(Counting.Replace(line, "")))
         {
             if (m.Groups["s"].Success)
                 said.Add([[Whole(m.Groups["m"].Value) * Minute + Whole(m.Groups["s"].Value)], [Whole(m.Groups["m"].Value), Whole(m.Groups["s"].Value)]]);
@@ -67,13 +67,10 @@ internal static partial class CardKept
 
     private static int Whole(string digits) => int.TryParse(digits, NumberStyles.None, CultureInfo.InvariantCulture, out var n) ? Math.Min(n, 1_000_000) : 0;
 
-    [GeneratedRegex(@"\d+")]
-    private static partial Regex Digits();
+    private static Regex Digits => field ??= new(@"\d+");
 
-    [GeneratedRegex(@"(?<m>\b\d{1,3}):(?<s>[0-5]\d)\b|\b(?<half>\d{1,2})\s*/\s*\k<half>\b|^\s*(?<from>\d{1,3})'?\s*-\s*(?<to>\d{1,3})'?(?=\s)|\((?<from>\d{1,2})\s*(?:-|to)\s*(?<to>\d{1,3})\s*(?:mins?|minutes?|')?\s*\)|(?<!\b[a-hr])\d+", RegexOptions.IgnoreCase)]
-    private static partial Regex Number();
+    private static Regex Number => field ??= new(@"(?<m>\b\d{1,3}):(?<s>[0-5]\d)\b|\b(?<half>\d{1,2})\s*/\s*\k<half>\b|^\s*(?<from>\d{1,3})'?\s*-\s*(?<to>\d{1,3})'?(?=\s)|\((?<from>\d{1,2})\s*(?:-|to)\s*(?<to>\d{1,3})\s*(?:mins?|minutes?|')?\s*\)|(?<!\b[a-hr])\d+", RegexOptions.IgnoreCase);
 
     /// <summary>How many there are of something that everybody sees; how old people are.</summary>
-    [GeneratedRegex(@"\b\d{1,2}\s+(?:x\s+)?(?:different\s+)?(?:exercises|moves|stations)\b|\bin\s+[234]'?s\b|\bover[\s-]+\d\d\b|\b\d\d\+|(?:\btempo:?|@)\s*\d{3,4}\b", RegexOptions.IgnoreCase)]
-    private static partial Regex Counting();
+    private static Regex Counting => field ??= new(@"\b\d{1,2}\s+(?:x\s+)?(?:different\s+)?(?:exercises|moves|stations)\b|\bin\s+[234]'?s\b|\bover[\s-]+\d\d\b|\b\d\d\+|(?:\btempo:?|@)\s*\d{3,4}\b", RegexOptions.IgnoreCase);
 }

@@ -3,7 +3,7 @@ using System.Text.RegularExpressions;
 namespace JollySet.Core.Cards;
 
 /// <summary>Names from a card as a sheet writes them.</summary>
-internal static partial class CardNames
+internal static class CardNames
 {
     /// <summary>A station's name: combined moves stay combined, and a hold belongs to its amount.</summary>
     public static string Written(string name) => name.Contains(" + ", StringComparison.Ordinal)
@@ -12,8 +12,7 @@ internal static partial class CardNames
 
     /// <summary>In quotes where a sheet would misread it.</summary>
     public static string Quoted(string text) =>
-        Signs().IsMatch(text) || text.StartsWith("==", StringComparison.Ordinal) || text.EndsWith(':') ? $"\"{text.Replace("\"", "\"\"", StringComparison.Ordinal)}\"" : text;
+        Signs.IsMatch(text) || text.StartsWith("==", StringComparison.Ordinal) || text.EndsWith(':') ? $"\"{text.Replace("\"", "\"\"", StringComparison.Ordinal)}\"" : text;
 
-    [GeneratedRegex("[,|#\\[\\]()>&+@\"]|(?:^|\\s)(?:x?-?\\d|hold\\b|pulses\\b|x?\\?)|^(?:new|any|note):|^again\\s", RegexOptions.IgnoreCase)]
-    private static partial Regex Signs();
+    private static Regex Signs => field ??= new("[,|#\\[\\]()>&+@\"]|(?:^|\\s)(?:x?-?\\d|hold\\b|pulses\\b|x?\\?)|^(?:new|any|note):|^again\\s", RegexOptions.IgnoreCase);
 }

@@ -12,16 +12,15 @@ internal static partial class CardNumbers
 
     /// <summary>Whether a card says all of its numbers in words, and many.</summary>
     public static bool AreSpoken(string[] lines) =>
-        !lines.Any(l => l.Any(char.IsDigit)) && lines.Sum(l => l.Length <= CardText.LongestParagraph ? SpokenNumber().Count(l) : 0) >= FewestSpoken;
+        !lines.Any(l => l.Any(char.IsDigit)) && lines.Sum(l => l.Length <= CardText.LongestParagraph ? SpokenNumber.Count(l) : 0) >= FewestSpoken;
 
     /// <summary>How many numbers are said in words.</summary>
-    public static int Spoken(string text) => SpokenNumber().Count(text);
+    public static int Spoken(string text) => SpokenNumber.Count(text);
 
     /// <summary>The words with those numbers in figures: “forty five seconds” is 45 seconds.</summary>
-    public static string InDigits(string text) => SpokenNumber().Replace(text, m =>
+    public static string InDigits(string text) => SpokenNumber.Replace(text, m =>
         m.Groups["one"].Success ? "1"
         : ((Array.IndexOf(Tens, m.Groups["tens"].Value.ToLowerInvariant()) + 2) * (m.Groups["tens"].Success ? 10 : 0) + (m.Groups["ones"].Success ? m.Groups["ones"].Value.Equals("one", StringComparison.OrdinalIgnoreCase) ? 1 : Array.IndexOf(Ones, m.Groups["ones"].Value.ToLowerInvariant()) + 2 : 0)).ToString(CultureInfo.InvariantCulture));
 
-    [GeneratedRegex(@"(?<!\b(?:blocks?|circuit|part|superset|set|round|station|week|day|class|level)\s)\b(?:(?<tens>twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)(?:[\s-](?<ones>one|two|three|four|five|six|seven|eight|nine)(?!\s+(?:rounds?|sets?|times|exercises|moves|reps|minutes?|mins?)\b))?|(?<ones>two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirteen|fourteen|fifteen|sixteen|seventeen|eighteen|nineteen)|(?<one>one)(?=\s+(?:min(?:ute)?|round|set|sec(?:ond)?|time)\b))\b(?![\s-]*(?:handed|armed|legged|arms?|hands?|legs?|blocks?|circuits?|parts?|supersets?)\b)", RegexOptions.IgnoreCase)]
-    private static partial Regex SpokenNumber();
+    private static Regex SpokenNumber => field ??= new(@"(?<!\b(?:blocks?|circuit|part|superset|set|round|station|week|day|class|level)\s)\b(?:(?<tens>twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)(?:[\s-](?<ones>one|two|three|four|five|six|seven|eight|nine)(?!\s+(?:rounds?|sets?|times|exercises|moves|reps|minutes?|mins?)\b))?|(?<ones>two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirteen|fourteen|fifteen|sixteen|seventeen|eighteen|nineteen)|(?<one>one)(?=\s+(?:min(?:ute)?|round|set|sec(?:ond)?|time)\b))\b(?![\s-]*(?:handed|armed|legged|arms?|hands?|legs?|blocks?|circuits?|parts?|supersets?)\b)", RegexOptions.IgnoreCase);
 }

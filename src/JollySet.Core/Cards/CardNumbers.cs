@@ -19,23 +19,23 @@ internal static partial class CardNumbers
         var filled = Enumerable.Range(0, lines.Count).Where(at => lines[at].Length > 0 && lines[at].Any(char.IsLetterOrDigit)).ToList();
         // “2a) bench 3x10 2b) chin-up 3x8”: a line each.
         foreach (var at in filled)
-            if (Tied().Split(lines[at]) is { Length: > 1 } tied)
+            if (IsLettered(lines[at]) && Tied.Split(lines[at]) is { Length: > 1 } tied)
                 said[at] = string.Join('\n', tied);
         // “Tues: upper - A1 press-up 3x10, A2 row 3x10”: a line each.
         foreach (var at in filled)
-            if (!said.ContainsKey(at) && Lettered().Matches(lines[at]) is { Count: > 1 } letters)
+            if (!said.ContainsKey(at) && Lettered.Matches(lines[at]) is { Count: > 1 } letters)
                 said[at] = string.Join('\n', letters.Select((m, i) => lines[at][m.Index..(i + 1 < letters.Count ? letters[i + 1].Index : lines[at].Length)].Trim(' ', ',', ';', '-')).Prepend(lines[at][..letters[0].Index].TrimEnd(' ', ':', '-', ',', ';')).Where(l => l.Length > 0));
         Pairs(lines, filled, said);
         // “… and stretch it out for 5 minutes”: two things.
         foreach (var at in filled)
-            if (!said.ContainsKey(at) && (at == filled[^1] && FirstAndLast().IsMatch(lines[at]) ? FirstAndLast() : at == filled[^1] && AndCoolDown().IsMatch(lines[at]) ? AndCoolDown() : AndStretch()).Split(lines[at]) is { Length: 2 } ends && ends[0].Length > 0)
-                said[at] = string.Join('\n', ends.SelectMany(e => WithThanks().Match(e) is { Success: true } meant ? [meant.Groups["said"].Value, meant.Groups["thanks"].Value] : new[] { e }));
+            if (!said.ContainsKey(at) && (at == filled[^1] && FirstAndLast.IsMatch(lines[at]) ? FirstAndLast : at == filled[^1] && AndCoolDown.IsMatch(lines[at]) ? AndCoolDown : AndStretch).Split(lines[at]) is { Length: 2 } ends && ends[0].Length > 0)
+                said[at] = string.Join('\n', ends.SelectMany(e => WithThanks.Match(e) is { Success: true } meant ? [meant.Groups["said"].Value, meant.Groups["thanks"].Value] : new[] { e }));
         // A letter's line is its sentences, a long one all that is said in a breath.
         var isLetter = filled.Count(at => IsTalk(lines[at])) is > 1 and var talk && talk * 2 >= filled.Count;
         foreach (var at in filled)
             if (lines[at].Length > CardText.LongestLine && !said.ContainsKey(at))
-                said[at] = string.Join('\n', Parts(Breaths(), lines[at]).Where(b => b.Trim().Length > 0));
-            else if (!said.ContainsKey(at) && filled.Count > 1 && ((isLetter && IsTalk(lines[at])) || !CardPhrases.BlockWord().IsMatch(lines[at])) && Parts(Spoken(), lines[at]).SelectMany(s => s.Length > LongSentence && !s.Contains(':', StringComparison.Ordinal) ? Parts(Steps(), s) : [s]).ToList() is { Count: > 1 } told && (lines[at].Length > LongSentence || (at != filled[0] && told.TrueForAll(s => s.Contains(' ', StringComparison.Ordinal)) && (told.Skip(1).Any(SaysMore) || (isLetter && IsTalk(lines[at]))))))
+                said[at] = string.Join('\n', Parts(Breaths, lines[at]).Where(b => b.Trim().Length > 0));
+            else if (!said.ContainsKey(at) && filled.Count > 1 && ((isLetter && IsTalk(lines[at])) || !CardPhrases.BlockWord.IsMatch(lines[at])) && Parts(SentenceEnd, lines[at]).SelectMany(s => s.Length > LongSentence && !s.Contains(':', StringComparison.Ordinal) ? Parts(Steps, s) : [s]).ToList() is { Count: > 1 } told && (lines[at].Length > LongSentence || (at != filled[0] && told.TrueForAll(s => s.Contains(' ', StringComparison.Ordinal)) && (told.Skip(1).Any(SaysMore) || (isLetter && IsTalk(lines[at]))))))
                 said[at] = string.Join('\n', told);
         Clock(lines, filled, said);
         Spans(lines, filled, said);
@@ -43,12 +43,12 @@ internal static partial class CardNumbers
         Rounds(lines, filled, said);
         // A card in one breath: its sentences are its lines.
         if (filled.Count is 1 or 2 && lines[filled[^1]].Length > LongSentence)
-            said[filled[^1]] = string.Join('\n', Parts(Breaths(), lines[filled[^1]]).Where(b => b.Trim().Length > 0));
-        if (filled.Count > 1 && !said.ContainsKey(filled[^1]) && WithThanks().Match(lines[filled[^1]]) is { Success: true } thanked)
+            said[filled[^1]] = string.Join('\n', Parts(Breaths, lines[filled[^1]]).Where(b => b.Trim().Length > 0));
+        if (filled.Count > 1 && !said.ContainsKey(filled[^1]) && WithThanks.Match(lines[filled[^1]]) is { Success: true } thanked)
             said[filled[^1]] = $"{thanked.Groups["said"].Value}\n{thanked.Groups["thanks"].Value}";
         if (filled.Count > 1 && Closing(lines[filled[^1]]) is { } closing && !said.ContainsKey(filled[^1]))
             said[filled[^1]] = closing;
-        if (filled.Count > 0 && !said.ContainsKey(filled[0]) && !CountsListed().IsMatch(lines[filled[0]]) && Sentences().Split(lines[filled[0]]) is { Length: > 1 } parts && parts.Skip(1).Any(p => HowItRuns().IsMatch(p) || Moves.BriefWords.Need(p) is not null || CardPhrases.PartsToCome().IsMatch(p.TrimEnd('.'))))
+        if (filled.Count > 0 && !said.ContainsKey(filled[0]) && !CountsListed.IsMatch(lines[filled[0]]) && Sentences.Split(lines[filled[0]]) is { Length: > 1 } parts && parts.Skip(1).Any(p => HowItRuns.IsMatch(p) || Moves.BriefWords.Need(p) is not null || CardPhrases.PartsToCome.IsMatch(p.TrimEnd('.'))))
             said[filled[0]] = string.Join('\n', parts);
         return said;
     }
@@ -58,10 +58,10 @@ internal static partial class CardNumbers
     {
         foreach (var at in filled)
         {
-            if (said.ContainsKey(at) || PairsListed().Match(lines[at]) is not { Success: true } m)
+            if (said.ContainsKey(at) || PairsListed.Match(lines[at]) is not { Success: true } m)
                 continue;
             var items = m.Groups["items"].Value.Split([',', ';'], StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries);
-            var pairs = items.Select(i => OfPair().Match(i)).TakeWhile(p => p.Success).ToList();
+            var pairs = items.Select(i => OfPair.Match(i)).TakeWhile(p => p.Success).ToList();
             if (pairs.Count < 2)
                 continue;
             // What stands behind them and says no more than how they run is said of each; other words are a line of their own.
@@ -77,39 +77,31 @@ internal static partial class CardNumbers
         }
     }
 
-    [GeneratedRegex(@"^(?:[a-z]+\s+)?(?:the\s+)?(?:pairs|supersets)(?:\s+(?:are|were|will\s+be))?\s*[:-]?\s+(?<items>[a-z].*)$", RegexOptions.IgnoreCase)]
-    private static partial Regex PairsListed();
+    private static Regex PairsListed => field ??= new(@"^(?:[a-z]+\s+)?(?:the\s+)?(?:pairs|supersets)(?:\s+(?:are|were|will\s+be))?\s*[:-]?\s+(?<items>[a-z].*)$", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"^(?:and\s+|then\s+)*(?<a>[a-z][a-z' -]+?)\s*(?:\s(?:and|with|then)\s|[+&/])\s*(?<b>[a-z][a-z' -]+?)\.?$", RegexOptions.IgnoreCase)]
-    private static partial Regex OfPair();
+    private static Regex OfPair => field ??= new(@"^(?:and\s+|then\s+)*(?<a>[a-z][a-z' -]+?)\s*(?:\s(?:and|with|then)\s|[+&/])\s*(?<b>[a-z][a-z' -]+?)\.?$", RegexOptions.IgnoreCase);
 
     /// <summary>Whether a line says how several pairs run and names no move: “3 rounds of each, 40/20”.</summary>
-    public static bool IsOfPairs(string line) => OfEachPair().IsMatch(line);
+    public static bool IsOfPairs(string line) => OfEachPair.IsMatch(line);
 
-    [GeneratedRegex(@"^(?:[0-9x]+|for|each|every|pairs?|rounds?|sets?|reps?|of|rest|between|the|min|mins|minutes?|secs?|seconds?|s|on|off|work|times|and|with|then|all|(?<=[0-9])s)(?:[\s,/:.-]+(?:[0-9]+s?|x[0-9]*|for|each|every|pairs?|rounds?|sets?|reps?|of|rest|between|the|min|mins|minutes?|secs?|seconds?|s|on|off|work|times|and|with|then|all|one))*[.]?$", RegexOptions.IgnoreCase)]
-    private static partial Regex OfEachPair();
+    private static Regex OfEachPair => field ??= new(@"^(?:[0-9x]+|for|each|every|pairs?|rounds?|sets?|reps?|of|rest|between|the|min|mins|minutes?|secs?|seconds?|s|on|off|work|times|and|with|then|all|(?<=[0-9])s)(?:[\s,/:.-]+(?:[0-9]+s?|x[0-9]*|for|each|every|pairs?|rounds?|sets?|reps?|of|rest|between|the|min|mins|minutes?|secs?|seconds?|s|on|off|work|times|and|with|then|all|one))*[.]?$", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"(?<=^|[,;:]\s*|\s-\s+|\)\s+|[0-9]\s+)[A-D][1-4][.:)]?\s+(?=[A-Za-z0-9])")]
-    private static partial Regex Lettered();
+    private static Regex Lettered => field ??= new(@"(?<=^|[,;:]\s*|\s-\s+|\)\s+|[0-9]\s+)[A-D][1-4][.:)]?\s+(?=[A-Za-z0-9])");
 
-    [GeneratedRegex(@"(?<!^(?:then\s+)?cool[\s-]?down)\s+and\s+(?:then\s+)?(?=(?:stretch|cool\s+down)\b(?:\s+it)?(?:\s+(?:out|off|down))?\s+for\s+(?:the\s+last\s+)?\d|(?:afterwards|after\s+that|finally|then)\s+(?:\d{1,2}|five|ten|three|a\s+few)[\s-]+min|(?:we(?:'ll)?\s+)?(?:finish|end)\s+(?:on|with|off)\b|cool\s+down\s+(?:for|in)\s+the\s+last|(?:leave|save|allow|keep)\s+\d{1,2}\s*min)", RegexOptions.IgnoreCase)]
-    private static partial Regex AndStretch();
+    private static Regex AndStretch => field ??= new(@"(?<!^(?:then\s+)?cool[\s-]?down)\s+and\s+(?:then\s+)?(?=(?:stretch|cool\s+down)\b(?:\s+it)?(?:\s+(?:out|off|down))?\s+for\s+(?:the\s+last\s+)?\d|(?:afterwards|after\s+that|finally|then)\s+(?:\d{1,2}|five|ten|three|a\s+few)[\s-]+min|(?:we(?:'ll)?\s+)?(?:finish|end)\s+(?:on|with|off)\b|cool\s+down\s+(?:for|in)\s+the\s+last|(?:leave|save|allow|keep)\s+\d{1,2}\s*min)", RegexOptions.IgnoreCase);
 
     /// <summary>“Start with 5 mins mobility, finish with balance 5 mins”: two things.</summary>
-    [GeneratedRegex(@"(?<=^(?:we\s+)?(?:start|begin)(?:ing)?\s+with\s[^,;]*)[,;]\s+(?:and\s+|then\s+)*(?=(?:finish|end)(?:ing)?\s+with\s)", RegexOptions.IgnoreCase)]
-    private static partial Regex FirstAndLast();
+    private static Regex FirstAndLast => field ??= new(@"(?<=^(?:we\s+)?(?:start|begin)(?:ing)?\s+with\s[^,;]*)[,;]\s+(?:and\s+|then\s+)*(?=(?:finish|end)(?:ing)?\s+with\s)", RegexOptions.IgnoreCase);
 
     /// <summary>“…, and cool down at the end” on the last line.</summary>
-    [GeneratedRegex(@",?\s+and\s+(?:then\s+)?(?=(?:an?\s+)?cool[\s-]?down\s+(?:at\s+the\s+end|after(?:wards)?)\.?$)", RegexOptions.IgnoreCase)]
-    private static partial Regex AndCoolDown();
+    private static Regex AndCoolDown => field ??= new(@",?\s+and\s+(?:then\s+)?(?=(?:an?\s+)?cool[\s-]?down\s+(?:at\s+the\s+end|after(?:wards)?)\.?$)", RegexOptions.IgnoreCase);
 
     /// <summary>Whether a line is spoken, of several words.</summary>
-    private static bool IsTalk(string line) => line.Length > ShortTalk && line.TrimEnd()[^1] is '.' or '!' or '?' && SpokenBy().IsMatch(line);
+    private static bool IsTalk(string line) => line.Length > ShortTalk && line.TrimEnd()[^1] is '.' or '!' or '?' && SpokenBy.IsMatch(line);
 
     private const int ShortTalk = 40;
 
-    [GeneratedRegex(@"\b(?:we|we'll|we're|we've|they|they're|you|you'll|I|I'll|I'm|I've|it's|that's|let's|there's|there\s+are|everyone|everybody)\b", RegexOptions.IgnoreCase)]
-    private static partial Regex SpokenBy();
+    private static Regex SpokenBy => field ??= new(@"\b(?:we|we'll|we're|we've|they|they're|you|you'll|I|I'll|I'm|I've|it's|that's|let's|there's|there\s+are|everyone|everybody)\b", RegexOptions.IgnoreCase);
 
     /// <summary>Whether a sentence says something of the class for itself: a part of it, whom it spares, what it needs.</summary>
     private static bool SaysMore(string sentence) => CardPhrases.PartOf(sentence) != CardPart.Main || Moves.BriefWords.Need(sentence) is not null || Moves.BriefWords.Kit(sentence) is not null;
@@ -120,10 +112,10 @@ internal static partial class CardNumbers
 
     /// <summary>The sentences of a last line that says how it all runs, a line each: “3 rounds, 1 min between. 20 people”; null where it is one, or says no such thing.</summary>
     public static string? Closing(string line) =>
-        Sentences().Split(line) is { Length: > 1 } parts && HowItRuns().IsMatch(parts[0]) ? string.Join('\n', parts) : null;
+        Sentences.Split(line) is { Length: > 1 } parts && HowItRuns.IsMatch(parts[0]) ? string.Join('\n', parts) : null;
 
     /// <summary>Whether a line begins with a time of the clock.</summary>
-    public static bool IsTimed(string line) => Time().IsMatch(line);
+    public static bool IsTimed(string line) => Time.IsMatch(line);
 
     /// <summary>Lines that count on from 1.</summary>
     private static void Running(IReadOnlyList<string> lines, List<int> filled, Dictionary<int, string> said)
@@ -132,17 +124,17 @@ internal static partial class CardNumbers
         for (var from = 0; from < filled.Count; from++)
         {
             // A count goes on behind a line of water.
-            var first = before > 0 && from > 0 && Pausing().IsMatch(lines[filled[from - 1]]) && Number().Match(lines[filled[from]]) is { Success: true } onwards && onwards.Groups["n"].Value == (before + 1).ToString(CultureInfo.InvariantCulture) ? before : 0;
-            var run = filled.Skip(from).Where(at => !said.ContainsKey(at)).Select(at => (at, match: Number().Match(lines[at])))
+            var first = before > 0 && from > 0 && Pausing.IsMatch(lines[filled[from - 1]]) && Number.Match(lines[filled[from]]) is { Success: true } onwards && onwards.Groups["n"].Value == (before + 1).ToString(CultureInfo.InvariantCulture) ? before : 0;
+            var run = filled.Skip(from).Where(at => !said.ContainsKey(at)).Select(at => (at, match: Number.Match(lines[at])))
                 .TakeWhile((line, i) => line.match.Success && line.match.Groups["n"].Value.TrimStart('0') == (first + i + 1).ToString(CultureInfo.InvariantCulture)).ToList();
             // Two are enough where each says so, or has another number of its own.
-            if (run.Count < (run.Count == 2 && (run.TrueForAll(r => r.match.Groups["word"].Success) || run.TrueForAll(r => HasCount().IsMatch(lines[r.at][r.match.Length..]))) ? 2 : run.Count == 1 && AlwaysCounts().IsMatch(lines[run[0].at]) ? 1 : first > 0 ? 1 : FewestNumbered))
+            if (run.Count < (run.Count == 2 && (run.TrueForAll(r => r.match.Groups["word"].Success) || run.TrueForAll(r => HasCount.IsMatch(lines[r.at][r.match.Length..]))) ? 2 : run.Count == 1 && AlwaysCounts.IsMatch(lines[run[0].at]) ? 1 : first > 0 ? 1 : FewestNumbered))
                 continue;
             before = first + run.Count;
             foreach (var (at, match) in run)
                 said[at] = lines[at][match.Length..];
             // Minutes counted below a head that does not say so: one a minute.
-            if (from > 0 && run.TrueForAll(r => ByMinute().IsMatch(lines[r.at])) && !said.ContainsKey(filled[from - 1]) && SaysRounds().IsMatch(lines[filled[from - 1]]))
+            if (from > 0 && run.TrueForAll(r => ByMinute.IsMatch(lines[r.at])) && !said.ContainsKey(filled[from - 1]) && SaysRounds.IsMatch(lines[filled[from - 1]]))
                 said[filled[from - 1]] = $"{lines[filled[from - 1]]}, every minute";
             from += run.Count - 1;
         }
@@ -153,7 +145,7 @@ internal static partial class CardNumbers
     {
         for (var from = 0; from < filled.Count; from++)
         {
-            var run = filled.Skip(from).Select(at => (at, match: RoundLong().Match(lines[at]))).TakeWhile((line, i) => line.match.Success && line.match.Groups["n"].Value == (i + 1).ToString(CultureInfo.InvariantCulture)).ToList();
+            var run = filled.Skip(from).Select(at => (at, match: RoundLong.Match(lines[at]))).TakeWhile((line, i) => line.match.Success && line.match.Groups["n"].Value == (i + 1).ToString(CultureInfo.InvariantCulture)).ToList();
             if (run.Count < 2)
                 continue;
             foreach (var (at, _) in run.Skip(1))
@@ -174,7 +166,7 @@ internal static partial class CardNumbers
     /// <summary>A column of times, as minutes of the class: the way a margin says them.</summary>
     private static void Clock(IReadOnlyList<string> lines, List<int> filled, Dictionary<int, string> said)
     {
-        var times = filled.Select(at => (at, match: Time().Match(lines[at]))).Where(t => t.match.Success).ToList();
+        var times = filled.Select(at => (at, match: Time.Match(lines[at]))).Where(t => t.match.Success).ToList();
         if (times.Count < FewestTimes || times.Count * 2 < filled.Count)
             return;
         static int Part(Match m, string group) => int.Parse(m.Groups[group].Value, CultureInfo.InvariantCulture);
@@ -194,7 +186,7 @@ internal static partial class CardNumbers
         {
             var words = lines[times[i].at][times[i].match.Length..];
             if (i == times.Count - 1)
-                said[times[i].at] = TheEnd().IsMatch(words) ? ""
+                said[times[i].at] = TheEnd.IsMatch(words) ? ""
                     : !inHours && times[i].match.Groups["c"].Success && Part(times[i].match, "c") - first is var end && end > minutes[i] ? Margined(words, minutes[i], end)
                     : words;
             else
@@ -211,90 +203,75 @@ internal static partial class CardNumbers
         {
             var words = lines[time.At][time.Length..];
             var name = words.AsSpan().IndexOfAny(':', '(') is > 0 and var end ? end : words.Length;
-            said[time.At] = CardPhrases.SaysSame().IsMatch(words) || new CardScan(words[..Math.Max(name, words.IndexOf(':', StringComparison.Ordinal))], isLine: false).SaysBlock ? words : string.Create(CultureInfo.InvariantCulture, $"{words[..name].TrimEnd()} {next.Seconds - time.Seconds} sec{words[name..]}");
+            said[time.At] = CardPhrases.SaysSame.IsMatch(words) || new CardScan(words[..Math.Max(name, words.IndexOf(':', StringComparison.Ordinal))], isLine: false).SaysBlock ? words : string.Create(CultureInfo.InvariantCulture, $"{words[..name].TrimEnd()} {next.Seconds - time.Seconds} sec{words[name..]}");
         }
 
-        said[times[^1].At] = lines[times[^1].At][times[^1].Length..] is var last && TheEnd().IsMatch(last) ? "" : last;
+        said[times[^1].At] = lines[times[^1].At][times[^1].Length..] is var last && TheEnd.IsMatch(last) ? "" : last;
     }
 
     /// <summary>“0-8 warm up, 8-20 legs”, a line each and one from where the other ended: minutes of the class.</summary>
     private static void Spans(IReadOnlyList<string> lines, List<int> filled, Dictionary<int, string> said)
     {
         static int Part(Match m, string group) => int.Parse(m.Groups[group].Value, CultureInfo.InvariantCulture);
-        var spans = filled.Where(at => !said.ContainsKey(at)).Select(at => (at, match: Span().Match(lines[at]))).Where(s => s.match.Success && Part(s.match, "b") > Part(s.match, "a")).ToList();
+        var spans = filled.Where(at => !said.ContainsKey(at)).Select(at => (at, match: Span.Match(lines[at]))).Where(s => s.match.Success && Part(s.match, "b") > Part(s.match, "a")).ToList();
         // A class begins at 0; “8-10 squats, 10-12 rows” are reps.
         if (spans.Count < FewestTimes || Part(spans[0].match, "a") != 0 || spans.Zip(spans.Skip(1)).Any(s => Part(s.First.match, "b") != Part(s.Second.match, "a")))
             return;
         foreach (var (at, match) in spans)
         {
             var words = lines[at][match.Length..];
-            said[at] = CardPhrases.Drink().IsMatch(CardPhrases.WithoutStops(words)) ? string.Create(CultureInfo.InvariantCulture, $"{words} {Part(match, "b") - Part(match, "a")} min")
+            said[at] = CardPhrases.Drink.IsMatch(CardPhrases.WithoutStops(words)) ? string.Create(CultureInfo.InvariantCulture, $"{words} {Part(match, "b") - Part(match, "a")} min")
                 : string.Create(CultureInfo.InvariantCulture, $"{Part(match, "a")}'-{Part(match, "b")}' {words}");
         }
     }
 
     private static string Margined(string words, int from, int to) =>
-        words.AsSpan().ContainsAny(":(") || PartOfClass().IsMatch(words) || new CardScan(words, isLine: false).SaysBlock ? string.Create(CultureInfo.InvariantCulture, $"{from}'-{to}' {words}")
-        : string.Create(CultureInfo.InvariantCulture, $"{from}-{to} {words}") is var line && CardPhrases.Margin().IsMatch(line) ? line : string.Create(CultureInfo.InvariantCulture, $"{words} {to - from} min");
+        words.AsSpan().ContainsAny(":(") || PartOfClass.IsMatch(words) || new CardScan(words, isLine: false).SaysBlock ? string.Create(CultureInfo.InvariantCulture, $"{from}'-{to}' {words}")
+        : string.Create(CultureInfo.InvariantCulture, $"{from}-{to} {words}") is var line && CardPhrases.Margin.IsMatch(line) ? line : string.Create(CultureInfo.InvariantCulture, $"{words} {to - from} min");
 
-    [GeneratedRegex(@"^\s*(?<a>\d{1,3})[:.](?<b>[0-5]\d)(?:\s*-\s*(?<c>\d{1,3})[:.]\d\d)?\s*[-:)]?\s+(?=[A-Za-z])")]
-    private static partial Regex Time();
+    private static Regex Time => field ??= new(@"^\s*(?<a>\d{1,3})[:.](?<b>[0-5]\d)(?:\s*-\s*(?<c>\d{1,3})[:.]\d\d)?\s*[-:)]?\s+(?=[A-Za-z])");
 
-    [GeneratedRegex(@"(?<=^\s*(?:\d[a-h][.)]|[a-h]\d[.):]?)\s.*\S)\s+(?=(?:\d[b-h][.)]|[a-h][2-6][.):])\s)", RegexOptions.IgnoreCase)]
-    private static partial Regex Tied();
+    /// <summary>Whether it begins as A1 and 1a do.</summary>
+    private static bool IsLettered(string line) =>
+        line.AsSpan().TrimStart() is [var a, var b, ..] && ((char.IsAsciiDigit(a) && char.IsAsciiLetter(b)) || (char.IsAsciiLetter(a) && char.IsAsciiDigit(b)));
 
-    [GeneratedRegex(@"^\s*(?<a>\d{1,2})\s*'?\s*-\s*(?<b>\d{1,3})\s*(?:'|mins?\b)?\s*[-:.)]?\s+(?=[A-Za-z])")]
-    private static partial Regex Span();
+    private static Regex Tied => field ??= new(@"(?<=^\s*(?:\d[a-h][.)]|[a-h]\d[.):]?)\s.*\S)\s+(?=(?:\d[b-h][.)]|[a-h][2-6][.):])\s)", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"^(?:round|rd|r)\s*(?<n>\d)\s*[-:=.]?\s*(?<t>\d{2,3})\s*(?:s|secs?|seconds?)(?:\s*(?:each|on|work|per (?:move|exercise|station)))?\s*$", RegexOptions.IgnoreCase)]
-    private static partial Regex RoundLong();
+    private static Regex Span => field ??= new(@"^\s*(?<a>\d{1,2})\s*'?\s*-\s*(?<b>\d{1,3})\s*(?:'|mins?\b)?\s*[-:.)]?\s+(?=[A-Za-z])");
 
-    [GeneratedRegex(@"^(?<said>.*\w)[.!]\s+(?<thanks>(?:many\s+)?(?:thanks|thank\s+you|cheers|enjoy|have\s+fun|see\s+you|good\s+luck|well\s+done|that's\s+it)\b.{0,30})$", RegexOptions.IgnoreCase)]
-    private static partial Regex WithThanks();
+    private static Regex RoundLong => field ??= new(@"^(?:round|rd|r)\s*(?<n>\d)\s*[-:=.]?\s*(?<t>\d{2,3})\s*(?:s|secs?|seconds?)(?:\s*(?:each|on|work|per (?:move|exercise|station)))?\s*$", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"\b(?:water|drinks?|rest|break)\b", RegexOptions.IgnoreCase)]
-    private static partial Regex Pausing();
+    private static Regex WithThanks => field ??= new(@"^(?<said>.*\w)[.!]\s+(?<thanks>(?:many\s+)?(?:thanks|thank\s+you|cheers|enjoy|have\s+fun|see\s+you|good\s+luck|well\s+done|that's\s+it)\b.{0,30})$", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"^\s*min(?:ute)?\s*\d", RegexOptions.IgnoreCase)]
-    private static partial Regex ByMinute();
+    private static Regex Pausing => field ??= new(@"\b(?:water|drinks?|rest|break)\b", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"^(?!.*\b(?:e\d?mom|every|minute)\b).*(?:\b\d{1,2}\s*(?:rounds?|rds?|sets?)\b|\bx\s*\d{1,2}\b)", RegexOptions.IgnoreCase)]
-    private static partial Regex SaysRounds();
+    private static Regex ByMinute => field ??= new(@"^\s*min(?:ute)?\s*\d", RegexOptions.IgnoreCase);
+
+    private static Regex SaysRounds => field ??= new(@"^(?!.*\b(?:e\d?mom|every|minute)\b).*(?:\b\d{1,2}\s*(?:rounds?|rds?|sets?)\b|\bx\s*\d{1,2}\b)", RegexOptions.IgnoreCase);
 
     /// <summary>What can only be one of a list.</summary>
-    [GeneratedRegex(@"^\s*(?:ex(?:ercise)?|move|stn)\s*#?1\b", RegexOptions.IgnoreCase)]
-    private static partial Regex AlwaysCounts();
+    private static Regex AlwaysCounts => field ??= new(@"^\s*(?:ex(?:ercise)?|move|stn)\s*#?1\b", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"^\s*\d{1,3}\s*[x-]?\s*[a-z]|\d\s*(?:reps?|s|secs?)?\)?\s*$", RegexOptions.IgnoreCase)]
-    private static partial Regex HasCount();
+    private static Regex HasCount => field ??= new(@"^\s*\d{1,3}\s*[x-]?\s*[a-z]|\d\s*(?:reps?|s|secs?)?\)?\s*$", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"\b(?:challenge|flow|practice|workout|work|games?|finisher|block|circuit|set)\s*\d?\s*$", RegexOptions.IgnoreCase)]
-    private static partial Regex PartOfClass();
+    private static Regex PartOfClass => field ??= new(@"\b(?:challenge|flow|practice|workout|work|games?|finisher|block|circuit|set)\s*\d?\s*$", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"^(?:the\s+)?(?:end|finish|done|home|close|over|bye|goodbye)\b(?:\s+of\s+class)?[.!\s]*$", RegexOptions.IgnoreCase)]
-    private static partial Regex TheEnd();
+    private static Regex TheEnd => field ??= new(@"^(?:the\s+)?(?:end|finish|done|home|close|over|bye|goodbye)\b(?:\s+of\s+class)?[.!\s]*$", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"^\s*(?:(?<word>min(?:ute)?|station|stn|exercise|ex|move|no\.?|[ms](?=\d))\s*#?(?<n>\d{1,2})\s*[-:.)]?\s+(?=\w)|(?<n>\d{1,2})\s*:\s+(?=[A-Za-z]|\d{1,3}\s*(?:x\s*)?[A-Za-z])|(?<n>\d{1,2})\s?[-/]\s+(?=\w)|(?<n>\d{1,2})[.)](?=\d{1,3}\s*(?:x|[a-z]|sets?\b))|(?<n>\d{1,2})\s+(?=\d{1,3}\s*x?\s*[a-z])|(?<n>\d{1,2})\s+(?=[A-Za-z])(?!(?:x|min(?:ute)?s?|m|h|hours?|s|secs?|seconds?|rounds?|rds?|sets?|laps?|times?|reps?|kgs?|lbs?|people|ppl|of)\b))", RegexOptions.IgnoreCase)]
-    private static partial Regex Number();
+    private static Regex Number => field ??= new(@"^\s*(?:(?<word>min(?:ute)?|station|stn|exercise|ex|move|no\.?|[ms](?=\d))\s*#?(?<n>\d{1,2})\s*[-:.)]?\s+(?=\w)|(?<n>\d{1,2})\s*:\s+(?=[A-Za-z]|\d{1,3}\s*(?:x\s*)?[A-Za-z])|(?<n>\d{1,2})\s?[-/]\s+(?=\w)|(?<n>\d{1,2})[.)](?=\d{1,3}\s*(?:x|[a-z]|sets?\b))|(?<n>\d{1,2})\s+(?=\d{1,3}\s*x?\s*[a-z])|(?<n>\d{1,2})\s+(?=[A-Za-z])(?!(?:x|min(?:ute)?s?|m|h|hours?|s|secs?|seconds?|rounds?|rds?|sets?|laps?|times?|reps?|kgs?|lbs?|people|ppl|of)\b))", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"\.\s+(?:(?:and\s+)?then\s+)?(?:an?\s+(?=(?:\d{1,2}|two|three|four|five|six|ten)[\s-]min))?|(?<=[!?])\s+(?=[A-Z\d])|\s+and\s+(?=stretch\b)|[,;]?\s+(?:and\s+)?then\s+(?!(?:a\s+)?\d{1,2}[\s-]*(?:s|secs?|seconds?|min(?:ute)?s?)?\s*(?:to\s+(?:move|change|swap|rest|switch|get|walk|breathe|recover|set)|of\s+rest|rest|off|break)\b)(?=\d|(?:an?|two|three|four|five|six)\s|core\b|stretch|cool|finish|abs\b)|,\s+and\s+(?=\d{1,2}\s*min(?:ute)?s?\s+(?:of\s+)?(?:stretch|cool|core|abs))|;\s+|,?\s+and\s+(?=(?:then\s+)?(?:we\s+)?stretch(?:ed)?[.!]?$)|,?\s+and\s+(?=(?:we(?:'ll)?\s+)?(?:finish|end)\s+(?:on|with|off)\b|cool\s+down\s+(?:for|in)\s+the\s+last)|,?\s+and\s+(?:afterwards|after\s+that|finally)\s+(?=(?:\d{1,2}|five|ten|three|a\s+few)[\s-]+min|stretch|cool)|\s+and\s+(?=\d{1,2}\s*min(?:ute)?s?\s+(?:of\s+)?(?:stretch|cool|core|abs))|(?<=\bhere(?:'s|\s+is)\s+[^:,]{3,30}):\s+|(?<=\b(?:at|in)\s+the\s+[a-z ]{3,24}):\s+(?=\d)|,\s+(?=\d{1,2}\s*(?:rounds?|rds?|sets?|x)\s+of\b(?!\s+\d{1,3}(?:-\d{1,3})?(?:\s+reps)?\s*(?:$|[,;.]|(?:on\s+)?each\b|per\b|then\b|and\b)))|\s+(?=(?:block|circuit|part)\s+(?:one|two|three|four|five|[1-6])\b)|(?<=\bmin(?:ute)?s?),?\s+(?=(?:warm(?:ing)?[\s-]?up|cool(?:ing)?[\s-]?down)\s+(?:for\s+)?\d{1,2}\s*min)|,?\s+(?:oh\s+)?and\s+(?=(?:please\s+)?(?:remember|don'?t\s+forget|mind)\b)|(?<=^plan\b[^:]{0,20}):\s+|(?<=\b(?:warm[\s-]?up|wu)\s+\d{1,2}(?:\s*min(?:ute)?s?)?),\s+|,\s+(?=(?:stretch|cool[\s-]?down|cd)\s+\d)|,\s+(?=\d\s*min(?:ute)?s?\s+(?:water|rest|break)\b)|(?<=^[^:\d]{1,16}):\s+(?=\d)", RegexOptions.IgnoreCase)]
-    private static partial Regex Breaths();
+    private static Regex Breaths => field ??= new(@"\.\s+(?:(?:and\s+)?then\s+)?(?:an?\s+(?=(?:\d{1,2}|two|three|four|five|six|ten)[\s-]min))?|(?<=[!?])\s+(?=[A-Z\d])|\s+and\s+(?=stretch\b)|[,;]?\s+(?:and\s+)?then\s+(?!(?:a\s+)?\d{1,2}[\s-]*(?:s|secs?|seconds?|min(?:ute)?s?)?\s*(?:to\s+(?:move|change|swap|rest|switch|get|walk|breathe|recover|set)|of\s+rest|rest|off|break)\b)(?=\d|(?:an?|two|three|four|five|six)\s|core\b|stretch|cool|finish|abs\b)|,\s+and\s+(?=\d{1,2}\s*min(?:ute)?s?\s+(?:of\s+)?(?:stretch|cool|core|abs))|;\s+|,?\s+and\s+(?=(?:then\s+)?(?:we\s+)?stretch(?:ed)?[.!]?$)|,?\s+and\s+(?=(?:we(?:'ll)?\s+)?(?:finish|end)\s+(?:on|with|off)\b|cool\s+down\s+(?:for|in)\s+the\s+last)|,?\s+and\s+(?:afterwards|after\s+that|finally)\s+(?=(?:\d{1,2}|five|ten|three|a\s+few)[\s-]+min|stretch|cool)|\s+and\s+(?=\d{1,2}\s*min(?:ute)?s?\s+(?:of\s+)?(?:stretch|cool|core|abs))|(?<=\bhere(?:'s|\s+is)\s+[^:,]{3,30}):\s+|(?<=\b(?:at|in)\s+the\s+[a-z ]{3,24}):\s+(?=\d)|,\s+(?=\d{1,2}\s*(?:rounds?|rds?|sets?|x)\s+of\b(?!\s+\d{1,3}(?:-\d{1,3})?(?:\s+reps)?\s*(?:$|[,;.]|(?:on\s+)?each\b|per\b|then\b|and\b)))|\s+(?=(?:block|circuit|part)\s+(?:one|two|three|four|five|[1-6])\b)|(?<=\bmin(?:ute)?s?),?\s+(?=(?:warm(?:ing)?[\s-]?up|cool(?:ing)?[\s-]?down)\s+(?:for\s+)?\d{1,2}\s*min)|,?\s+(?:oh\s+)?and\s+(?=(?:please\s+)?(?:remember|don'?t\s+forget|mind)\b)|(?<=^plan\b[^:]{0,20}):\s+|(?<=\b(?:warm[\s-]?up|wu)\s+\d{1,2}(?:\s*min(?:ute)?s?)?),\s+|,\s+(?=(?:stretch|cool[\s-]?down|cd)\s+\d)|,\s+(?=\d\s*min(?:ute)?s?\s+(?:water|rest|break)\b)|(?<=^[^:\d]{1,16}):\s+(?=\d)", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"(?<=[a-z\d]{2})(?<!\b(?:sek|sec|secs|min|mins|wdh|ca|approx|std|nr|rec))\.\s+(?=[a-z\d])", RegexOptions.IgnoreCase)]
-    private static partial Regex Sentences();
+    private static Regex Sentences => field ??= new(@"(?<=[a-z\d]{2})(?<!\b(?:sek|sec|secs|min|mins|wdh|ca|approx|std|nr|rec))\.\s+(?=[a-z\d])", RegexOptions.IgnoreCase);
 
     /// <summary>“10 squats, 10 press-ups. 5 rounds”: the moves, and how often.</summary>
-    [GeneratedRegex(@"^\s*\d{1,3}\s+[a-z][^,.]*,\s*\d{1,3}s?\s+[a-z]", RegexOptions.IgnoreCase)]
-    private static partial Regex CountsListed();
+    private static Regex CountsListed => field ??= new(@"^\s*\d{1,3}\s+[a-z][^,.]*,\s*\d{1,3}s?\s+[a-z]", RegexOptions.IgnoreCase);
 
     /// <summary>Where a long sentence goes on to the next part of a class.</summary>
-    [GeneratedRegex(@",?\s+(?:and\s+)?then\s+(?=(?:an?|\d{1,2}|two|three|four|five|six)\s)(?!\d{1,2}\s*(?:s|secs?|seconds?|min|minute)\s+(?:to|rest|off)\b|(?:\d{1,2}|two)\s+of\s+each\b)|,\s+and\s+(?=\d{1,2}\s*min(?:ute)?s?\s+(?:of\s+)?(?:stretch|cool|core|abs))", RegexOptions.IgnoreCase)]
-    private static partial Regex Steps();
+    private static Regex Steps => field ??= new(@",?\s+(?:and\s+)?then\s+(?=(?:an?|\d{1,2}|two|three|four|five|six)\s)(?!\d{1,2}\s*(?:s|secs?|seconds?|min|minute)\s+(?:to|rest|off)\b|(?:\d{1,2}|two)\s+of\s+each\b)|,\s+and\s+(?=\d{1,2}\s*min(?:ute)?s?\s+(?:of\s+)?(?:stretch|cool|core|abs))", RegexOptions.IgnoreCase);
 
     /// <summary>Where a sentence ends and the next begins.</summary>
-    [GeneratedRegex(@"(?<=(?:[A-Za-z\d)]{2}|\s\d)(?<!\b(?:[Ss]ek|[Ss]ecs?|[Mm]ins?|[Ww]dh|[Cc]a|[Aa]pprox|[Ss]td|[Nn]r|[Rr]ec))[.!?])\s+(?=[A-Z\d])")]
-    private static partial Regex Spoken();
+    private static Regex SentenceEnd => field ??= new(@"(?<=(?:[A-Za-z\d)]{2}|\s\d)(?<!\b(?:[Ss]ek|[Ss]ecs?|[Mm]ins?|[Ww]dh|[Cc]a|[Aa]pprox|[Ss]td|[Nn]r|[Rr]ec))[.!?])\s+(?=[A-Z\d])");
 
-    [GeneratedRegex(@"^\s*\d{1,3}\s*(?:x\s*)?(?:laps?|rounds?|rds?|sets?|times)\b|^\s*\d{1,3}\s*(?:s|secs?|seconds?|mins?)?\s*(?:on|work|stations?)\b|^\s*\d{2}\s*/\s*\d{2}\b", RegexOptions.IgnoreCase)]
-    private static partial Regex HowItRuns();
+    private static Regex HowItRuns => field ??= new(@"^\s*\d{1,3}\s*(?:x\s*)?(?:laps?|rounds?|rds?|sets?|times)\b|^\s*\d{1,3}\s*(?:s|secs?|seconds?|mins?)?\s*(?:on|work|stations?)\b|^\s*\d{2}\s*/\s*\d{2}\b", RegexOptions.IgnoreCase);
 }

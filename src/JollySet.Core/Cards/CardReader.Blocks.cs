@@ -18,7 +18,7 @@ public sealed partial class CardReader
     private bool TakesBlock(CardWords line)
     {
         var text = line.Text;
-        if (Backwards().IsMatch(text))
+        if (Backwards.IsMatch(text))
         {
             Note(line);
             return true;
@@ -30,13 +30,13 @@ public sealed partial class CardReader
         (text, var length) = ByTheClock(text);
         if (length is not null)
             text = AsTabata(text);
-        var isSame = SameTimes().IsMatch(text) && blocks.Exists(IsSaid);
-        var (before, items) = Listed(isSame ? SameTimes().Replace(text, "") : text);
+        var isSame = SameTimes.IsMatch(text) && blocks.Exists(IsSaid);
+        var (before, items) = Listed(isSame ? SameTimes.Replace(text, "") : text);
         (before, var besides) = WithoutBesides(before);
         var part = PartOf(before);
         var begins = part == CardPart.Main ? Begin(before) : Match.Empty;
         // “Circuit for 16”: as many people.
-        if (begins.Success && ForPeople().Match(before) is { Success: true } many)
+        if (begins.Success && ForPeople.Match(before) is { Success: true } many)
         {
             var number = many.Groups["n"].Value;
             head.People ??= int.Parse(number, CultureInfo.InvariantCulture);
@@ -46,12 +46,12 @@ public sealed partial class CardReader
 
         // The number of “circuit 2” counts no rounds.
         var scan = Scan(begins.Success && char.IsAsciiDigit(begins.Value[^1]) ? before[begins.Length..] : before, isLine: false);
-        var isNamed = part != CardPart.Main || begins.Success || Super().IsMatch(before) || Talk().IsMatch(before);
+        var isNamed = part != CardPart.Main || begins.Success || Super.IsMatch(before) || Talk.IsMatch(before);
         var isEmpty = IsEmpty(scan.Left);
         var named = scan.Left;
-        if (part != CardPart.Main && length is null && scan.Length is null && scan.RepsLow is null && BareMinutes().Match(WithoutBrackets(named)) is { Success: true } bare)
+        if (part != CardPart.Main && length is null && scan.Length is null && scan.RepsLow is null && BareMinutes.Match(WithoutBrackets(named)) is { Success: true } bare)
         {
-            besides.AddRange(Brackets().Matches(named).Select(m => m.Groups["in"].Value));
+            besides.AddRange(Brackets.Matches(named).Select(m => m.Groups["in"].Value));
             (length, named) = (int.Parse(bare.Groups["n"].Value, CultureInfo.InvariantCulture) * 60, WithoutBrackets(named)[..bare.Index]);
         }
 
@@ -66,11 +66,11 @@ public sealed partial class CardReader
         }
 
         // “Warm-up: 5 min march, squats, arm circles”: minutes before a list of which nothing else is timed are of all of it.
-        if (items is not null && part != CardPart.Main && (length ?? scan.Length) is null && MinutesOfAll().Match(items) is { Success: true } total && Commas().Split(items) is { Length: > 2 } timed && timed.Skip(1).All(i => !i.Any(char.IsAsciiDigit)))
+        if (items is not null && part != CardPart.Main && (length ?? scan.Length) is null && MinutesOfAll.Match(items) is { Success: true } total && Commas.Split(items) is { Length: > 2 } timed && timed.Skip(1).All(i => !i.Any(char.IsAsciiDigit)))
         {
             length = int.Parse(total.Groups["n"].Value, CultureInfo.InvariantCulture) * 60;
             items = items[total.Length..];
-            var opener = Commas().Split(items)[0];
+            var opener = Commas.Split(items)[0];
             Ask(line, $"{total.Groups["n"].Value} min: for all of these?", ("all of them", line.Raw), ($"the {opener.ToLowerInvariant()} alone", line.Raw.Replace(total.Value + opener, $"{opener} {total.Groups["n"].Value} min", StringComparison.Ordinal)));
         }
 
@@ -78,7 +78,7 @@ public sealed partial class CardReader
         if (items is null && scan.SaysBlock && !text.EndsWith(':') && Done(named, begins.Value, scan.Scheme is not null || scan.RoundsLow is not null) is { } done)
             (items, named) = (done, begins.Value);
         // “Warm up 5 min marching and arm swings”.
-        if (items is null && part != CardPart.Main && (length ?? scan.Length) is not null && Done(WarmUp().Replace(CoolDown().Replace(named, ""), ""), "", severalOnly: true) is { } several)
+        if (items is null && part != CardPart.Main && (length ?? scan.Length) is not null && Done(WarmUp.Replace(CoolDown.Replace(named, ""), ""), "", severalOnly: true) is { } several)
             (items, named) = (several, "");
         if (isEmpty && !isNamed && items is null && TakesBelowLists(line, scan))
             return true;
@@ -89,9 +89,9 @@ public sealed partial class CardReader
         if (isNamed && part == CardPart.Main && !scan.SaysBlock && items is null && scan.SaysStation && scan.RepsLow is null && scan.Left.Split(' ').Length > 2)
             return false;
         // A move with its rounds on one line: squats 3 rounds of 10.
-        if (!isNamed && scan.SaysBlock && items is null && Scan(before) is var whole && !text.EndsWith(':') && (Understood(WithoutBrackets(whole.Left)) is not null || (GoesOn().IsMatch(text) && Understood(WithoutStopsAround(WithoutBrackets(whole.Left))) is not null)))
+        if (!isNamed && scan.SaysBlock && items is null && Scan(before) is var whole && !text.EndsWith(':') && (Understood(WithoutBrackets(whole.Left)) is not null || (GoesOn.IsMatch(text) && Understood(WithoutStopsAround(WithoutBrackets(whole.Left))) is not null)))
             return false;
-        var goesOn = Current is { Stations.Count: > 0 } been && (GoesOn().IsMatch(text) ? been.Part != CardPart.Main || text.EndsWith(':') : been.Part != CardPart.Main && text.EndsWith(':'));
+        var goesOn = Current is { Stations.Count: > 0 } been && (GoesOn.IsMatch(text) ? been.Part != CardPart.Main || text.EndsWith(':') : been.Part != CardPart.Main && text.EndsWith(':'));
         if (!isEmpty && !isNamed && !goesOn && length is null && items is null && !text.EndsWith(':') && Current is { Stations.Count: > 0, Part: CardPart.Main, HasSettings: false } open
             && text.IndexOf(", ", StringComparison.Ordinal) is > 0 and var comma && Scan(text[..comma], isLine: false) is { SaysBlock: true } first && IsEmpty(first.Left) && Scan(text[(comma + 2)..]) is { Any: false } other)
         {
@@ -99,7 +99,7 @@ public sealed partial class CardReader
             return Applied(open, first, line);
         }
 
-        if (isEmpty && !isNamed && items is null && Current is { Scheme: not null, Stations.Count: > 0 } rungs && scan is { RoundsLow: > 1 and <= MostAgain and var often, Work: null, Scheme: null, Gaps.Count: 0 } && RepeatAgain().IsMatch(text) && blocks.Count + often <= Limits.Blocks)
+        if (isEmpty && !isNamed && items is null && Current is { Scheme: not null, Stations.Count: > 0 } rungs && scan is { RoundsLow: > 1 and <= MostAgain and var often, Work: null, Scheme: null, Gaps.Count: 0 } && RepeatAgain.IsMatch(text) && blocks.Count + often <= Limits.Blocks)
         {
             for (var n = 1; n < often; n++)
                 blocks.Add(rungs.Again(line.Number, FreeName(rungs.Name)));
@@ -107,7 +107,7 @@ public sealed partial class CardReader
             return true;
         }
 
-        if (items is null && length is null && (isEmpty || begins.Length == before.Length || IsEmpty(BlockWord().Replace(scan.Left, ""))) && TakesAmrapBelow(line, scan))
+        if (items is null && length is null && (isEmpty || begins.Length == before.Length || IsEmpty(BlockWord.Replace(scan.Left, ""))) && TakesAmrapBelow(line, scan))
             return true;
         if (!isNamed && items is null && length is null && TakesRepeat(line, scan, isEmpty))
             return true;
@@ -118,12 +118,12 @@ public sealed partial class CardReader
         if (isEmpty && !isNamed && !goesOn && length is null && items is null && Current is { IsOwnTime: false } current && !IsWhole(current, scan) && !IsDone(current, scan, line) && ((current.Stations.Count == 0 && !(current.Part != CardPart.Main && (current.Length is not null || (current.Notes.Count > 0 && scan.RoundsLow > 1)) && (scan.Work is not null || scan.Scheme is not null || scan.Every is not null || scan.IsAmrap || scan.RoundsLow > 2 || text.EndsWith(':')))) || (current.Part == CardPart.Main && !current.HasSettings && !((scan.Scheme is not null || scan.IsAmrap || (scan.Every is not null && current.Stations.Exists(s => s.Sets > 1))) && current.Stations.Count > 0 && current.Stations.TrueForAll(s => s.Amount is not null))) || scan.Work is null && scan.Scheme is null && scan.Every is null && !scan.IsAmrap && current.RoundsLow is null && current is not { Part: not CardPart.Main, Length: not null, Stations.Count: 0 }) && Applied(current, scan, line))
             return true;
         // Words behind how it runs are no name: “40 s work, 10 s rest, all on the mat”.
-        var isBehind = part == CardPart.Main && !isNamed && !isEmpty && items is null && (!text.EndsWith(':') || SaysHow().IsMatch(named)) && char.IsAsciiDigit(text[0]) && !line.IsHeading;
+        var isBehind = part == CardPart.Main && !isNamed && !isEmpty && items is null && (!text.EndsWith(':') || SaysHow.IsMatch(named)) && char.IsAsciiDigit(text[0]) && !line.IsHeading;
         var entitled = begins.Success && char.IsAsciiDigit(begins.Value[^1]) && named != begins.Value ? $"{begins.Value}{(before[begins.Length..].StartsWith(" - ", StringComparison.Ordinal) && named.Length > 0 && char.IsLetter(named[0]) ? " –" : "")} {named}" : named;
         // “Hello + kit check (1 DB, mat)”: its name stands before the bracket, the kit in it is heard.
-        var isTalk = part == CardPart.Main && (Talk().IsMatch(before) || (length is not null && TalkWord().IsMatch(before)));
+        var isTalk = part == CardPart.Main && (Talk.IsMatch(before) || (length is not null && TalkWord.IsMatch(before)));
         var asides = besides;
-        if (isTalk && Brackets().Match(before) is { Success: true, Index: > 0 } told && Scan(told.Groups["in"].Value, isLine: false).Length is null)
+        if (isTalk && Brackets.Match(before) is { Success: true, Index: > 0 } told && Scan(told.Groups["in"].Value, isLine: false).Length is null)
         {
             head.AddKits(told.Groups["in"].Value);
             asides.AddRange(new[] { told.Groups["in"].Value, before[(told.Index + told.Length)..].Trim(' ', ',', ';', '-', '.') }.Where(a => a.Any(char.IsLetterOrDigit)));
@@ -133,8 +133,8 @@ public sealed partial class CardReader
         var block = new CardBlock(line.Number, NameOf(before, entitled, part, isEmpty || isBehind || named.Length == 0), part) { Length = length ?? scan.Length, IsTalk = isTalk, IsNamed = begins.Success, Begun = line.Text };
         if (scan.IsEach || scan.SaysEachSide)
             block.Length = length;
-        block.IsSuperset = Super().IsMatch(before);
-        block.IsOfEach = OfEachBelow().IsMatch(line.Raw);
+        block.IsSuperset = Super.IsMatch(before);
+        block.IsOfEach = OfEachBelow.IsMatch(line.Raw);
         block.Notes.AddRange(asides);
         blocks.Add(block);
         Applied(block, scan, line, isSetting: false);
@@ -158,13 +158,13 @@ public sealed partial class CardReader
         if ((items is null || isEmpty || begins.Success || entitled.StartsWith(block.Name, StringComparison.OrdinalIgnoreCase)) && Beside(entitled, block.Name, part) is { } beside && !block.Notes.Exists(n => n.Contains(beside, StringComparison.OrdinalIgnoreCase)))
         {
             // What had its middle taken out is kept whole.
-            var kept = beside.Contains(", ,", StringComparison.Ordinal) || (IsSpoken().IsMatch(line.Text) && !line.Text.Contains(beside, StringComparison.Ordinal)) ? AsTyped(line) : beside;
+            var kept = beside.Contains(", ,", StringComparison.Ordinal) || (IsSpoken.IsMatch(line.Text) && !line.Text.Contains(beside, StringComparison.Ordinal)) ? AsTyped(line) : beside;
             if (!block.Notes.Contains(kept))
                 block.Notes.Add(kept);
             if (part == CardPart.Main)
                 head.HearPeople(beside);
-            foreach (var piece in Commas().Split(beside))
-                if (OnlyThis().Match(piece) is { Success: true } only)
+            foreach (var piece in Commas.Split(beside))
+                if (OnlyThis.Match(piece) is { Success: true } only)
                     head.AddKit(only.Groups["k"].Value);
         }
 
@@ -186,7 +186,7 @@ public sealed partial class CardReader
             return true;
         }
 
-        if (isEmpty && Current is null && scan.IsEach && (scan.Gaps.Count > 0 || line.Text.EndsWith(':') || (scan.Length is not null && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } opens && (IsStation(opens.Text) || AreMoves(opens.Text) || ListIs().IsMatch(opens.Text)))))
+        if (isEmpty && Current is null && scan.IsEach && (scan.Gaps.Count > 0 || line.Text.EndsWith(':') || (scan.Length is not null && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } opens && (IsStation(opens.Text) || AreMoves(opens.Text) || ListIs.IsMatch(opens.Text)))))
             blocks.Add(new CardBlock(line.Number, FreeName("A"), CardPart.Main));
         else if (isEmpty && (scan.SaysEachSide || scan.Sets is not null) && (Current is not { Stations.Count: 0 } || Current is { Part: not CardPart.Main, Length: not null }))
             blocks.Add(new CardBlock(line.Number, FreeName("A"), CardPart.Main));
@@ -206,7 +206,7 @@ public sealed partial class CardReader
 
     /// <summary>“3 rounds” below “Buy-in: 50 skips” or an EMOM, with moves of its own below it, is not theirs.</summary>
     private bool IsDone(CardBlock block, CardScan scan, CardWords line) =>
-        scan is { RoundsLow: not null, Work: null, Scheme: null, Every: null, IsAmrap: false } && block is { Part: CardPart.Main, Stations.Count: > 0 } && ((block is { IsNamed: true, HasSettings: false } && block.Stations.TrueForAll(s => s.Line == block.Line && s.Amount is not null)) || block.Every is not null || block.IsAmrap || block.Scheme is not null) && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } next && (IsStation(next.Text) || (GoesOn().IsMatch(line.Text) && Scan(next.Text) is { SaysBlock: false, Amount: not null })) && !Begin(next.Text).Success;
+        scan is { RoundsLow: not null, Work: null, Scheme: null, Every: null, IsAmrap: false } && block is { Part: CardPart.Main, Stations.Count: > 0 } && ((block is { IsNamed: true, HasSettings: false } && block.Stations.TrueForAll(s => s.Line == block.Line && s.Amount is not null)) || block.Every is not null || block.IsAmrap || block.Scheme is not null) && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } next && (IsStation(next.Text) || (GoesOn.IsMatch(line.Text) && Scan(next.Text) is { SaysBlock: false, Amount: not null })) && !Begin(next.Text).Success;
 
     /// <summary>Whether how a block runs is said: of its rounds or of each of its moves.</summary>
     private static bool IsSaid(CardBlock block) => block is { Part: CardPart.Main } && (block.HasSettings || block.ForAll is not null);
@@ -219,31 +219,30 @@ public sealed partial class CardReader
     /// <summary>What is left of a block's words besides its name; null where it is nothing or only filler.</summary>
     private static string? Beside(string left, string name, CardPart part = CardPart.Main)
     {
-        left = part == CardPart.Main ? left : AtTheEnd().Replace(GoesOn().Replace(left, "").Trim(), "");
+        left = part == CardPart.Main ? left : AtTheEnd.Replace(GoesOn.Replace(left, "").Trim(), "");
         var words = name.Length <= 1 ? left : left.StartsWith(name, StringComparison.OrdinalIgnoreCase) ? left[name.Length..] : !left.Contains(name, StringComparison.OrdinalIgnoreCase) ? left : left.Remove(left.IndexOf(name, StringComparison.OrdinalIgnoreCase), name.Length);
         words = words.Trim(' ', ',', '.', ':', ';', '-', '!', '(', ')', '[', ']', '/', '+', '|');
         // “(2 sets of 10) of each, rest when you need to”.
         if (words.StartsWith("of each, ", StringComparison.OrdinalIgnoreCase))
             words = words["of each, ".Length..];
-        return WithoutStops(words) is { Length: > 2 } said && said.Any(char.IsLetter) && !LeadsInto().IsMatch(words) && (part != CardPart.Main || BlockWord().Match(words).Length < words.Length) ? words : null;
+        return WithoutStops(words) is { Length: > 2 } said && said.Any(char.IsLetter) && !LeadsInto.IsMatch(words) && (part != CardPart.Main || BlockWord.Match(words).Length < words.Length) ? words : null;
     }
 
     /// <summary>“Start with a little (warm up)”, “a good (stretch)”: words that only lead to a part.</summary>
-    [GeneratedRegex(@"^(?:(?:start|starting|finish|finishing|end|begin|with|an?|some|the|little|quick|nice|good|proper|short|bit|of|first|then|just)\b\s*)+$", RegexOptions.IgnoreCase)]
-    private static partial Regex LeadsInto();
+    private static Regex LeadsInto => field ??= new(@"^(?:(?:start|starting|finish|finishing|end|begin|with|an?|some|the|little|quick|nice|good|proper|short|bit|of|first|then|just)\b\s*)+$", RegexOptions.IgnoreCase);
 
     /// <summary>The moves that are left of a block's line: one after its word, or several; null where they are none.</summary>
     private string? Done(string left, string begins, bool severalOnly)
     {
-        left = GoesOn().Replace(left, "").TrimStart(' ', ',', ':');
+        left = GoesOn.Replace(left, "").TrimStart(' ', ',', ':');
         var rest = begins.Length > 0 && left.StartsWith(begins, StringComparison.OrdinalIgnoreCase) ? left[begins.Length..].Trim(' ', ':', '-', ',') : left;
-        var parts = Parted(UpOrDown().Replace(rest, ""));
+        var parts = Parted(UpOrDown.Replace(rest, ""));
         if (parts.Count == 1 && Understood(parts[0]) is null && InARow(parts[0]) is { } row)
             parts = row;
-        if (parts.Count == 1 && AndSign().Split(parts[0]) is { Length: > 1 } both && Understood(parts[0]) is null)
+        if (parts.Count == 1 && AndSign.Split(parts[0]) is { Length: > 1 } both && Understood(parts[0]) is null)
             parts = [.. both];
         // “… & burpees, cap 8'”: what is told behind the moves is kept beside the block.
-        while (parts.Count > 1 && Cap().IsMatch(parts[^1]) && IsEmpty(Scan(parts[^1], isLine: false).Left))
+        while (parts.Count > 1 && Cap.IsMatch(parts[^1]) && IsEmpty(Scan(parts[^1], isLine: false).Left))
             parts.RemoveAt(parts.Count - 1);
         rest = string.Join(", ", parts);
         // In a list of three a name may be asked about: “lunges, curls, dips”.
@@ -256,7 +255,7 @@ public sealed partial class CardReader
     private bool Applied(CardBlock block, CardScan scan, CardWords line, bool isSetting = true)
     {
         // “3 rounds of each pair” below several: of all of them.
-        if (isSetting && block.IsLinked && scan.RoundsLow is not null && OfEachBelow().IsMatch(line.Raw))
+        if (isSetting && block.IsLinked && scan.RoundsLow is not null && OfEachBelow.IsMatch(line.Raw))
             foreach (var pair in blocks.AsEnumerable().Reverse().SkipWhile(b => b != block).Skip(1).TakeWhile(b => b is { IsLinked: true, RoundsLow: null }).ToList())
                 Applied(pair, scan, line, isSetting: false);
         // “x3” beside no other count is rounds; “10 x each, 3 rounds” and “3 x 12” are what every station does.
@@ -272,8 +271,8 @@ public sealed partial class CardReader
         block.Off = scan is { Work: not null, Rest: { } off } ? off : block.Off;
         block.SaysNoRest |= scan.SaysNoRest;
         block.Tabatas ??= scan.Tabatas;
-        block.SaysEach |= scan is { RoundsLow: > 1, Work: not null, Rest: not null } && SoOftenEach().IsMatch(line.Text);
-        block.IsEachWhole |= scan is { RoundsLow: > 1, Work: not null, Rest: not null, Gaps.Count: > 0 } && WholeEach().IsMatch(line.Text);
+        block.SaysEach |= scan is { RoundsLow: > 1, Work: not null, Rest: not null } && SoOftenEach.IsMatch(line.Text);
+        block.IsEachWhole |= scan is { RoundsLow: > 1, Work: not null, Rest: not null, Gaps.Count: > 0 } && WholeEach.IsMatch(line.Text);
         (block.Scheme, block.Every, block.Total, block.IsAmrap) = (scan.Scheme ?? block.Scheme, scan.Every ?? block.Every, scan.Total ?? block.Total, scan.IsAmrap || block.IsAmrap);
         if ((isSetting || scan.IsAmrap) && !scan.IsEach)
             block.Length = scan.Length ?? block.Length;
@@ -285,14 +284,14 @@ public sealed partial class CardReader
         if (scan.IsDrinkOpen)
         {
             (block.Between, block.WaterBetween) = (block.Between ?? Drinks, true);
-            Ask(line, "how long for the drink between rounds?", [.. new[] { "60 s", "30 s", "90 s" }.Select(t => (t, WaterBetweenWord().Replace(line.Raw, $"{t} water between", 1)))]);
+            Ask(line, "how long for the drink between rounds?", [.. new[] { "60 s", "30 s", "90 s" }.Select(t => (t, WaterBetweenWord.Replace(line.Raw, $"{t} water between", 1)))]);
         }
 
         // What a block has no word for is kept beside it.
         if (scan.Load is not null || scan.Remark is not null || (!forAll && (scan.Sides is not null || scan.Tempo is not null)))
             block.Notes.Add(AsTyped(line));
         // A ladder goes its rungs once.
-        if (block.Scheme is { } rungs && scan.Scheme is null && (scan.RoundsLow ?? (TimesOnly().IsMatch(line.Text) || scan.RepsLow is null ? null : scan.RepsLow)) is { } times && times != rungs.Numbers.Count && (scan.RoundsLow is not null || IsEmpty(scan.Left)))
+        if (block.Scheme is { } rungs && scan.Scheme is null && (scan.RoundsLow ?? (TimesOnly.IsMatch(line.Text) || scan.RepsLow is null ? null : scan.RepsLow)) is { } times && times != rungs.Numbers.Count && (scan.RoundsLow is not null || IsEmpty(scan.Left)))
             block.Notes.Add(AsTyped(line));
         if (isSetting)
             settings[line.Number] = block;
@@ -309,7 +308,7 @@ public sealed partial class CardReader
         }
 
         var isLinked = block.Letter is not null || block.IsSuperset || block.Scheme is not null;
-        if (gap == CardGap.After || (!onHead && block is { Stations.Count: 0, Begun: { } begun } && SaysSame().IsMatch(begun)))
+        if (gap == CardGap.After || (!onHead && block is { Stations.Count: 0, Begun: { } begun } && SaysSame.IsMatch(begun)))
             block.After = seconds;
         else if (block is { IsStraight: true, IsSuperset: false, Letter: null } && !onHead && gap == CardGap.Unsaid && block.ForAll is null)
             (block.Stations[^1].Rest, block.Stations[^1].RestHigh) = (seconds, high);

@@ -10,7 +10,7 @@ public sealed partial class CardReader
     private (string Text, int? Length) ByTheClock(string text)
     {
         var length = (int?)null;
-        if (Margin().Match(text) is { Success: true } margin)
+        if (Margin.Match(text) is { Success: true } margin)
         {
             var (begin, end) = (int.Parse(margin.Groups["a"].Value, CultureInfo.InvariantCulture), int.Parse(margin.Groups["b"].Value, CultureInfo.InvariantCulture));
             // “5-10 mins cool down” on its own is how long that is.
@@ -24,7 +24,7 @@ public sealed partial class CardReader
         }
 
         // “(7-33 min)” goes on from the minute before; any other such range is how long it may be.
-        if (length is null && BracketMargin().Match(text) is { Success: true } minutes && int.Parse(minutes.Groups["a"].Value, CultureInfo.InvariantCulture) is var from && int.Parse(minutes.Groups["b"].Value, CultureInfo.InvariantCulture) is var to && to > from)
+        if (length is null && BracketMargin.Match(text) is { Success: true } minutes && int.Parse(minutes.Groups["a"].Value, CultureInfo.InvariantCulture) is var from && int.Parse(minutes.Groups["b"].Value, CultureInfo.InvariantCulture) is var to && to > from)
         {
             var goesByClock = from == (lastMinute ?? 0);
             if (goesByClock)

@@ -13,7 +13,7 @@ public sealed partial class CardReader
     /// <summary>“6. Rest / water” among stations: one of them is to rest. By the minute it has its slot; in a circuit the one before it rests as long.</summary>
     private bool TakesStationOfRest(CardWords line)
     {
-        if (Current is not { Part: CardPart.Main, Stations.Count: > 0 } block || block.Stations.Count >= Limits.Stations || block.Stations[^1].Rested >= MostRested || !StationOfRest().IsMatch(line.Text))
+        if (Current is not { Part: CardPart.Main, Stations.Count: > 0 } block || block.Stations.Count >= Limits.Stations || block.Stations[^1].Rested >= MostRested || !StationOfRest.IsMatch(line.Text))
             return false;
         if (block.Every is { } every)
         {
@@ -29,15 +29,14 @@ public sealed partial class CardReader
 
     /// <summary>“…, minute 4 is a rest” in a list by the clock: a slot of it; null for anything else.</summary>
     private CardStation? RestInSlot(CardWords line, string part) =>
-        Current is { Every: { } every, Part: CardPart.Main } && StationOfRest().IsMatch(part) ? new CardStation(line.Number, "rest") { Amount = string.Create(CultureInfo.InvariantCulture, $"{every}s") } : null;
+        Current is { Every: { } every, Part: CardPart.Main } && StationOfRest.IsMatch(part) ? new CardStation(line.Number, "rest") { Amount = string.Create(CultureInfo.InvariantCulture, $"{every}s") } : null;
 
-    [GeneratedRegex(@"\b(?:throughout|all\s+the\s+way\s+through|everywhere|for\s+everything)\b", RegexOptions.IgnoreCase)]
-    private static partial Regex Throughout();
+    private static Regex Throughout => field ??= new(@"\b(?:throughout|all\s+the\s+way\s+through|everywhere|for\s+everything)\b", RegexOptions.IgnoreCase);
 
     /// <summary>“Water after round 2”: a drink in the place of that gap; any other break there is kept in words, as no sheet can say it.</summary>
     private bool TakesWaterAfterRound(CardWords line)
     {
-        if (Current is not { Part: CardPart.Main } block || AfterRound().Match(line.Text) is not { Success: true } m)
+        if (Current is not { Part: CardPart.Main } block || AfterRound.Match(line.Text) is not { Success: true } m)
             return false;
         var round = m.Groups["n"].Value.ToLowerInvariant() switch { "first" or "one" => 1, "second" or "two" => 2, "third" or "three" => 3, var n => int.Parse(n, CultureInfo.InvariantCulture) };
         var seconds = m.Groups["t"].Success ? Scan(m.Groups["t"].Value, isLine: false).Length ?? 60 : 60;
@@ -58,7 +57,7 @@ public sealed partial class CardReader
     }
 
     /// <summary>“2 min between sets” below “Set 1” and “Set 2”: between blocks that are called so.</summary>
-    private bool IsBetweenNamed(string text) => BetweenThings().Match(text) is { Success: true } m && blocks.Count(b => b.Part == CardPart.Main && b.Name.StartsWith(m.Groups["w"].Value + " ", StringComparison.OrdinalIgnoreCase) && b.Name.Any(char.IsAsciiDigit)) > 1;
+    private bool IsBetweenNamed(string text) => BetweenThings.Match(text) is { Success: true } m && blocks.Count(b => b.Part == CardPart.Main && b.Name.StartsWith(m.Groups["w"].Value + " ", StringComparison.OrdinalIgnoreCase) && b.Name.Any(char.IsAsciiDigit)) > 1;
 
     /// <summary>“Tabata 1 - …” and “Tabata 2 - …”: the last two blocks have a number each, and their moves on their own line.</summary>
     private bool AreNumberedLists() => blocks.Count > 1 && blocks.TakeLast(2).All(b => b is { Part: CardPart.Main, Stations.Count: > 1 } && char.IsAsciiDigit(b.Name[^1]) && b.Stations.TrueForAll(s => s.Line == b.Line));
@@ -81,10 +80,10 @@ public sealed partial class CardReader
         if (Current is not { } block)
             return false;
         // “2 min break after lap 1” of two laps is between them.
-        if (block.RoundsLow == 2 && AfterFirst().IsMatch(line.Text))
-            line = line with { Text = AfterFirst().Replace(line.Text, "between rounds") };
+        if (block.RoundsLow == 2 && AfterFirst.IsMatch(line.Text))
+            line = line with { Text = AfterFirst.Replace(line.Text, "between rounds") };
         // “60s” alone below a pair, sets or counted rounds is their rest.
-        if (TimeAlone().IsMatch(line.Text) && block is { Part: CardPart.Main, Stations.Count: > 0, Rest: null } && (block.Letter is not null || block.IsSuperset || block.IsStraight || IsCounted(block)) && Scan(line.Text, isLine: false).Length is { } alone)
+        if (TimeAlone.IsMatch(line.Text) && block is { Part: CardPart.Main, Stations.Count: > 0, Rest: null } && (block.Letter is not null || block.IsSuperset || block.IsStraight || IsCounted(block)) && Scan(line.Text, isLine: false).Length is { } alone)
         {
             Gap(block, alone, CardGap.Unsaid, onHead: false);
             block.IsRested = block.IsStraight;
@@ -93,7 +92,7 @@ public sealed partial class CardReader
         }
 
         // “60s” alone between a block and the next one's head is the gap after it.
-        if (TimeAlone().IsMatch(line.Text) && block is { Part: CardPart.Main, Stations.Count: > 1, After: null } && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } then && (Scan(then.Text, isLine: false) is { SaysBlock: true } || Begin(then.Text).Success) && !IsStation(then.Text) && Scan(line.Text, isLine: false).Length is { } gone)
+        if (TimeAlone.IsMatch(line.Text) && block is { Part: CardPart.Main, Stations.Count: > 1, After: null } && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } then && (Scan(then.Text, isLine: false) is { SaysBlock: true } || Begin(then.Text).Success) && !IsStation(then.Text) && Scan(line.Text, isLine: false).Length is { } gone)
         {
             block.After = gone;
             Say(line, CardLineKind.Setting, string.Create(CultureInfo.InvariantCulture, $"after {block.Name}: {gone} s"));
@@ -110,16 +109,16 @@ public sealed partial class CardReader
             return true;
         }
 
-        var drinks = scan.SaysWater || Drink().IsMatch(WithoutStops(scan.Left));
+        var drinks = scan.SaysWater || Drink.IsMatch(WithoutStops(scan.Left));
         if (scan.Gaps.Count > 0 && (IsEmpty(scan.Left) || drinks))
         {
             // “A minute in between” below a list that is gone round by counts: between the rounds.
-            if (scan.Gaps is [(_, _, CardGap.Moves)] && IsCounted(block) && JustBetween().IsMatch(line.Text))
-                scan = Scan(JustBetween().Replace(line.Text, "between rounds"), isLine: false);
-            if (!IsEmpty(scan.Left) && !Drink().IsMatch(WithoutStops(scan.Left)))
+            if (scan.Gaps is [(_, _, CardGap.Moves)] && IsCounted(block) && JustBetween.IsMatch(line.Text))
+                scan = Scan(JustBetween.Replace(line.Text, "between rounds"), isLine: false);
+            if (!IsEmpty(scan.Left) && !Drink.IsMatch(WithoutStops(scan.Left)))
                 block.Notes.Add(scan.Left);
             // “1 min between blocks”, below several: after each of them but the last.
-            if ((BetweenBlocks().IsMatch(line.Text) || IsBetweenNamed(line.Text) || (BetweenEach().IsMatch(line.Text) && AreNumberedLists()) || (JustBetween().IsMatch(line.Text) && AreTabatas())) && blocks.FindAll(b => b.Part == CardPart.Main && b.Stations.Count > 0) is { Count: > 1 } several && several[^1] == block)
+            if ((BetweenBlocks.IsMatch(line.Text) || IsBetweenNamed(line.Text) || (BetweenEach.IsMatch(line.Text) && AreNumberedLists()) || (JustBetween.IsMatch(line.Text) && AreTabatas())) && blocks.FindAll(b => b.Part == CardPart.Main && b.Stations.Count > 0) is { Count: > 1 } several && several[^1] == block)
             {
                 foreach (var one in several.SkipLast(1))
                     (one.After, one.Water) = (one.After ?? scan.Gaps[0].Seconds, one.Water || drinks);
@@ -128,7 +127,7 @@ public sealed partial class CardReader
             }
 
             // “30 s rest between exercises” below the stretch at the end: of every block that has not said its own.
-            var isThroughout = Throughout().IsMatch(line.Text) && block.Part == CardPart.Main;
+            var isThroughout = Throughout.IsMatch(line.Text) && block.Part == CardPart.Main;
             if ((block.Part == CardPart.CoolDown || isThroughout) && scan.Gaps is [(var rested, var longestRest, var where)] && (isThroughout || where is CardGap.Moves or CardGap.Rounds) && blocks.FindAll(b => b is { Part: CardPart.Main, Stations.Count: > 0, Every: null, IsAmrap: false } && (where == CardGap.Moves || b.IsLinked || b.IsStraight ? b.Rest is null : b.Between is null && b.RoundsLow > 1)) is { Count: > 0 } ofAll)
             {
                 ofAll.ForEach(b => Gap(b, rested, where, onHead: false, longestRest));
@@ -159,7 +158,7 @@ public sealed partial class CardReader
             closes |= (block.Every is not null || block.IsAmrap) && block.Stations.Count > 0;
             // Where another head comes next, the rest is the one before it: below a ladder, or below moves that stood on one line.
             closes |= block is { Part: CardPart.Main, Stations.Count: > 0 } && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } next
-                && (block.Scheme is not null ? (block.Rest is null || block.Rest != scan.Gaps[0].Seconds) && (BeginsBlock(next.Text) || SameAgain().IsMatch(next.Text)) : block is { Work: not null, Rest: not null, IsLinked: false } && block.Stations.TrueForAll(s => s.Line == block.Line) && Listed(next.Text).Items is not null);
+                && (block.Scheme is not null ? (block.Rest is null || block.Rest != scan.Gaps[0].Seconds) && (BeginsBlock(next.Text) || SameAgain.IsMatch(next.Text)) : block is { Work: not null, Rest: not null, IsLinked: false } && block.Stations.TrueForAll(s => s.Line == block.Line) && Listed(next.Text).Items is not null);
             foreach (var (seconds, high, gap) in scan.Gaps.Select(g => closes && g.For == CardGap.Unsaid ? (g.Seconds, g.High, CardGap.After) : g))
                 Gap(block, seconds, drinks && gap != CardGap.Rounds ? CardGap.After : gap, onHead: false, high);
             // A rest between rounds has one length: the longer is kept in words.
@@ -178,13 +177,13 @@ public sealed partial class CardReader
             return true;
         }
 
-        if (RestsFreely().IsMatch(line.Text) || (scan.Gaps.Count > 0 && BeginsWithRest().IsMatch(line.Text)))
+        if (RestsFreely.IsMatch(line.Text) || (scan.Gaps.Count > 0 && BeginsWithRest.IsMatch(line.Text)))
         {
             Note(line);
             return true;
         }
 
-        if (AfterRounds().IsMatch(line.Text) && scan.Gaps.Count == 0)
+        if (AfterRounds.IsMatch(line.Text) && scan.Gaps.Count == 0)
         {
             Note(line);
             return true;

@@ -18,12 +18,12 @@ public sealed partial class CardReader
     /// <summary>“STRENGTH” above all, where “METCON” and “CORE” stand alone further down: the first of the heads, no title.</summary>
     private bool IsFirstOfHeads(CardWords line)
     {
-        bool IsHead(CardWords w) => BlockWord().Match(w.Text) is { Success: true } word && word.Length == w.Text.TrimEnd(':').Length && !w.Text.Any(char.IsAsciiDigit);
+        bool IsHead(CardWords w) => BlockWord.Match(w.Text) is { Success: true } word && word.Length == w.Text.TrimEnd(':').Length && !w.Text.Any(char.IsAsciiDigit);
         return IsHead(line) && words.Exists(w => w.Number > line.Number && IsHead(w) && w.Raw.Any(char.IsLower) == line.Raw.Any(char.IsLower) && !w.Text.Equals(line.Text, StringComparison.OrdinalIgnoreCase));
     }
 
     /// <summary>“Upper 20 min no kit:”: minutes of a whole class, and nothing of how it runs.</summary>
-    private bool IsTitled(string text) => text.EndsWith(':') && (ClassLong().IsMatch(text) || (PlanNamed().IsMatch(text) && text.Contains(' ', StringComparison.Ordinal))) && PartOf(text) == CardPart.Main && Scan(text, isLine: false) is { SaysBlock: false, Gaps.Count: 0 };
+    private bool IsTitled(string text) => text.EndsWith(':') && (ClassLong.IsMatch(text) || (PlanNamed.IsMatch(text) && text.Contains(' ', StringComparison.Ordinal))) && PartOf(text) == CardPart.Main && Scan(text, isLine: false) is { SaysBlock: false, Gaps.Count: 0 };
 
     /// <summary>“20 min KB EMOM” above its minutes, on a card without a title: how it runs, and what the class is called.</summary>
     private void TitledByItsBlock()
@@ -46,8 +46,8 @@ public sealed partial class CardReader
     /// <summary>“For Monday I want to keep it simple”, on a card without a title: it is called by its day.</summary>
     private void TitledByItsDay()
     {
-        if (head.Title.Length == 0 && words.Where(w => w.Text.Length > 0).Take(MostTitling).FirstOrDefault(w => Weekday().IsMatch(w.Text)) is { } line && read.GetValueOrDefault(line.Number)?.Kind is CardLineKind.Note or CardLineKind.Head)
-            (head.Title, titled) = (CardHead.Capped(OfIt().Replace(Weekday().Match(line.Text).Value, "")), line.Number);
+        if (head.Title.Length == 0 && words.Where(w => w.Text.Length > 0).Take(MostTitling).FirstOrDefault(w => Weekday.IsMatch(w.Text)) is { } line && read.GetValueOrDefault(line.Number)?.Kind is CardLineKind.Note or CardLineKind.Head)
+            (head.Title, titled) = (CardHead.Capped(OfIt.Replace(Weekday.Match(line.Text).Value, "")), line.Number);
     }
 
     /// <summary>Slips are put right to read the card; what it is called stays as it was written.</summary>
@@ -70,24 +70,19 @@ public sealed partial class CardReader
         }
     }
 
-    [GeneratedRegex(@"(?<!\b(?:because|since|after)\b.*|\bthanks\s+for\s+(?:last\s+)?|\blast\s+)\b(?:mon|tues|wednes|thurs|fri|satur|sun)day(?:'s)?(?:\s+(?:morning|lunchtime|evening|night|\d{1,2}(?:[.:]\d\d)?\s*[ap]m))?\b", RegexOptions.IgnoreCase)]
-    private static partial Regex Weekday();
+    private static Regex Weekday => field ??= new(@"(?<!\b(?:because|since|after)\b.*|\bthanks\s+for\s+(?:last\s+)?|\blast\s+)\b(?:mon|tues|wednes|thurs|fri|satur|sun)day(?:'s)?(?:\s+(?:morning|lunchtime|evening|night|\d{1,2}(?:[.:]\d\d)?\s*[ap]m))?\b", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"^(?:it|this|that|there|they|these|those)(?:'\w+|\s+(?:is|are|was|were|will|has|have))\s", RegexOptions.IgnoreCase)]
-    private static partial Regex SpeaksOfIt();
+    private static Regex SpeaksOfIt => field ??= new(@"^(?:it|this|that|there|they|these|those)(?:'\w+|\s+(?:is|are|was|were|will|has|have))\s", RegexOptions.IgnoreCase);
 
     /// <summary>Whether words are several parts of the body and nothing else: “legs & core”.</summary>
-    private static bool AreRegions(string text) => Regions().Split(text) is { Length: > 1 } parts && Array.TrueForAll(parts, p => !BriefWords.Focus(p).IsEmpty);
+    private static bool AreRegions(string text) => Regions.Split(text) is { Length: > 1 } parts && Array.TrueForAll(parts, p => !BriefWords.Focus(p).IsEmpty);
 
-    [GeneratedRegex(@"\s*(?:,|&|\+|/|\band\b)\s*", RegexOptions.IgnoreCase)]
-    private static partial Regex Regions();
+    private static Regex Regions => field ??= new(@"\s*(?:,|&|\+|/|\band\b)\s*", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"'s$")]
-    private static partial Regex OfIt();
+    private static Regex OfIt => field ??= new(@"'s$");
 
     /// <summary>“Warm up - 5 mins”: no title of a class.</summary>
-    [GeneratedRegex(@"^(?:the\s+)?(?:wu|w/u|warm(?:ing)?[\s-]?up)\s*[-:=,(]", RegexOptions.IgnoreCase)]
-    private static partial Regex OpensWithWarmUp();
+    private static Regex OpensWithWarmUp => field ??= new(@"^(?:the\s+)?(?:wu|w/u|warm(?:ing)?[\s-]?up)\s*[-:=,(]", RegexOptions.IgnoreCase);
 
     /// <summary>Lines that a title may stand in.</summary>
     private const int MostTitling = 4;
@@ -99,9 +94,9 @@ public sealed partial class CardReader
         if (taken.Over.Length > 0)
         {
             // A sentence out of whose middle something was taken is kept whole.
-            notes.Add((IsSpoken().IsMatch(line.Text) || SpeaksOfIt().IsMatch(line.Text)) && !line.Text.Contains(taken.Over, StringComparison.Ordinal) ? AsTyped(line) : taken.Over.Contains('(', StringComparison.Ordinal) ? taken.Over : taken.Over.TrimEnd(')'));
-            if (mayTitle || IsSpoken().IsMatch(line.Text) || IsSentence(line.Text))
-                taken.Read = string.Join(" · ", head.Overhear(mayTitle ? taken.Over : line.Text, kitOnly: mayTitle && !IsSpoken().IsMatch(line.Text)).Prepend(taken.Read));
+            notes.Add((IsSpoken.IsMatch(line.Text) || SpeaksOfIt.IsMatch(line.Text)) && !line.Text.Contains(taken.Over, StringComparison.Ordinal) ? AsTyped(line) : taken.Over.Contains('(', StringComparison.Ordinal) ? taken.Over : taken.Over.TrimEnd(')'));
+            if (mayTitle || IsSpoken.IsMatch(line.Text) || IsSentence(line.Text))
+                taken.Read = string.Join(" · ", head.Overhear(mayTitle ? taken.Over : line.Text, kitOnly: mayTitle && !IsSpoken.IsMatch(line.Text)).Prepend(taken.Read));
         }
 
         Say(line, CardLineKind.Head, taken.Over.Length > 0 ? $"{taken.Read} · note: {taken.Over}" : taken.Read);
@@ -111,9 +106,9 @@ public sealed partial class CardReader
     /// <summary>The first line; what it says of how the class runs goes to the blocks that do not say so themselves.</summary>
     private bool TakesTitle(CardWords line)
     {
-        var pieces = TitleParts().Split(line.Text);
+        var pieces = TitleParts.Split(line.Text);
         var runs = pieces.Where(p => Scan(p, isLine: false) is var scan && (scan.SaysBlock || scan.Gaps.Count > 0 || scan.IsEach || scan.SaysNoRest) && IsEmpty(scan.Left)).ToList();
-        var water = pieces.FirstOrDefault(p => Scan(p, isLine: false) is { Length: not null } scan && Drink().IsMatch(WithoutStops(scan.Left)));
+        var water = pieces.FirstOrDefault(p => Scan(p, isLine: false) is { Length: not null } scan && Drink.IsMatch(WithoutStops(scan.Left)));
         if (runs.Count == 0 || runs.Count == pieces.Length)
             return TakesHead(line, mayTitle: true);
         var isTaken = TakesHead(line with { Text = string.Join(", ", pieces.Except(runs).Where(p => p != water)) }, mayTitle: true);

@@ -18,7 +18,7 @@ public sealed partial class CardReader
         items = WithoutHowBehind(block, items, part, line);
         items = WithoutHowAtOnce(block, items, line);
         var each = Scan(items, isLine: false);
-        if (each.IsEach && Commas().Split(items) is var own && own.Count(i => Scan(i).Length is not null) < 2 && !Array.Exists(own, i => Scan(i) is { RepsLow: not null, Length: null }))
+        if (each.IsEach && Commas.Split(items) is var own && own.Count(i => Scan(i).Length is not null) < 2 && !Array.Exists(own, i => Scan(i) is { RepsLow: not null, Length: null }))
             block.Work ??= each.Length;
 
         // “Finisher: 3 rounds 30/30 - plank, dead bug”: how it runs stands before the moves.
@@ -44,7 +44,7 @@ public sealed partial class CardReader
         }
 
         // “Biceps: curls, hammer curls - 30s each, no rest”, “warm-up: march, arm circles (6 mins)”.
-        if (HowAtEnd().Match(items) is { Success: true } end && Scan(end.Groups["how"].Value, isLine: false) is { Any: true } at && IsEmpty(at.Left) && (Parted(end.Groups["items"].Value, isShort: true).Count > 1 || part != CardPart.Main))
+        if (HowAtEnd.Match(items) is { Success: true } end && Scan(end.Groups["how"].Value, isLine: false) is { Any: true } at && IsEmpty(at.Left) && (Parted(end.Groups["items"].Value, isShort: true).Count > 1 || part != CardPart.Main))
         {
             if (at is { Length: { } long_, IsEach: false } && (part != CardPart.Main || (long_ >= LeastOfAll && at is { SaysBlock: false, Gaps.Count: 0 })))
                 block.Length ??= long_;
@@ -54,20 +54,20 @@ public sealed partial class CardReader
         }
 
         // “Warm-up: shoulder rolls, marching 5 mins”: the minutes are the part's.
-        if (part != CardPart.Main && block.Length is null && MinutesAtEnd().Match(items) is { Success: true } last && Commas().Split(last.Groups["items"].Value) is { Length: > 1 } others && others.All(i => Scan(i) is { Amount: null }))
+        if (part != CardPart.Main && block.Length is null && MinutesAtEnd.Match(items) is { Success: true } last && Commas.Split(last.Groups["items"].Value) is { Length: > 1 } others && others.All(i => Scan(i) is { Amount: null }))
         {
             block.Length = Scan(last.Groups["t"].Value, isLine: false).Length;
             items = last.Groups["items"].Value;
         }
 
         // “Swings, rows, rest as needed”: a rest that everybody measures for themselves.
-        if (items.LastIndexOf(", ", StringComparison.Ordinal) is > 0 and var own && AsNeeded().IsMatch(items[own..]) && !items[(own + 2)..].Any(char.IsAsciiDigit))
+        if (items.LastIndexOf(", ", StringComparison.Ordinal) is > 0 and var own && AsNeeded.IsMatch(items[own..]) && !items[(own + 2)..].Any(char.IsAsciiDigit))
         {
             beside.Add(items[(own + 2)..].TrimEnd('.'));
             items = items[..own];
         }
 
-        if (Commas().Split(items) is { Length: > 1 } pieces && pieces.ToLookup(p => TakesTime().IsMatch(p.Trim(' ', '.'))) is var told && told[true].Any())
+        if (Commas.Split(items) is { Length: > 1 } pieces && pieces.ToLookup(p => TakesTime.IsMatch(p.Trim(' ', '.'))) is var told && told[true].Any())
         {
             beside.AddRange(told[true].Select(p => p.Trim(' ', '.')));
             items = string.Join(", ", told[false]);
@@ -91,13 +91,12 @@ public sealed partial class CardReader
         return items;
     }
 
-    [GeneratedRegex(@"^(?<items>.*[a-z])\s+(?<t>[3-9]\s*(?:mins?|minutes?)|1\d\s*(?:mins?|minutes?))\.?$", RegexOptions.IgnoreCase)]
-    private static partial Regex MinutesAtEnd();
+    private static Regex MinutesAtEnd => field ??= new(@"^(?<items>.*[a-z])\s+(?<t>[3-9]\s*(?:mins?|minutes?)|1\d\s*(?:mins?|minutes?))\.?$", RegexOptions.IgnoreCase);
 
     /// <summary>“Goblet squat, row, press 3 x 12”: sets behind the last of bare names are of all of them, asked about.</summary>
     private string WithoutSetsOfAll(CardBlock block, string items, CardWords line)
     {
-        if (Commas().Split(items) is not { Length: > 1 and <= MostOfOne } names || Scan(names[^1]) is not { Sets: not null, Amount: not null, Load: null, Tempo: null, Gaps.Count: 0 } last || Understood(last.Left) is null
+        if (Commas.Split(items) is not { Length: > 1 and <= MostOfOne } names || Scan(names[^1]) is not { Sets: not null, Amount: not null, Load: null, Tempo: null, Gaps.Count: 0 } last || Understood(last.Left) is null
             || names.SkipLast(1).Any(n => Scan(n) is not { Any: false } || Understood(n.Trim()) is null) || names[^1].IndexOf(last.Left, StringComparison.Ordinal) is not 0)
             return items;
         var sets = names[^1][last.Left.Length..].Trim(' ', ',', '-');
@@ -112,7 +111,7 @@ public sealed partial class CardReader
     private string WithoutHowAtOnce(CardBlock block, string items, CardWords line)
     {
         // “Warm up: 2 rounds of 5 inchworms, 10 good mornings”.
-        if (RoundsOf().Match(items) is { Success: true } lead && block.RoundsLow is null && Parted(items[lead.Length..], isShort: true).Count > 1)
+        if (RoundsOf.Match(items) is { Success: true } lead && block.RoundsLow is null && Parted(items[lead.Length..], isShort: true).Count > 1)
         {
             Applied(block, Scan(lead.Value, isLine: false), line, isSetting: false);
             items = items[lead.Length..];
@@ -126,7 +125,7 @@ public sealed partial class CardReader
         }
 
         // “Legs: 4 x 45/15 squat, lunge L, lunge R”.
-        if (Commas().Match(items) is { Success: true } stroke && Scan(items[..stroke.Index], isLine: false) is { SaysBlock: true } runs && (runs.Work is not null || runs.RoundsLow is not null) && Understood(runs.Left) is not null && !LapsOf().IsMatch(items[..stroke.Index]))
+        if (Commas.Match(items) is { Success: true } stroke && Scan(items[..stroke.Index], isLine: false) is { SaysBlock: true } runs && (runs.Work is not null || runs.RoundsLow is not null) && Understood(runs.Left) is not null && !LapsOf.IsMatch(items[..stroke.Index]))
         {
             Applied(block, runs, line, isSetting: false);
             items = runs.Left + items[stroke.Index..];

@@ -11,16 +11,17 @@ public sealed partial class CardReader
     private const string Spared = @"(?:please\s+)?(?:mind|watch|careful(?:\s+(?:of|with))?|protect|spare|(?:go\s+)?easy\s+on)\s+(?:(?:the|your|her|his|their|those|[a-z]+'s)\s+)?(?:(?:bad|sore|left|right)\s+)?(?<part>knees?|wrists?|backs?|shoulders?|hips?|necks?)";
 
     // One of them is in everything that spares somebody behind a move: looked for before the pattern.
+    private static readonly SearchValues<string> RunWords = SearchValues.Create(["rest", "off", "change", "between", "round", "set", "lap"], StringComparison.OrdinalIgnoreCase);
     private static readonly SearchValues<string> MindWords = SearchValues.Create(["mind", "watch", "careful", "protect", "spare", "easy on", "not for", " if ", "no wrists"], StringComparison.OrdinalIgnoreCase);
 
     /// <summary>“Push-ups mind the wrists” is a move, and words beside it; “repeat both, mind her back” what is done, and words.</summary>
     private string AsMinded(string text)
     {
-        if (!text.AsSpan().ContainsAny(MindWords) || MindedBehind().Match(text) is not { Success: true } m || text[..m.Index].TrimEnd() is not { Length: > 0 } before)
+        if (!text.AsSpan().ContainsAny(MindWords) || MindedBehind.Match(text) is not { Success: true } m || text[..m.Index].TrimEnd() is not { Length: > 0 } before)
             return text;
         if (Understood(WithoutBrackets(Scan(before).Left)) is not null)
             return $"{before} ({m.Groups["w"].Value})";
-        if (!m.Value.StartsWith(',') || MindedAlone().IsMatch(before))
+        if (!m.Value.StartsWith(',') || MindedAlone.IsMatch(before))
             return text;
         beside.Add(m.Groups["w"].Value);
         return before;
@@ -29,12 +30,12 @@ public sealed partial class CardReader
     /// <summary>“3 rounds, 60s rest, mind knees”: whoever is spared behind how long or how often is the class's.</summary>
     private string WithoutSpared(string text)
     {
-        if (SparedBehind().Match(text) is not { Success: true } m)
+        if (!text.AsSpan().ContainsAny(RunWords) || SparedBehind.Match(text) is not { Success: true } m)
             return text;
         // Behind a rest nobody says how a move is done: “mind knees” is meant for those who have to.
         if (CardHead.NeedsIn(m.Groups["w"].Value).Needs.IsEmpty)
         {
-            if (MindedAlone().Match(m.Groups["w"].Value) is not { Success: true } minded || (BriefWords.Need(minded.Groups["part"].Value) ?? BriefWords.Need(minded.Groups["part"].Value.TrimEnd('s', 'S'))) is not { } need)
+            if (MindedAlone.Match(m.Groups["w"].Value) is not { Success: true } minded || (BriefWords.Need(minded.Groups["part"].Value) ?? BriefWords.Need(minded.Groups["part"].Value.TrimEnd('s', 'S'))) is not { } need)
                 return text;
             head.AddNeed(need);
         }
@@ -44,34 +45,30 @@ public sealed partial class CardReader
         return CardWording.Of(text.Remove(m.Index, m.Length));
     }
 
-    [GeneratedRegex(@"(?<=[0-9]\s*(?:s|secs?|seconds?|mins?|minutes?)?\s*(?:rest|off|change(?:\s?over)?|between(?:\s+(?:rounds|sets|each))?|rounds?|sets?|laps?)(?:\s+between(?:\s+(?:rounds|sets|each))?)?|\brest\s*:?\s*[0-9]{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?)(?:\s+between(?:\s+(?:rounds|sets))?)?)\s*(?<sign>[,;(-]|\s)\s*(?<w>(?!of\b|between\b|with\b|on\b|in\b|for\b|then\b|and\b|x\b)[a-z][^0-9:()]{4,60}?)\)?\.?(?=\s*:\s|$)", RegexOptions.IgnoreCase)]
-    private static partial Regex SparedBehind();
+    private static Regex SparedBehind => field ??= new(@"(?<=[0-9]\s*(?:s|secs?|seconds?|mins?|minutes?)?\s*(?:rest|off|change(?:\s?over)?|between(?:\s+(?:rounds|sets|each))?|rounds?|sets?|laps?)(?:\s+between(?:\s+(?:rounds|sets|each))?)?|\brest\s*:?\s*[0-9]{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?)(?:\s+between(?:\s+(?:rounds|sets))?)?)\s*(?<sign>[,;(-]|\s)\s*(?<w>(?!of\b|between\b|with\b|on\b|in\b|for\b|then\b|and\b|x\b)[a-z][^0-9:()]{4,60}?)\)?\.?(?=\s*:\s|$)", RegexOptions.IgnoreCase);
 
     /// <summary>“Teams of three at each station, 60 seconds work”: who does it together stands beside how it runs.</summary>
     private string AsTogether(string text)
     {
-        if (Together().Match(text) is not { Success: true } m)
+        if (Together.Match(text) is not { Success: true } m)
             return text;
         beside.Add(m.Groups["w"].Value);
         return text[m.Length..];
     }
 
-    [GeneratedRegex(@"^(?<w>(?:in\s+)?(?:(?:teams|groups)\s+of\s+(?:[0-9]|two|three|four|five)|(?:pairs|twos|threes|fours)(?=\s+(?:at|on|per|to)\s))(?:\s+(?:at|on|per|to)\s+(?:each|every|a)\s+(?:station|spot|mat))?)\s*[,:-]\s+(?=[0-9])", RegexOptions.IgnoreCase)]
-    private static partial Regex Together();
+    private static Regex Together => field ??= new(@"^(?<w>(?:in\s+)?(?:(?:teams|groups)\s+of\s+(?:[0-9]|two|three|four|five)|(?:pairs|twos|threes|fours)(?=\s+(?:at|on|per|to)\s))(?:\s+(?:at|on|per|to)\s+(?:each|every|a)\s+(?:station|spot|mat))?)\s*[,:-]\s+(?=[0-9])", RegexOptions.IgnoreCase);
 
     /// <summary>“Mind the wrists” on a line of its own: how a move is done, or whom to spare; asked.</summary>
     private bool AsksToMind(CardWords line)
     {
-        if (MindedAlone().Match(line.Text) is not { Success: true } m || !CardHead.NeedsIn(line.Text).Needs.IsEmpty || BriefWords.Need(m.Groups["part"].Value) is not { } need)
+        if (MindedAlone.Match(line.Text) is not { Success: true } m || !CardHead.NeedsIn(line.Text).Needs.IsEmpty || BriefWords.Need(m.Groups["part"].Value) is not { } need)
             return false;
         Note(line);
         Ask(line, $"does somebody have to spare the {m.Groups["part"].Value.ToLowerInvariant()}?", ("a note", $"note: {line.Raw.Trim()}"), ($"yes: {need}", $"needs: {need}"));
         return true;
     }
 
-    [GeneratedRegex(@"(?:\s*[,;]\s*|\s+-\s+|\s+)(?<w>" + Spared + @"|not\s+for\s+(?:[a-z]+'s|her|his)\s+(?:knees?|wrists?|backs?|shoulders?|hips?|necks?)|(?:skip|not|leave\s+out)\s+if\s+[a-z' ]{2,30}|no\s+wrists)[.!]?$", RegexOptions.IgnoreCase)]
-    private static partial Regex MindedBehind();
+    private static Regex MindedBehind => field ??= new(@"(?:\s*[,;]\s*|\s+-\s+|\s+)(?<w>" + Spared + @"|not\s+for\s+(?:[a-z]+'s|her|his)\s+(?:knees?|wrists?|backs?|shoulders?|hips?|necks?)|(?:skip|not|leave\s+out)\s+if\s+[a-z' ]{2,30}|no\s+wrists)[.!]?$", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex("^" + Spared + "[.!]?$", RegexOptions.IgnoreCase)]
-    private static partial Regex MindedAlone();
+    private static Regex MindedAlone => field ??= new("^" + Spared + "[.!]?$", RegexOptions.IgnoreCase);
 }

@@ -37,7 +37,7 @@ public sealed partial class CardReader
     {
         if (words.Split(' ').Length > FewWords || Understood(name) is not { } move)
             return null;
-        var bare = OnTheir().Replace(words, "").Trim();
+        var bare = OnTheir.Replace(words, "").Trim();
         return new[] { $"{name} {words}", $"{bare.TrimEnd('s')} {name}", $"{bare} {name}" }.FirstOrDefault(w => Understood(w) is { } way && way.Name != move.Name && (kind == "or" || (kind == "easier" ? way.Tags.Rung <= move.Tags.Rung : way.Tags.Rung >= move.Tags.Rung)));
     }
 
@@ -55,7 +55,7 @@ public sealed partial class CardReader
             return (name, sure);
         if (Current?.Part == CardPart.CoolDown && Understood(name + " stretch") is { } stretch)
             return (name + " stretch", stretch);
-        var parts = Plus().Split(name).Select(p => p.Trim()).Where(p => p.Length > 0).ToList();
+        var parts = Plus.Split(name).Select(p => p.Trim()).Where(p => p.Length > 0).ToList();
         if (parts.Count is > 1 and <= 4 && parts.TrueForAll(p => Understood(p) is not null))
             return (string.Join(" + ", parts), Understood(parts[0]));
         if (name.Split(' ').Length > 8)
@@ -72,9 +72,9 @@ public sealed partial class CardReader
         var isShort = Current is { Part: CardPart.Main } && name.Split(' ').Length <= 2 && !IsSentence(line.Text) && !line.Raw.TrimEnd().EndsWith('!') && line.Text.Length == name.Length;
         var isMove = isShort || scan.SaysStation || scan.Length is not null || (Current is not null && name.Split(' ').Length <= FewWords && !IsSentence(line.Text) && (reading.Shared * 2 >= name.Split(' ').Length || (reading.Shared > 0 && name.Split(' ').Length <= 4 && Current is { Part: CardPart.Main, HasSettings: true })));
         isMove = (isMove || IsAmongBullets(line, name)) && name.AsSpan().IndexOfAny(",:;") < 0;
-        if (!isMove || Cap().IsMatch(name) || name.StartsWith("note:", StringComparison.OrdinalIgnoreCase) || !name.Any(char.IsLetter))
+        if (!isMove || Cap.IsMatch(name) || name.StartsWith("note:", StringComparison.OrdinalIgnoreCase) || !name.Any(char.IsLetter))
             return null;
-        if (NoName().IsMatch(name))
+        if (NoName.IsMatch(name))
             return null;
         // “Burpees bad knees”: a name that nobody knows may say whom it hurts.
         foreach (var need in CardHead.NeedsIn(name).Needs)
@@ -84,15 +84,15 @@ public sealed partial class CardReader
     }
 
     /// <summary>Whether a few words stand under a bullet as the moves above or below them do, in a block that says how it runs: a move in words of one's own.</summary>
-    private bool IsAmongBullets(CardWords line, string name) => Current is { Part: CardPart.Main, HasSettings: true } block && Bulleted().Match(line.Raw) is { Success: true } bullet && (line.Text == name || line.Text.StartsWith(name + " / ", StringComparison.Ordinal))
+    private bool IsAmongBullets(CardWords line, string name) => Current is { Part: CardPart.Main, HasSettings: true } block && Bulleted.Match(line.Raw) is { Success: true } bullet && (line.Text == name || line.Text.StartsWith(name + " / ", StringComparison.Ordinal))
         && name.Split(' ').Length <= FewWords && !IsSentence(line.Text) && name.All(c => char.IsLetter(c) || c is ' ' or '-' or '\'')
-        && words.FindAll(w => w.Number != line.Number && Math.Abs(w.Number - line.Number) <= 2 && w.Number > block.Line) is { Count: > 0 } near && near.Exists(w => IsStation(w.Text) && Bulleted().Match(w.Raw) is { Success: true } other && other.Groups["b"].Value == bullet.Groups["b"].Value);
+        && words.FindAll(w => w.Number != line.Number && Math.Abs(w.Number - line.Number) <= 2 && w.Number > block.Line) is { Count: > 0 } near && near.Exists(w => IsStation(w.Text) && Bulleted.Match(w.Raw) is { Success: true } other && other.Groups["b"].Value == bullet.Groups["b"].Value);
 
     /// <summary>Of several moves that a short name may mean the one for this class: “kickbacks” of the leg where legs are its focus, “leg curls” standing where nobody lies down.</summary>
     private Move? Fitting(string said, ImmutableArray<Move> moves)
     {
         // “Kickbacks, 20 each leg” are of the leg.
-        var ofBlock = EachLeg().IsMatch(said) ? BriefWords.Focus("lower body") : Current is { } block ? BriefWords.Focus(block.Name) : [];
+        var ofBlock = EachLeg.IsMatch(said) ? BriefWords.Focus("lower body") : Current is { } block ? BriefWords.Focus(block.Name) : [];
         var focus = Balance.Focus.Of(new Brief { Focus = ofBlock.IsEmpty ? [.. head.List("focus")] : ofBlock });
         var staysUp = (head.List("audience").Contains("older adults") || head.List("kit").Any(k => k.StartsWith("chair", StringComparison.Ordinal))) && !head.List("kit").Contains("mat");
         return moves.OrderBy(m => head.List("needs").Any(m.Troubles)).ThenBy(m => staysUp && m.IsOnFloor).ThenBy(m => !m.Muscles.Any(x => x.Share == 1 && focus.Covers(x.Muscle))).FirstOrDefault();
@@ -100,20 +100,16 @@ public sealed partial class CardReader
 
     /// <summary>“Harder squat jumps”, “beginners knee press-ups”: another way, where the rest is a move and the whole is none.</summary>
     private (string Kind, string Text)? WayFirst(string text) =>
-        WayAndMove().Match(text) is { Success: true } m && Understood(text) is null && Understood(m.Groups["w"].Value) is not null ? (m.Groups["h"].Success ? "harder" : "easier", m.Groups["w"].Value) : null;
+        WayAndMove.Match(text) is { Success: true } m && Understood(text) is null && Understood(m.Groups["w"].Value) is not null ? (m.Groups["h"].Success ? "harder" : "easier", m.Groups["w"].Value) : null;
 
-    [GeneratedRegex(@"^(?:(?<h>harder|advanced|adv|stronger)|easier|beginners?|newbies|novices)\s+(?:do\s+|can\s+(?:do\s+)?)?(?<w>[a-z][a-z' -]{2,40})$", RegexOptions.IgnoreCase)]
-    private static partial Regex WayAndMove();
+    private static Regex WayAndMove => field ??= new(@"^(?:(?<h>harder|advanced|adv|stronger)|easier|beginners?|newbies|novices)\s+(?:do\s+|can\s+(?:do\s+)?)?(?<w>[a-z][a-z' -]{2,40})$", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"\b(?:each|per|a|either)\s+leg\b|/\s*leg\b", RegexOptions.IgnoreCase)]
-    private static partial Regex EachLeg();
+    private static Regex EachLeg => field ??= new(@"\b(?:each|per|a|either)\s+leg\b|/\s*leg\b", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"^(?:on|with|using|holding)\s+(?:the\s+|a\s+|your\s+|our\s+|some\s+)?(?<k>[a-z][a-z ]{2,30}?)[.!]?$", RegexOptions.IgnoreCase)]
-    private static partial Regex WithKit();
+    private static Regex WithKit => field ??= new(@"^(?:on|with|using|holding)\s+(?:the\s+|a\s+|your\s+|our\s+|some\s+)?(?<k>[a-z][a-z ]{2,30}?)[.!]?$", RegexOptions.IgnoreCase);
 
     /// <summary>“In pairs”, “with the bands”, “if you can”: words beside a move, no name of one.</summary>
-    [GeneratedRegex(@"^(?:(?:two|three|four|[2-6])\s+(?:circuits|blocks|rounds|parts|supersets)$|(?:in(?!\s+and\b|\s*&)|on|with|to|for|and|or|if|when|at|by|as|until|from|we|you|they|it|that's|then)\b\s+\S|(?:can\s+|may\s+)?do\s+(?:it\s+)?on\b|back\s+to\s+back$|up\s+to(?:\s+[0-9]|$)|(?:mind|watch|careful|protect|skip|avoid|not|spare)\s+[a-z]|no\s+(?:wrists|knees)$|arthritis\b|(?:people|persons?)\s+(?:on|at|per)\b|[a-z]+'s\s+(?:knees?|wrists?|backs?|shoulders?|hips?|necks?)$)|\b(?:optional|if\s+needed)$", RegexOptions.IgnoreCase)]
-    private static partial Regex NoName();
+    private static Regex NoName => field ??= new(@"^(?:(?:two|three|four|[2-6])\s+(?:circuits|blocks|rounds|parts|supersets)$|(?:in(?!\s+and\b|\s*&)|on|with|to|for|and|or|if|when|at|by|as|until|from|we|you|they|it|that's|then)\b\s+\S|(?:can\s+|may\s+)?do\s+(?:it\s+)?on\b|back\s+to\s+back$|up\s+to(?:\s+[0-9]|$)|(?:mind|watch|careful|protect|skip|avoid|not|spare)\s+[a-z]|no\s+(?:wrists|knees)$|arthritis\b|(?:people|persons?)\s+(?:on|at|per)\b|[a-z]+'s\s+(?:knees?|wrists?|backs?|shoulders?|hips?|necks?)$)|\b(?:optional|if\s+needed)$", RegexOptions.IgnoreCase);
 
     /// <summary>The line with another name in it.</summary>
     private static string Instead(CardWords line, string name, string other) =>

@@ -12,7 +12,7 @@ public sealed partial class CardReader
     private string NameOf(string text, string left, CardPart part, bool isEmpty)
     {
         left = left.TrimEnd(':').Trim();
-        var begins = part == CardPart.WarmUp ? WarmUp().Match(text) : part == CardPart.CoolDown ? CoolDown().Match(text) : Begin(text);
+        var begins = part == CardPart.WarmUp ? WarmUp.Match(text) : part == CardPart.CoolDown ? CoolDown.Match(text) : Begin(text);
         if (isEmpty && text.Contains("amrap", StringComparison.OrdinalIgnoreCase) && (!begins.Success || begins.Value.Contains("amrap", StringComparison.OrdinalIgnoreCase)))
             return FreeName("AMRAP");
         if (isEmpty && !begins.Success && text.All(char.IsLetter))
@@ -23,21 +23,21 @@ public sealed partial class CardReader
         if (begins.Success && part != CardPart.Main && left.Length > name.Length && left.Split(' ').Length < FewWords && left.EndsWith(begins.Value.Trim(), StringComparison.OrdinalIgnoreCase) && !left.Split(' ').Any(IsEmpty) && left.All(c => char.IsLetter(c) || c is ' ' or '-' or '&'))
             name = left;
         // “Cool-down: walk + stretch”: what is done in it stands beside it.
-        if (part != CardPart.Main && begins is { Success: true, Index: 0 } && name.Length > begins.Length && SaysMore().IsMatch(name[begins.Length..]))
+        if (part != CardPart.Main && begins is { Success: true, Index: 0 } && name.Length > begins.Length && SaysMore.IsMatch(name[begins.Length..]))
             name = begins.Value;
-        name = Trailing().Replace(name.TrimEnd('|', ' '), "").Trim(' ', '-', ':', ',', '.', '(', '[', ']', '|');
+        name = Trailing.Replace(name.TrimEnd('|', ' '), "").Trim(' ', '-', ':', ',', '.', '(', '[', ']', '|');
         // What only leads to how it runs is no part of a block's name.
         if (begins.Success && name.Length > begins.Length && IsEmpty(name[begins.Length..]) && name[begins.Length] == ':')
             name = begins.Value;
         if (begins.Success && name.Length > begins.Length)
-            name = LeadsOn().Replace(name, "");
-        name = RoundThese().Replace(name, "");
+            name = LeadsOn.Replace(name, "");
+        name = RoundThese.Replace(name, "");
         if (part != CardPart.Main)
-            name = AtTheEnd().Replace(name, "");
+            name = AtTheEnd.Replace(name, "");
         // A sentence about how it is done has no name in it.
-        if (!begins.Success && ((name.Split(' ').Length > 2 && IsSpoken().IsMatch(text)) || OnlyIf().Match(name).Length == name.Length))
+        if (!begins.Success && ((name.Split(' ').Length > 2 && IsSpoken.IsMatch(text)) || OnlyIf.Match(name).Length == name.Length))
             name = "";
-        name = OneBell().Replace(GoesOn().Replace(name, "").TrimStart(' ', ','), "");
+        name = OneBell.Replace(GoesOn.Replace(name, "").TrimStart(' ', ','), "");
         if (!name.Contains('(', StringComparison.Ordinal))
             name = name.Trim(')');
         return FreeName(name.Length is > 0 and <= 60 ? name : "A");
@@ -46,7 +46,7 @@ public sealed partial class CardReader
     /// <summary>“Floor (on mats, 40/10)”: how it runs is said of the block, what else stands in the bracket beside it.</summary>
     private (string Head, List<string> Besides) WithoutBesides(string head)
     {
-        if (Brackets().Match(head) is not { Success: true, Index: > 0 } bracket || Commas().Split(bracket.Groups["in"].Value) is not { Length: > 1 } pieces)
+        if (Brackets.Match(head) is not { Success: true, Index: > 0 } bracket || Commas.Split(bracket.Groups["in"].Value) is not { Length: > 1 } pieces)
             return (head, []);
         var how = Array.FindAll(pieces, p => Scan(p, isLine: false) is { Any: true } scan && IsEmpty(scan.Left));
         if (how.Length == 0)
@@ -56,14 +56,13 @@ public sealed partial class CardReader
     }
 
     /// <summary>“If you like”, “when you can”: no name.</summary>
-    [GeneratedRegex(@"^(?:rest(?:ing)?\s+)?(?:if|when(?:ever)?|as)\s+(?:you|we|they|it|there|needed|time)\b[a-z' ]{0,24}$", RegexOptions.IgnoreCase)]
-    private static partial Regex OnlyIf();
+    private static Regex OnlyIf => field ??= new(@"^(?:rest(?:ing)?\s+)?(?:if|when(?:ever)?|as)\s+(?:you|we|they|it|there|needed|time)\b[a-z' ]{0,24}$", RegexOptions.IgnoreCase);
 
     /// <summary>The name, or the next like it that no block has: A, then B; Main, then Main 2.</summary>
     private string FreeName(string name)
     {
         // “They've been”: what somebody says is no name.
-        name = OfSomebody().IsMatch(name) ? "A" : VerbBehind().Replace(name, "");
+        name = OfSomebody.IsMatch(name) ? "A" : VerbBehind.Replace(name, "");
         var taken = blocks.Select(b => b.Name).ToHashSet(StringComparer.OrdinalIgnoreCase);
         if (name is [>= 'A' and <= 'Z'])
         {
@@ -81,25 +80,23 @@ public sealed partial class CardReader
         }
     }
 
-    [GeneratedRegex(@"^(?:they|we|you|I|it|there|he|she|that|this)(?:'\w+)?\s+(?:are|is|was|were|been|have|had|do|did|'ll|will|be)\b|^(?:they|we|you|I|it|there|that)(?:'(?:ve|re|ll|s|m|d)\b|$)", RegexOptions.IgnoreCase)]
-    private static partial Regex OfSomebody();
+    private static Regex OfSomebody => field ??= new(@"^(?:they|we|you|I|it|there|he|she|that|this)(?:'\w+)?\s+(?:are|is|was|were|been|have|had|do|did|'ll|will|be)\b|^(?:they|we|you|I|it|there|that)(?:'(?:ve|re|ll|s|m|d)\b|$)", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"(?<=[a-z])\s+(?:has|have|is|are|was|were)$", RegexOptions.IgnoreCase)]
-    private static partial Regex VerbBehind();
+    private static Regex VerbBehind => field ??= new(@"(?<=[a-z])\s+(?:has|have|is|are|was|were)$", RegexOptions.IgnoreCase);
 
     /// <summary>Whether words name what a class is about rather than a block of it: “lower body strength”.</summary>
-    private bool IsTopic(string text) => Topic().IsMatch(text) && !Scan(text, isLine: false).SaysBlock && !text.EndsWith(':') && Scan(text, isLine: false).RepsLow is null && Scan(text, isLine: false).Sets is null;
+    private bool IsTopic(string text) => Topic.IsMatch(text) && !Scan(text, isLine: false).SaysBlock && !text.EndsWith(':') && Scan(text, isLine: false).RepsLow is null && Scan(text, isLine: false).Sets is null;
 
     /// <summary>A few words with nothing said but how it runs in the next line are a block's name.</summary>
     private bool IsName(CardWords line) => line.Text.Split(' ').Length <= 4 && !Scan(line.Text).Any && Understood(WithoutBrackets(line.Text)) is null && !AreMoves(line.Text) && !IsListBelowColon(line.Text) && !IsNextOfList(line) && !(Current is { Stations.Count: > 1 } list && list.Stations[^1].Line == line.Number - 1 && MayBeStation(line.Text))
         && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } next
-        && ((Scan(next.Text, isLine: false) is { SaysBlock: true } scan && IsEmpty(scan.Left) && !BlockWord().IsMatch(next.Text)) || IsAfterDrink(next) || IsOverSets(line, next));
+        && ((Scan(next.Text, isLine: false) is { SaysBlock: true } scan && IsEmpty(scan.Left) && !BlockWord.IsMatch(next.Text)) || IsAfterDrink(next) || IsOverSets(line, next));
 
     /// <summary>“5) …” right below a station that is 4: the next of them, whatever it is.</summary>
-    private bool IsNextOfList(CardWords line) => Current is { Stations.Count: > 0 } block && Counted().Match(line.Raw) is { Success: true } own && Counted().Match(LineAt(block.Stations[^1].Line).Raw) is { Success: true } before && block.Stations[^1].Line != block.Line && NumberIn(own.Value) == NumberIn(before.Value) + 1;
+    private bool IsNextOfList(CardWords line) => Current is { Stations.Count: > 0 } block && Counted.Match(line.Raw) is { Success: true } own && Counted.Match(LineAt(block.Stations[^1].Line).Raw) is { Success: true } before && block.Stations[^1].Line != block.Line && NumberIn(own.Value) == NumberIn(before.Value) + 1;
 
     /// <summary>The word a block begins with; among stretches a region is what is stretched.</summary>
-    private Match Begin(string text) => BlockWord().Match(text) is { Success: true } begins ? begins : Current?.Part != CardPart.CoolDown ? RegionAlone().Match(text) : Match.Empty;
+    private Match Begin(string text) => BlockWord.Match(text) is { Success: true } begins ? begins : Current?.Part != CardPart.CoolDown ? RegionAlone.Match(text) : Match.Empty;
 
     /// <summary>“Balance” or “Back” right above a move: a block's name, nobody's need.</summary>
     private bool IsOverStation(CardWords line) => Begin(line.Text).Success && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } next && IsStation(next.Text);
@@ -113,9 +110,9 @@ public sealed partial class CardReader
     private bool MayBeStation(string text) => Scan(text) is { SaysBlock: false } scan && WithoutBrackets(scan.Left) is { Length: > 0 } name && (Understood(name) is not null || library.Reader.Read(name).Known == Sureness.Likely);
 
     /// <summary>“4. Balance - 20 s each” where the part above is 3, and its moves have no number: the next part.</summary>
-    private bool IsNextPart(CardWords line, CardScan scan) => scan.Left.Length > 0 && Current is { Stations.Count: > 1 } part && part.Stations.TrueForAll(s => s.Line != part.Line && !Counted().IsMatch(LineAt(s.Line).Raw))
-        && Counted().Match(line.Raw) is { Success: true } own && Counted().Match(LineAt(part.Line).Raw) is { Success: true } before && NumberIn(own.Value) == NumberIn(before.Value) + 1
-        && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } next && !Counted().IsMatch(next.Raw) && IsStation(next.Text);
+    private bool IsNextPart(CardWords line, CardScan scan) => scan.Left.Length > 0 && Current is { Stations.Count: > 1 } part && part.Stations.TrueForAll(s => s.Line != part.Line && !Counted.IsMatch(LineAt(s.Line).Raw))
+        && Counted.Match(line.Raw) is { Success: true } own && Counted.Match(LineAt(part.Line).Raw) is { Success: true } before && NumberIn(own.Value) == NumberIn(before.Value) + 1
+        && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } next && !Counted.IsMatch(next.Raw) && IsStation(next.Text);
 
     private static int NumberIn(string counted) => int.Parse(counted.Trim().TrimEnd('.', ')'), CultureInfo.InvariantCulture);
 

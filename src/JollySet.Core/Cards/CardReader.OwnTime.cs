@@ -17,18 +17,18 @@ public sealed partial class CardReader
     {
         if (blocks.Count >= Limits.Blocks)
             return false;
-        if (Current is { Stations.Count: > 0 } && OwnThing().Match(line.Text) is { Success: true } thing && IsNobodysName(thing.Groups["name"].Value) && Parted(thing.Groups["what"].Value, isShort: true).TrueForAll(p => Understood(WithoutBrackets(Scan(p).Left)) is null))
+        if (Current is { Stations.Count: > 0 } && OwnThing.Match(line.Text) is { Success: true } thing && IsNobodysName(thing.Groups["name"].Value) && Parted(thing.Groups["what"].Value, isShort: true).TrueForAll(p => Understood(WithoutBrackets(Scan(p).Left)) is null))
             return Own(line, thing, thing.Groups["name"].Value, thing.Groups["what"].Value);
-        if (blocks.Count > 0 && ThenForMinutes().Match(CardNumbers.InDigits(line.Text)) is { Success: true } race && IsNobodysName(race.Groups["name"].Value))
+        if (blocks.Count > 0 && ThenForMinutes.Match(CardNumbers.InDigits(line.Text)) is { Success: true } race && IsNobodysName(race.Groups["name"].Value))
             return Own(line, race, race.Groups["name"].Value);
         return false;
     }
 
     /// <summary>“Balance work 5 mins”, what nothing else has read: no move that is done for so long. Among the moves of a part it is one of them.</summary>
     private bool TakesNameAndMinutes(CardWords line) =>
-        blocks.Count < Limits.Blocks && Current is not { Part: not CardPart.Main, Length: null, Stations.Count: 0 } && NameAndMinutes().Match(line.Text) is { Success: true } named && named.Groups["name"].Value is var name && IsNobodysName(name) && !Cap().IsMatch(line.Text) && !IsSpoken().IsMatch(line.Text) && !NoName().IsMatch(name)
-        && library.Reader.Read(name).Known is var known && (known == Sureness.Unknown || (known == Sureness.Likely && int.Parse(named.Groups["n"].Value, CultureInfo.InvariantCulture) >= LongForMove)) && !Plus().Split(name).All(p => Understood(p) is not null) && CardHead.NeedsIn(name).Needs.IsEmpty
-        && Own(line, named, BeginsWith().Replace(name, ""));
+        blocks.Count < Limits.Blocks && Current is not { Part: not CardPart.Main, Length: null, Stations.Count: 0 } && NameAndMinutes.Match(line.Text) is { Success: true } named && named.Groups["name"].Value is var name && IsNobodysName(name) && !Cap.IsMatch(line.Text) && !IsSpoken.IsMatch(line.Text) && !NoName.IsMatch(name)
+        && library.Reader.Read(name).Known is var known && (known == Sureness.Unknown || (known == Sureness.Likely && int.Parse(named.Groups["n"].Value, CultureInfo.InvariantCulture) >= LongForMove)) && !Plus.Split(name).All(p => Understood(p) is not null) && CardHead.NeedsIn(name).Needs.IsEmpty
+        && Own(line, named, BeginsWith.Replace(name, ""));
 
     private bool IsNobodysName(string name) => PartOf(name) == CardPart.Main && !Begin(name).Success && Understood(name) is null;
 
@@ -42,16 +42,12 @@ public sealed partial class CardReader
         return true;
     }
 
-    [GeneratedRegex(@"^(?<name>[a-z][^0-9,:;.!?()]{2,40}?)\s*(?:[-(,:]\s*|\s)(?:for\s+)?(?<n>[3-9]|[12][0-9]|30)\s*(?:mins?|minutes?|')\)?\.?$|^(?<n>[3-9]|[12][0-9]|30)\s*(?:mins?|minutes?|')\s+(?:of\s+)?(?<name>[a-z][^0-9,:;.!?()]{2,40}?)\.?$", RegexOptions.IgnoreCase)]
-    private static partial Regex NameAndMinutes();
+    private static Regex NameAndMinutes => field ??= new(@"^(?<name>[a-z][^0-9,:;.!?()]{2,40}?)\s*(?:[-(,:]\s*|\s)(?:for\s+)?(?<n>[3-9]|[12][0-9]|30)\s*(?:mins?|minutes?|')\)?\.?$|^(?<n>[3-9]|[12][0-9]|30)\s*(?:mins?|minutes?|')\s+(?:of\s+)?(?<name>[a-z][^0-9,:;.!?()]{2,40}?)\.?$", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"^(?:(?:then|and|finally)\s+)*(?:(?:finish|end|start|begin|close|open)(?:ing)?(?:\s+off)?\s+with|we\s+(?:do|have))\s+(?:an?\s+|some\s+)?", RegexOptions.IgnoreCase)]
-    private static partial Regex BeginsWith();
+    private static Regex BeginsWith => field ??= new(@"^(?:(?:then|and|finally)\s+)*(?:(?:finish|end|start|begin|close|open)(?:ing)?(?:\s+off)?\s+with|we\s+(?:do|have))\s+(?:an?\s+|some\s+)?", RegexOptions.IgnoreCase);
 
     /// <summary>A name, what is done under it in words, and its minutes.</summary>
-    [GeneratedRegex(@"^(?<name>[a-z][a-z' ]{2,25}):\s*(?<what>[a-z][^:]{3,60}?)(?:\s*[,(-]\s*|\s+)(?<n>[2-9]|[1-5]\d)\s*(?:mins?|minutes?|')\)?\.?$", RegexOptions.IgnoreCase)]
-    private static partial Regex OwnThing();
+    private static Regex OwnThing => field ??= new(@"^(?<name>[a-z][a-z' ]{2,25}):\s*(?<what>[a-z][^:]{3,60}?)(?:\s*[,(-]\s*|\s+)(?<n>[2-9]|[1-5]\d)\s*(?:mins?|minutes?|')\)?\.?$", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"^(?:then|and\s+then|next|after\s+that)\s*,?\s+(?:we\s+(?:do|have|play)\s+)?(?:an?\s+|some\s+)?(?<name>[a-z][a-z' -]{3,40}?)\s+for\s+(?:about\s+)?(?<n>[2-9]|1\d|20)\s*min(?:ute)?s?[.!]*$", RegexOptions.IgnoreCase)]
-    private static partial Regex ThenForMinutes();
+    private static Regex ThenForMinutes => field ??= new(@"^(?:then|and\s+then|next|after\s+that)\s*,?\s+(?:we\s+(?:do|have|play)\s+)?(?:an?\s+|some\s+)?(?<name>[a-z][a-z' -]{3,40}?)\s+for\s+(?:about\s+)?(?<n>[2-9]|1\d|20)\s*min(?:ute)?s?[.!]*$", RegexOptions.IgnoreCase);
 }

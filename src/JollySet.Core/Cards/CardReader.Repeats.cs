@@ -6,10 +6,12 @@ namespace JollySet.Core.Cards;
 /// <content>“Repeat 3 times” at the end of a block that has said how often.</content>
 public sealed partial class CardReader
 {
+    private const int LongestNamed = 45;
+
     /// <summary>How often is said once: again it is the same, or kept in words.</summary>
     private bool TakesRepeat(CardWords line, CardScan scan, bool isEmpty)
     {
-        var isRepeat = RepeatAlone().IsMatch(line.Text);
+        var isRepeat = RepeatAlone.IsMatch(line.Text);
         if (Current is not { Part: CardPart.Main, RoundsLow: not null, Stations.Count: > 0 } block || !(isRepeat || (isEmpty && scan.RoundsLow is not null)))
             return false;
         var saysMore = scan is not { Work: null, Scheme: null, Every: null, IsAmrap: false, Length: null, Gaps.Count: 0, RepsLow: null, Sets: null };
@@ -27,7 +29,7 @@ public sealed partial class CardReader
     /// <summary>“Repeat 3-7” below seven moves: the last five once more.</summary>
     private bool TakesRange(CardWords line)
     {
-        if (RepeatRange().Match(line.Text) is not { Success: true } range || Current is not { Part: CardPart.Main, RoundsLow: null, Letter: null, IsSuperset: false } block)
+        if (RepeatRange.Match(line.Text) is not { Success: true } range || Current is not { Part: CardPart.Main, RoundsLow: null, Letter: null, IsSuperset: false } block)
             return false;
         var (from, to) = (int.Parse(range.Groups["a"].ValueSpan, System.Globalization.CultureInfo.InvariantCulture), int.Parse(range.Groups["b"].ValueSpan, System.Globalization.CultureInfo.InvariantCulture));
         if (from < 1 || from >= to || to != block.Stations.Count)
@@ -57,7 +59,7 @@ public sealed partial class CardReader
     /// <summary>“Main x 3” below the block of that name: how often it goes round.</summary>
     private bool TakesRoundsOfNamed(CardWords line)
     {
-        if (NamedTimes().Match(line.Text) is not { Success: true } m || blocks.Find(b => b is { RoundsLow: null, Scheme: null, Stations.Count: > 0 } && b.Name.Equals(m.Groups["name"].Value, StringComparison.OrdinalIgnoreCase)) is not { } block)
+        if (blocks.Count == 0 || line.Text.Length > LongestNamed || NamedTimes.Match(line.Text) is not { Success: true } m || blocks.Find(b => b is { RoundsLow: null, Scheme: null, Stations.Count: > 0 } && b.Name.Equals(m.Groups["name"].Value, StringComparison.OrdinalIgnoreCase)) is not { } block)
             return false;
         block.RoundsLow = int.Parse(m.Groups["n"].ValueSpan, System.Globalization.CultureInfo.InvariantCulture);
         settings[line.Number] = block;
@@ -67,7 +69,7 @@ public sealed partial class CardReader
     /// <summary>“3 sets of each, rest 60” below a list: of one move before the next.</summary>
     private bool TakesSetsOfEach(CardWords line)
     {
-        if (!SetsOfEachBelow().IsMatch(line.Text) || Current is not { Part: CardPart.Main, Stations.Count: > 0, RoundsLow: null, Work: null, Scheme: null, Every: null, IsAmrap: false, IsLinked: false } block
+        if (!SetsOfEachBelow.IsMatch(line.Text) || Current is not { Part: CardPart.Main, Stations.Count: > 0, RoundsLow: null, Work: null, Scheme: null, Every: null, IsAmrap: false, IsLinked: false } block
             || block.Stations.Exists(s => s.Sets is not null) || Scan(line.Text, isLine: false) is not { Sets: { } sets } scan || scan.Gaps.Count > 1)
             return false;
         block.Stations.ForEach(s => s.Sets = sets);
@@ -80,7 +82,7 @@ public sealed partial class CardReader
     /// <summary>Whether a line of moves stands below the rounds of those above it, and has rounds of its own below: “squats x10”, “3 rounds”, “sit-ups x10”, “3 rounds”.</summary>
     private bool BeginsBelowRounds(CardWords line)
     {
-        bool AreDone(string text) => Commas().Split(text).All(p => Scan(p) is { SaysBlock: false } one && (one.Amount is not null || Understood(WithoutBrackets(one.Left)) is not null));
+        bool AreDone(string text) => Commas.Split(text).All(p => Scan(p) is { SaysBlock: false } one && (one.Amount is not null || Understood(WithoutBrackets(one.Left)) is not null));
         bool SaysRounds(string text) => Scan(text, isLine: false) is { RoundsLow: > 1, Work: null } scan && IsEmpty(scan.Left);
         if (Current is not { Part: CardPart.Main, RoundsLow: > 1, Stations.Count: > 0, Letter: null, IsLinked: false } block || LineAbove(line) is var above && (settings.GetValueOrDefault(above) != block || above <= block.Stations[^1].Line) || blocks.Count >= Plans.Limits.Blocks || !AreDone(line.Text))
             return false;
@@ -100,16 +102,14 @@ public sealed partial class CardReader
         return true;
     }
 
-    [GeneratedRegex(@"^(?:do\s+)?[2-9]\s*sets?\s+(?:of\s+)?(?:each|every)(?:\s+(?:one|move|exercise))?(?:\s+before\s+(?:moving|going|you\s+move)\s+on)?(?:\s*[,;-]?\s+(?:with\s+)?(?:rest\s+)?[0-9]{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?)?(?:\s+(?:rest|off))?(?:\s+(?:in\s+)?between(?:\s+sets)?)?)?\.?$", RegexOptions.IgnoreCase)]
-    private static partial Regex SetsOfEachBelow();
+    private static Regex SetsOfEachBelow => field ??= new(@"^(?:do\s+)?[2-9]\s*sets?\s+(?:of\s+)?(?:each|every)(?:\s+(?:one|move|exercise))?(?:\s+before\s+(?:moving|going|you\s+move)\s+on)?(?:\s*[,;-]?\s+(?:with\s+)?(?:rest\s+)?[0-9]{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?)?(?:\s+(?:rest|off))?(?:\s+(?:in\s+)?between(?:\s+sets)?)?)?\.?$", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"^(?<name>[a-z][a-z0-9 -]{1,24}?)\s*(?:[:,-]\s*)?(?:x\s?(?<n>[2-9])|(?<n>[2-9])\s?x|(?<n>[2-9])\s+(?:rounds|times))\.?$", RegexOptions.IgnoreCase)]
-    private static partial Regex NamedTimes();
+    private static Regex NamedTimes => field ??= new(@"^(?<name>[a-z][a-z0-9 -]{1,24}?)\s*(?:[:,-]\s*)?(?:x\s?(?<n>[2-9])|(?<n>[2-9])\s?x|(?<n>[2-9])\s+(?:rounds|times))\.?$", RegexOptions.IgnoreCase);
 
     /// <summary>“Repeat both rounds”: the two above, once more; asked.</summary>
     private bool TakesBothAgain(CardWords line)
     {
-        if (!RepeatBoth().IsMatch(line.Text))
+        if (!RepeatBoth.IsMatch(line.Text))
             return false;
         // Two moves of one block: again, where it is not said how often.
         if (Current is { Part: CardPart.Main, Stations.Count: 2 } two && blocks.Count(b => b is { Part: CardPart.Main, Stations.Count: > 0 }) == 1)

@@ -14,8 +14,8 @@ public sealed partial class CardReader
     {
         if (!line.Text.Any(char.IsAsciiDigit) || (blocks.Count > 0 && Current is not { Part: CardPart.Main, Stations.Count: > 0 }))
             return false;
-        var text = OfAllSets().Replace(line.Text.Trim(' ', '(', ')', '.'), " ").Trim();
-        if (Scan(text, isLine: false) is not { Gaps: [var gap], Work: null, RoundsLow: null, RepsLow: null, Length: null, Sets: null, Scheme: null, Every: null, Load: null, Remark: null, SaysWater: false } scan || gap.For == CardGap.After || !IsEmpty(scan.Left) || BetweenBlocks().IsMatch(line.Text))
+        var text = OfAllSets.Replace(line.Text.Trim(' ', '(', ')', '.'), " ").Trim();
+        if (Scan(text, isLine: false) is not { Gaps: [var gap], Work: null, RoundsLow: null, RepsLow: null, Length: null, Sets: null, Scheme: null, Every: null, Load: null, Remark: null, SaysWater: false } scan || gap.For == CardGap.After || !IsEmpty(scan.Left) || BetweenBlocks.IsMatch(line.Text))
             return false;
         if (blocks.Count == 0)
         {
@@ -54,6 +54,5 @@ public sealed partial class CardReader
         Say(rest.Line, CardLineKind.Note, "note, kept here");
     }
 
-    [GeneratedRegex(@"\b(?:for|of|on|between)\s+(?:all|everything|each|every)(?:\s+(?:the\s+)?(?:sets?|of\s+them|exercises|lifts|supersets))?\b|\b(?:throughout|all\s+round)\b|^all\s+(?:with|have|get)\s+", RegexOptions.IgnoreCase)]
-    private static partial Regex OfAllSets();
+    private static Regex OfAllSets => field ??= new(@"\b(?:for|of|on|between)\s+(?:all|everything|each|every)(?:\s+(?:the\s+)?(?:sets?|of\s+them|exercises|lifts|supersets))?\b|\b(?:throughout|all\s+round)\b|^all\s+(?:with|have|get)\s+", RegexOptions.IgnoreCase);
 }

@@ -23,7 +23,7 @@ public sealed partial class CardReader
     /// <summary>“Same 5 moves each set, twice through: squat, row”: what the heads above share, and how each of them goes.</summary>
     private bool TakesSameMoves(CardWords line)
     {
-        if (!(SameMovesEach().Match(line.Text) is { Success: true } same && Scan(same.Groups["how"].Value, isLine: false) is var all && IsEmpty(all.Left) && (!same.Groups["more"].Success || Listed(line.Text).Items is not null) && OpenHeads() is { Count: > 1 } heads))
+        if (!(SameMovesEach.Match(line.Text) is { Success: true } same && Scan(same.Groups["how"].Value, isLine: false) is var all && IsEmpty(all.Left) && (!same.Groups["more"].Success || Listed(line.Text).Items is not null) && OpenHeads() is { Count: > 1 } heads))
             return false;
         sharing = heads;
         if (all.Any)
@@ -47,7 +47,7 @@ public sealed partial class CardReader
         }
 
         // “8 x 20/10 each, 1 min between”.
-        if (scan.Work is null || !ForEach().IsMatch(line.Text))
+        if (scan.Work is null || !ForEach.IsMatch(line.Text))
             return false;
         var below = blocks.FindAll(b => b is { Part: CardPart.Main, HasSettings: false, Stations.Count: > 1 });
         foreach (var one in below)

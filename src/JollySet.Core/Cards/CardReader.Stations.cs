@@ -27,19 +27,19 @@ public sealed partial class CardReader
         isListed |= IsListOfPart(text) || AreOfSuperset(text);
         if (!isListed && BeginsBelowRounds(line))
             blocks.Add(new CardBlock(line.Number, FreeName("A"), CardPart.Main));
-        if (!isListed && Joined().Split(text) is { Length: > 1 } round && IsRound(line, round))
+        if (!isListed && Joined.Split(text) is { Length: > 1 } round && IsRound(line, round))
         {
             TakeStations(line, string.Join(", ", round), isListed: true);
             return;
         }
 
-        if (!isListed && Joined().Split(text) is { Length: > 1 and <= 4 } joined && Array.TrueForAll(joined, p => Scan(p) is { Amount: not null, SaysBlock: false } part && Understood(WithoutBrackets(part.Left)) is not null))
+        if (!isListed && Joined.Split(text) is { Length: > 1 and <= 4 } joined && Array.TrueForAll(joined, p => Scan(p) is { Amount: not null, SaysBlock: false } part && Understood(WithoutBrackets(part.Left)) is not null))
         {
             TakePair(line, joined);
             return;
         }
 
-        if (!isListed && SignsOff().IsMatch(text))
+        if (!isListed && SignsOff.IsMatch(text))
         {
             Note(line);
             return;
@@ -47,19 +47,19 @@ public sealed partial class CardReader
 
         // “Cat cow, thread the needle (1 min each)”: all of them.
         CardScan? ofAll = null;
-        if (HowAtEnd().Match(text) is { Success: true } end && Scan(end.Groups["how"].Value, isLine: false) is { IsEach: true, Length: not null } each && IsEmpty(each.Left) && Parted(end.Groups["items"].Value, isListed).Count > 1)
+        if (HowAtEnd.Match(text) is { Success: true } end && Scan(end.Groups["how"].Value, isLine: false) is { IsEach: true, Length: not null } each && IsEmpty(each.Left) && Parted(end.Groups["items"].Value, isListed).Count > 1)
             (text, ofAll) = (end.Groups["items"].Value, each);
         var parts = Parted(text, isListed);
         // “Halos and side leg lifts, 20 each”: two of them, though one of the names be asked about.
         if (parts.Count == 1 && Both(text) is { } both)
             parts = both;
         // “…, squat thrusts, rest”: the last of the stations is to rest.
-        var rests = parts.Count > 2 && Current is { Every: null, Part: CardPart.Main } && StationOfRest().IsMatch(parts[^1]);
+        var rests = parts.Count > 2 && Current is { Every: null, Part: CardPart.Main } && StationOfRest.IsMatch(parts[^1]);
         if (rests)
             parts.RemoveAt(parts.Count - 1);
-        if (parts.Count > 1 && Current is { } told && parts.RemoveAll(p => SwapAlone().IsMatch(p) || TheUsual().IsMatch(p)) > 0)
+        if (parts.Count > 1 && Current is { } told && parts.RemoveAll(p => SwapAlone.IsMatch(p) || TheUsual.IsMatch(p)) > 0)
             told.Notes.Add(CardText.Plain(line.Raw));
-        var found = parts.Select(part => RestInSlot(line, part) ?? StationOf(line, part) ?? (isListed && part.Split(' ').Length <= FewWords && !NoName().IsMatch(part) && char.IsLetter(part[0]) && part.All(c => char.IsLetterOrDigit(c) || c is ' ' or '-' or '\'' or '+' or '/' or '&') ? Unknown(line, part) : null)).ToList();
+        var found = parts.Select(part => RestInSlot(line, part) ?? StationOf(line, part) ?? (isListed && part.Split(' ').Length <= FewWords && !NoName.IsMatch(part) && char.IsLetter(part[0]) && part.All(c => char.IsLetterOrDigit(c) || c is ' ' or '-' or '\'' or '+' or '/' or '&') ? Unknown(line, part) : null)).ToList();
         if (found.Contains(null) && found.Count > 1)
         {
             // In a list what is no move by itself is told beside the one before it.
@@ -81,7 +81,7 @@ public sealed partial class CardReader
 
         HeldAll(line, stations);
         // “Hip hinges, halos, squats x10 each”: so often each of them, where the last has no sides.
-        if (stations.Count > 1 && stations[^1] is { Amount: not null, Sets: null, Sides: "each side", Move.Sides: MoveSides.Both } ending && CountEach().IsMatch(text) && stations.SkipLast(1).All(s => s is { Amount: null, Sets: null }))
+        if (stations.Count > 1 && stations[^1] is { Amount: not null, Sets: null, Sides: "each side", Move.Sides: MoveSides.Both } ending && CountEach.IsMatch(text) && stations.SkipLast(1).All(s => s is { Amount: null, Sets: null }))
         {
             ending.Sides = null;
             foreach (var other in stations)
@@ -112,14 +112,13 @@ public sealed partial class CardReader
 
     /// <summary>Two moves that a line names with “and” between, each with what is said of both; null where it names none such.</summary>
     private List<string>? Both(string text) =>
-        Scan(text) is { Amount: not null, SaysBlock: false, Left: var names } && text.IndexOf(names, StringComparison.Ordinal) is >= 0 and var at && names.Length > 0 && And().Split(names) is { Length: 2 } two && Understood(names) is null && library.Reader.Read(names).Known == Sureness.Unknown
-        && two.All(n => n.Split(' ').Length <= 3 && library.Reader.Read(n).Known != Sureness.Unknown) ? [.. two.Select(n => text[..at] + n + OfEachAtEnd().Replace(text[(at + names.Length)..], ""))] : null;
+        Scan(text) is { Amount: not null, SaysBlock: false, Left: var names } && text.IndexOf(names, StringComparison.Ordinal) is >= 0 and var at && names.Length > 0 && And.Split(names) is { Length: 2 } two && Understood(names) is null && library.Reader.Read(names).Known == Sureness.Unknown
+        && two.All(n => n.Split(' ').Length <= 3 && library.Reader.Read(n).Known != Sureness.Unknown) ? [.. two.Select(n => text[..at] + n + OfEachAtEnd.Replace(text[(at + names.Length)..], ""))] : null;
 
-    [GeneratedRegex(@"\s+(?:of\s+)?each\.?$", RegexOptions.IgnoreCase)]
-    private static partial Regex OfEachAtEnd();
+    private static Regex OfEachAtEnd => field ??= new(@"\s+(?:of\s+)?each\.?$", RegexOptions.IgnoreCase);
 
     /// <summary>Whether a line right below “warm up” is the list of what is done in it, known by two of its names: “toe taps, heel digs, arm reaches, seated marching”.</summary>
-    private bool IsListOfPart(string text) => IsListBelowColon(text) || Current is { Stations.Count: 0 } block && (block.Part != CardPart.Main || (block.HasSettings && Commas().Split(text) is { Length: > 2 } many && many.All(p => p.Split(' ').Length <= FewWords && !IsSpoken().IsMatch(p)) && many.Count(p => Understood(WithoutBrackets(Scan(p).Left)) is not null) * 2 > many.Length)) && Commas().Split(text) is { Length: > 2 } pieces && pieces.Count(p => Understood(WithoutBrackets(Scan(p).Left)) is not null) > 1;
+    private bool IsListOfPart(string text) => IsListBelowColon(text) || Current is { Stations.Count: 0 } block && (block.Part != CardPart.Main || (block.HasSettings && Commas.Split(text) is { Length: > 2 } many && many.All(p => p.Split(' ').Length <= FewWords && !IsSpoken.IsMatch(p)) && many.Count(p => Understood(WithoutBrackets(Scan(p).Left)) is not null) * 2 > many.Length)) && Commas.Split(text) is { Length: > 2 } pieces && pieces.Count(p => Understood(WithoutBrackets(Scan(p).Left)) is not null) > 1;
 
     /// <summary>“Plank 60, side plank 30, hollow 30, superman 30”: where most are held for so long, bare numbers are seconds of the others too; asked.</summary>
     private void HeldAll(CardWords line, List<CardStation> stations)
@@ -135,11 +134,10 @@ public sealed partial class CardReader
     }
 
     /// <summary>“Jog 2 laps”: how far, no rounds.</summary>
-    [GeneratedRegex(@"\b(?:[1-9]|one|two|three|four)\s+laps?\b(?:\s+of\s+the\s+[a-z]+)?", RegexOptions.IgnoreCase)]
-    private static partial Regex LapsOf();
+    private static Regex LapsOf => field ??= new(@"\b(?:[1-9]|one|two|three|four)\s+laps?\b(?:\s+of\s+the\s+[a-z]+)?", RegexOptions.IgnoreCase);
 
     /// <summary>Whether a line right below “45 s each:” is a list of short names, known or not.</summary>
-    private bool IsListBelowColon(string text) => Current is { Stations.Count: 0, HasSettings: true, Part: CardPart.Main } block && LineAt(block.Line).Raw.TrimEnd().EndsWith(':') && Commas().Split(text) is { Length: > 2 } names
+    private bool IsListBelowColon(string text) => Current is { Stations.Count: 0, HasSettings: true, Part: CardPart.Main } block && LineAt(block.Line).Raw.TrimEnd().EndsWith(':') && Commas.Split(text) is { Length: > 2 } names
         && names.All(n => n.Split(' ').Length <= FewWords && n.Any(char.IsLetter) && n.All(c => char.IsLetterOrDigit(c) || c is ' ' or '-' or '\'' or '/')) && names.Any(n => Understood(Scan(n).Left) is not null);
 
     /// <summary>Whether moves joined by + are a list, not moves done as one nor a superset: in a warm-up, or all there is below a head that says how it runs.</summary>
@@ -169,7 +167,7 @@ public sealed partial class CardReader
         {
             blocks.Remove(head);
             block.Notes.AddRange(head.Notes);
-            if (Beside(Super().Replace(head.Name, ""), "") is { } words)
+            if (Beside(Super.Replace(head.Name, ""), "") is { } words)
                 block.Notes.Add(words);
             settings.Remove(head.Line);
             Say(LineAt(head.Line), CardLineKind.Setting, head.Told());
@@ -218,7 +216,7 @@ public sealed partial class CardReader
     private int LineAbove(CardWords line) => words.FindLast(w => w.Number < line.Number && w.Text.Length > 0)?.Number ?? 0;
 
     /// <summary>Whether A1 comes a second time.</summary>
-    private bool IsBegunAgain(CardWords line) => Current is { Stations.Count: > 1 } block && LetterWord().Match(line.Raw) is { Success: true } label && LetterWord().Match(LineAt(block.Stations[0].Line).Raw).Value.Equals(label.Value, StringComparison.OrdinalIgnoreCase) && label.Value.Any(char.IsAsciiDigit);
+    private bool IsBegunAgain(CardWords line) => Current is { Stations.Count: > 1 } block && LetterWord.Match(line.Raw) is { Success: true } label && LetterWord.Match(LineAt(block.Stations[0].Line).Raw).Value.Equals(label.Value, StringComparison.OrdinalIgnoreCase) && label.Value.Any(char.IsAsciiDigit);
 
     /// <summary>Whether a part has a marked heading and the next such heading is still to come: all between them is its.</summary>
     private bool IsUnderHeading(CardBlock block, CardWords line) => LineAt(block.Line).IsHeading && words.Exists(w => w.Number > line.Number && w.IsHeading) && !words.Exists(w => w.Number > block.Line && w.Number <= line.Number && w.IsHeading);
@@ -229,23 +227,23 @@ public sealed partial class CardReader
         if (line.Letter is { } letter)
             return Current?.Letter == letter && !IsBegunAgain(line) ? null : new CardBlock(line.Number, FreeName(letter.ToString()), CardPart.Main) { Letter = letter, RoundsLow = Current is { Stations.Count: 0, Letter: null } heading ? heading.RoundsLow : null };
         // “Then” alone above it: what comes next.
-        if (Current is { HasSettings: true, Stations.Count: > 0, Part: CardPart.Main } ended && LineAbove(line) is > 0 and var above && above > ended.Stations[^1].Line && GoesOn().IsMatch(LineAt(above).Text) && IsEmpty(LineAt(above).Text))
+        if (Current is { HasSettings: true, Stations.Count: > 0, Part: CardPart.Main } ended && LineAbove(line) is > 0 and var above && above > ended.Stations[^1].Line && GoesOn.IsMatch(LineAt(above).Text) && IsEmpty(LineAt(above).Text))
             return new CardBlock(line.Number, FreeName("A"), CardPart.Main);
         // “Repeat x 2” above it: what is repeated is whole.
-        if (Current is { Part: CardPart.Main, RoundsLow: > 1, Letter: null, Stations.Count: > 0 } repeated && LineAbove(line) is > 0 and var closing && closing > repeated.Stations[^1].Line && RepeatedSo().IsMatch(LineAt(closing).Text))
+        if (Current is { Part: CardPart.Main, RoundsLow: > 1, Letter: null, Stations.Count: > 0 } repeated && LineAbove(line) is > 0 and var closing && closing > repeated.Stations[^1].Line && RepeatedSo.IsMatch(LineAt(closing).Text))
             return new CardBlock(line.Number, FreeName("A"), CardPart.Main);
         if (Current is { IsOwnTime: true })
             return new CardBlock(line.Number, FreeName("A"), CardPart.Main);
         // Under a marked heading sets of a warm-up are of it, beside what has none.
         if (Current is { Stations.Count: > 0 } opening && line.Number != opening.Line && opening.IsOver(station) && IsUnderHeading(opening, line))
             return new CardBlock(line.Number, FreeName(opening.Name), opening.Part);
-        if (Current is null || Current.Letter is not null || Current.IsListed(line.Number, station) || Current.Pair is not null || (line.Number != Current.Line && Current.IsOver(station) && !IsUnderHeading(Current, line)) || (station.Sets > 1 && Current is { Part: CardPart.Main, Stations.Count: > 0, HasSettings: true } done && (done.ForAll is null || done.Every is not null) && done.Line != line.Number && (done.Every is not null || done.IsAmrap || done.Scheme is not null || done.RoundsLow > 1) && done.Stations.TrueForAll(s => s.Line == done.Line)) || (GoesOn().IsMatch(line.Text) && Current.Line != line.Number && (Current.Part != CardPart.Main || (Current is { HasSettings: true, Stations.Count: > 0 } && (station.Sets > 1 || (Current.RoundsLow > 1 && station.Amount is { } own && !own.StartsWith('x')))))) || (Current is { IsStraight: true, IsRested: true } && station.Sets is not null))
+        if (Current is null || Current.Letter is not null || Current.IsListed(line.Number, station) || Current.Pair is not null || (line.Number != Current.Line && Current.IsOver(station) && !IsUnderHeading(Current, line)) || (station.Sets > 1 && Current is { Part: CardPart.Main, Stations.Count: > 0, HasSettings: true } done && (done.ForAll is null || done.Every is not null) && done.Line != line.Number && (done.Every is not null || done.IsAmrap || done.Scheme is not null || done.RoundsLow > 1) && done.Stations.TrueForAll(s => s.Line == done.Line)) || (GoesOn.IsMatch(line.Text) && Current.Line != line.Number && (Current.Part != CardPart.Main || (Current is { HasSettings: true, Stations.Count: > 0 } && (station.Sets > 1 || (Current.RoundsLow > 1 && station.Amount is { } own && !own.StartsWith('x')))))) || (Current is { IsStraight: true, IsRested: true } && station.Sets is not null))
             return new CardBlock(line.Number, FreeName("A"), CardPart.Main);
         // “RDL 4x8 90s” below a circuit by the clock: sets of its own.
         if (station is { Sets: > 1, Amount: ['x', ..] } && Current is { Part: CardPart.Main, Work: not null, ForAll: null, Stations.Count: > 0 } timed && timed.Line != line.Number && timed.Stations.TrueForAll(s => s.Sets is null))
             return new CardBlock(line.Number, FreeName("A"), CardPart.Main);
         // “If there's time: press-ups” below a block that is whole.
-        if (Current is { Part: CardPart.Main, Stations.Count: > 0 } entire && (entire.HasSettings || entire.Rest is not null) && entire.Line != line.Number && !entire.Stations.Exists(s => s.Notes.Exists(IfTime().IsMatch)) && Brackets().Matches(line.Text).Any(b => IfTime().IsMatch(b.Groups["in"].Value)))
+        if (Current is { Part: CardPart.Main, Stations.Count: > 0 } entire && (entire.HasSettings || entire.Rest is not null) && entire.Line != line.Number && !entire.Stations.Exists(s => s.Notes.Exists(IfTime.IsMatch)) && Brackets.Matches(line.Text).Any(b => IfTime.IsMatch(b.Groups["in"].Value)))
             return new CardBlock(line.Number, FreeName("A"), CardPart.Main);
         // “Press-ups 2 x max” below a superset whose moves stand on its own line.
         if (station.Sets is not null && Current is { Part: CardPart.Main, IsSuperset: true, Stations.Count: > 1 } pair && pair.Line != line.Number && pair.Stations.TrueForAll(s => s.Line == pair.Line))
@@ -261,7 +259,7 @@ public sealed partial class CardReader
         }
 
         // “2. 3 rounds: swings, rows” and “3. 100 bridges”: a number each, a part each.
-        if (Current is { Part: CardPart.Main, Stations.Count: > 1, HasSettings: true } complete && complete.Line != line.Number && complete.Stations.TrueForAll(s => s.Line == complete.Line) && Counted().IsMatch(line.Raw) && Counted().IsMatch(LineAt(complete.Line).Raw))
+        if (Current is { Part: CardPart.Main, Stations.Count: > 1, HasSettings: true } complete && complete.Line != line.Number && complete.Stations.TrueForAll(s => s.Line == complete.Line) && Counted.IsMatch(line.Raw) && Counted.IsMatch(LineAt(complete.Line).Raw))
             return new CardBlock(line.Number, FreeName("A"), CardPart.Main);
         return null;
     }
@@ -270,32 +268,32 @@ public sealed partial class CardReader
     private CardStation? StationOf(CardWords line, string text)
     {
         var (options, own) = (new List<(string Kind, string Text)>(), new List<string>());
-        var bare = Brackets().Replace(text, m => OfBracket(text, m, options, own));
+        var bare = Brackets.Replace(text, m => OfBracket(text, m, options, own));
         // “Bridges 10, hold the last one 10 secs”: the number is how often, what follows is told.
-        if (CountThenWords().Match(bare) is { Success: true } counted && Understood(counted.Groups["name"].Value) is not null && Scan(counted.Groups["more"].Value, isLine: false) is var more && (more.Any || counted.Groups["more"].Value.Any(char.IsAsciiDigit)) && !IsEmpty(more.Left))
+        if (CountThenWords.Match(bare) is { Success: true } counted && Understood(counted.Groups["name"].Value) is not null && Scan(counted.Groups["more"].Value, isLine: false) is var more && (more.Any || counted.Groups["more"].Value.Any(char.IsAsciiDigit)) && !IsEmpty(more.Left))
         {
             own.Add(counted.Groups["more"].Value);
             bare = $"{counted.Groups["name"].Value} x{counted.Groups["n"].Value}";
         }
 
-        var segments = Dashes().Split(bare);
+        var segments = Dashes.Split(bare);
         var kept = new List<string> { segments[0] };
         foreach (var segment in segments.Skip(1))
         {
             if (WayOf(segment.Trim()) is { } way)
                 options.Add(way);
-            else if (SideAlone().IsMatch(segment))
+            else if (SideAlone.IsMatch(segment))
                 kept[0] += $" {segment.Trim()}";
-            else if (BareCount().Match(segment) is { Success: true } count)
+            else if (BareCount.Match(segment) is { Success: true } count)
                 kept.Add("x" + count.Value.Trim());
-            else if (Scan(segment, isLine: false) is { Any: true } said && (IsEmpty(said.Left) || BareCount().IsMatch(said.Left)))
+            else if (Scan(segment, isLine: false) is { Any: true } said && (IsEmpty(said.Left) || BareCount.IsMatch(said.Left)))
                 kept.Add(segment);
             else if (segment.Trim().Length > 0)
                 own.Add(segment.Trim());
         }
 
         var scan = Scan(string.Join(", ", kept));
-        var name = GoesOn().Replace(scan.Left, "").TrimStart(' ', ',', ':') is { Length: > 0 } rest ? rest : scan.Left;
+        var name = GoesOn.Replace(scan.Left, "").TrimStart(' ', ',', ':') is { Length: > 0 } rest ? rest : scan.Left;
         if (scan.Remark is { } remark)
             own.Add(remark);
         // “Squat x12, 30s”: a line has one amount, the other is kept in words.
@@ -309,7 +307,7 @@ public sealed partial class CardReader
             name = name[3..].TrimStart();
         // “RDL 4x8 90”: a rest most likely, and asked.
         int? restBehind = null;
-        if (scan is { Sets: not null, RepsLow: not null, Gaps.Count: 0, Load: null } && NumberAtEnd().Match(name) is { Success: true } behind && Understood(name) is null && name[..behind.Index].Split(' ').Length <= 3)
+        if (scan is { Sets: not null, RepsLow: not null, Gaps.Count: 0, Load: null } && NumberAtEnd.Match(name) is { Success: true } behind && Understood(name) is null && name[..behind.Index].Split(' ').Length <= 3)
         {
             name = name[..behind.Index];
             restBehind = int.Parse(behind.Groups["n"].Value, System.Globalization.CultureInfo.InvariantCulture);
@@ -318,7 +316,7 @@ public sealed partial class CardReader
         }
 
         // “Max sit-ups”: the move, and how many in words.
-        if (Understood(name) is null && MostOf().Match(name) is { Success: true } most && Understood(most.Groups["name"].Value) is not null)
+        if (Understood(name) is null && MostOf.Match(name) is { Success: true } most && Understood(most.Groups["name"].Value) is not null)
         {
             name = most.Groups["name"].Value;
             own.Add(most.Groups["w"].Value);
@@ -339,7 +337,7 @@ public sealed partial class CardReader
 
         // “Push-ups (knees ok)”: the way is the move with that word; where there is none it stays a note.
         for (var i = own.Count - 1; i >= 0; i--)
-            if ((Allowed().Match(own[i]) is { Success: true } allowed ? EasierWay(allowed.Groups["w"].Value, name) : EasierByWord(own[i], name)) is { } easier)
+            if ((Allowed.Match(own[i]) is { Success: true } allowed ? EasierWay(allowed.Groups["w"].Value, name) : EasierByWord(own[i], name)) is { } easier)
             {
                 options.Add(("easier", easier));
                 own.RemoveAt(i);
@@ -353,7 +351,7 @@ public sealed partial class CardReader
         }
 
         // “Squat pulses x20, hold 20 s”: the last of them is held.
-        if (OnlyHow().IsMatch(name) && spoken.TakeLast(3).Reverse().FirstOrDefault(n => Understood($"{n} {name}") is not null) is { } before)
+        if (OnlyHow.IsMatch(name) && spoken.TakeLast(3).Reverse().FirstOrDefault(n => Understood($"{n} {name}") is not null) is { } before)
             name = $"{before} {name}";
         if (Named(line, name, scan) is not { } named)
         {
@@ -378,7 +376,7 @@ public sealed partial class CardReader
         if (station is { Sets: null, Amount: ['x', .. var each] } && each.Count(c => c == '/') is > 1 and < 10 and var strokes && Current is not { HasSettings: true } && each.All(c => char.IsAsciiDigit(c) || c == '/'))
             station.Sets = strokes + 1;
         // “Plank 60”: what is held is held so long.
-        if (named.Move?.Tags.IsHold == true && scan is { RepsLow: >= LeastHeld and var held, RepsHigh: null, Length: null, SaysReps: false } && (scan.Sets is not null || !TimesSign().IsMatch(text)))
+        if (named.Move?.Tags.IsHold == true && scan is { RepsLow: >= LeastHeld and var held, RepsHigh: null, Length: null, SaysReps: false } && (scan.Sets is not null || !TimesSign.IsMatch(text)))
         {
             station.Amount = string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{held}s");
             Ask(line, string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{held} seconds of {named.Name}?"), ("seconds", line.Raw), (string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{held} times"), line.Raw.Replace(held.ToString(System.Globalization.CultureInfo.InvariantCulture), $"x{held}", StringComparison.Ordinal)));
@@ -403,7 +401,7 @@ public sealed partial class CardReader
             (station.Amount, station.Rest) = (string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{scan.Work}s"), scan.Rest);
         // What is said of how a block runs has no place on a move's own line: it is kept beside it.
         if (!hasOwnTimes && ((scan.RoundsLow is not null && station.Sets != scan.RoundsLow) || scan.Work is not null || scan.Scheme is not null || scan.Every is not null || scan.IsAmrap))
-            own.Add(LapsOf().Match(text) is { Success: true } laps && scan is { Work: null, Scheme: null, Every: null, IsAmrap: false } ? laps.Value : AsTyped(line));
+            own.Add(LapsOf.Match(text) is { Success: true } laps && scan is { Work: null, Scheme: null, Every: null, IsAmrap: false } ? laps.Value : AsTyped(line));
         station.Notes.AddRange(own);
         // Whose knees are bad is heard beside a move too; “no jumping” there is said of the move.
         var spared = own.SelectMany(n => CardHead.NeedsIn(n).Needs).Where(n => !n.StartsWith("no ", StringComparison.Ordinal)).Distinct().ToList();
@@ -425,6 +423,5 @@ public sealed partial class CardReader
     /// <summary>Whether words name a move, or several that are done as one.</summary>
     private bool IsMove(string name) => Understood(name) is not null || (name.Split(" + ") is { Length: > 1 } parts && parts.All(p => Understood(p) is not null));
 
-    [GeneratedRegex(@"^(?:then\s+|and\s+)*repeat\b[^a-z]*(?:(?:all|it|that|the\s+circuit|everything|x|times|rounds|twice)[^a-z]*)*$", RegexOptions.IgnoreCase)]
-    private static partial Regex RepeatedSo();
+    private static Regex RepeatedSo => field ??= new(@"^(?:then\s+|and\s+)*repeat\b[^a-z]*(?:(?:all|it|that|the\s+circuit|everything|x|times|rounds|twice)[^a-z]*)*$", RegexOptions.IgnoreCase);
 }

@@ -71,7 +71,7 @@ public sealed partial class CardReader
         {
             var (over, part) = (blocks[at], blocks[at + 1]);
             // “METCON” right above how it runs: its name.
-            if (over is { Part: CardPart.Main, Length: null, HasSettings: false, Stations.Count: 0, IsTalk: false, ForAll: null, After: null, Rest: null } && part.Part == CardPart.Main && part.Line != over.Line && BlockWord().Match(over.Name) is { Success: true } word && word.Length == over.Name.Length && words.Find(w => w.Number > over.Line && w.Text.Length > 0)?.Number == part.Line)
+            if (over is { Part: CardPart.Main, Length: null, HasSettings: false, Stations.Count: 0, IsTalk: false, ForAll: null, After: null, Rest: null } && part.Part == CardPart.Main && part.Line != over.Line && BlockWord.Match(over.Name) is { Success: true } word && word.Length == over.Name.Length && words.Find(w => w.Number > over.Line && w.Text.Length > 0)?.Number == part.Line)
             {
                 blocks.RemoveAt(at);
                 settings.Remove(over.Line);
@@ -86,7 +86,7 @@ public sealed partial class CardReader
                 continue;
             }
 
-            if (over is not { Part: CardPart.Main, Length: not null, Stations.Count: 0, IsTalk: false } || (over.HasSettings && !SaysParts().IsMatch(LineAt(over.Line).Text)) || part.Part != CardPart.Main || !OverOthers().IsMatch(over.Name) || words.Find(w => w.Number > over.Line && w.Text.Length > 0)?.Number != part.Line)
+            if (over is not { Part: CardPart.Main, Length: not null, Stations.Count: 0, IsTalk: false } || (over.HasSettings && !SaysParts.IsMatch(LineAt(over.Line).Text)) || part.Part != CardPart.Main || !OverOthers.IsMatch(over.Name) || words.Find(w => w.Number > over.Line && w.Text.Length > 0)?.Number != part.Line)
                 continue;
             blocks.RemoveAt(at);
             settings.Remove(over.Line);
@@ -172,10 +172,9 @@ public sealed partial class CardReader
     private void NamedByItsMove()
     {
         foreach (var block in blocks.Where(b => b is { Part: CardPart.Main, Stations.Count: 0, IsTalk: false } && (b.HasSettings || b.Length <= LongestOfOne)))
-            if (OfItsMove().Match(block.Name) is { Success: true } m && Understood(m.Groups["name"].Value) is { } move)
+            if (OfItsMove.Match(block.Name) is { Success: true } m && Understood(m.Groups["name"].Value) is { } move)
                 block.Stations.Add(new CardStation(block.Line, m.Groups["name"].Value) { Move = move });
     }
 
-    [GeneratedRegex(@"^(?<name>[a-z][a-z' -]+?)\s+(?:intervals?|sprints|challenge|finisher|repeats|efforts|blast|burner|time|test|tabata|emom)$", RegexOptions.IgnoreCase)]
-    private static partial Regex OfItsMove();
+    private static Regex OfItsMove => field ??= new(@"^(?<name>[a-z][a-z' -]+?)\s+(?:intervals?|sprints|challenge|finisher|repeats|efforts|blast|burner|time|test|tabata|emom)$", RegexOptions.IgnoreCase);
 }

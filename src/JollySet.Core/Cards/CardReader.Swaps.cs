@@ -10,10 +10,10 @@ public sealed partial class CardReader
     /// <summary>Takes such a line: what is said of a move that stands above is that move's way, a line of which that cannot be told is a note.</summary>
     private bool TakesSwaps(CardWords line)
     {
-        var isHeaded = SwapsAre().Match(line.Text);
-        if (!isHeaded.Success && !SwapFor().IsMatch(line.Text))
+        var isHeaded = SwapsAre.Match(line.Text);
+        if (!isHeaded.Success && !SwapFor.IsMatch(line.Text))
             return false;
-        var pieces = SwapPieces().Split(line.Text[isHeaded.Length..]).Where(p => p.Trim().Length > 0).ToList();
+        var pieces = SwapPieces.Split(line.Text[isHeaded.Length..]).Where(p => p.Trim().Length > 0).ToList();
         var told = pieces.ConvertAll(SwapOf);
         if (told.Count == 0 || told.Contains(null) || told.Exists(t => t!.Value.Station.Options.Count >= MostWays))
         {
@@ -31,7 +31,7 @@ public sealed partial class CardReader
     /// <summary>The station that a piece speaks of, and its way; null where that cannot be told.</summary>
     private (CardStation Station, string Kind, string Way)? SwapOf(string piece)
     {
-        if (SwapFor().Match(piece) is not { Success: true } m)
+        if (SwapFor.Match(piece) is not { Success: true } m)
             return null;
         var (from, way) = (m.Groups["a"].Value.Trim(), m.Groups["b"].Value.Trim());
         if (Understood(way) is not { } other)
@@ -47,13 +47,10 @@ public sealed partial class CardReader
     /// <summary>No more ways beside one move.</summary>
     private const int MostWays = 6;
 
-    [GeneratedRegex(@"^(?:mods?|modifications?|options?|adaptations?|regressions?|adjustments?|alternatives?|swaps?)\s*(?::|\s-\s)\s*", RegexOptions.IgnoreCase)]
-    private static partial Regex SwapsAre();
+    private static Regex SwapsAre => field ??= new(@"^(?:mods?|modifications?|options?|adaptations?|regressions?|adjustments?|alternatives?|swaps?)\s*(?::|\s-\s)\s*", RegexOptions.IgnoreCase);
 
     /// <summary>“Knees: swap curtsy lunge for reverse lunge”, “bad knees - reverse lunge instead of curtsy lunge”.</summary>
-    [GeneratedRegex(@"^(?:(?:for\s+)?(?<n>[a-z][a-z' -]{2,24}?)\s*(?:[:=]|\s-)\s*)?(?:(?:swap|change|replace|sub(?:stitute)?|switch)\s+(?:the\s+)?(?<a>[a-z][a-z' -]{2,40}?)\s+(?:for|with|to)\s+(?:an?\s+)?(?<b>[a-z][a-z' -]{2,40})|(?:do\s+)?(?:an?\s+)?(?<b>[a-z][a-z' -]{2,40}?)\s+instead\s+of\s+(?:the\s+)?(?<a>[a-z][a-z' -]{2,40}))\.?$", RegexOptions.IgnoreCase)]
-    private static partial Regex SwapFor();
+    private static Regex SwapFor => field ??= new(@"^(?:(?:for\s+)?(?<n>[a-z][a-z' -]{2,24}?)\s*(?:[:=]|\s-)\s*)?(?:(?:swap|change|replace|sub(?:stitute)?|switch)\s+(?:the\s+)?(?<a>[a-z][a-z' -]{2,40}?)\s+(?:for|with|to)\s+(?:an?\s+)?(?<b>[a-z][a-z' -]{2,40})|(?:do\s+)?(?:an?\s+)?(?<b>[a-z][a-z' -]{2,40}?)\s+instead\s+of\s+(?:the\s+)?(?<a>[a-z][a-z' -]{2,40}))\.?$", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"\s*[;,]\s*|\.\s+")]
-    private static partial Regex SwapPieces();
+    private static Regex SwapPieces => field ??= new(@"\s*[;,]\s*|\.\s+");
 }

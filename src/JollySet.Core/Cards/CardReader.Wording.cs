@@ -8,10 +8,12 @@ namespace JollySet.Core.Cards;
 /// <content>Ways of writing that say the same as another: the other is read.</content>
 public sealed partial class CardReader
 {
+    private static readonly System.Buffers.SearchValues<string> MostWords = System.Buffers.SearchValues.Create(["max", "as many"], StringComparison.OrdinalIgnoreCase);
+
     // In this order: what a later one looks for may be what an earlier one has put.
     private static readonly Func<CardReader, string, string>[] Rewordings =
     [
-        (_, t) => Plainer(t), (_, t) => WeDo().Replace(PlanIs().Replace(t, ""), ""), (r, t) => r.AsSetsOfEach(t), (r, t) => r.AsMinded(t), (r, t) => r.AsListOfAll(t), (r, t) => r.AsDistance(t), (r, t) => r.AsStrokesTimes(t), (r, t) => r.AsTogether(t), (r, t) => r.AsBoth(t), (r, t) => r.AsLevels(t), (r, t) => r.AsFor(t), (r, t) => r.AsSetsAndRest(t), (r, t) => r.WithoutRemarkBehind(t), (r, t) => r.AsPieces(t), (r, t) => r.AsNamed(t), (r, t) => r.AsRoundsOf(t), (r, t) => r.AsRow(t), (r, t) => r.AsDictated(t), (r, t) => r.AsListed(t), (r, t) => r.AsCounted(t), (_, t) => AsShortRounds(t), (r, t) => r.AsPair(t),
+        (_, t) => Plainer(t), (_, t) => WeDo.Replace(PlanIs.Replace(t, ""), ""), (r, t) => r.AsSetsOfEach(t), (r, t) => r.AsMinded(t), (r, t) => r.AsListOfAll(t), (r, t) => r.AsDistance(t), (r, t) => r.AsStrokesTimes(t), (r, t) => r.AsTogether(t), (r, t) => r.AsBoth(t), (r, t) => r.AsLevels(t), (r, t) => r.AsFor(t), (r, t) => r.AsSetsAndRest(t), (r, t) => r.WithoutRemarkBehind(t), (r, t) => r.AsPieces(t), (r, t) => r.AsNamed(t), (r, t) => r.AsRoundsOf(t), (r, t) => r.AsRow(t), (r, t) => r.AsDictated(t), (r, t) => r.AsListed(t), (r, t) => r.AsCounted(t), (_, t) => AsShortRounds(t), (r, t) => r.AsPair(t),
         (r, t) => r.AsFirstAndLast(t), (r, t) => r.AsWith(t), (r, t) => r.AsNext(t), (r, t) => r.AsRemarked(t), (r, t) => r.AsHead(t), (r, t) => r.AsPlan(t), (r, t) => r.AsStretches(t), (r, t) => r.WithoutRepeat(t), (_, t) => AsEach(t), (r, t) => r.AsTabata(t), (r, t) => r.AsPart(t), (r, t) => r.AsOneMove(t), (r, t) => r.AsSets(t), (r, t) => r.AsSlots(t),
         (r, t) => r.AsHow(t), (r, t) => r.AsHeadedRounds(t), (_, t) => AsRounds(t), (_, t) => AsMost(t), (_, t) => AsInterval(t), (_, t) => AsRungs(t), (r, t) => r.AsLadderOf(t), (r, t) => r.AsTurns(t), (r, t) => r.AsCompleted(t), (r, t) => r.AsPartWith(t), (r, t) => r.AsSaidList(t), (r, t) => r.AsSaidSets(t), (r, t) => r.AsSaid(t), (r, t) => r.AsSaidPart(t), (r, t) => r.AsSaidHow(t),
     ];
@@ -27,20 +29,20 @@ public sealed partial class CardReader
     /// <summary>“Rest - 30s” is a rest of 30 s, “SS2: …” a superset, “warm up x 5 mins” a warm-up of five minutes, 40" forty seconds where nothing is quoted.</summary>
     private static string Plainer(string text)
     {
-        text = TimesATime().Replace(ShortSuperset().Replace(RestIs().Replace(text, "rest "), "Superset "), "");
-        return text.Contains('"', StringComparison.Ordinal) && !OpensQuote().IsMatch(text) ? SecondsSign().Replace(text, "s") : text;
+        text = TimesATime.Replace(ShortSuperset.Replace(RestIs.Replace(text, "rest "), "Superset "), "");
+        return text.Contains('"', StringComparison.Ordinal) && !OpensQuote.IsMatch(text) ? SecondsSign.Replace(text, "s") : text;
     }
 
     /// <summary>“A: press-ups / B: plank” is what the one of two does and what the other.</summary>
     private string AsBoth(string text) =>
-        OneOrOther().Match(text) is { Success: true } m && new[] { "a", "b" }.Select(g => m.Groups[g].Value.Trim()).ToList() is var both && both.TrueForAll(b => Understood(WithoutBrackets(Scan(b).Left)) is not null) ? string.Join(", ", both) : text;
+        OneOrOther.Match(text) is { Success: true } m && new[] { "a", "b" }.Select(g => m.Groups[g].Value.Trim()).ToList() is var both && both.TrueForAll(b => Understood(WithoutBrackets(Scan(b).Left)) is not null) ? string.Join(", ", both) : text;
 
     /// <summary>“First block: in pairs, 30 seconds each, 4 rounds of swings, press-ups and squats” is a head, how it runs, and its moves.</summary>
     private string AsRoundsOf(string text)
     {
-        if (HeadThenRoundsOf().Match(text) is not { Success: true } m || Begin(m.Groups["h"].Value) is not { Success: true } || Done(ItemsOfMessage(m.Groups["items"].Value)) is not { Moves.Count: > 1 } done)
+        if (HeadThenRoundsOf.Match(text) is not { Success: true } m || Begin(m.Groups["h"].Value) is not { Success: true } || Done(ItemsOfMessage(m.Groups["items"].Value)) is not { Moves.Count: > 1 } done)
             return text;
-        var before = Commas().Split(m.Groups["pre"].Value).Where(p => p.Trim().Length > 0).ToList();
+        var before = Commas.Split(m.Groups["pre"].Value).Where(p => p.Trim().Length > 0).ToList();
         var runs = before.FindAll(p => Scan(p, isLine: false) is { Any: true } said && IsEmpty(said.Left));
         var notes = before.Except(runs).ToList();
         if (notes.Count > 0)
@@ -51,7 +53,7 @@ public sealed partial class CardReader
     /// <summary>“L1 squat / L2 goblet squat / L3 jump squat” is the one in the middle, with an easier and a harder way.</summary>
     private string AsLevels(string text)
     {
-        if (ThreeLevels().Match(text) is not { Success: true } m || new[] { "a", "b", "c" }.Select(g => m.Groups[g]).Any(g => g.Success && Understood(WithoutBrackets(g.Value)) is null))
+        if (ThreeLevels.Match(text) is not { Success: true } m || new[] { "a", "b", "c" }.Select(g => m.Groups[g]).Any(g => g.Success && Understood(WithoutBrackets(g.Value)) is null))
             return text;
         return m.Groups["c"].Success ? $"{m.Groups["b"].Value} (easier: {m.Groups["a"].Value}) (harder: {m.Groups["c"].Value})" : $"{m.Groups["a"].Value} (harder: {m.Groups["b"].Value})";
     }
@@ -59,7 +61,7 @@ public sealed partial class CardReader
     /// <summary>“4x squat 12 rdl 12 lunge 10es 60s” is four rounds of them, and the rest between.</summary>
     private string AsRow(string text)
     {
-        if (RowOfCounts().Match(text) is not { Success: true } m)
+        if (RowOfCounts.Match(text) is not { Success: true } m)
             return text;
         var items = m.Groups["item"].Captures.Select(c => c.Value.Trim()).ToList();
         return items.TrueForAll(i => Scan(i) is { RepsLow: not null } one && library.Reader.Read(one.Left).Known != Sureness.Unknown)
@@ -69,9 +71,9 @@ public sealed partial class CardReader
     /// <summary>“Arms, light weights, no rest: 30 s each” above its moves is a head, how it runs and what stands beside it.</summary>
     private string AsNamed(string text)
     {
-        if (NamedHow().Match(text) is not { Success: true } m || Scan(m.Groups["how"].Value, isLine: false) is not { Any: true } how || !IsEmpty(how.Left) || Understood(m.Groups["name"].Value) is not null)
+        if (NamedHow.Match(text) is not { Success: true } m || Scan(m.Groups["how"].Value, isLine: false) is not { Any: true } how || !IsEmpty(how.Left) || Understood(m.Groups["name"].Value) is not null)
             return text;
-        var more = Commas().Split(m.Groups["more"].Value).Where(p => p.Length > 0).ToList();
+        var more = Commas.Split(m.Groups["more"].Value).Where(p => p.Length > 0).ToList();
         var runs = more.FindAll(p => Scan(p, isLine: false) is { } said && (said.SaysNoRest || said.Gaps.Count > 0 || said.SaysBlock) && IsEmpty(said.Left));
         head.AddKits(string.Join(", ", more.Except(runs)));
         return $"{m.Groups["name"].Value} - {string.Join(", ", runs.Prepend(m.Groups["how"].Value))}{(more.Count > runs.Count ? $" ({string.Join(", ", more.Except(runs))})" : "")}";
@@ -80,10 +82,10 @@ public sealed partial class CardReader
     /// <summary>“Block one squats and rows three sets of twelve thirty seconds rest”, as it is dictated, is a head and its list.</summary>
     private string AsDictated(string text)
     {
-        if (Dictated().Match(text) is not { Success: true } m || Scan(SameAgainBehind().Replace(m.Groups["rest"].Value, "")) is not { SaysBlock: false } scan)
+        if (Dictated.Match(text) is not { Success: true } m || Scan(SameAgainBehind.Replace(m.Groups["rest"].Value, "")) is not { SaysBlock: false } scan)
             return text;
-        var moves = Commas().Split(scan.Left).SelectMany(p => And().Split(p)).Select(WithoutStopsAround).ToList();
-        var isSame = SameAgainBehind().IsMatch(m.Groups["rest"].Value);
+        var moves = Commas.Split(scan.Left).SelectMany(p => And.Split(p)).Select(WithoutStopsAround).ToList();
+        var isSame = SameAgainBehind.IsMatch(m.Groups["rest"].Value);
         // What the rewording has no word for is left as it was said.
         if (moves.Exists(n => Understood(n) is null) || !(isSame ? scan is { Sets: null, Amount: null, Gaps.Count: 0 } : scan is { Sets: not null, Amount: not null, RepsByRound: null })
             || scan is not { Load: null, Sides: null, Tempo: null, Remark: null, SaysNoRest: false, SaysWater: false, Gaps.Count: <= 1 } || scan.Gaps.Exists(g => g.High is not null))
@@ -96,21 +98,20 @@ public sealed partial class CardReader
     /// <summary>“Squat (15)”, “squat = 15” and “squat for 15” are fifteen of them, “press 12k” is twelve kilograms of what has a load.</summary>
     private string AsCounted(string text)
     {
-        string OfMove(Regex pattern, string becomes) => pattern.Replace(text, m => Understood(Super().Replace(m.Groups["name"].Value, "").Trim()) is { } move && (becomes.Length > 0 || move.Pattern != Pattern.Locomotion) ? $"{m.Groups["name"].Value} {becomes}{m.Groups["n"].Value}{(becomes.Length > 0 ? "" : "kg")}" : m.Value);
-        if (text.Contains('(', StringComparison.Ordinal) && (Current is not { Work: not null, Part: CardPart.Main } || BlockWord().IsMatch(text) || Super().IsMatch(text)))
-            text = OfMove(CountInBrackets(), "x");
+        string OfMove(Regex pattern, string becomes) => pattern.Replace(text, m => Understood(Super.Replace(m.Groups["name"].Value, "").Trim()) is { } move && (becomes.Length > 0 || move.Pattern != Pattern.Locomotion) ? $"{m.Groups["name"].Value} {becomes}{m.Groups["n"].Value}{(becomes.Length > 0 ? "" : "kg")}" : m.Value);
+        if (text.Contains('(', StringComparison.Ordinal) && (Current is not { Work: not null, Part: CardPart.Main } || BlockWord.IsMatch(text) || Super.IsMatch(text)))
+            text = OfMove(CountInBrackets, "x");
         if (text.AsSpan().ContainsAny('=', '*') || text.Contains(" for ", StringComparison.OrdinalIgnoreCase))
-            text = OfMove(CountIs(), "x");
-        if (CountInWords().Match(text) is { Success: true } inWords && Understood(inWords.Groups["name"].Value) is not null)
+            text = OfMove(CountIs, "x");
+        if (CountInWords.Match(text) is { Success: true } inWords && Understood(inWords.Groups["name"].Value) is not null)
             text = CardNumbers.InDigits(text);
         if (text.EndsWith(" times", StringComparison.OrdinalIgnoreCase))
-            text = OfMove(SoManyTimes(), "x");
-        return text.Contains('k', StringComparison.OrdinalIgnoreCase) && text.Any(char.IsAsciiDigit) ? OfMove(ShortKilos(), "") : text;
+            text = OfMove(SoManyTimes, "x");
+        return text.Contains('k', StringComparison.OrdinalIgnoreCase) && text.Any(char.IsAsciiDigit) ? OfMove(ShortKilos, "") : text;
     }
 
     /// <summary>“Ten burpees”, “burpees ten times”.</summary>
-    [GeneratedRegex(@"^(?:two|four|five|six|eight|ten|twelve|fifteen|sixteen|twenty|thirty|forty|fifty)\s+(?<name>[a-z][a-z' -]{2,40})$|^(?<name>[a-z][a-z' -]{2,40}?)\s+(?:five|six|eight|ten|twelve|fifteen|twenty)\s+times$", RegexOptions.IgnoreCase)]
-    private static partial Regex CountInWords();
+    private static Regex CountInWords => field ??= new(@"^(?:two|four|five|six|eight|ten|twelve|fifteen|sixteen|twenty|thirty|forty|fifty)\s+(?<name>[a-z][a-z' -]{2,40})$|^(?<name>[a-z][a-z' -]{2,40}?)\s+(?:five|six|eight|ten|twelve|fifteen|twenty)\s+times$", RegexOptions.IgnoreCase);
 
     /// <summary>“Squat - row - plank” and “squat -> row, plank” are lists, where all of them are moves.</summary>
     private string AsListed(string text)
@@ -135,15 +136,15 @@ public sealed partial class CardReader
 
     /// <summary>“Circuit R3” is three rounds, where no other R is counted beside it.</summary>
     private static string AsShortRounds(string text) =>
-        BlockWord().Match(text) is { Success: true } && ShortRounds().Matches(text) is [{ } m] ? $"{text[..m.Index]}{m.Groups["n"].Value} rounds{text[(m.Index + m.Length)..]}" : text;
+        BlockWord.Match(text) is { Success: true } && ShortRounds.Matches(text) is [{ } m] ? $"{text[..m.Index]}{m.Groups["n"].Value} rounds{text[(m.Index + m.Length)..]}" : text;
 
     /// <summary>“Superset: rows x10 & presses x8 x3” is a superset of three rounds, and its moves.</summary>
     private string AsPair(string text)
     {
-        if (!SaysPair().IsMatch(text))
+        if (!SaysPair.IsMatch(text))
             return text;
-        text = SupersetWith().Match(text) is { Success: true } joined ? $"Superset: {joined.Groups["a"].Value} / {joined.Groups["b"].Value}" : text;
-        if (PairOnLine().Match(text) is not { Success: true } m || Plus().Split(m.Groups["moves"].Value) is not { Length: > 1 and <= 4 } moves || !Array.TrueForAll(moves, p => Scan(p) is { Amount: not null, SaysBlock: false, Sets: null } part && Understood(part.Left) is not null))
+        text = SupersetWith.Match(text) is { Success: true } joined ? $"Superset: {joined.Groups["a"].Value} / {joined.Groups["b"].Value}" : text;
+        if (PairOnLine.Match(text) is not { Success: true } m || Plus.Split(m.Groups["moves"].Value) is not { Length: > 1 and <= 4 } moves || !Array.TrueForAll(moves, p => Scan(p) is { Amount: not null, SaysBlock: false, Sets: null } part && Understood(part.Left) is not null))
             return text;
         var times = m.Groups["n"].Success ? $" {m.Groups["n"].Value} rounds" : "";
         return $"{m.Groups["head"].Value.TrimEnd(' ', ':', '-')}{times}: {string.Join(", ", moves.Select(p => p.Replace(", ", " ", StringComparison.Ordinal)))}";
@@ -151,24 +152,24 @@ public sealed partial class CardReader
 
     /// <summary>“Finisher: 100 push-ups, partition as needed” is a head, its move, and what is said of it.</summary>
     private string AsRemarked(string text) =>
-        CountAndRemark().Match(text) is { Success: true } m && BlockWord().IsMatch(m.Groups["h"].Value + ":") && Understood(m.Groups["name"].Value) is not null && library.Reader.Read(m.Groups["more"].Value).Known == Sureness.Unknown ? $"{m.Groups["h"].Value}: {m.Groups["n"].Value} {m.Groups["name"].Value} ({m.Groups["more"].Value})" : text;
+        CountAndRemark.Match(text) is { Success: true } m && BlockWord.IsMatch(m.Groups["h"].Value + ":") && Understood(m.Groups["name"].Value) is not null && library.Reader.Read(m.Groups["more"].Value).Known == Sureness.Unknown ? $"{m.Groups["h"].Value}: {m.Groups["n"].Value} {m.Groups["name"].Value} ({m.Groups["more"].Value})" : text;
 
     /// <summary>“Block 1: ladder 1-2-3 cleans” is a block that is a ladder, and its moves.</summary>
     private string AsHead(string text) =>
-        HowBehindColon().Match(text) is { Success: true } m && BlockWord().IsMatch(m.Groups["head"].Value + ":") && Understood(Scan(m.Groups["items"].Value).Left) is not null ? $"{m.Groups["head"].Value} {m.Groups["how"].Value}: {m.Groups["items"].Value}"
-        : WordBefore().Match(text) is { Success: true } word ? $"{text[word.Length..]} ({word.Groups["w"].Value})" is var moved && text.IndexOf(':', StringComparison.Ordinal) is > 0 and var colon ? $"{text[word.Length..colon]} ({word.Groups["w"].Value}){text[colon..]}" : moved
+        HowBehindColon.Match(text) is { Success: true } m && BlockWord.IsMatch(m.Groups["head"].Value + ":") && Understood(Scan(m.Groups["items"].Value).Left) is not null ? $"{m.Groups["head"].Value} {m.Groups["how"].Value}: {m.Groups["items"].Value}"
+        : WordBefore.Match(text) is { Success: true } word ? $"{text[word.Length..]} ({word.Groups["w"].Value})" is var moved && text.IndexOf(':', StringComparison.Ordinal) is > 0 and var colon ? $"{text[word.Length..colon]} ({word.Groups["w"].Value}){text[colon..]}" : moved
         : text;
 
     /// <summary>“Carry: farmers, suitcase L” is a farmer's carry and a suitcase carry, “sit: stretch neck, chest” stretches done sitting.</summary>
     private string AsCompleted(string text)
     {
-        if (StretchesPlaced().Match(text) is { Success: true } placed)
+        if (StretchesPlaced.Match(text) is { Success: true } placed)
             return $"stretches ({placed.Groups["pos"].Value}): {placed.Groups["items"].Value}";
         var colon = text.LastIndexOf(": ", StringComparison.Ordinal);
         if (colon < 1 || PartOf(text[..colon]) != CardPart.Main || Scan(text[..colon], isLine: false).Left.Split(' ')[^1].Trim('(', ')') is not { Length: > 3 } last || !last.All(char.IsLetter))
             return text;
         var (items, how) = HowBehind(text[(colon + 2)..]);
-        var pieces = (Commas().Split(items) is { Length: > 1 } listed ? listed : Strokes().Split(items)).Select(p => p.Trim()).ToList();
+        var pieces = (Commas.Split(items) is { Length: > 1 } listed ? listed : Strokes.Split(items)).Select(p => p.Trim()).ToList();
         var whole = pieces.ConvertAll(p => Scan(p).Left is { Length: > 0 } left && Understood(left) is null && Understood($"{left} {last}") is not null ? p.Replace(left, $"{left} {last}", StringComparison.Ordinal) : p);
         return pieces.Count > 1 && !whole.SequenceEqual(pieces) && whole.TrueForAll(p => Understood(Scan(p).Left) is not null) ? $"{text[..(colon + 2)]}{string.Join(", ", whole.Concat(how))}" : text;
     }
@@ -176,7 +177,7 @@ public sealed partial class CardReader
     /// <summary>“3 rounds of 45 s work and 15 s rest with squats, plank and jacks” is a head and its list; what only goes on is left out.</summary>
     private string AsWith(string text)
     {
-        return (text.Contains(" with ", StringComparison.OrdinalIgnoreCase) || text.Contains(" of ", StringComparison.OrdinalIgnoreCase) || text.Contains(" doing ", StringComparison.OrdinalIgnoreCase)) && WithMoves().Match(AfterThat().Replace(text, "")) is { Success: true } m && Scan(m.Groups["how"].Value, isLine: false) is var how && (how.SaysBlock || BlockWord().IsMatch(how.Left) || how.Left.Contains("tabata", StringComparison.OrdinalIgnoreCase)) && (IsEmpty(how.Left) || BlockWord().Match(how.Left).Length == how.Left.Length)
+        return (text.Contains(" with ", StringComparison.OrdinalIgnoreCase) || text.Contains(" of ", StringComparison.OrdinalIgnoreCase) || text.Contains(" doing ", StringComparison.OrdinalIgnoreCase)) && WithMoves.Match(AfterThat.Replace(text, "")) is { Success: true } m && Scan(m.Groups["how"].Value, isLine: false) is var how && (how.SaysBlock || BlockWord.IsMatch(how.Left) || how.Left.Contains("tabata", StringComparison.OrdinalIgnoreCase)) && (IsEmpty(how.Left) || BlockWord.Match(how.Left).Length == how.Left.Length)
             && ItemsOfMessage(m.Groups["items"].Value).SelectMany(Apart).ToList() is { Count: > 1 } items && Done(items) is { } done ? $"{m.Groups["how"].Value}{string.Concat(done.How.Select(h => $", {h}"))}: {string.Join(", ", done.Moves)}" : text;
     }
 
@@ -184,93 +185,92 @@ public sealed partial class CardReader
     private (List<string> Moves, List<string> How)? Done(List<string> items)
     {
         var moves = items.TakeWhile(i => Understood(WithoutBrackets(Scan(i).Left)) is not null).ToList();
-        var how = items.Skip(moves.Count).Select(i => WithWord().Replace(i, "")).ToList();
-        return moves.Count > 0 && how.TrueForAll(h => (Scan(h, isLine: false) is { Any: true } said && IsEmpty(said.Left)) || SameTimes().Match(h).Length == h.Length) ? (moves, how) : null;
+        var how = items.Skip(moves.Count).Select(i => WithWord.Replace(i, "")).ToList();
+        return moves.Count > 0 && how.TrueForAll(h => (Scan(h, isLine: false) is { Any: true } said && IsEmpty(said.Left)) || SameTimes.Match(h).Length == h.Length) ? (moves, how) : null;
     }
 
     /// <summary>“Then abs 5 mins” begins a block as “abs 5 mins” does.</summary>
     private string AsNext(string text) =>
-        NextWord().Match(text) is not { Success: true } next ? text : text[next.Length..] is var rest && PartOf(rest) == CardPart.CoolDown ? rest
-        : BlockWord().IsMatch(rest) && Listed(rest).Items is not null ? rest
-        : BlockWord().IsMatch(rest) && !Super().IsMatch(rest) && rest.Any(char.IsAsciiDigit) && !rest.Contains(',', StringComparison.Ordinal) && Minutes().IsMatch(rest) ? rest : text;
+        NextWord.Match(text) is not { Success: true } next ? text : text[next.Length..] is var rest && PartOf(rest) == CardPart.CoolDown ? rest
+        : BlockWord.IsMatch(rest) && Listed(rest).Items is not null ? rest
+        : BlockWord.IsMatch(rest) && !Super.IsMatch(rest) && rest.Any(char.IsAsciiDigit) && !rest.Contains(',', StringComparison.Ordinal) && Minutes.IsMatch(rest) ? rest : text;
 
     /// <summary>“C: burpee ladder 1-8” is that ladder, and its move.</summary>
     private string AsLadderOf(string text) =>
-        LadderOfMove().Match(text) is { Success: true } m && Understood(m.Groups["m"].Value) is not null ? $"{m.Groups["l"].Value}ladder {m.Groups["a"].Value}-{m.Groups["b"].Value}: {m.Groups["m"].Value}" : text;
+        LadderOfMove.Match(text) is { Success: true } m && Understood(m.Groups["m"].Value) is not null ? $"{m.Groups["l"].Value}ladder {m.Groups["a"].Value}-{m.Groups["b"].Value}: {m.Groups["m"].Value}" : text;
 
     /// <summary>“C: burpee ladder 1-8”.</summary>
-    [GeneratedRegex(@"^(?<l>[A-H]:\s*)?(?<m>[a-z][a-z' -]+?)\s+(?:ladder|countdown)\s*[:,-]?\s+(?<a>\d{1,2})\s*(?:-|to)\s*(?<b>\d{1,2})$", RegexOptions.IgnoreCase)]
-    private static partial Regex LadderOfMove();
+    private static Regex LadderOfMove => field ??= new(@"^(?<l>[A-H]:\s*)?(?<m>[a-z][a-z' -]+?)\s+(?:ladder|countdown)\s*[:,-]?\s+(?<a>\d{1,2})\s*(?:-|to)\s*(?<b>\d{1,2})$", RegexOptions.IgnoreCase);
 
     /// <summary>“R1 10 reps, R2 12 reps” are rungs.</summary>
     private static string AsRungs(string text) =>
-        RepsOfRounds().Match(text) is { Success: true } m && m.Groups["n"].Captures.Count > 2 ? string.Join('-', m.Groups["n"].Captures.Select(c => c.Value)) : text;
+        RepsOfRounds.Match(text) is { Success: true } m && m.Groups["n"].Captures.Count > 2 ? string.Join('-', m.Groups["n"].Captures.Select(c => c.Value)) : text;
 
     /// <summary>“Alternate sit-ups and leg raises” is a list of both.</summary>
     private string AsTurns(string text) =>
-        ByTurns().Match(text) is { Success: true } m && Understood(m.Groups["a"].Value) is not null && Understood(m.Groups["b"].Value) is not null ? $"{text[..m.Index]}{m.Groups["a"].Value}, {m.Groups["b"].Value}" : text;
+        ByTurns.Match(text) is { Success: true } m && Understood(m.Groups["a"].Value) is not null && Understood(m.Groups["b"].Value) is not null ? $"{text[..m.Index]}{m.Groups["a"].Value}, {m.Groups["b"].Value}" : text;
 
     /// <summary>“20s sprint / 40s easy” is 20 on and 40 off.</summary>
     private static string AsInterval(string text) =>
-        IntervalsFor().Match(text) is { Success: true } many && int.Parse(many.Groups["t"].Value, System.Globalization.CultureInfo.InvariantCulture) * 60 / Math.Max(1, int.Parse(many.Groups["w"].Value, System.Globalization.CultureInfo.InvariantCulture) + int.Parse(many.Groups["r"].Value, System.Globalization.CultureInfo.InvariantCulture)) is > 1 and <= 60 and var times
+        IntervalsFor.Match(text) is { Success: true } many && int.Parse(many.Groups["t"].Value, System.Globalization.CultureInfo.InvariantCulture) * 60 / Math.Max(1, int.Parse(many.Groups["w"].Value, System.Globalization.CultureInfo.InvariantCulture) + int.Parse(many.Groups["r"].Value, System.Globalization.CultureInfo.InvariantCulture)) is > 1 and <= 60 and var times
             ? string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{times} rounds {many.Groups["w"].Value}/{many.Groups["r"].Value}: {many.Groups["name"].Value}")
-        : WorkAndEasy().Match(text) is { Success: true } m && !text[..m.Index].Contains(',', StringComparison.Ordinal) ? $"{text[..m.Index]}{m.Groups["w"].Value}/{m.Groups["r"].Value}: {m.Groups["name"].Value.Trim()}" : text;
+        : WorkAndEasy.Match(text) is { Success: true } m && !text[..m.Index].Contains(',', StringComparison.Ordinal) ? $"{text[..m.Index]}{m.Groups["w"].Value}/{m.Groups["r"].Value}: {m.Groups["name"].Value.Trim()}" : text;
 
     /// <summary>“Max push-ups in 60s” is 60 s of them.</summary>
     private static string AsMost(string text) =>
-        MostIn().Match(text) is { Success: true } m ? $"{text[..m.Index]}{(m.Groups["c"].Success ? "Challenge: " : "")}{m.Groups["name"].Value.Trim()} {m.Groups["t"].Value} (as many as you can){text[(m.Index + m.Length)..].TrimEnd('.')}" : text;
+        text.AsSpan().ContainsAny(MostWords) && MostIn.Match(text) is { Success: true } m ? $"{text[..m.Index]}{(m.Groups["c"].Success ? "Challenge: " : "")}{m.Groups["name"].Value.Trim()} {m.Groups["t"].Value} (as many as you can){text[(m.Index + m.Length)..].TrimEnd('.')}" : text;
 
     /// <summary>“8 front squats + 8 push presses” is both of them, eight times.</summary>
     private string AsOneMove(string text) =>
-        AsOften().Match(text) is { Success: true } both && Understood(both.Groups["a"].Value) is not null && Understood(both.Groups["b"].Value) is not null
+        AsOften.Match(text) is { Success: true } both && Understood(both.Groups["a"].Value) is not null && Understood(both.Groups["b"].Value) is not null
             ? $"{text[..both.Index]}{both.Groups["a"].Value} + {both.Groups["b"].Value} x{both.Groups["n"].Value}" : text;
 
     /// <summary>“After that a 4 minute tabata of climbers.” without how it is led to, and its stop.</summary>
-    private static string Opened(string text) => AfterThat().Replace(text, "").TrimEnd('.');
+    private static string Opened(string text) => AfterThat.Replace(text, "").TrimEnd('.');
 
     /// <summary>“Tabata hollow rock” is a tabata, and its move.</summary>
     private string AsTabata(string text) =>
-        TabataThen().Match(Opened(text)) is { Success: true } m && (Understood(m.Groups["name"].Value) is not null || library.Reader.Read(m.Groups["name"].Value).Known == Sureness.Likely) && (Understood(text) is null || m.Groups["h"].Value.Any(char.IsAsciiDigit)) ? $"{m.Groups["h"].Value}{m.Groups["w"].Value}: {m.Groups["name"].Value}" : text;
+        TabataThen.Match(Opened(text)) is { Success: true } m && (Understood(m.Groups["name"].Value) is not null || library.Reader.Read(m.Groups["name"].Value).Known == Sureness.Likely) && (Understood(text) is null || m.Groups["h"].Value.Any(char.IsAsciiDigit)) ? $"{m.Groups["h"].Value}{m.Groups["w"].Value}: {m.Groups["name"].Value}" : text;
 
     /// <summary>“Swings: 10 x 10 on the minute” is how it runs, and its move.</summary>
     private string AsSlots(string text) =>
-        text.Contains("every", StringComparison.OrdinalIgnoreCase) && Scan(Brackets().Replace(text, ", ${in}")) is { Every: { } every, RoundsLow: { } times, Amount: { } amount, Work: null, Scheme: null, Load: null, Tempo: null, Sides: null, Remark: null, Gaps.Count: 0 } slot && Understood(slot.Left.TrimEnd(' ', ',')) is not null
+        text.Contains("every", StringComparison.OrdinalIgnoreCase) && Scan(Brackets.Replace(text, ", ${in}")) is { Every: { } every, RoundsLow: { } times, Amount: { } amount, Work: null, Scheme: null, Load: null, Tempo: null, Sides: null, Remark: null, Gaps.Count: 0 } slot && Understood(slot.Left.TrimEnd(' ', ',')) is not null
             ? string.Create(System.Globalization.CultureInfo.InvariantCulture, $"every {every}s x {times}: {slot.Left.TrimEnd(' ', ',')} {(amount.Split('/') is { Length: > 1 } reps && reps.Skip(1).All(r => r == reps[0].TrimStart('x')) ? reps[0] : amount)}")
         : text.IndexOf(": ", StringComparison.Ordinal) is > 0 and var colon && Scan(text[(colon + 2)..], isLine: false) is { Every: not null, RoundsLow: not null } slots && IsEmpty(slots.Left) && Understood(text[..colon]) is not null ? $"{text[(colon + 2)..]}: {text[..colon]}" : text;
 
     /// <summary>“Deadlift: 5-5-5, build up” is three sets of it.</summary>
     private string AsSets(string text)
     {
-        var head = text.IndexOf(": ", StringComparison.Ordinal) is > 0 and var colon && BlockWord().IsMatch(text[..(colon + 1)]) ? text[..(colon + 2)] : "";
+        var head = text.IndexOf(": ", StringComparison.Ordinal) is > 0 and var colon && BlockWord.IsMatch(text[..(colon + 1)]) ? text[..(colon + 2)] : "";
         return head + OfSets(text[head.Length..]);
     }
 
     private string OfSets(string text) =>
-        SetByDashes().Match(text) is { Success: true } sets && Understood(sets.Groups["name"].Value.Trim()) is not null && !LooksLikeTempo().IsMatch(sets.Groups["l"].Value)
+        SetByDashes.Match(text) is { Success: true } sets && Understood(sets.Groups["name"].Value.Trim()) is not null && !LooksLikeTempo.IsMatch(sets.Groups["l"].Value)
             ? $"{sets.Groups["name"].Value.Trim()} {sets.Groups["l"].Value.Replace('-', ',').Replace('/', ',')}{(sets.Groups["more"].Value.Trim(' ', ',') is { Length: > 0 } more ? more is ['(', .., ')'] ? $" {more}" : $" ({more})" : "")}" : text;
 
     /// <summary>“Core 3x (planks, crunches)” is a head, and three rounds of them.</summary>
     private string AsHeadedRounds(string text) =>
-        HeadOfBracket().Match(text) is { Success: true } headed && BlockWord().Match(headed.Groups["h"].Value) is { Success: true } word && word.Length == headed.Groups["h"].Length && Scan(headed.Groups["more"].Value, isLine: false) is var how && !IsEmpty(how.Left.Trim('/', ' ')) && AsRounds(headed.Groups["more"].Value) is var of && of != headed.Groups["more"].Value && !OnOrOff().IsMatch(of)
+        HeadOfBracket.Match(text) is { Success: true } headed && BlockWord.Match(headed.Groups["h"].Value) is { Success: true } word && word.Length == headed.Groups["h"].Length && Scan(headed.Groups["more"].Value, isLine: false) is var how && !IsEmpty(how.Left.Trim('/', ' ')) && AsRounds(headed.Groups["more"].Value) is var of && of != headed.Groups["more"].Value && !OnOrOff.IsMatch(of)
             ? $"{headed.Groups["h"].Value} {of}" : text;
 
     /// <summary>“3 x (10 squats, 10 rows)” is three rounds of them; “3 x [40 s squat / 20 s off / 40 s row / 60 s off]” too, with work, rest and the rest between rounds.</summary>
     private static string AsRounds(string text)
     {
         // “3 rounds (40 s on / 20 s off)” says how it runs, not what is done.
-        if (RoundsOfBracket().Match(text) is not { Success: true } rounds || ItemsOf(rounds.Groups["items"].Value).TrueForAll(i => OnOrOff().Match(i).Length == i.Length))
+        if (RoundsOfBracket.Match(text) is not { Success: true } rounds || ItemsOf(rounds.Groups["items"].Value).TrueForAll(i => OnOrOff.Match(i).Length == i.Length))
             return text;
         var (items, how) = (ItemsOf(rounds.Groups["items"].Value), rounds.Groups["how"].Value.Replace(';', ',').Trim(' ', ',', '.', ':', '>', '-'));
         var (runs, moves) = Timed(items) ?? ("", items);
         return $"{rounds.Groups["n"].Value} rounds{runs}{(how.Length > 0 ? $", {how}" : "")}: {string.Join(", ", moves)}";
     }
 
-    private static List<string> ItemsOf(string list) => [.. BracketItems().Split(list).Select(i => i.Trim()).Where(i => i.Length > 0)];
+    private static List<string> ItemsOf(string list) => [.. BracketItems.Split(list).Select(i => i.Trim()).Where(i => i.Length > 0)];
 
     /// <summary>Work and rest of a list where each move has its time and a time of rest after it; null where it is no such list.</summary>
     private static (string Runs, List<string> Moves)? Timed(List<string> items)
     {
-        var told = items.ConvertAll(i => TimedThing().Match(i));
+        var told = items.ConvertAll(i => TimedThing.Match(i));
         if (told.Count < 2 || !told.TrueForAll(t => t.Success))
             return null;
         var (moves, rests) = (told.FindAll(t => t.Groups["name"].Success), told.FindAll(t => t.Groups["off"].Success));
@@ -287,13 +287,13 @@ public sealed partial class CardReader
 
     /// <summary>“Goblet squats for 10 and rows for 10 each arm” is so often, “plank for 20” and whatever is done for 30 and more so many seconds.</summary>
     private string AsFor(string text) =>
-        text.Contains(" for ", StringComparison.OrdinalIgnoreCase) ? ForSoMany().Replace(text, m => Scan(m.Groups["name"].Value) is { Any: false } or { Load: not null } && Understood(Scan(LoadBefore().Replace(m.Groups["name"].Value, "")).Left) is { } move ? $"{m.Groups["name"].Value} {(m.Groups["long"].Success ? $"{m.Groups["long"].Value}s" : move.Tags.IsHold && !m.Groups["reps"].Success ? $"{m.Groups["n"].Value}s" : $"x{m.Groups["n"].Value}")}" : m.Value) : text;
+        text.Contains(" for ", StringComparison.OrdinalIgnoreCase) ? ForSoMany.Replace(text, m => Scan(m.Groups["name"].Value) is { Any: false } or { Load: not null } && Understood(Scan(LoadBefore.Replace(m.Groups["name"].Value, "")).Left) is { } move ? $"{m.Groups["name"].Value} {(m.Groups["long"].Success ? $"{m.Groups["long"].Value}s" : move.Tags.IsHold && !m.Groups["reps"].Success ? $"{m.Groups["n"].Value}s" : $"x{m.Groups["n"].Value}")}" : m.Value) : text;
 
     /// <summary>“10 of each, two rounds, take as long as you need”: how it runs, and words beside it.</summary>
     private string WithoutRemarkBehind(string line)
     {
         var text = line.TrimEnd(':');
-        if (text.LastIndexOf(", ", StringComparison.Ordinal) is not (> 0 and var at) || !char.IsAsciiDigit(text[0]) || !IsRemark(text[(at + 2)..].TrimEnd('.')) || !Array.TrueForAll(Commas().Split(text[..at]), p => HowOf(p) is not null))
+        if (text.LastIndexOf(", ", StringComparison.Ordinal) is not (> 0 and var at) || !char.IsAsciiDigit(text[0]) || !IsRemark(text[(at + 2)..].TrimEnd('.')) || !Array.TrueForAll(Commas.Split(text[..at]), p => HowOf(p) is not null))
             return line;
         beside.Add(text[(at + 2)..].TrimEnd('.'));
         return text[..at];
@@ -301,14 +301,14 @@ public sealed partial class CardReader
 
     /// <summary>“3 sets 60 s” below moves that are counted: the time is the rest.</summary>
     private string AsSetsAndRest(string text) =>
-        Current is { Stations: { Count: > 0 } counted } && SetsAndTime().Match(text) is { Success: true } m && counted.TrueForAll(s => s is { Amount: ['x', ..], Sets: null }) ? $"{m.Groups["n"].Value} {m.Groups["w"].Value}, rest {m.Groups["t"].Value}" : text;
+        Current is { Stations: { Count: > 0 } counted } && SetsAndTime.Match(text) is { Success: true } m && counted.TrueForAll(s => s is { Amount: ['x', ..], Sets: null }) ? $"{m.Groups["n"].Value} {m.Groups["w"].Value}, rest {m.Groups["t"].Value}" : text;
 
     /// <summary>“Start with five minutes of marching and toe taps” is the warm-up, “finish with stretches: calf, chest” the cool-down.</summary>
     private string AsFirstAndLast(string text) =>
-        blocks.Count == 0 && PartOf(text) == CardPart.Main && StartsWith().Match(text) is { Success: true } first && ForMinutes().Match(first.Groups["what"].Value) is var forAll && ItemsOfMessage(ForMinutes().Replace(first.Groups["what"].Value, "")) is { Count: > 1 } items
+        blocks.Count == 0 && PartOf(text) == CardPart.Main && StartsWith.Match(text) is { Success: true } first && ForMinutes.Match(first.Groups["what"].Value) is var forAll && ItemsOfMessage(ForMinutes.Replace(first.Groups["what"].Value, "")) is { Count: > 1 } items
             ? $"Warm up{(first.Groups["t"].Success ? " " + first.Groups["t"].Value : forAll.Success ? " " + forAll.Groups["t"].Value : "")}: {string.Join(", ", items)}"
-            : blocks.Count > 0 && FinishesWith().Match(text) is { Success: true } last ? $"{last.Groups["w"].Value}: {string.Join(", ", ItemsOfMessage(last.Groups["what"].Value))}"
-            : blocks.Count > 0 && FinishesOn().Match(text) is { Success: true } end && (PartOf(text) == CardPart.Main || ItemsOfMessage(end.Groups["what"].Value) is { Count: > 1 } known && known.TrueForAll(i => library.Reader.Read(i).Known != Sureness.Unknown)) && Whole(ItemsOfMessage(Challenge().Replace(end.Groups["what"].Value, "")).ConvertAll(i => SomeOf().Replace(i, ""))) is { Count: > 0 } ends && MovesFirst(ends) is > 0 and var moves && ends.Skip(moves).All(i => HowOf(i) is not null || IsNameLike(i))
+            : blocks.Count > 0 && FinishesWith.Match(text) is { Success: true } last ? $"{last.Groups["w"].Value}: {string.Join(", ", ItemsOfMessage(last.Groups["what"].Value))}"
+            : blocks.Count > 0 && FinishesOn.Match(text) is { Success: true } end && (PartOf(text) == CardPart.Main || ItemsOfMessage(end.Groups["what"].Value) is { Count: > 1 } known && known.TrueForAll(i => library.Reader.Read(i).Known != Sureness.Unknown)) && Whole(ItemsOfMessage(Challenge.Replace(end.Groups["what"].Value, "")).ConvertAll(i => SomeOf.Replace(i, ""))) is { Count: > 0 } ends && MovesFirst(ends) is > 0 and var moves && ends.Skip(moves).All(i => HowOf(i) is not null || IsNameLike(i))
                 ? $"{(ends.Take(moves).All(i => Understood(WithoutBrackets(Scan(i).Left)) is { Pattern: Pattern.Stretch or Pattern.Mobility }) ? "Cool down" : "Finisher")}: {string.Join(", ", ends)}" : text;
 
     /// <summary>“…, 30 s per side” belongs to the move before it.</summary>
@@ -317,73 +317,67 @@ public sealed partial class CardReader
 
     private int MovesFirst(List<string> items) => items.TakeWhile(i => Understood(WithoutBrackets(Scan(i).Left)) is not null).Count();
 
-    private static List<string> ItemsOfMessage(string list) => [.. Commas().Split(ToGetWarm().Replace(list, "")).SelectMany(i => And().Split(i)).SelectMany(i => NextCount().Split(i) is { Length: > 1 } counted && Array.TrueForAll(counted, c => char.IsAsciiDigit(c[0])) ? counted : [i]).Select(i => i.Trim()).Where(i => i.Length > 0)];
+    private static List<string> ItemsOfMessage(string list) => [.. Commas.Split(ToGetWarm.Replace(list, "")).SelectMany(i => And.Split(i)).SelectMany(i => NextCount.Split(i) is { Length: > 1 } counted && Array.TrueForAll(counted, c => char.IsAsciiDigit(c[0])) ? counted : [i]).Select(i => i.Trim()).Where(i => i.Length > 0)];
 
     /// <summary>Names of a message one after the other with nothing between: “bridges dead bugs plank”; else the item.</summary>
     private List<string> Apart(string item) => Understood(WithoutBrackets(Scan(item).Left)) is null && InARow(item) is { } row ? row : [item];
 
     /// <summary>“3x (40s each, 20s off) squat, plank” is three rounds, how each goes, and the moves.</summary>
     private string AsHow(string text) =>
-        RoundsOfHow().Match(text) is { Success: true } m && Scan(m.Groups["how"].Value, isLine: false) is { Any: true } how && IsEmpty(how.Left)
+        RoundsOfHow.Match(text) is { Success: true } m && Scan(m.Groups["how"].Value, isLine: false) is { Any: true } how && IsEmpty(how.Left)
             ? $"{text[..m.Index]}{m.Groups["n"].Value} rounds, {m.Groups["how"].Value} - {m.Groups["items"].Value}" : text;
 
     /// <summary>“10 mins mobility and pulse raise” is that part, ten minutes long.</summary>
     private string AsPart(string text) =>
-        MinutesOf().Match(text) is { Success: true } m && (PartOf(m.Groups["what"].Value) != CardPart.Main || (BlockWord().IsMatch(m.Groups["what"].Value) && Understood(m.Groups["what"].Value) is null) || Ending().IsMatch(m.Groups["what"].Value))
-            ? $"{(Ending().IsMatch(m.Groups["what"].Value) ? "cool down, " : "")}{m.Groups["what"].Value} {m.Groups["n"].Value} mins{m.Groups["more"].Value}" : text;
+        MinutesOf.Match(text) is { Success: true } m && (PartOf(m.Groups["what"].Value) != CardPart.Main || (BlockWord.IsMatch(m.Groups["what"].Value) && Understood(m.Groups["what"].Value) is null) || Ending.IsMatch(m.Groups["what"].Value))
+            ? $"{(Ending.IsMatch(m.Groups["what"].Value) ? "cool down, " : "")}{m.Groups["what"].Value} {m.Groups["n"].Value} mins{m.Groups["more"].Value}" : text;
 
     /// <summary>“All stations 45 secs” is 45 s each.</summary>
-    private static string AsEach(string text) => AllLast().Match(text) is { Success: true } m ? $"{m.Groups["t"].Value} each{text[m.Length..]}" : text;
+    private static string AsEach(string text) => AllLast.Match(text) is { Success: true } m ? $"{m.Groups["t"].Value} each{text[m.Length..]}" : text;
 
     /// <summary>“Rest 60 s then repeat” below so many rounds: their rest, and no more of them.</summary>
-    private string WithoutRepeat(string text) => Current is { RoundsLow: > 1 } ? AgainAndRest().Replace(text, "") : text;
+    private string WithoutRepeat(string text) => Current is { RoundsLow: > 1 } ? AgainAndRest.Replace(text, "") : text;
 
-    [GeneratedRegex(@"^repeat,\s+(?=rest\s+[0-9])", RegexOptions.IgnoreCase)]
-    private static partial Regex AgainAndRest();
+    private static Regex AgainAndRest => field ??= new(@"^repeat,\s+(?=rest\s+[0-9])", RegexOptions.IgnoreCase);
 
     /// <summary>“Calf, hamstring and chest stretches” are a stretch of each; below the main part they are a part.</summary>
     private string AsStretches(string text)
     {
-        if (StretchesOf().Match(text) is not { Success: true } m)
+        if (StretchesOf.Match(text) is not { Success: true } m)
             return text;
         var items = ItemsOfMessage((m.Groups["a"].Success ? m.Groups["a"] : m.Groups["b"]).Value).ConvertAll(i => $"{i} stretch");
         return items.Count < 2 || !items.TrueForAll(i => Understood(i) is not null) ? text : $"{(Current?.Part == CardPart.CoolDown ? "" : "Stretch: ")}{string.Join(", ", items)}";
     }
 
-    [GeneratedRegex(@"^(?<a>[a-z]+(?:,\s*[a-z]+)*,?\s+(?:and|&)\s+[a-z]+)\s+stretch(?:es|ing)\.?$|^stretch(?:es)?\s+(?:for|of)\s+(?:the\s+)?(?<b>[a-z]+(?:,\s*[a-z]+)*,?\s+(?:and|&)\s+[a-z]+)\.?$", RegexOptions.IgnoreCase)]
-    private static partial Regex StretchesOf();
+    private static Regex StretchesOf => field ??= new(@"^(?<a>[a-z]+(?:,\s*[a-z]+)*,?\s+(?:and|&)\s+[a-z]+)\s+stretch(?:es|ing)\.?$|^stretch(?:es)?\s+(?:for|of)\s+(?:the\s+)?(?<b>[a-z]+(?:,\s*[a-z]+)*,?\s+(?:and|&)\s+[a-z]+)\.?$", RegexOptions.IgnoreCase);
 
     /// <summary>“Squats and rows”: two, each of them many; “clean and press” is one.</summary>
-    [GeneratedRegex(@"^[a-z][a-z' -]*s\s+(?:and|&)\s+[a-z' -]+s$", RegexOptions.IgnoreCase)]
-    private static partial Regex BothMany();
+    private static Regex BothMany => field ??= new(@"^[a-z][a-z' -]*s\s+(?:and|&)\s+[a-z' -]+s$", RegexOptions.IgnoreCase);
 
     /// <summary>“Arms: curls, rows, press-ups, 3 sets of 12” is so often each of them.</summary>
     private string AsSetsOfEach(string text)
     {
-        if (text.Length > CardText.LongestLine || !text.Any(char.IsAsciiDigit) || !(text.Contains('x', StringComparison.OrdinalIgnoreCase) || text.Contains("sets", StringComparison.OrdinalIgnoreCase)) || SetsBehindList().Match(text) is not { Success: true } m)
+        if (text.Length > CardText.LongestLine || !text.Any(char.IsAsciiDigit) || !(text.Contains('x', StringComparison.OrdinalIgnoreCase) || text.Contains("sets", StringComparison.OrdinalIgnoreCase)) || SetsBehindList.Match(text) is not { Success: true } m)
             return text;
-        var items = Commas().Split(m.Groups["items"].Value).Select(i => LeadingAnd().Replace(i, "").Trim()).SelectMany(i => IsMove(i) && !BothMany().IsMatch(i) ? [i] : AndSign().Split(i)).Select(i => i.Trim()).ToList();
-        if (items.Exists(i => GoesOn().IsMatch(i) || i.Split(' ').Length > FewWords) || items.Count(i => library.Reader.Read(i).Known != Sureness.Unknown) * 2 <= items.Count)
+        var items = Commas.Split(m.Groups["items"].Value).Select(i => LeadingAnd.Replace(i, "").Trim()).SelectMany(i => IsMove(i) && !BothMany.IsMatch(i) ? [i] : AndSign.Split(i)).Select(i => i.Trim()).ToList();
+        if (items.Exists(i => GoesOn.IsMatch(i) || i.Split(' ').Length > FewWords) || items.Count(i => library.Reader.Read(i).Known != Sureness.Unknown) * 2 <= items.Count)
             return text;
         return $"{(m.Groups["h"].Success ? m.Groups["h"].Value + " " : "")}{m.Groups["s"].Value} x {m.Groups["r"].Value}{m.Groups["e"].Value}{m.Groups["more"].Value}: {string.Join(", ", items)}";
     }
 
     /// <summary>“Arms: curls, rows, press-ups, 3 sets of 12”, “squats, rows 12 x 3”: of each of them.</summary>
-    [GeneratedRegex(@"^(?:(?<h>[a-z][a-z &/-]{1,24}?)\s*(?::|\s-)\s+)?(?<items>[a-z][a-z' -]+?s\s+(?:and|&)\s+[a-z][a-z' -]+?s|[a-z][a-z' -]+?(?:,\s*(?:and\s+|&\s+)?[a-z][a-z' -]+?)+(?:,?\s+(?:and|&)\s+[a-z][a-z' -]+?)?)\s*(?:,|\s-|:)?\s+(?:(?<s>[2-6])\s*(?:sets\s+of|sets\s*x|x)\s*(?<r>[0-9]{1,2})(?:\s*reps)?|(?<r>[0-9]{1,2})\s*(?:reps\s*)?x\s*(?<s>[2-6])(?:\s+sets)?|(?<s>[2-6])\s+sets,?\s+(?<r>[0-9]{1,2})\s+reps|(?<r>[0-9]{1,2})\s+reps,?\s+(?<s>[2-6])\s+sets)(?<e>\s+each(?:\s+(?:side|leg|arm))?)?(?<more>,\s*[^:]{3,40})?\.?$", RegexOptions.IgnoreCase)]
-    private static partial Regex SetsBehindList();
+    private static Regex SetsBehindList => field ??= new(@"^(?:(?<h>[a-z][a-z &/-]{1,24}?)\s*(?::|\s-)\s+)?(?<items>[a-z][a-z' -]+?s\s+(?:and|&)\s+[a-z][a-z' -]+?s|[a-z][a-z' -]+?(?:,\s*(?:and\s+|&\s+)?[a-z][a-z' -]+?)+(?:,?\s+(?:and|&)\s+[a-z][a-z' -]+?)?)\s*(?:,|\s-|:)?\s+(?:(?<s>[2-6])\s*(?:sets\s+of|sets\s*x|x)\s*(?<r>[0-9]{1,2})(?:\s*reps)?|(?<r>[0-9]{1,2})\s*(?:reps\s*)?x\s*(?<s>[2-6])(?:\s+sets)?|(?<s>[2-6])\s+sets,?\s+(?<r>[0-9]{1,2})\s+reps|(?<r>[0-9]{1,2})\s+reps,?\s+(?<s>[2-6])\s+sets)(?<e>\s+each(?:\s+(?:side|leg|arm))?)?(?<more>,\s*[^:]{3,40})?\.?$", RegexOptions.IgnoreCase);
 
     /// <summary>“Class: squats, rows 40/20” is what is done in it, no title.</summary>
     private string AsPlan(string text) =>
-        ClassIs().Match(text) is { Success: true } m && (Scan(m.Groups["what"].Value, isLine: false).SaysBlock || Parted(m.Groups["what"].Value).Count > 1) ? m.Groups["what"].Value : text;
+        ClassIs.Match(text) is { Success: true } m && (Scan(m.Groups["what"].Value, isLine: false).SaysBlock || Parted(m.Groups["what"].Value).Count > 1) ? m.Groups["what"].Value : text;
 
     /// <summary>“Swings 30 on 30 off for 5 minutes”.</summary>
-    [GeneratedRegex(@"^(?<name>[a-z][a-z' -]+?)\s*[:,-]?\s+(?<w>[0-9]{2,3})\s*(?:s|secs?|seconds?)?\s+on\s*[,/]?\s*(?:and\s+)?(?<r>[0-9]{2,3})\s*(?:s|secs?|seconds?)?\s+off\s+for\s+(?<t>[0-9]{1,2})\s*min(?:ute)?s?\.?$|^(?<name>[a-z][a-z' -]+?)\s*[:,-]?\s+(?<w>[0-9]{2,3})\s*/\s*(?<r>[0-9]{2,3})\s+for\s+(?<t>[0-9]{1,2})\s*min(?:ute)?s?\.?$", RegexOptions.IgnoreCase)]
-    private static partial Regex IntervalsFor();
+    private static Regex IntervalsFor => field ??= new(@"^(?<name>[a-z][a-z' -]+?)\s*[:,-]?\s+(?<w>[0-9]{2,3})\s*(?:s|secs?|seconds?)?\s+on\s*[,/]?\s*(?:and\s+)?(?<r>[0-9]{2,3})\s*(?:s|secs?|seconds?)?\s+off\s+for\s+(?<t>[0-9]{1,2})\s*min(?:ute)?s?\.?$|^(?<name>[a-z][a-z' -]+?)\s*[:,-]?\s+(?<w>[0-9]{2,3})\s*/\s*(?<r>[0-9]{2,3})\s+for\s+(?<t>[0-9]{1,2})\s*min(?:ute)?s?\.?$", RegexOptions.IgnoreCase);
 
     /// <summary>“Farmer's carry, 4 lengths”: how far stands in words beside the move.</summary>
     private string AsDistance(string text) =>
-        text.Contains(" length", StringComparison.OrdinalIgnoreCase) && LengthsBehind().Match(text) is { Success: true } m && text[..m.Index] is var before && IsMove(before[(Math.Max(before.LastIndexOf(": ", StringComparison.Ordinal), before.LastIndexOf("- ", StringComparison.Ordinal)) + 1)..].Trim()) ? $"{before} ({m.Groups["n"].Value})" : text;
+        text.Contains(" length", StringComparison.OrdinalIgnoreCase) && LengthsBehind.Match(text) is { Success: true } m && text[..m.Index] is var before && IsMove(before[(Math.Max(before.LastIndexOf(": ", StringComparison.Ordinal), before.LastIndexOf("- ", StringComparison.Ordinal)) + 1)..].Trim()) ? $"{before} ({m.Groups["n"].Value})" : text;
 
-    [GeneratedRegex(@"(?<=[a-z])\s*,?\s+(?<n>(?:[0-9]{1,2}|one|two|three|four|five|six)\s+lengths?(?:\s+of\s+the\s+[a-z]+)?)\.?$", RegexOptions.IgnoreCase)]
-    private static partial Regex LengthsBehind();
+    private static Regex LengthsBehind => field ??= new(@"(?<=[a-z])\s*,?\s+(?<n>(?:[0-9]{1,2}|one|two|three|four|five|six)\s+lengths?(?:\s+of\s+the\s+[a-z]+)?)\.?$", RegexOptions.IgnoreCase);
 }

@@ -67,7 +67,7 @@ public sealed partial class CardReader
     /// <summary>The move that a name certainly means; each name is read once. A rest is none on a card: it is a gap, or a station of its own.</summary>
     private Move? Understood(string name)
     {
-        if (StationOfRest().IsMatch(name))
+        if (StationOfRest.IsMatch(name))
             return null;
         if (!understood.TryGetValue(name, out var move))
             understood[name] = move = library.Understood(name);
@@ -165,7 +165,7 @@ public sealed partial class CardReader
         HeldOver();
         Share();
         // “… a warm-up first”, told below the rest: before all but words.
-        if (blocks.FindIndex(b => b.Part == CardPart.WarmUp || (b is { Stations.Count: 0, Length: not null } && StartsLine().IsMatch(LineAt(b.Line).Raw))) is > 0 and var late && blocks.FindIndex(b => b is { Part: CardPart.Main, IsTalk: false }) is >= 0 and var main && main < late && ComesFirst().IsMatch(LineAt(blocks[late].Line).Raw))
+        if (blocks.FindIndex(b => b.Part == CardPart.WarmUp || (b is { Stations.Count: 0, Length: not null } && StartsLine.IsMatch(LineAt(b.Line).Raw))) is > 0 and var late && blocks.FindIndex(b => b is { Part: CardPart.Main, IsTalk: false }) is >= 0 and var main && main < late && ComesFirst.IsMatch(LineAt(blocks[late].Line).Raw))
         {
             var warmUp = blocks[late];
             blocks.RemoveAt(late);
@@ -174,7 +174,7 @@ public sealed partial class CardReader
 
         // “Before it we do back squats”: before the block told above.
         for (var at = 1; at < blocks.Count; at++)
-            if (blocks[at - 1].Part == CardPart.Main && blocks[at].Part == CardPart.Main && blocks[at].Line != blocks[at - 1].Line && BeforeThat().IsMatch(LineAt(blocks[at].Line).Raw))
+            if (blocks[at - 1].Part == CardPart.Main && blocks[at].Part == CardPart.Main && blocks[at].Line != blocks[at - 1].Line && BeforeThat.IsMatch(LineAt(blocks[at].Line).Raw))
                 (blocks[at - 1], blocks[at]) = (blocks[at], blocks[at - 1]);
         StretchedAtTheEnd();
         NoMain();
@@ -196,11 +196,11 @@ public sealed partial class CardReader
         }
 
         // What is done only where there is time may be dropped.
-        foreach (var spare in blocks.Where(b => b is { Part: CardPart.Main, Stations.Count: > 0 } && (b.Notes.Exists(IfTime().IsMatch) || b.Stations.TrueForAll(s => s.Notes.Exists(IfTime().IsMatch)))))
+        foreach (var spare in blocks.Where(b => b is { Part: CardPart.Main, Stations.Count: > 0 } && (b.Notes.Exists(IfTime.IsMatch) || b.Stations.TrueForAll(s => s.Notes.Exists(IfTime.IsMatch)))))
         {
             spare.IsOptional = true;
-            spare.Notes.RemoveAll(IfTime().IsMatch);
-            spare.Stations.ForEach(s => s.Notes.RemoveAll(IfTime().IsMatch));
+            spare.Notes.RemoveAll(IfTime.IsMatch);
+            spare.Stations.ForEach(s => s.Notes.RemoveAll(IfTime.IsMatch));
         }
 
         CardGaps.Closed(blocks, questions, words, AsTyped);
@@ -235,31 +235,31 @@ public sealed partial class CardReader
     }
 
     /// <summary>“Tues supersets” above A1 and A2.</summary>
-    private bool IsOverLetters(CardWords line) => Super().IsMatch(line.Text) && !line.Text.Any(char.IsAsciiDigit) && line.Text.Split(' ').Length is > 1 and <= FewWords && words.Find(w => w.Number > line.Number && w.Text.Length > 0)?.Letter is not null;
+    private bool IsOverLetters(CardWords line) => Super.IsMatch(line.Text) && !line.Text.Any(char.IsAsciiDigit) && line.Text.Split(' ').Length is > 1 and <= FewWords && words.Find(w => w.Number > line.Number && w.Text.Length > 0)?.Letter is not null;
 
     private CardWords LineAt(int number) => words.Find(w => w.Number == number)!;
 
     private void Take(CardWords line, bool isFirst)
     {
         line = line with { Text = Reworded(AsTimings(WithoutSpared(line.Text))) };
-        if (Current is { HasSettings: true, Stations.Count: 0 } && MovesAre().Match(line.Text) is { Success: true } are)
+        if (Current is { HasSettings: true, Stations.Count: 0 } && MovesAre.Match(line.Text) is { Success: true } are)
             line = line with { Text = line.Text[are.Length..] };
         // “B) 40/20 x3”: a block of that name, no bullet.
-        if (LetterAlone().Match(line.Raw) is { Success: true } lettered && Scan(line.Text, isLine: false) is var alone && (alone.SaysBlock || alone.Gaps.Count > 0 || TimesOnly().IsMatch(line.Text)) && IsEmpty(alone.Left.Trim('/', '|', '~', '=')))
+        if (LetterAlone.Match(line.Raw) is { Success: true } lettered && Scan(line.Text, isLine: false) is var alone && (alone.SaysBlock || alone.Gaps.Count > 0 || TimesOnly.IsMatch(line.Text)) && IsEmpty(alone.Left.Trim('/', '|', '~', '=')))
             line = line with { Text = $"{lettered.Groups["n"].Value.ToUpperInvariant()}: {line.Text.TrimStart('/', '|', '~', '=', ' ', ',', '-')}" };
         // “A: shuttle run” below “partners, 3 rounds”: what one of the two does.
-        if (LetterOfPair().Match(line.Text) is { Success: true } half && Current is { HasSettings: true, Part: CardPart.Main } pair && (half.Groups["n"].Value is not ("A" or "a") || pair.Stations.Count == 0) && pair.Stations.Count <= char.ToUpperInvariant(half.Groups["n"].Value[0]) - 'A' && MostOf().Replace(line.Text[half.Length..], "${name}") is var done && Scan(done) is { SaysBlock: false, Sets: null } && IsStation(done))
+        if (LetterOfPair.Match(line.Text) is { Success: true } half && Current is { HasSettings: true, Part: CardPart.Main } pair && (half.Groups["n"].Value is not ("A" or "a") || pair.Stations.Count == 0) && pair.Stations.Count <= char.ToUpperInvariant(half.Groups["n"].Value[0]) - 'A' && MostOf.Replace(line.Text[half.Length..], "${name}") is var done && Scan(done) is { SaysBlock: false, Sets: null } && IsStation(done))
             line = line with { Text = line.Text[half.Length..] };
         // “C1 40/20 x 3”: a block of that name, no half of a pair.
-        if (line.Letter is not null && Scan(line.Text, isLine: false) is { SaysBlock: true, Sets: null } circuit && IsEmpty(circuit.Left) && LetterWord().Match(line.Raw) is { Success: true, Index: < 3 } label)
+        if (line.Letter is not null && Scan(line.Text, isLine: false) is { SaysBlock: true, Sets: null } circuit && IsEmpty(circuit.Left) && LetterWord.Match(line.Raw) is { Success: true, Index: < 3 } label)
             line = line with { Letter = null, Text = $"{label.Value}: {line.Text}" };
         // “B1 40/20 x3: squat, row”: a block of that name, no half of a pair.
         if (line.Letter is not null && Listed(line.Text) is { Items: not null } listed && Scan(listed.Head, isLine: false) is { SaysBlock: true } runs && IsEmpty(runs.Left))
-            line = line with { Letter = null, Text = $"{LetterWord().Match(line.Raw).Value} {line.Text}" };
+            line = line with { Letter = null, Text = $"{LetterWord.Match(line.Raw).Value} {line.Text}" };
         if (TakesRange(line) || SaysPairsToCome(line) || AsksToMind(line) || TakesRoundsOfNamed(line) || TakesSetsOfEach(line) || TakesSetsBelow(line) || TakesRestOfAll(line) || TakesTold(line))
             return;
         // “Squat 4x8, row 4x8, rest 90”: of each of them.
-        if (SetsThenRest().Match(line.Text) is { Success: true } sets && Scan(sets.Groups["rest"].Value, isLine: false).Gaps is [var pause])
+        if (SetsThenRest.Match(line.Text) is { Success: true } sets && Scan(sets.Groups["rest"].Value, isLine: false).Gaps is [var pause])
         {
             Take(line with { Text = sets.Groups["sets"].Value }, isFirst);
             if (Current is { IsStraight: true } straight)
@@ -269,7 +269,7 @@ public sealed partial class CardReader
             return;
         }
 
-        if (CountedPairAndRest().Match(line.Text) is { Success: true } counted && CardScan.TimeOf(counted.Groups["t"].Value) is { } after)
+        if (CountedPairAndRest.Match(line.Text) is { Success: true } counted && CardScan.TimeOf(counted.Groups["t"].Value) is { } after)
         {
             Take(line with { Text = counted.Groups["two"].Value }, isFirst);
             if (Current is { Stations.Count: > 0 } linked)
@@ -279,9 +279,9 @@ public sealed partial class CardReader
             return;
         }
 
-        if (head.Title.Length == 0 && blocks.Count == 0 && ClassCalled().Match(line.Text) is { Success: true } called)
+        if (head.Title.Length == 0 && blocks.Count == 0 && ClassCalled.Match(line.Text) is { Success: true } called)
             (head.Title, titled) = (called.Groups["t"].Value, line.Number);
-        if (InAll().Match(line.Text) is { Success: true } all)
+        if (InAll.Match(line.Text) is { Success: true } all)
         {
             head.Minutes ??= int.Parse(all.Groups["n"].Value, System.Globalization.CultureInfo.InvariantCulture);
             Say(line, CardLineKind.Head, $"{all.Groups["n"].Value} minutes");
@@ -296,9 +296,9 @@ public sealed partial class CardReader
             return;
         }
 
-        if (blocks.Count > 0 && WhoComes().IsMatch(line.Text) && TakesHead(line, mayTitle: false))
+        if (blocks.Count > 0 && WhoComes.IsMatch(line.Text) && TakesHead(line, mayTitle: false))
             return;
-        if (isFirst && ToMind().IsMatch(line.Text) && CardHead.NeedsIn(line.Text).Needs is { IsEmpty: false } minded)
+        if (isFirst && ToMind.IsMatch(line.Text) && CardHead.NeedsIn(line.Text).Needs is { IsEmpty: false } minded)
         {
             foreach (var need in minded)
                 head.AddNeed(need);
@@ -306,14 +306,14 @@ public sealed partial class CardReader
             return;
         }
 
-        if (blocks.Count == 0 && (PartsToCome().IsMatch(line.Text) || (AboutClass().IsMatch(line.Text) && !Scan(line.Text, isLine: false).SaysBlock && Understood(Scan(line.Text).Left) is null)))
+        if (blocks.Count == 0 && (PartsToCome.IsMatch(line.Text) || (AboutClass.IsMatch(line.Text) && !Scan(line.Text, isLine: false).SaysBlock && Understood(Scan(line.Text).Left) is null)))
         {
             Note(line);
             return;
         }
 
         // “Date: 12/11  Class: Legs  Time: 45 min”: each for itself.
-        if (HeadKey().IsMatch(line.Text) && NextKey().Split(line.Text) is { Length: > 1 } keyed)
+        if (HeadKey.IsMatch(line.Text) && NextKey.Split(line.Text) is { Length: > 1 } keyed)
         {
             foreach (var piece in keyed)
                 if (!TakesHead(line with { Text = piece }, mayTitle: false))
@@ -328,15 +328,15 @@ public sealed partial class CardReader
         }
 
         // “HIIT 45/15” above parts that have names of their own: the class, and how it runs.
-        if (isFirst && TopicAndHow().Match(line.Text) is { Success: true } topic && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } part && Begin(part.Text).Success)
+        if (isFirst && TopicAndHow.Match(line.Text) is { Success: true } topic && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } part && Begin(part.Text).Success)
         {
             TakesTitle(line with { Text = $"{topic.Groups["t"].Value}, {topic.Groups["how"].Value}" });
             return;
         }
 
-        if (isFirst && (((SaysWhen().IsMatch(line.Text) || Strokes().Count(line.Text) > 1) && Listed(line.Text).Items is null) || (line.IsHeading && PartOf(line.Text) == CardPart.Main) || !BeginsBlock(line.Text) || (TitleBesides().IsMatch(line.Text) && !Talk().IsMatch(line.Text) && !OpensWithWarmUp().IsMatch(line.Text)) || IsTopic(line.Text) || IsOverLetters(line) || NamesClass().IsMatch(line.Text) || IsOverBlock(line) || IsOverWarmUp(line) || IsTitled(line.Text)) && !IsStation(line.Text) && !AreMoves(line.Text) && !IsFirstOfHeads(line) && (Scan(line.Text) is { Sets: null } || Scan(WithoutBrackets(line.Text)) is { Sets: null } || !BriefWords.Focus(Scan(line.Text).Left).IsEmpty))
+        if (isFirst && (((SaysWhen.IsMatch(line.Text) || Strokes.Count(line.Text) > 1) && Listed(line.Text).Items is null) || (line.IsHeading && PartOf(line.Text) == CardPart.Main) || !BeginsBlock(line.Text) || (TitleBesides.IsMatch(line.Text) && !Talk.IsMatch(line.Text) && !OpensWithWarmUp.IsMatch(line.Text)) || IsTopic(line.Text) || IsOverLetters(line) || NamesClass.IsMatch(line.Text) || IsOverBlock(line) || IsOverWarmUp(line) || IsTitled(line.Text)) && !IsStation(line.Text) && !AreMoves(line.Text) && !IsFirstOfHeads(line) && (Scan(line.Text) is { Sets: null } || Scan(WithoutBrackets(line.Text)) is { Sets: null } || !BriefWords.Focus(Scan(line.Text).Left).IsEmpty))
         {
-            if ((IsSpoken().IsMatch(line.Text) || SpeaksOfIt().IsMatch(line.Text)) && line.Text.Split(' ').Length > FewWords && !TitleBesides().IsMatch(line.Text))
+            if ((IsSpoken.IsMatch(line.Text) || SpeaksOfIt.IsMatch(line.Text)) && line.Text.Split(' ').Length > FewWords && !TitleBesides.IsMatch(line.Text))
             {
                 Note(line);
                 head.Overhear(line.Text);
@@ -349,18 +349,18 @@ public sealed partial class CardReader
         }
 
         // “Legs & core” below a title, above the head of the first block: what the class is for.
-        if (blocks.Count == 0 && head.Title.Length > 0 && AreRegions(line.Text) && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } first && char.IsLetter(first.Text[0]) && BeginsBlock(first.Text) && TakesHead(line with { Text = $"focus: {string.Join(", ", Regions().Split(line.Text))}" }, mayTitle: false))
+        if (blocks.Count == 0 && head.Title.Length > 0 && AreRegions(line.Text) && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } first && char.IsLetter(first.Text[0]) && BeginsBlock(first.Text) && TakesHead(line with { Text = $"focus: {string.Join(", ", Regions.Split(line.Text))}" }, mayTitle: false))
             return;
         // “Strength class for beginners, 40 mins” below a title.
-        if (blocks.Count == 0 && NamesClass().IsMatch(line.Text) && ClassLong().IsMatch(line.Text) && TakesHead(line, mayTitle: false))
+        if (blocks.Count == 0 && NamesClass.IsMatch(line.Text) && ClassLong.IsMatch(line.Text) && TakesHead(line, mayTitle: false))
             return;
-        if (blocks.Count == 0 && !HeadKey().IsMatch(line.Text) && !BeginsBlock(line.Text) && !IsStation(line.Text) && TakesHead(line, mayTitle: false))
+        if (blocks.Count == 0 && !HeadKey.IsMatch(line.Text) && !BeginsBlock(line.Text) && !IsStation(line.Text) && TakesHead(line, mayTitle: false))
             return;
         // “Mats only”: kit, wherever it is written.
-        var isKit = OnlyThis().Match(line.Text) is { Success: true } only && Commas().Split(only.Groups["k"].Value).SelectMany(k => And().Split(k)).All(k => BriefWords.Kit(k) is not null);
+        var isKit = OnlyThis.Match(line.Text) is { Success: true } only && Commas.Split(only.Groups["k"].Value).SelectMany(k => And.Split(k)).All(k => BriefWords.Kit(k) is not null);
         if (isKit)
-            line = line with { Text = $"kit: {OnlyThis().Match(line.Text).Groups["k"].Value.Replace(" and ", ", ", StringComparison.OrdinalIgnoreCase)}" };
-        if (isKit || HeadKey().IsMatch(line.Text) || (BriefWords.Need(line.Text) is not null && !IsOverStation(line)))
+            line = line with { Text = $"kit: {OnlyThis.Match(line.Text).Groups["k"].Value.Replace(" and ", ", ", StringComparison.OrdinalIgnoreCase)}" };
+        if (isKit || HeadKey.IsMatch(line.Text) || (BriefWords.Need(line.Text) is not null && !IsOverStation(line)))
         {
             if (!TakesHead(line, mayTitle: false))
                 Note(line);
@@ -368,13 +368,13 @@ public sealed partial class CardReader
         }
 
         // “They know this one:”: said about what comes, the head of nothing.
-        if (SpeaksOf().IsMatch(line.Text))
+        if (SpeaksOf.IsMatch(line.Text))
         {
             Note(line);
             return;
         }
 
-        if (Current is { Stations.Count: > 0 } && ((ChangeSides().IsMatch(line.Text) && !Current.Stations.Exists(s => s.Sides is not null)) || (CueAlone().IsMatch(line.Text) && Understood(line.Text) is null)))
+        if (Current is { Stations.Count: > 0 } && ((ChangeSides.IsMatch(line.Text) && !Current.Stations.Exists(s => s.Sides is not null)) || (CueAlone.IsMatch(line.Text) && Understood(line.Text) is null)))
         {
             Note(line);
             return;
@@ -387,7 +387,7 @@ public sealed partial class CardReader
             return;
         }
 
-        if (Current is { Stations.Count: > 0 } rested && RestDoing().Match(line.Text) is { Success: true } doing && Scan(doing.Groups["m"].Value) is { Any: false })
+        if (Current is { Stations.Count: > 0 } rested && RestDoing.Match(line.Text) is { Success: true } doing && Scan(doing.Groups["m"].Value) is { Any: false })
         {
             rested.Notes.Add(AsTyped(line));
             foreach (var need in CardHead.NeedsIn(line.Text).Needs)
@@ -408,7 +408,7 @@ public sealed partial class CardReader
             }
         }
 
-        if (GoesOn().IsMatch(line.Text) && IsEmpty(line.Text) && !Scan(line.Text, isLine: false).Any)
+        if (GoesOn.IsMatch(line.Text) && IsEmpty(line.Text) && !Scan(line.Text, isLine: false).Any)
         {
             Say(line, CardLineKind.Setting, "goes on");
             return;
@@ -417,7 +417,7 @@ public sealed partial class CardReader
         if (TakesSwaps(line))
             return;
         // “Knees ok” below a press-up: its way.
-        if (Current is { Stations: [.., var last] } && last.Options.Count < MostWays && Allowed().Match(line.Text) is { Success: true } allowed && Understood(allowed.Groups["w"].Value) is null && !IsStation(line.Text) && EasierWay(allowed.Groups["w"].Value, last.Name) is { } eased)
+        if (Current is { Stations: [.., var last] } && last.Options.Count < MostWays && Allowed.Match(line.Text) is { Success: true } allowed && Understood(allowed.Groups["w"].Value) is null && !IsStation(line.Text) && EasierWay(allowed.Groups["w"].Value, last.Name) is { } eased)
         {
             AddOption(last, "easier", eased);
             Say(line, CardLineKind.Setting, $"easier than {last.Name}: {eased}");
@@ -432,7 +432,7 @@ public sealed partial class CardReader
             return;
         }
 
-        if (OtherSide().Match(line.Text) is { Success: true } other && Current is { Stations.Count: > 0 } sided && sided.Stations.Where(s => s.Sides is not null).Select(s => s.Sides).Distinct().ToList() is [("left" or "right") and var side] && !side.Equals(other.Groups["s"].Value, StringComparison.OrdinalIgnoreCase))
+        if (OtherSide.Match(line.Text) is { Success: true } other && Current is { Stations.Count: > 0 } sided && sided.Stations.Where(s => s.Sides is not null).Select(s => s.Sides).Distinct().ToList() is [("left" or "right") and var side] && !side.Equals(other.Groups["s"].Value, StringComparison.OrdinalIgnoreCase))
         {
             var turned = side == "left" ? "right" : "left";
             sided.Stations.AddRange(sided.Stations.ConvertAll(s => s.Turned(line.Number, s.Sides is null ? null : turned)));
@@ -441,7 +441,7 @@ public sealed partial class CardReader
         }
 
         // “15 s rest between each. 2 min rest, then all again, 3 rounds”: each sentence says how it runs.
-        if (FullStop().Split(line.Text) is { Length: > 1 } sentences && sentences.All(s => Scan(s, isLine: false) is { Any: true } said && IsEmpty(said.Left)))
+        if (FullStop.Split(line.Text) is { Length: > 1 } sentences && sentences.All(s => Scan(s, isLine: false) is { Any: true } said && IsEmpty(said.Left)))
         {
             foreach (var sentence in sentences)
                 Take(line with { Text = sentence }, isFirst: false);
@@ -450,7 +450,7 @@ public sealed partial class CardReader
 
         if (TakesBothAgain(line))
             return;
-        if (SameAgain().IsMatch(line.Text) && Current is { Part: CardPart.Main, Stations.Count: > 0 } again && blocks.Count < Limits.Blocks)
+        if (SameAgain.IsMatch(line.Text) && Current is { Part: CardPart.Main, Stations.Count: > 0 } again && blocks.Count < Limits.Blocks)
         {
             var second = new CardBlock(line.Number, FreeName(again.Name), CardPart.Main) { Begun = line.Text, Scheme = again.Scheme };
             second.RunsAs(again);
@@ -459,7 +459,7 @@ public sealed partial class CardReader
             return;
         }
 
-        if (RepeatNamed().Match(line.Text) is { Success: true } repeated && Current is { Part: CardPart.Main, Stations.Count: > 0, RoundsLow: null, Scheme: null } named && named.Name.Equals(repeated.Groups["n"].Value, StringComparison.OrdinalIgnoreCase))
+        if (RepeatNamed.Match(line.Text) is { Success: true } repeated && Current is { Part: CardPart.Main, Stations.Count: > 0, RoundsLow: null, Scheme: null } named && named.Name.Equals(repeated.Groups["n"].Value, StringComparison.OrdinalIgnoreCase))
         {
             named.RoundsLow = 2;
             Say(line, CardLineKind.Setting, $"{named.Name}: 2 rounds");
@@ -467,7 +467,7 @@ public sealed partial class CardReader
         }
 
         // “Warm up 5 then 3 rounds of 45/15 - squats, rows”: two parts on one line.
-        if (ThenMore().Match(line.Text) is { Success: true } then && PartOf(then.Groups["a"].Value) != CardPart.Main && Scan(then.Groups["b"].Value, isLine: false).SaysBlock)
+        if (ThenMore.Match(line.Text) is { Success: true } then && PartOf(then.Groups["a"].Value) != CardPart.Main && Scan(then.Groups["b"].Value, isLine: false).SaysBlock)
         {
             Take(line with { Text = then.Groups["a"].Value }, isFirst: false);
             Take(line with { Text = then.Groups["b"].Value }, isFirst: false);
@@ -475,19 +475,19 @@ public sealed partial class CardReader
         }
 
         // “Warm up and cool down as usual, 5 mins each”: the first before all, the last behind it.
-        if (BothEnds().Match(line.Text) is { Success: true } ends && blocks.Count is > 0 and < Limits.Blocks - 1 && !blocks.Exists(b => b.Part != CardPart.Main))
+        if (BothEnds.Match(line.Text) is { Success: true } ends && blocks.Count is > 0 and < Limits.Blocks - 1 && !blocks.Exists(b => b.Part != CardPart.Main))
         {
             var length = int.Parse(ends.Groups["n"].Value, System.Globalization.CultureInfo.InvariantCulture) * 60;
             blocks.Insert(0, new CardBlock(line.Number, FreeName(ends.Groups["a"].Value), CardPart.WarmUp) { Length = length });
             blocks.Add(new CardBlock(line.Number, FreeName(ends.Groups["b"].Value), CardPart.CoolDown) { Length = length });
             Say(line, CardLineKind.Block, $"{ends.Groups["a"].Value} · {ends.Groups["b"].Value}");
-            if (WithoutStops(ends.Groups["more"].Value.Trim(' ', ',', ';', ':', '-', '.', '(')) is { Length: > 2 } more && !Usual().IsMatch(more))
+            if (WithoutStops(ends.Groups["more"].Value.Trim(' ', ',', ';', ':', '-', '.', '(')) is { Length: > 2 } more && !Usual.IsMatch(more))
                 beside.Add(more);
             return;
         }
 
         // “Finish with a plank, 2 minutes, and a stretch”: a part each.
-        if (AndStretch().Match(line.Text) is { Success: true } close && blocks.Count > 0 && FinishesOn().IsMatch(close.Groups["a"].Value))
+        if (blocks.Count > 0 && AndStretch.Match(line.Text) is { Success: true } close && FinishesOn.IsMatch(close.Groups["a"].Value))
         {
             Take(line with { Text = close.Groups["a"].Value }, isFirst: false);
             Take(line with { Text = close.Groups["b"].Value }, isFirst: false);
@@ -495,7 +495,7 @@ public sealed partial class CardReader
         }
 
         // “Warm-up game (10 mins), stretch off after (5 mins)”: a part each.
-        if (TwoWithMinutes().Match(line.Text) is { Success: true } both && (PartOf(both.Groups["a"].Value) != CardPart.Main || PartOf(both.Groups["b"].Value) != CardPart.Main))
+        if (TwoWithMinutes.Match(line.Text) is { Success: true } both && (PartOf(both.Groups["a"].Value) != CardPart.Main || PartOf(both.Groups["b"].Value) != CardPart.Main))
         {
             Take(line with { Text = both.Groups["a"].Value }, isFirst: false);
             Take(line with { Text = both.Groups["b"].Value }, isFirst: false);
@@ -503,14 +503,14 @@ public sealed partial class CardReader
         }
 
         // “With the bands” below a move: kit, and words.
-        if (WithKit().Match(line.Text) is { Success: true } withKit && BriefWords.Kit(withKit.Groups["k"].Value) is not null && !IsStation(line.Text))
+        if (WithKit.Match(line.Text) is { Success: true } withKit && BriefWords.Kit(withKit.Groups["k"].Value) is not null && !IsStation(line.Text))
         {
             head.AddKit(withKit.Groups["k"].Value);
             Note(line);
             return;
         }
 
-        if (SwapAlone().IsMatch(line.Text) && Current is { Stations.Count: > 0 })
+        if (SwapAlone.IsMatch(line.Text) && Current is { Stations.Count: > 0 })
         {
             Note(line);
             return;
@@ -538,24 +538,24 @@ public sealed partial class CardReader
     /// <summary>Whether words begin a block rather than a line of one.</summary>
     private bool BeginsBlock(string text)
     {
-        if (Margin().IsMatch(text) || PartOf(text) != CardPart.Main || Super().IsMatch(text) || Talk().IsMatch(text))
+        if (Margin.IsMatch(text) || PartOf(text) != CardPart.Main || Super.IsMatch(text) || Talk.IsMatch(text))
             return true;
         var scan = Scan(text, isLine: false);
-        return scan.SaysBlock || scan.IsOfAll || (scan.IsEach && (scan.Gaps.Count > 0 || text.EndsWith(':')) && IsEmpty(scan.Left)) || ((text.Contains(": ", StringComparison.Ordinal) || text.Contains(" - ", StringComparison.Ordinal)) && !HeadKey().IsMatch(text) && Listed(text) is { Items: { } items, Head: var called } && (text.StartsWith($"{called}:", StringComparison.Ordinal) || RegionAlone().Match(called).Length == called.Length) && (Commas().Split(text).Length > 2 || Scan(items).Amount is not null)) || (Begin(text).Success && Understood(scan.Left) is null);
+        return scan.SaysBlock || scan.IsOfAll || (scan.IsEach && (scan.Gaps.Count > 0 || text.EndsWith(':')) && IsEmpty(scan.Left)) || ((text.Contains(": ", StringComparison.Ordinal) || text.Contains(" - ", StringComparison.Ordinal)) && !HeadKey.IsMatch(text) && Listed(text) is { Items: { } items, Head: var called } && (text.StartsWith($"{called}:", StringComparison.Ordinal) || RegionAlone.Match(called).Length == called.Length) && (Commas.Split(text).Length > 2 || Scan(items).Amount is not null)) || (Begin(text).Success && Understood(scan.Left) is null);
     }
 
     /// <summary>Whether words are certainly a move, with or without how much of it.</summary>
     private bool IsStation(string text) => Scan(text) is { SaysBlock: false } scan && Understood(WithoutBrackets(scan.Left)) is not null;
 
     /// <summary>Whether words are a list of moves and nothing else.</summary>
-    private bool AreMoves(string text) => Commas().Split(text) is { Length: > 2 } pieces && Array.TrueForAll(pieces, p => p.Length > 0 && IsMovePiece(p));
+    private bool AreMoves(string text) => Commas.Split(text) is { Length: > 2 } pieces && Array.TrueForAll(pieces, p => p.Length > 0 && IsMovePiece(p));
 
     /// <summary>“Each round 3 times, 40s per exercise”: how all blocks run that have not said so.</summary>
     private bool TakesAll(CardWords line)
     {
-        if (!OfEachRound().IsMatch(line.Text))
+        if (!OfEachRound.IsMatch(line.Text))
             return false;
-        var scan = Scan(OfEachRound().Replace(line.Text, ""), isLine: false);
+        var scan = Scan(OfEachRound.Replace(line.Text, ""), isLine: false);
         var open = blocks.FindAll(b => b is { Part: CardPart.Main, HasSettings: false, Stations.Count: > 0 });
         if (open.Count == 0 || !IsEmpty(scan.Left) || !(scan.SaysBlock || scan.IsEach || scan.RepsLow is not null))
             return false;

@@ -5,7 +5,7 @@ using JollySet.Core.Moves;
 namespace JollySet.Core.Cards;
 
 /// <summary>Slips of the pen in the words by which a card says how it runs: “curcuit”, “ronds”, “altenating”. Moves have a reader of their own.</summary>
-internal static partial class CardSlips
+internal static class CardSlips
 {
     private const int LongWord = 9;
     private const int ShortestWord = 5;
@@ -29,7 +29,7 @@ internal static partial class CardSlips
 
     /// <summary>The words with those slips put right; a word that a move may be called by is left alone.</summary>
     /// <param name="isName">Whether a word stands in the name of a move.</param>
-    public static string Put(string text, Func<string, bool> isName) => Word().Replace(text, m => Meant(m.Value, isName) is { } meant ? m.Value.All(char.IsUpper) ? meant.ToUpperInvariant() : char.IsUpper(m.Value[0]) ? char.ToUpperInvariant(meant[0]) + meant[1..] : meant : m.Value);
+    public static string Put(string text, Func<string, bool> isName) => Word.Replace(text, m => Meant(m.Value, isName) is { } meant ? m.Value.All(char.IsUpper) ? meant.ToUpperInvariant() : char.IsUpper(m.Value[0]) ? char.ToUpperInvariant(meant[0]) + meant[1..] : meant : m.Value);
 
     private static string? Meant(string written, Func<string, bool> isName)
     {
@@ -46,6 +46,5 @@ internal static partial class CardSlips
         return near.Length == 0 ? null : near.MinBy(w => (NearestName.Edits(word, w, most), Math.Abs(w.Length - word.Length)));
     }
 
-    [GeneratedRegex(@"(?<![\p{L}\d'/-])[A-Za-z]{3,12}(?![\p{L}\d'/-])|(?<=\d)m(?:ns|ni|nis|ims|inz)\b", RegexOptions.IgnoreCase)]
-    private static partial Regex Word();
+    private static Regex Word => field ??= new(@"(?<![\p{L}\d'/-])[A-Za-z]{3,12}(?![\p{L}\d'/-])|(?<=\d)m(?:ns|ni|nis|ims|inz)\b", RegexOptions.IgnoreCase);
 }

@@ -4,7 +4,7 @@ using System.Text.RegularExpressions;
 namespace JollySet.Core.Cards;
 
 /// <summary>Tables as they are copied from a spreadsheet, written in Markdown or saved as CSV: each row in the words of a card.</summary>
-internal static partial class CardTable
+internal static class CardTable
 {
     private static readonly Dictionary<string, string> Columns = new(StringComparer.OrdinalIgnoreCase)
     {
@@ -145,7 +145,7 @@ internal static partial class CardTable
                 var goes = heads.Contains("block") && heads.Contains("rounds") ? Goes(heads, cells) : "";
                 var (own, row) = Row(heads, cells, isBlocks: isOneCircuit || goes.Length > 0 && (goes == runs || Said(heads, cells, "block") is { Length: > 0 } next && next != block));
                 runs = own.Length > 0 && own != block ? goes : runs;
-                rows[at] = Lettered().IsMatch(own) ? $"{own} {row}" : Paired(lines, at, heads, sign) is > 0 and var place ? string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{own}{place} {row}") : own.Length > 0 && own != block ? $"{own}:{goes}\n{row}" : row;
+                rows[at] = Lettered.IsMatch(own) ? $"{own} {row}" : Paired(lines, at, heads, sign) is > 0 and var place ? string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{own}{place} {row}") : own.Length > 0 && own != block ? $"{own}:{goes}\n{row}" : row;
                 block = own.Length > 0 ? own : block;
                 continue;
             }
@@ -164,26 +164,26 @@ internal static partial class CardTable
                     continue;
                 var cells = Cells(line, mark);
                 // “Round; Exercise 1; Exercise 2; Exercise 3”: a row is a block, and its moves.
-                if (cells.Count(c => NumberedMove().IsMatch(c)) > 1 && !NumberedMove().IsMatch(cells[0]))
+                if (cells.Count(c => NumberedMove.IsMatch(c)) > 1 && !NumberedMove.IsMatch(cells[0]))
                 {
-                    (heads, sign, units, across) = ([.. cells.Select(c => NumberedMove().IsMatch(c) ? "name" : Column(c) is "sets" or "rounds" or "rest" or "between" or "time" ? Column(c) : "")], mark, [], cells[0].Trim() is { Length: > 1 } label ? label : "Round");
+                    (heads, sign, units, across) = ([.. cells.Select(c => NumberedMove.IsMatch(c) ? "name" : Column(c) is "sets" or "rounds" or "rest" or "between" or "time" ? Column(c) : "")], mark, [], cells[0].Trim() is { Length: > 1 } label ? label : "Round");
                     (rows[at], isOneCircuit, isSchedule, isTimed, isBlocks) = ("", false, false, false, false);
                     break;
                 }
 
                 var known = cells.Select(Column).ToArray();
                 // “Set 1, set 2, set 3”: how often in each.
-                if (cells.Count(c => NumberedSet().IsMatch(c)) > 1)
-                    known = [.. cells.Select((c, i) => NumberedSet().IsMatch(c) ? "set" : known[i])];
+                if (cells.Count(c => NumberedSet.IsMatch(c)) > 1)
+                    known = [.. cells.Select((c, i) => NumberedSet.IsMatch(c) ? "set" : known[i])];
                 if (known.Contains("name") && known.Count(k => k.Length > 0) >= 2)
                 {
                     (heads, sign, units, across) = (known, mark, [.. cells.Select(UnitOf)], "");
                     // A heading of several words, or one that somebody must be spared, is no heading.
-                    rows[at] = string.Join(", ", cells.Where((c, i) => known[i].Length == 0 && (c.Trim().Split(' ').Length > 2 || NoHeading().IsMatch(c) || Moves.BriefWords.Need(c) is not null || CardHead.NeedsIn(c).Needs is { IsEmpty: false })).Select(c => c.Trim()));
+                    rows[at] = string.Join(", ", cells.Where((c, i) => known[i].Length == 0 && (c.Trim().Split(' ').Length > 2 || NoHeading.IsMatch(c) || Moves.BriefWords.Need(c) is not null || CardHead.NeedsIn(c).Needs is { IsEmpty: false })).Select(c => c.Trim()));
                     // The same rounds, work and rest in every row: one circuit.
                     var below = lines.Skip(at + 1).TakeWhile(l => l.Contains(mark, StringComparison.Ordinal)).Where(l => l.Any(char.IsLetterOrDigit)).Select(l => InUnits(Cells(l, mark), units)).ToList();
                     // A1, A2 in a column that counts: whose they are.
-                    if ((Array.IndexOf(known, "number") is >= 0 and var counted ? counted : cells[0].Trim().Length == 0 ? 0 : -1) is >= 0 and var ties && !known.Contains("block") && below.Count(c => ties < c.Count && Lettered().IsMatch(c[ties].Trim())) > 1)
+                    if ((Array.IndexOf(known, "number") is >= 0 and var counted ? counted : cells[0].Trim().Length == 0 ? 0 : -1) is >= 0 and var ties && !known.Contains("block") && below.Count(c => ties < c.Count && Lettered.IsMatch(c[ties].Trim())) > 1)
                         known[ties] = "block";
                     // Minute 1, 2, 3 down the side: a move at the start of each.
                     var minute = Array.IndexOf(known, "minute");
@@ -193,7 +193,7 @@ internal static partial class CardTable
                     if (minute >= 0 && !isByMinute)
                         units[minute] = "min";
                     // From which minute to which, down the side: a plan of the class.
-                    isSchedule = below.Select(c => Span().Match(Said(known, c, "time"))).Where(m => m.Length > 0).ToList() is { Count: > 1 } spans && spans[0].Groups["a"].Value is "0" or "00" && known.Count(k => k == "name") == 1;
+                    isSchedule = below.Select(c => Span.Match(Said(known, c, "time"))).Where(m => m.Length > 0).ToList() is { Count: > 1 } spans && spans[0].Groups["a"].Value is "0" or "00" && known.Count(k => k == "name") == 1;
                     if (isSchedule)
                         break;
                     if (isTimed = below.Exists(c => CardPhrases.PartOf(Said(known, c, "name")) != CardPart.Main) && AreStarts(below.ConvertAll(c => Said(known, c, "time"))))
@@ -219,17 +219,15 @@ internal static partial class CardTable
         // What stands around a table in its signs, with empty cells: “Warm-up;5 min;;”.
         if (rows.Count > 0)
             for (var at = 0; at < lines.Length; at++)
-                if (!rows.ContainsKey(at) && lines[at].Length <= CardText.LongestLine && Empty().IsMatch(lines[at]) && Loose().Split(lines[at]).Select(c => c.Trim()).Where(c => c.Length > 0).ToList() is { Count: > 0 } filled)
+                if (!rows.ContainsKey(at) && lines[at].Length <= CardText.LongestLine && Empty.IsMatch(lines[at]) && Loose.Split(lines[at]).Select(c => c.Trim()).Where(c => c.Length > 0).ToList() is { Count: > 0 } filled)
                     rows[at] = string.Join(' ', filled);
         return rows;
     }
 
-    [GeneratedRegex("[;,\\t]")]
-    private static partial Regex Loose();
+    private static Regex Loose => field ??= new("[;,\\t]");
 
     /// <summary>A cell with nothing in it.</summary>
-    [GeneratedRegex(@";\s*;|,,|\t\t")]
-    private static partial Regex Empty();
+    private static Regex Empty => field ??= new(@";\s*;|,,|\t\t");
 
     /// <summary>The place, from 1, among rows of one letter that all have as many sets and rest behind the last of them only: a superset by its letter; 0 where a row is none of such.</summary>
     private static int Paired(string[] lines, int at, string[] heads, char sign)
@@ -255,11 +253,11 @@ internal static partial class CardTable
         var put = (string[])lines.Clone();
         for (var at = 0; at < lines.Length; at++)
         {
-            if (lines[at].Length > CardText.LongestLine || lines[at].Contains('\t', StringComparison.Ordinal) || Gap().Split(lines[at].Trim()) is not { Length: > 1 } cells || cells.Count(c => Column(c).Length > 0) < 2 || !cells.Any(c => Column(c) == "name"))
+            if (lines[at].Length > CardText.LongestLine || lines[at].Contains('\t', StringComparison.Ordinal) || Gap.Split(lines[at].Trim()) is not { Length: > 1 } cells || cells.Count(c => Column(c).Length > 0) < 2 || !cells.Any(c => Column(c) == "name"))
                 continue;
-            var starts = Gap().Matches(lines[at].TrimEnd()).Select(g => g.Index + g.Length).Prepend(0).Distinct().ToList();
-            for (; at < lines.Length && lines[at].Length <= CardText.LongestLine && (Gap().Split(lines[at].Trim()).Length > 1 || Under(lines[at], starts) is not null); at++)
-                put[at] = Under(lines[at], starts) ?? Gap().Replace(lines[at].Trim(), "\t");
+            var starts = Gap.Matches(lines[at].TrimEnd()).Select(g => g.Index + g.Length).Prepend(0).Distinct().ToList();
+            for (; at < lines.Length && lines[at].Length <= CardText.LongestLine && (Gap.Split(lines[at].Trim()).Length > 1 || Under(lines[at], starts) is not null); at++)
+                put[at] = Under(lines[at], starts) ?? Gap.Replace(lines[at].Trim(), "\t");
         }
 
         return put;
@@ -271,14 +269,11 @@ internal static partial class CardTable
             ? string.Join('\t', cells) : null;
 
     /// <summary>Minutes and seconds of a cell.</summary>
-    [GeneratedRegex("^(?<m>[0-9]{1,2}):(?<s>[0-5][0-9])$")]
-    private static partial Regex Clocked();
+    private static Regex Clocked => field ??= new("^(?<m>[0-9]{1,2}):(?<s>[0-5][0-9])$");
 
-    [GeneratedRegex(@" {2,}")]
-    private static partial Regex Gap();
+    private static Regex Gap => field ??= new(@" {2,}");
 
-    [GeneratedRegex(@"\d+(?:[.,]\d+)?\s*(?:kg|kilos?|lbs?|pounds?)\b", RegexOptions.IgnoreCase)]
-    private static partial Regex Mass();
+    private static Regex Mass => field ??= new(@"\d+(?:[.,]\d+)?\s*(?:kg|kilos?|lbs?|pounds?)\b", RegexOptions.IgnoreCase);
 
     /// <summary>The columns of a table copied without its headings: a name, sets, reps, and after them loads and rests as their units say.</summary>
     private static string[]? Bare(string[] lines, int at)
@@ -291,25 +286,24 @@ internal static partial class CardTable
     }
 
     /// <summary>What a column is, by its heading with or without its unit: “work (s)”, “load [kg]”; empty where that is not known.</summary>
-    private static string Column(string heading) => Columns.GetValueOrDefault(UnitBehind().Replace(heading.Trim(), ""), "");
+    private static string Column(string heading) => Columns.GetValueOrDefault(UnitBehind.Replace(heading.Trim(), ""), "");
 
     /// <summary>The unit that a heading says behind its word; of what counts in seconds none is needed.</summary>
-    private static string UnitOf(string heading) => UnitBehind().Match(heading.Trim()) is { Success: true } m && m.Groups["u"].Value.ToLowerInvariant() is var unit && unit is "kg" or "kgs" or "min" or "mins" or "minutes" ? unit.TrimEnd('s') : heading.Trim().ToLowerInvariant() is "kg" or "kgs" ? "kg" : "";
+    private static string UnitOf(string heading) => UnitBehind.Match(heading.Trim()) is { Success: true } m && m.Groups["u"].Value.ToLowerInvariant() is var unit && unit is "kg" or "kgs" or "min" or "mins" or "minutes" ? unit.TrimEnd('s') : heading.Trim().ToLowerInvariant() is "kg" or "kgs" ? "kg" : "";
 
-    [GeneratedRegex(@"\s*[(\[](?<u>s|secs?|seconds|mins?|minutes|kgs?|reps?)\.?[)\]]$|(?<=^(?:work|rest|time|load|weight))\s+(?<u>s|secs?|seconds|mins?|minutes|kgs?)$", RegexOptions.IgnoreCase)]
-    private static partial Regex UnitBehind();
+    private static Regex UnitBehind => field ??= new(@"\s*[(\[](?<u>s|secs?|seconds|mins?|minutes|kgs?|reps?)\.?[)\]]$|(?<=^(?:work|rest|time|load|weight))\s+(?<u>s|secs?|seconds|mins?|minutes|kgs?)$", RegexOptions.IgnoreCase);
 
     /// <summary>A row of such a plan, as a margin of minutes, what it is, and what is done in it.</summary>
     private static string Scheduled(string[] heads, List<string> cells)
     {
-        var (name, span) = (Said(heads, cells, "name"), Span().Match(Said(heads, cells, "time")));
+        var (name, span) = (Said(heads, cells, "name"), Span.Match(Said(heads, cells, "time")));
         var more = string.Join(", ", cells.Where((c, i) => (i >= heads.Length || heads[i] is not ("name" or "time" or "number")) && c.Trim().Length > 0).Select(c => c.Trim()));
         if (name.Trim('-', ':').Length == 0)
             return "";
         if (!span.Success)
             return more.Length > 0 ? $"{name}: {more}" : name;
         var minutes = int.Parse(span.Groups["b"].Value, System.Globalization.CultureInfo.InvariantCulture) - int.Parse(span.Groups["a"].Value, System.Globalization.CultureInfo.InvariantCulture);
-        return CardPhrases.Drink().IsMatch(CardPhrases.WithoutStops(name)) && minutes > 0 ? $"{name} {minutes} min {more}".Trim()
+        return CardPhrases.Drink.IsMatch(CardPhrases.WithoutStops(name)) && minutes > 0 ? $"{name} {minutes} min {more}".Trim()
             : $"{span.Groups["a"].Value}'-{span.Groups["b"].Value}' {name}{(more.Length > 0 ? $": {more}" : "")}";
     }
 
@@ -324,19 +318,18 @@ internal static partial class CardTable
     private const int EarliestHour = 6;
 
     /// <summary>Minutes since midnight; less than none where no time is said.</summary>
-    private static int MinutesOf(string time) => StartOf().Match(time) is { Success: true } m ? int.Parse(m.Groups["a"].Value, System.Globalization.CultureInfo.InvariantCulture) * 60 + (m.Groups["b"].Success ? int.Parse(m.Groups["b"].Value, System.Globalization.CultureInfo.InvariantCulture) : 0) : -1;
+    private static int MinutesOf(string time) => StartOf.Match(time) is { Success: true } m ? int.Parse(m.Groups["a"].Value, System.Globalization.CultureInfo.InvariantCulture) * 60 + (m.Groups["b"].Success ? int.Parse(m.Groups["b"].Value, System.Globalization.CultureInfo.InvariantCulture) : 0) : -1;
 
     /// <summary>A row of such a table as a line that begins with its time.</summary>
     private static string From(string[] heads, List<string> cells)
     {
-        var (name, start) = (Said(heads, cells, "name"), StartOf().Match(Said(heads, cells, "time")));
+        var (name, start) = (Said(heads, cells, "name"), StartOf.Match(Said(heads, cells, "time")));
         var more = string.Join(", ", cells.Where((c, i) => (i >= heads.Length || heads[i] is not ("name" or "time" or "number")) && c.Trim().Length > 0).Select(c => c.Trim()));
         return $"{(start.Success ? $"{start.Groups["a"].Value}:{(start.Groups["b"].Success ? start.Groups["b"].Value : "00")} " : "")}{name}{(more.Length > 0 ? $": {more}" : "")}";
     }
 
     /// <summary>A time on the clock, or a minute of the class.</summary>
-    [GeneratedRegex(@"^(?<a>[0-9]{1,2})(?:[:.](?<b>[0-5][0-9]))?\s*(?:'|mins?|minutes?|pm|am)?$", RegexOptions.IgnoreCase)]
-    private static partial Regex StartOf();
+    private static Regex StartOf => field ??= new(@"^(?<a>[0-9]{1,2})(?:[:.](?<b>[0-5][0-9]))?\s*(?:'|mins?|minutes?|pm|am)?$", RegexOptions.IgnoreCase);
 
     /// <summary>A row that is a block, as a head, how it runs, and its list.</summary>
     private static string BlockOf(string[] heads, List<string> cells, string label)
@@ -356,14 +349,11 @@ internal static partial class CardTable
         return moves.Count == 0 ? string.Join(' ', cells.Select(c => c.Trim())).Trim() : $"{(head.All(char.IsAsciiDigit) ? $"{label} {head}" : head)}{string.Concat(more.Select(m => $", {m}"))}: {string.Join(", ", moves)}";
     }
 
-    [GeneratedRegex(@"^\s*(?:exercise|move|movement|station|ex)\s*[0-9a-d]\s*$", RegexOptions.IgnoreCase)]
-    private static partial Regex NumberedMove();
+    private static Regex NumberedMove => field ??= new(@"^\s*(?:exercise|move|movement|station|ex)\s*[0-9a-d]\s*$", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"^\s*set\s*[1-9]\s*$", RegexOptions.IgnoreCase)]
-    private static partial Regex NumberedSet();
+    private static Regex NumberedSet => field ??= new(@"^\s*set\s*[1-9]\s*$", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"^(?<a>[0-9]{1,3})'?\s*[-–]\s*(?<b>[0-9]{1,3})(?:\s*'|\s*min(?:ute)?s?)?$")]
-    private static partial Regex Span();
+    private static Regex Span => field ??= new(@"^(?<a>[0-9]{1,3})'?\s*[-–]\s*(?<b>[0-9]{1,3})(?:\s*'|\s*min(?:ute)?s?)?$");
 
     /// <summary>Cells that hold numbers with the unit their column says.</summary>
     private static List<string> InUnits(List<string> cells, string[] units) =>
@@ -411,7 +401,7 @@ internal static partial class CardTable
         var isBoth = Said("left") is { Length: > 0 } left && left == Said("right") && (reps.Length == 0 || reps == left);
         reps = isBoth ? Said("left") : reps;
         var row = new StringBuilder();
-        var amount = reps.Length > 0 ? (char.IsAsciiDigit(reps[^1]) && !reps.Contains('x', StringComparison.OrdinalIgnoreCase) && char.IsAsciiDigit(reps[0]) ? $"x{reps}" : reps) : Clocked().Match(time) is { Success: true } clocked ? string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{int.Parse(clocked.Groups["m"].ValueSpan, System.Globalization.CultureInfo.InvariantCulture) * 60 + int.Parse(clocked.Groups["s"].ValueSpan, System.Globalization.CultureInfo.InvariantCulture)}s") : time.Length > 0 && char.IsAsciiDigit(time[^1]) ? $"{time}s" : OnEach().IsMatch(time) ? $"x{time}" : time;
+        var amount = reps.Length > 0 ? (char.IsAsciiDigit(reps[^1]) && !reps.Contains('x', StringComparison.OrdinalIgnoreCase) && char.IsAsciiDigit(reps[0]) ? $"x{reps}" : reps) : Clocked.Match(time) is { Success: true } clocked ? string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{int.Parse(clocked.Groups["m"].ValueSpan, System.Globalization.CultureInfo.InvariantCulture) * 60 + int.Parse(clocked.Groups["s"].ValueSpan, System.Globalization.CultureInfo.InvariantCulture)}s") : time.Length > 0 && char.IsAsciiDigit(time[^1]) ? $"{time}s" : OnEach.IsMatch(time) ? $"x{time}" : time;
         if (sets == "1" && amount.Length > 0)
             sets = "";
         if (sets.Length > 0 && sets.All(char.IsAsciiDigit) && amount.Length > 0)
@@ -421,12 +411,12 @@ internal static partial class CardTable
             row.Append(' ').Append(amount);
         foreach (var head in new[] { "load", "tempo", "side" })
             if (Said(head) is { Length: > 0 } said)
-                row.Append(", ").Append(head == "tempo" ? "tempo " : "").Append(said).Append(head == "side" && EachAlone().IsMatch(said) ? " side" : "");
+                row.Append(", ").Append(head == "tempo" ? "tempo " : "").Append(said).Append(head == "side" && EachAlone.IsMatch(said) ? " side" : "");
         if (isBoth)
             row.Append(", each side");
         if (Said("kit").Trim('-', '–', '—') is { Length: > 0 } kit)
         {
-            var mass = Mass().Match(kit);
+            var mass = Mass.Match(kit);
             var thing = kit.Remove(mass.Index, mass.Length).Trim(' ', ',');
             row.Append(mass.Success ? $", {mass.Value}" : "");
             row.Append(thing.Length == 0 || (Moves.BriefWords.Kit(thing) is { } known && Said("name").Contains(known, StringComparison.OrdinalIgnoreCase)) ? "" : $" ({thing})");
@@ -470,16 +460,12 @@ internal static partial class CardTable
     }
 
     /// <summary>How often on each side, in a column of times.</summary>
-    [GeneratedRegex(@"^\d{1,3}\s*(?:each|per|ea|/)\b", RegexOptions.IgnoreCase)]
-    private static partial Regex OnEach();
+    private static Regex OnEach => field ??= new(@"^\d{1,3}\s*(?:each|per|ea|/)\b", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex("^(?:each|ea|per)$", RegexOptions.IgnoreCase)]
-    private static partial Regex EachAlone();
+    private static Regex EachAlone => field ??= new("^(?:each|ea|per)$", RegexOptions.IgnoreCase);
 
     /// <summary>A1, A2: no block, a place in one.</summary>
-    [GeneratedRegex("^[A-Ha-h][1-9]$")]
-    private static partial Regex Lettered();
+    private static Regex Lettered => field ??= new("^[A-Ha-h][1-9]$");
 
-    [GeneratedRegex("[.;!?:0-9]")]
-    private static partial Regex NoHeading();
+    private static Regex NoHeading => field ??= new("[.;!?:0-9]");
 }

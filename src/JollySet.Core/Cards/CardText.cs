@@ -1,3 +1,4 @@
+using System.Buffers;
 using System.Globalization;
 using System.Text;
 using System.Text.RegularExpressions;
@@ -24,7 +25,7 @@ internal sealed record CardWords(int Number, string Raw, string Text, char? Lett
 }
 
 /// <summary>Takes a card apart into lines, whatever hand or program wrote it.</summary>
-internal static partial class CardText
+internal static class CardText
 {
     /// <summary>Lines longer than this are sentences of a letter, not lines of a card.</summary>
     public const int LongestLine = 240;
@@ -85,88 +86,83 @@ internal static partial class CardText
         char? block = null;
         for (var at = 0; at < lines.Count; at++)
         {
-            if (lines[at].Letter is null && last is { } before && NextLetter().Match(lines[at].Text) is { Success: true } next && next.Groups["l"].Value[0] == before + 1)
+            if (lines[at].Letter is null && last is { } before && NextLetter.Match(lines[at].Text) is { Success: true } next && next.Groups["l"].Value[0] == before + 1)
                 lines[at] = lines[at] with { Letter = next.Groups["l"].Value[0], Text = lines[at].Text[next.Length..] };
             last = lines[at].Letter ?? last;
             // “C burpee ladder 1-8” below “A 40/20 …” and “B 30/15 …”.
-            if (block is { } above && NextLetter().Match(lines[at].Text) is { Success: true } named && named.Groups["l"].Value[0] == above + 1)
+            if (block is { } above && NextLetter.Match(lines[at].Text) is { Success: true } named && named.Groups["l"].Value[0] == above + 1)
                 lines[at] = lines[at] with { Text = $"{named.Groups["l"].Value}: {lines[at].Text[named.Length..]}" };
-            if (BlockLetter().Match(lines[at].Text) is { Success: true } begins)
+            if (BlockLetter.Match(lines[at].Text) is { Success: true } begins)
                 block = begins.Groups["l"].Value[0];
         }
 
         return lines;
     }
 
-    [GeneratedRegex(@"^(?<l>[B-H])\s+(?=[A-Za-z]{3})")]
-    private static partial Regex NextLetter();
+    private static Regex NextLetter => field ??= new(@"^(?<l>[B-H])\s+(?=[A-Za-z]{3})");
 
     /// <summary>“#1 squat x10”: a number of a list, no heading.</summary>
-    [GeneratedRegex(@"^#(?<n>[0-9]{1,2})(?:[.:)]|\s-)?\s+(?=[A-Za-z0-9])")]
-    private static partial Regex NumberSign();
+    private static Regex NumberSign => field ??= new(@"^#(?<n>[0-9]{1,2})(?:[.:)]|\s-)?\s+(?=[A-Za-z0-9])");
 
     /// <summary>“Row *each arm*”: words told with stress beside a name.</summary>
-    [GeneratedRegex(@"(?<=[A-Za-z0-9)]\s)\*(?<w>[A-Za-z][^*]{1,40}?)\*(?!\S)")]
-    private static partial Regex Emphasis();
+    private static Regex Emphasis => field ??= new(@"(?<=[A-Za-z0-9)]\s)\*(?<w>[A-Za-z][^*]{1,40}?)\*(?!\S)");
 
     /// <summary>“A 40/20 x3: …”, “C: …”.</summary>
-    [GeneratedRegex(@"^(?<l>[A-H])(?:\s+(?=\d{2}\s*/\s*\d{2}|\d\s?x\b|\d+\s*rounds)|:\s)")]
-    private static partial Regex BlockLetter();
+    private static Regex BlockLetter => field ??= new(@"^(?<l>[A-H])(?:\s+(?=\d{2}\s*/\s*\d{2}|\d\s?x\b|\d+\s*rounds)|:\s)");
 
     /// <summary>“1) squats 2) rows”: no bullet of one line.</summary>
-    [GeneratedRegex(@"^1\)\s.*\s2\)\s")]
-    private static partial Regex NumberedOnLine();
+    private static Regex NumberedOnLine => field ??= new(@"^1\)\s.*\s2\)\s");
 
     private static CardWords Of(int number, string raw, string? row, MoveLibrary library)
     {
         if (raw.Length > LongestLine && row is null)
             return new CardWords(number, raw, Plain(raw[..LongestLine]), null, false) { IsLong = true };
-        var text = CardSlips.Put(RowWhole().Replace(Plain(Pictures(row ?? raw)), "${row}"), library.Reader.IsWord);
-        text = NumberSign().Replace(text, "${n}. ");
+        var text = CardSlips.Put(RowWhole.Replace(Plain(Pictures(row ?? raw)), "${row}"), library.Reader.IsWord);
+        text = NumberSign.Replace(text, "${n}. ");
         var isHeading = text.StartsWith('#') || (text.StartsWith("**", StringComparison.Ordinal) && text.Contains("**", StringComparison.Ordinal)) || text.StartsWith("==", StringComparison.Ordinal);
         if (!text.Contains("**", StringComparison.Ordinal))
-            text = Emphasis().Replace(text, "(${w})");
+            text = Emphasis.Replace(text, "(${w})");
         text = text.TrimStart('#', '=', ' ').Replace("**", "", StringComparison.Ordinal).Replace("__", "", StringComparison.Ordinal).TrimEnd('=', '*', ' ');
-        if (Framed().Match(text) is { Success: true } framed)
+        if (Framed.Match(text) is { Success: true } framed)
             (text, isHeading) = (framed.Groups["more"].Value is { Length: > 0 } more ? $"{framed.Groups["name"].Value}: {more}" : framed.Groups["name"].Value, true);
-        text = CardWording.OddThenEven().Replace(text, "${h}: ${a}, ${b}");
-        text = CardPhrases.OddOrEven().Replace(Boxed().Replace(text, "${n} "), "");
-        if (Slanted().Match(text) is { Success: true } slanted)
+        text = CardWording.OddThenEven.Replace(text, "${h}: ${a}, ${b}");
+        text = CardPhrases.OddOrEven.Replace(Boxed.Replace(text, "${n} "), "");
+        if (Slanted.Match(text) is { Success: true } slanted)
             text = slanted.Groups["in"].Value;
         // “- A1: …” in a list.
-        if (ListSign().Match(text) is { Success: true } sign)
+        if (ListSign.Match(text) is { Success: true } sign)
             text = text[sign.Length..];
         var letter = (char?)null;
-        if (Tied().Match(text) is { Success: true } tied)
+        if (Tied.Match(text) is { Success: true } tied)
         {
             letter = tied.Groups["a"].Success ? char.ToUpperInvariant(tied.Groups["a"].Value[0]) : (char)('A' + tied.Groups["b"].Value[0] - '1');
             text = text[tied.Length..];
         }
-        else if (Bullet().Match(text) is { Success: true } bullet && !NumberedOnLine().IsMatch(text))
+        else if (Bullet.Match(text) is { Success: true } bullet && !NumberedOnLine.IsMatch(text))
         {
             text = text[bullet.Length..];
         }
 
         // From a number to a number is a ladder's way.
-        text = FromTo().Replace(RungToRung().Replace(text, "-"), " to ");
+        text = FromTo.Replace(RungToRung.Replace(text, "-"), " to ");
         // Arrows list what belongs to what stands before the first.
-        text = LedTo().Replace(text, " x");
+        text = LedTo.Replace(text, " x");
         var arrow = text.IndexOf(" -> ", StringComparison.Ordinal);
         if (arrow > 0)
-            text = text[..arrow] + (text[..arrow].Contains(": ", StringComparison.Ordinal) ? ", " : !CardPhrases.BlockWord().IsMatch(text) && CardPhrases.PartOf(text[..arrow]) == CardPart.Main ? CardPhrases.Arrow : ": ") + text[(arrow + 4)..].Replace(" -> ", ", ", StringComparison.Ordinal);
-        var words = CardWording.Of(Rule().IsMatch(text) ? "" : CardTimings.Plain(CardForeign.Put(text).Trim().TrimEnd(';').Trim(), w => library.Understood(w) is not null));
+            text = text[..arrow] + (text[..arrow].Contains(": ", StringComparison.Ordinal) ? ", " : !CardPhrases.BlockWord.IsMatch(text) && CardPhrases.PartOf(text[..arrow]) == CardPart.Main ? CardPhrases.Arrow : ": ") + text[(arrow + 4)..].Replace(" -> ", ", ", StringComparison.Ordinal);
+        var words = CardWording.Of(Rule.IsMatch(text) ? "" : CardTimings.Plain(CardForeign.Put(text).Trim().TrimEnd(';').Trim(), w => library.Understood(w) is not null));
         // What is all bullets is words after all.
         return new CardWords(number, raw, (row is null or { Length: > 0 }) && !words.Any(char.IsLetterOrDigit) && Plain(raw).Any(char.IsLetterOrDigit) ? Plain(raw) : words, letter, isHeading);
     }
 
     /// <summary>Pictures that stand for a word: a drop is water, two arrows in a ring are again.</summary>
     private static string Pictures(string text) =>
-        Keycap().Replace(Keyed(Listed(text)), m => $"{string.Concat(m.Groups["n"].Captures)}. ") is var plain && plain.Any(char.IsSurrogate) ? plain.Replace("💧", " water ", StringComparison.Ordinal).Replace("🚰", " water ", StringComparison.Ordinal).Replace("🥤", " water ", StringComparison.Ordinal).Replace("🔁", " repeat ", StringComparison.Ordinal) : plain;
+        Keycap.Replace(Keyed(Listed(text)), m => $"{string.Concat(m.Groups["n"].Captures)}. ") is var plain && plain.Any(char.IsSurrogate) ? plain.Replace("💧", " water ", StringComparison.Ordinal).Replace("🚰", " water ", StringComparison.Ordinal).Replace("🥤", " water ", StringComparison.Ordinal).Replace("🔁", " repeat ", StringComparison.Ordinal) : plain;
 
     /// <summary>“▪crunch ▪toe taps ▪plank”: the sign before the first parts the others.</summary>
     private static string Listed(string text)
     {
-        if (Repeated().Match(text) is not { Success: true } m)
+        if (Repeated.Match(text) is not { Success: true } m)
             return text;
         var sign = m.Groups["s"].Value;
         var first = text.IndexOf(sign, StringComparison.Ordinal) + sign.Length;
@@ -174,35 +170,33 @@ internal static partial class CardText
     }
 
     /// <summary>A sign that is no letter at the head of a line, and before two words more of it.</summary>
-    [GeneratedRegex(@"^\s*(?<s>(?:\p{So}|\p{Cs}|[•▪‣◦·])+\uFE0F?)\s*[\p{L}\d][^\n]*?\s\k<s>\s*[\p{L}\d][^\n]*?\s\k<s>\s*[\p{L}\d]")]
-    private static partial Regex Repeated();
+    private static Regex Repeated => field ??= new(@"^\s*(?<s>(?:\p{So}|\p{Cs}|[•▪‣◦·])+\uFE0F?)\s*[\p{L}\d][^\n]*?\s\k<s>\s*[\p{L}\d][^\n]*?\s\k<s>\s*[\p{L}\d]");
 
     /// <summary>A picture before a number or words that says what they are: people, a place, a bag.</summary>
     private static string Keyed(string text)
     {
         if (!text.Any(char.IsSurrogate))
             return text;
-        if (PictureKey().IsMatch(text))
-            text = PictureKey().Replace(text.Replace(" | ", ", ", StringComparison.Ordinal), m => (m.Index > 0 ? ", " : "") + (m.Groups["people"].Success ? "people: " : m.Groups["place"].Success ? "place: " : "kit: ")).Replace(",, ", ", ", StringComparison.Ordinal);
-        return PictureBetween().Replace(text, " -");
+        if (PictureKey.IsMatch(text))
+            text = PictureKey.Replace(text.Replace(" | ", ", ", StringComparison.Ordinal), m => (m.Index > 0 ? ", " : "") + (m.Groups["people"].Success ? "people: " : m.Groups["place"].Success ? "place: " : "kit: ")).Replace(",, ", ", ", StringComparison.Ordinal);
+        return PictureBetween.Replace(text, " -");
     }
 
     /// <summary>A picture between words and a number parts them.</summary>
-    [GeneratedRegex(@"(?<=[a-z)])\s+(?:\p{Cs}|\p{So}|\uFE0F|\u200D)+(?=\s+[0-9])", RegexOptions.IgnoreCase)]
-    private static partial Regex PictureBetween();
+    private static Regex PictureBetween => field ??= new(@"(?<=[a-z)])\s+(?:\p{Cs}|\p{So}|\uFE0F|\u200D)+(?=\s+[0-9])", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"(?:^|\s+)(?:(?<people>👥|👫|👪)\s*(?=\d)|(?<place>📍)\s*(?=\p{L})|(?<kit>🎒)\s*(?=[\p{L}\d]))")]
-    private static partial Regex PictureKey();
+    private static Regex PictureKey => field ??= new(@"(?:^|\s+)(?:(?<people>👥|👫|👪)\s*(?=\d)|(?<place>📍)\s*(?=\p{L})|(?<kit>🎒)\s*(?=[\p{L}\d]))");
 
     /// <summary>A number on a key before a line counts it.</summary>
-    [GeneratedRegex(@"^\s*(?:(?<n>[0-9])\uFE0F?\u20E3)+\s*(?=\S)(?!(?:x\b|rounds?|rds?|sets?|laps?|times|reps?|min|sec|s\b|circuits?|blocks?|people)\b?)")]
-    private static partial Regex Keycap();
+    private static Regex Keycap => field ??= new(@"^\s*(?:(?<n>[0-9])\uFE0F?\u20E3)+\s*(?=\S)(?!(?:x\b|rounds?|rds?|sets?|laps?|times|reps?|min|sec|s\b|circuits?|blocks?|people)\b?)");
 
     /// <summary>The same words in the signs of one keyboard, without pictures.</summary>
     public static string Plain(string text)
     {
+        if (IsPlain(text))
+            return text;
         var plain = new StringBuilder(text.Length);
-        foreach (var rune in KeyedDigit().Replace(Normal(text), "${n}").EnumerateRunes())
+        foreach (var rune in KeyedDigit.Replace(Normal(text), "${n}").EnumerateRunes())
         {
             var kind = Rune.GetUnicodeCategory(rune);
             // ❶ to ➓ count lines, as ① does.
@@ -221,18 +215,23 @@ internal static partial class CardText
                 plain.Append(rune.ToString());
         }
 
-        return Spaces().Replace(plain.ToString(), " ").Trim();
+        return Spaces.Replace(plain.ToString(), " ").Trim();
     }
 
+    /// <summary>Whether nothing in it is written otherwise when it is written plainly: most lines.</summary>
+    private static bool IsPlain(string text) =>
+        text is [not ' ', .., not ' '] && !text.AsSpan().ContainsAnyExceptInRange(' ', '~') && !text.AsSpan().ContainsAny(Signs);
+
+    private static readonly SearchValues<string> Signs = SearchValues.Create(["  ", " : ", "''", "=>"], StringComparison.Ordinal);
+
     /// <summary>A number on a key: 4️⃣.</summary>
-    [GeneratedRegex(@"(?<n>[0-9])\uFE0F?\u20E3")]
-    private static partial Regex KeyedDigit();
+    private static Regex KeyedDigit => field ??= new(@"(?<n>[0-9])\uFE0F?\u20E3");
 
     private static string Normal(string text)
     {
-        text = DoublePrime().Replace(text, "s");
+        text = DoublePrime.Replace(text, "s");
         if (text.AsSpan().IndexOfAny('¡', '¿') >= 0)
-            text = Opened().Replace(text, "${said}");
+            text = Opened.Replace(text, "${said}");
         // « quotes what it closes; » alone leads on.
         if (text.Contains(" » ", StringComparison.Ordinal) && !text.Contains('«', StringComparison.Ordinal))
             text = text.Replace(" » ", ", ", StringComparison.Ordinal);
@@ -247,54 +246,40 @@ internal static partial class CardText
         }
     }
 
-    [GeneratedRegex(@"^(?!a\s\d{1,2}[\s-]+(?:min|sec|hour|round|station|exercise|move))(?:(?<a>[A-Ha-h])\s?\d\s?[.):\-]?\s+|(?<b>[1-8])[a-hA-H]\s?[.):]?\s+)(?=\S)", RegexOptions.IgnoreCase)]
-    private static partial Regex Tied();
+    private static Regex Tied => field ??= new(@"^(?!a\s\d{1,2}[\s-]+(?:min|sec|hour|round|station|exercise|move))(?:(?<a>[A-Ha-h])\s?\d\s?[.):\-]?\s+|(?<b>[1-8])[a-hA-H]\s?[.):]?\s+)(?=\S)", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"^(?:[-*+>~]+\s*|\[[ x]?\]\s*|\d{1,2}\s?(?:\.\)|[.)])(?![\d.])\s*|[1-4]\s*[-/]\s+(?=[a-z])|0\d\s+(?=[a-z])|[a-h][.)]\s+|\(?[a-z]\)\s+|\(\d{1,2}\)\s+)+(?=\S)", RegexOptions.IgnoreCase)]
-    private static partial Regex Bullet();
+    private static Regex Bullet => field ??= new(@"^(?:[-*+>~]+\s*|\[[ x]?\]\s*|\d{1,2}\s?(?:\.\)|[.)])(?![\d.])\s*|[1-4]\s*[-/]\s+(?=[a-z])|0\d\s+(?=[a-z])|[a-h][.)]\s+|\(?[a-z]\)\s+|\(\d{1,2}\)\s+)+(?=\S)", RegexOptions.IgnoreCase);
 
     /// <summary>A line set in slanted letters.</summary>
-    [GeneratedRegex(@"^(?<s>[_*])(?<in>[^_*\s][^_*]*[^_*\s])\k<s>$")]
-    private static partial Regex Slanted();
+    private static Regex Slanted => field ??= new(@"^(?<s>[_*])(?<in>[^_*\s][^_*]*[^_*\s])\k<s>$");
 
     /// <summary>A sign of a list before a letter and number of a pair.</summary>
-    [GeneratedRegex(@"^[-*+]\s+(?=[A-Ha-h]\d\s?[.):-])")]
-    private static partial Regex ListSign();
+    private static Regex ListSign => field ??= new(@"^[-*+]\s+(?=[A-Ha-h]\d\s?[.):-])");
 
     /// <summary>A row of cells between strokes, of a table without a head.</summary>
-    [GeneratedRegex(@"^\|\s*(?<row>[^|]+\|.*?)\s*\|$")]
-    private static partial Regex RowWhole();
+    private static Regex RowWhole => field ??= new(@"^\|\s*(?<row>[^|]+\|.*?)\s*\|$");
 
     /// <summary>Words between two of the same signs: a heading, and what stands behind it.</summary>
-    [GeneratedRegex(@"^(?!\|.*\|.*\|)(?:(?<s>[~_|=]|[~*_=|-]{2,5})\s*(?<name>[A-Za-z][^~_=|<>*]{1,50}?)\s*\k<s>|<{1,3}\s*(?<name>[A-Za-z][^~_=|<>*]{1,50}?)\s*>{1,3})\s*(?<more>.*)$")]
-    private static partial Regex Framed();
+    private static Regex Framed => field ??= new(@"^(?!\|.*\|.*\|)(?:(?<s>[~_|=]|[~*_=|-]{2,5})\s*(?<name>[A-Za-z][^~_=|<>*]{1,50}?)\s*\k<s>|<{1,3}\s*(?<name>[A-Za-z][^~_=|<>*]{1,50}?)\s*>{1,3})\s*(?<more>.*)$");
 
     /// <summary>A count in a box of its own before a move.</summary>
-    [GeneratedRegex(@"^\[(?<n>\d{1,3})\]\s*(?=[a-z])", RegexOptions.IgnoreCase)]
-    private static partial Regex Boxed();
+    private static Regex Boxed => field ??= new(@"^\[(?<n>\d{1,3})\]\s*(?=[a-z])", RegexOptions.IgnoreCase);
 
     /// <summary>An arrow to a count alone.</summary>
-    [GeneratedRegex(@"(?<=[a-z)])\s*->\s*(?=\d{1,3}\s*(?:reps?)?\s*(?:$|,))", RegexOptions.IgnoreCase)]
-    private static partial Regex LedTo();
+    private static Regex LedTo => field ??= new(@"(?<=[a-z)])\s*->\s*(?=\d{1,3}\s*(?:reps?)?\s*(?:$|,))", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"(?<=(?:^|\b(?:ladder|countdown|count\s+down|finisher|from)\W{0,3})\d{1,2})\s*->\s*(?=\d{1,2}\s*(?:$|[:,;)]|reps|of\b))", RegexOptions.IgnoreCase)]
-    private static partial Regex FromTo();
+    private static Regex FromTo => field ??= new(@"(?<=(?:^|\b(?:ladder|countdown|count\s+down|finisher|from)\W{0,3})\d{1,2})\s*->\s*(?=\d{1,2}\s*(?:$|[:,;)]|reps|of\b))", RegexOptions.IgnoreCase);
 
     /// <summary>“10 -> 8 -> 6 -> 4”.</summary>
-    [GeneratedRegex(@"(?<=(?:^|\s)[0-9]{1,2})\s*->\s*(?=[0-9]{1,2}\b(?:\s*->\s*[0-9]|(?<=->\s*[0-9]+\s*->\s*[0-9]+)\s*(?:$|[:,;)]|[a-z])))", RegexOptions.IgnoreCase)]
-    private static partial Regex RungToRung();
+    private static Regex RungToRung => field ??= new(@"(?<=(?:^|\s)[0-9]{1,2})\s*->\s*(?=[0-9]{1,2}\b(?:\s*->\s*[0-9]|(?<=->\s*[0-9]+\s*->\s*[0-9]+)\s*(?:$|[:,;)]|[a-z])))", RegexOptions.IgnoreCase);
 
     /// <summary>Seconds; inches where it is of a box.</summary>
-    [GeneratedRegex(@"(?<=\d)(?<!['′’]\s?\d{1,2})\s?″(?!\s*(?:box|step|bench|platform|ball|plyo))", RegexOptions.IgnoreCase)]
-    private static partial Regex DoublePrime();
+    private static Regex DoublePrime => field ??= new(@"(?<=\d)(?<!['′’]\s?\d{1,2})\s?″(?!\s*(?:box|step|bench|platform|ball|plyo))", RegexOptions.IgnoreCase);
 
     /// <summary>“¡Clase del jueves!”: the signs around a cry.</summary>
-    [GeneratedRegex(@"^\s*[¡¿](?<said>[^¡¿!?]+)[!?]\s*$")]
-    private static partial Regex Opened();
+    private static Regex Opened => field ??= new(@"^\s*[¡¿](?<said>[^¡¿!?]+)[!?]\s*$");
 
-    [GeneratedRegex(@"^[-=_*~.\s|:+]*$")]
-    private static partial Regex Rule();
+    private static Regex Rule => field ??= new(@"^[-=_*~.\s|:+]*$");
 
-    [GeneratedRegex(@"\s+")]
-    private static partial Regex Spaces();
+    private static Regex Spaces => field ??= new(@"\s+");
 }

@@ -1,3 +1,4 @@
+using System.Collections.Frozen;
 using System.Globalization;
 using System.Text.RegularExpressions;
 
@@ -7,7 +8,7 @@ namespace JollySet.Core.Cards;
 /// How a block runs, told clause by clause: so many stations, so long on, so long off, how often, how long between the rounds, in any order and by any signs.
 /// A stretch of a line that is such clauses and nothing else becomes the words of a head; whatever else stands in it, it is left alone, so that nothing is lost.
 /// </summary>
-internal sealed partial class CardTimings
+internal sealed class CardTimings
 {
     private const int LongestWork = 300;
     private const int LongestRest = 180;
@@ -33,14 +34,14 @@ internal sealed partial class CardTimings
     /// <param name="isMove">Whether words are a move: what stands behind one is the move's own.</param>
     public static string Plain(string text, Func<string, bool> isMove)
     {
-        if (!Figures().IsMatch(text))
+        if (!Figures.IsMatch(text))
             return text;
-        foreach (var start in Starts().Matches(text).Select(m => m.Index + m.Length).Prepend(0))
+        foreach (var start in Starts.Matches(text).Select(m => m.Index + m.Length).Prepend(0))
         {
             var before = text[..start].TrimEnd(' ', ':', '-', '(', '.');
-            if (before.Any(char.IsAsciiDigit) && !NameBefore().IsMatch(before))
+            if (before.Any(char.IsAsciiDigit) && !NameBefore.IsMatch(before))
                 break;
-            var told = new CardTimings { isRound = OfRounds().IsMatch(before), isDose = Doses().IsMatch(text) };
+            var told = new CardTimings { isRound = OfRounds.IsMatch(before), isDose = Doses.IsMatch(text) };
             var end = told.Takes(text, start);
             if (end > start && Ends(text, start, end) && told.Told() is { } plain && !(start > 0 && isMove(before)))
                 // “Main: 45 on, 15 off: squats, rows”: the name, how it runs, its list.
@@ -62,13 +63,13 @@ internal sealed partial class CardTimings
     {
         while (at < text.Length)
         {
-            if (Sign().Match(text, at) is { Success: true, Length: > 0 } sign && sign.Index == at && !(sign.Value is "-" && at + 1 < text.Length && char.IsAsciiDigit(text[at + 1])))
+            if (Sign.Match(text, at) is { Success: true, Length: > 0 } sign && sign.Index == at && !(sign.Value is "-" && at + 1 < text.Length && char.IsAsciiDigit(text[at + 1])))
             {
                 at += sign.Length;
                 continue;
             }
 
-            if (Clause().Match(text, at) is not { Success: true } m || m.Index != at || m.Length == 0)
+            if (!MayBegin(text, at) || Clause.Match(text, at) is not { Success: true } m || m.Index != at || m.Length == 0)
                 break;
             if (!Holds(m))
                 return -1;
@@ -78,12 +79,21 @@ internal sealed partial class CardTimings
         return at;
     }
 
+    /// <summary>Whether a clause may begin here: with a figure, a sign or one of its first words.</summary>
+    private static bool MayBegin(string text, int at)
+    {
+        var end = at;
+        while (end < text.Length && char.IsAsciiLetter(text[end]))
+            end++;
+        return end == at || Firsts.Contains(text.AsSpan(at, end - at));
+    }
+
     private bool Holds(Match m)
     {
         if (m.Groups["between"].Success)
         {
             isWater |= m.Groups["water"].Success;
-            isRound |= OfRounds().IsMatch(m.Value);
+            isRound |= OfRounds.IsMatch(m.Value);
             return Once(ref between, Seconds(m));
         }
 
@@ -175,6 +185,13 @@ internal sealed partial class CardTimings
 
     private static readonly string[] Words = ["one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten"];
 
+    private static readonly FrozenSet<string>.AlternateLookup<ReadOnlySpan<char>> Firsts = new[]
+    {
+        "x", "a", "an", "half", "min", "mins", "minute", "minutes", "rest", "resting", "r", "off", "recover", "recovery", "recovering", "break", "breaks", "breather", "breathers", "take", "have", "water",
+        "change", "changes", "changeover", "changeovers", "changing", "transition", "transitions", "swap", "swaps", "switch", "switching", "turn", "turnaround", "do", "on", "work", "working",
+        "all", "complete", "perform", "for", "repeat", "repeated", "go", "run", "it", "this", "everything", "the", "circuit", "through", "round", "around", "twice", "thrice",
+    }.Concat(Words).ToFrozenSet(StringComparer.OrdinalIgnoreCase).GetAlternateLookup<ReadOnlySpan<char>>();
+
     private const string N = @"(?<n>[0-9]{1,3}|one|two|three|four|five|six|seven|eight|nine|ten)";
 
     /// <summary>A time with its unit.</summary>
@@ -188,28 +205,22 @@ internal sealed partial class CardTimings
     private const string To = @"(?:to\s+(?:change|move|swap|switch|rest|recover|reset|transition|rotate|get|walk|run|jog|catch)(?:\s+(?:over|on|along|around|round|across|ready|set|up|stations?|there|your\s+breath|to))*(?:\s+(?:the|their|your)\s+next(?:\s+" + Moves + ")?)?)";
     private const string Each = @"(?:(?:on|at|per|for|in|of)\s+)?(?:each|every|per|all|ea)\b(?:\s+of\s+them)?(?:\s+(?:of\s+the\s+)?" + Moves + @")?|(?:per|on\s+the|a)\s+" + Moves;
 
-    [GeneratedRegex(@"\b(?:rounds?|laps?|circuits?|repeat)\b", RegexOptions.IgnoreCase)]
-    private static partial Regex OfRounds();
+    private static Regex OfRounds => field ??= new(@"\b(?:rounds?|laps?|circuits?|repeat)\b", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"[0-9]\s*x\s*[0-9]|\b(?:reps?|each)\s+x\s*[0-9]", RegexOptions.IgnoreCase)]
-    private static partial Regex Doses();
+    private static Regex Doses => field ??= new(@"[0-9]\s*x\s*[0-9]|\b(?:reps?|each)\s+x\s*[0-9]", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"[0-9]")]
-    private static partial Regex Figures();
+    private static Regex Figures => field ??= new(@"[0-9]");
 
     /// <summary>Where a stretch of timings may begin: behind a name and its sign, or in a bracket.</summary>
-    [GeneratedRegex(@":\s+(?!-)|\s-\s|\(|\.\s+(?=\S)")]
-    private static partial Regex Starts();
+    private static Regex Starts => field ??= new(@":\s+(?!-)|\s-\s|\(|\.\s+(?=\S)");
 
     /// <summary>“Block 2”, “Part 1 legs”.</summary>
-    [GeneratedRegex(@"^(?>[a-z][a-z']*)(?:\s[a-z']+)?\s[0-9]{1,2}[a-d]?(?:\s[a-z']+){0,3}$", RegexOptions.IgnoreCase)]
-    private static partial Regex NameBefore();
+    private static Regex NameBefore => field ??= new(@"^(?>[a-z][a-z']*)(?:\s[a-z']+)?\s[0-9]{1,2}[a-d]?(?:\s[a-z']+){0,3}$", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"\G(?>(?:[\s,;+/&.-]+|(?:and|then|with|plus|of)\b|(?:followed|repeated)\s+by\b|w/)+)", RegexOptions.IgnoreCase)]
-    private static partial Regex Sign();
+    private static Regex Sign => field ??= new(@"\G(?>(?:[\s,;+/&.-]+|(?:and|then|with|plus|of)\b|(?:followed|repeated)\s+by\b|w/)+)", RegexOptions.IgnoreCase);
 
     /// <summary>One clause.</summary>
-    [GeneratedRegex(
+    private static Regex Clause => field ??= new(
         @"\G(?:(?<between>" + T + @"\s*(?:(?:of\s+)?(?:" + Off + @"|(?<water>water|drinks?))(?:\s+break)?\s*)?(?:in\s+)?(?:(?:between|btw|b/w|betw|after)(?:\s+(?:each|every|the))?|at\s+the\s+end\s+of\s+(?:each|every|the)|(?:per|each|every))\s+" + Round + @"|(?:rest|recover|break|take|have|(?<water>water))\s*:?\s*(?:for\s+)?" + T + @"\s+(?:rest\s+|break\s+)?(?:between|after|btw)(?:\s+(?:each|every|the))?\s+" + Round + @"|(?:rest\s+)?" + T + @"\s+(?:rest\s+|off\s+)?(?:and\s+|then\s+|&\s+)+repeat\b|(?:rest|break)\s+between\s+(?:the\s+)?" + Round + @"\s*[:=-]?\s*" + T + @")" +
         @"|(?<stations>[0-9]{1,2}\s*x?\s*(?:different\s+)?(?:(?<stand>stations?)|exercises?|moves|movements|drills)\b(?:\s+(?:of|each|in\s+total|total)\b)?)" +
         @"|(?<reps>(?:do\s+)?(?:x\s*)?" + N + @"\s*(?:(?:reps?|repetitions)\b(?:\s+(?:" + Each + @"|of\s+everything))?|(?:of\s+)?(?:each|everything)\b(?:\s+(?:of\s+the\s+)?" + Moves + @"\b)?(?!\s+(?:side|leg|arm|way|of)\b)))" +
@@ -217,6 +228,5 @@ internal sealed partial class CardTimings
         @"|(?<rounds>(?:(?:all|complete|perform|do|for|repeat(?:ed)?|go|run|work)\s+)*(?:(?:it|this|all|everything|the\s+(?:lot|circuit)|(?<=(?:repeat|do|complete)\s+)circuit|through|round|around)\s+)*(?:x\s*(?<n>[0-9]{1,2})\b(?:\s*" + Round + @")?|(?<twice>twice)\b|(?<thrice>thrice)\b|" + N + @"\s*(?:x\b|times\b|(?:(?:full|complete|whole)\s+)?(?:(?<sets>sets)|" + Round + @")\b))(?:\s+(?:through|round|around|over|in\s+total|total|of|in\s+all)\b)*)" +
         @"|(?<rest>" + Off + @"\s*(?:time|period)?\s*[:=]?\s*(?:for\s+|in\s+|of\s+|is\s+)?" + Tb + @"(?!\s*(?:between|after|per|each|every|mins?|rest|rounds?|times)\b)(?:\s+between\s+(?<moves>(?:each\s+)?" + Moves + @"))?|(?:" + T + @"|(?<n>[0-9]{1,3}))\s*(?:of\s+|for\s+)?(?:" + Off + @"\b(?:\s+(?:period|time))?|(?<moves>" + To + @"))(?!\s+(?:between|after|btw)\s+(?:each\s+|every\s+|the\s+)?" + Round + @")(?!\s+(?:[0-9]|in\b|per\b|each\s+round))(?:\s+(?<moves>(?:in\s+)?(?:between|btw|after|at|before)(?:\s+(?:each|every|them|the)\b)?(?:\s+(?:next\s+)?" + Moves + @")?))?|" + T + @"\s+(?<moves>(?:in\s+)?(?:between|btw)(?:\s+(?:each|every|them)\b)?(?:\s+" + Moves + @")?)(?!\s+(?:the\s+)?" + Round + @"))" +
         @"|(?<work>(?:work(?:ing)?(?:\s+time)?\s*[:=]?\s*(?:for\s+)?" + Tb + @"|(?:do|on)\s*[:=]?\s*(?:for\s+)?" + T + @")(?!\s*(?:rounds?|times|rest|off|of)\b)(?:\s+(?:" + Each + @"))?|" + T + @"\s*(?:(?:of\s+)?(?:work|effort|working|on|intervals?)\b(?:\s+(?:" + Each + @"))?|" + Each + @"|stations?\b)(?!\s*rounds?)|(?<n>[0-9]{2,3})\s+(?:on|work)\b(?:\s+(?:" + Each + @"))?)" +
-        @"|(?<bare>" + T + "))", RegexOptions.IgnoreCase)]
-    private static partial Regex Clause();
+        @"|(?<bare>" + T + "))", RegexOptions.IgnoreCase);
 }

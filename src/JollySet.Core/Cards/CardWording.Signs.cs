@@ -6,96 +6,71 @@ namespace JollySet.Core.Cards;
 internal static partial class CardWording
 {
     /// <summary>A line that stands in brackets as a whole.</summary>
-    [GeneratedRegex(@"^\((?<in>[^()]{12,})\)\.?$")]
-    private static partial Regex InBracketsWhole();
+    private static Regex InBracketsWhole => field ??= new(@"^\((?<in>[^()]{12,})\)\.?$");
 
-    [GeneratedRegex(@"\[(?<in>[^\[\]]+)\]")]
-    private static partial Regex Square();
+    private static Regex Square => field ??= new(@"\[(?<in>[^\[\]]+)\]");
 
-    [GeneratedRegex(@"(?<=[a-z\d).""])\s>\s(?=[a-z]|\d+\s*[x-]?\s*[a-z])", RegexOptions.IgnoreCase)]
-    private static partial Regex Greater();
+    private static Regex Greater => field ??= new(@"(?<=[a-z\d).""])\s>\s(?=[a-z]|\d+\s*[x-]?\s*[a-z])", RegexOptions.IgnoreCase);
 
     /// <summary>Dots between the things of a list.</summary>
-    [GeneratedRegex(@"(?<=\S)\s\*\s(?!\d{1,3}\s*(?:each|per|ea|both|a\s+side|[rl]\s*(?:and|[+/&]))\b)(?=[(a-z]|\d{1,3}\s*(?:x\s*)?[a-z])", RegexOptions.IgnoreCase)]
-    private static partial Regex Dots();
+    private static Regex Dots => field ??= new(@"(?<=\S)\s\*\s(?!\d{1,3}\s*(?:each|per|ea|both|a\s+side|[rl]\s*(?:and|[+/&]))\b)(?=[(a-z]|\d{1,3}\s*(?:x\s*)?[a-z])", RegexOptions.IgnoreCase);
 
     /// <summary>Dots that lead from a name to its number.</summary>
-    [GeneratedRegex(@"(?<=[a-z)])\s*\.{2,}\s*(?=x?\s*\d)", RegexOptions.IgnoreCase)]
-    private static partial Regex Leaders();
+    private static Regex Leaders => field ??= new(@"(?<=[a-z)])\s*\.{2,}\s*(?=x?\s*\d)", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"(?<!\S)\*(?<w>heavy|light|medium|moderate|slow)\*?(?!\S)", RegexOptions.IgnoreCase)]
-    private static partial Regex Stressed();
+    private static Regex Stressed => field ??= new(@"(?<!\S)\*(?<w>heavy|light|medium|moderate|slow)\*?(?!\S)", RegexOptions.IgnoreCase);
 
     /// <summary>“Plank | 30s”, a row without a head.</summary>
-    [GeneratedRegex(@"^(?<name>[a-z][a-z' -]*?)\s\|\s(?:(?<s>[1-9])\s\|\s)?(?<t>\d{1,3}\s*(?:s|secs?|seconds?)|[1-3]\s*(?:mins?|minutes?))(?:\s*\|)?$", RegexOptions.IgnoreCase)]
-    private static partial Regex RowOfTime();
+    private static Regex RowOfTime => field ??= new(@"^(?<name>[a-z][a-z' -]*?)\s\|\s(?:(?<s>[1-9])\s\|\s)?(?<t>\d{1,3}\s*(?:s|secs?|seconds?)|[1-3]\s*(?:mins?|minutes?))(?:\s*\|)?$", RegexOptions.IgnoreCase);
 
     /// <summary>“Squat | 3 | 10”, a row without a head: sets and repetitions; “squat | 10”: repetitions.</summary>
-    [GeneratedRegex(@"^(?<name>[a-z][^|\d]*?)\s\|\s(?:(?<s>[1-9])\s\|\s)?(?<r>\d{1,3}(?:\s?-\s?\d{1,3})?)(?:\s*reps?)?(?:\s\|\s(?<more>[^|]+))?$", RegexOptions.IgnoreCase)]
-    private static partial Regex RowOfSets();
+    private static Regex RowOfSets => field ??= new(@"^(?<name>[a-z][^|\d]*?)\s\|\s(?:(?<s>[1-9])\s\|\s)?(?<r>\d{1,3}(?:\s?-\s?\d{1,3})?)(?:\s*reps?)?(?:\s\|\s(?<more>[^|]+))?$", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"\s\|\s(?=\d{1,3}\s*(?:x|reps?)\s*[a-z])|(?<=\d\s*(?:reps?)?\)?)\s\|\s(?=[a-z][^|]*\d)", RegexOptions.IgnoreCase)]
-    private static partial Regex CountedStroke();
+    private static Regex CountedStroke => field ??= new(@"\s\|\s(?=\d{1,3}\s*(?:x|reps?)\s*[a-z])|(?<=\d\s*(?:reps?)?\)?)\s\|\s(?=[a-z][^|]*\d)", RegexOptions.IgnoreCase);
 
     /// <summary>“Press-up | easier knee press-up”.</summary>
-    [GeneratedRegex(@"\s*(?:\|\s*(?<k>easier|harder)\s*[:=]?|/\s*(?<k>easier|harder)\s*[:=]|\s(?<k>easier|harder|mod|regression|reg)\s*=)\s+(?<w>[a-z][^|,;()]{2,40}?)\s*(?=$|[|,;])", RegexOptions.IgnoreCase)]
-    private static partial Regex WayByStroke();
+    private static Regex WayByStroke => field ??= new(@"\s*(?:\|\s*(?<k>easier|harder)\s*[:=]?|/\s*(?<k>easier|harder)\s*[:=]|\s(?<k>easier|harder|mod|regression|reg)\s*=)\s+(?<w>[a-z][^|,;()]{2,40}?)\s*(?=$|[|,;])", RegexOptions.IgnoreCase);
 
     /// <summary>“[KIT] mats”: a key or a head in its box.</summary>
-    [GeneratedRegex(@"^\[(?<in>[A-Za-z][^\[\]]{1,60})\]\s*(?<more>\S.*)?$")]
-    private static partial Regex BoxedHead();
+    private static Regex BoxedHead => field ??= new(@"^\[(?<in>[A-Za-z][^\[\]]{1,60})\]\s*(?<more>\S.*)?$");
 
     /// <summary>“T1 - squats / lunges”: a block of that name.</summary>
-    [GeneratedRegex(@"^(?<n>[I-Z]\d{1,2})\s*(?:[-=)]|\.(?=\s))\s*(?=[A-Za-z])")]
-    private static partial Regex LetteredList();
+    private static Regex LetteredList => field ??= new(@"^(?<n>[I-Z]\d{1,2})\s*(?:[-=)]|\.(?=\s))\s*(?=[A-Za-z])");
 
     /// <summary>“Block 3: 5 min carry: …”: the list stands behind the last colon.</summary>
-    [GeneratedRegex(@"^(?<head>(?:block|circuit|part|round|station|set|section)\s*\w{1,2})\s*:\s*(?<what>[^:,/]{2,30}):\s+(?=[^:]+[,/][^:]+$)", RegexOptions.IgnoreCase)]
-    private static partial Regex TwoHeads();
+    private static Regex TwoHeads => field ??= new(@"^(?<head>(?:block|circuit|part|round|station|set|section)\s*\w{1,2})\s*:\s*(?<what>[^:,/]{2,30}):\s+(?=[^:]+[,/][^:]+$)", RegexOptions.IgnoreCase);
 
     /// <summary>“Circuit #2”.</summary>
-    [GeneratedRegex(@"(?<=^(?:circuit|block|part|set|section|round|superset|strength|station|workout|conditioning|segment)\s+)#(?=\d)", RegexOptions.IgnoreCase)]
-    private static partial Regex Numbered();
+    private static Regex Numbered => field ??= new(@"(?<=^(?:circuit|block|part|set|section|round|superset|strength|station|workout|conditioning|segment)\s+)#(?=\d)", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"^(?:w\.\s?u|c\.\s?d)\b\.?", RegexOptions.IgnoreCase)]
-    private static partial Regex ShortParts();
+    private static Regex ShortParts => field ??= new(@"^(?:w\.\s?u|c\.\s?d)\b\.?", RegexOptions.IgnoreCase);
 
     /// <summary>“E.M.O.M.” and “A.M.R.A.P.”.</summary>
-    [GeneratedRegex(@"\b(?:e\.m\.o\.m|a\.m\.r\.a\.p)\b\.?\s*", RegexOptions.IgnoreCase)]
-    private static partial Regex Dotted();
+    private static Regex Dotted => field ??= new(@"\b(?:e\.m\.o\.m|a\.m\.r\.a\.p)\b\.?\s*", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"\bw/\s*(?=\d)", RegexOptions.IgnoreCase)]
-    private static partial Regex With();
+    private static Regex With => field ??= new(@"\bw/\s*(?=\d)", RegexOptions.IgnoreCase);
 
     /// <summary>A number that is part of a name.</summary>
-    [GeneratedRegex(@"\bfigure[\s-]?4\b", RegexOptions.IgnoreCase)]
-    private static partial Regex FigureFour();
+    private static Regex FigureFour => field ??= new(@"\bfigure[\s-]?4\b", RegexOptions.IgnoreCase);
 
     /// <summary>“Bring a mat and …” with something one can carry.</summary>
-    [GeneratedRegex(@"^(?:please\s+)?(?:bring|grab|you(?:'ll|\s+will)?\s+need)\s*:?\s+(?:along\s+)?(?:your\s+(?:own\s+)?|an?\s+|some\s+)?(?=.*\b(?:mats?|dbs?|kbs?|dumb\s?bells?|kettle\s?bells?|weights?|bands?|chairs?|towels?|steps?|balls?|broom|rucksack|bottles?)\b)", RegexOptions.IgnoreCase)]
-    private static partial Regex BringThem();
+    private static Regex BringThem => field ??= new(@"^(?:please\s+)?(?:bring|grab|you(?:'ll|\s+will)?\s+need)\s*:?\s+(?:along\s+)?(?:your\s+(?:own\s+)?|an?\s+|some\s+)?(?=.*\b(?:mats?|dbs?|kbs?|dumb\s?bells?|kettle\s?bells?|weights?|bands?|chairs?|towels?|steps?|balls?|broom|rucksack|bottles?)\b)", RegexOptions.IgnoreCase);
 
     /// <summary>“Kit mats and bands”: a key without its colon.</summary>
-    [GeneratedRegex(@"^(?:kit|equipment|gear|props)\s+(?:is\s+|are\s+)?(?!required\b|needed\b|list\b|check\b|room\b|free\b)(?=(?:[a-z0-9&+/,]+\s+){0,3}(?:mats?|dbs?|kbs?|dumb\s?bel+s?|kettle\s?bel+s?|weights?|bands?|chairs?|towels?|steps?|balls?|broom|bench(?:es)?|bars?)\b)", RegexOptions.IgnoreCase)]
-    private static partial Regex KitWithoutColon();
+    private static Regex KitWithoutColon => field ??= new(@"^(?:kit|equipment|gear|props)\s+(?:is\s+|are\s+)?(?!required\b|needed\b|list\b|check\b|room\b|free\b)(?=(?:[a-z0-9&+/,]+\s+){0,3}(?:mats?|dbs?|kbs?|dumb\s?bel+s?|kettle\s?bel+s?|weights?|bands?|chairs?|towels?|steps?|balls?|broom|bench(?:es)?|bars?)\b)", RegexOptions.IgnoreCase);
 
     /// <summary>“Can you bring the mats?”</summary>
-    [GeneratedRegex(@"^(?:and\s+|please\s+)*(?:can|could|would|will)\s+(?:you|someone|somebody|everyone|everybody|people)\s+(?:please\s+|all\s+)?bring\s+(?:the\s+|an?\s+|some\s+)?(?=[a-z0-9 ,&]+[?.!]*$)", RegexOptions.IgnoreCase)]
-    private static partial Regex CanYouBring();
+    private static Regex CanYouBring => field ??= new(@"^(?:and\s+|please\s+)*(?:can|could|would|will)\s+(?:you|someone|somebody|everyone|everybody|people)\s+(?:please\s+|all\s+)?bring\s+(?:the\s+|an?\s+|some\s+)?(?=[a-z0-9 ,&]+[?.!]*$)", RegexOptions.IgnoreCase);
 
     /// <summary>“2 sets of each move before moving on”: said twice.</summary>
-    [GeneratedRegex(@"(?<=\beach\b.{0,20})\s*(?:before|then)\s+(?:you\s+)?mov(?:e|ing)\s+on(?:\s+to\s+the\s+next(?:\s+(?:one|move|exercise))?)?(?=\.?$)", RegexOptions.IgnoreCase)]
-    private static partial Regex MovesOn();
+    private static Regex MovesOn => field ??= new(@"(?<=\beach\b.{0,20})\s*(?:before|then)\s+(?:you\s+)?mov(?:e|ing)\s+on(?:\s+to\s+the\s+next(?:\s+(?:one|move|exercise))?)?(?=\.?$)", RegexOptions.IgnoreCase);
 
     /// <summary>What the one of two does and what the other, who then change places.</summary>
-    [GeneratedRegex(@"\b(?:P|partner)\s?(?:1|A|one)\s*[:=-]?\s*(?<a>[^/;]+?)\s*[/;,]\s*(?:P|partner)\s?(?:2|B|two)\s*[:=-]?\s*(?<b>[^/;]+?)(?<how>\s*[-,(]\s*(?:then\s+)?(?:swap|switch|change)\b(?:(?!\s*x?\s*\d).)*)?(?:\s*x\s*(?<n>\d{1,2})\)?)?$", RegexOptions.IgnoreCase)]
-    private static partial Regex ByTurnsOfTwo();
+    private static Regex ByTurnsOfTwo => field ??= new(@"\b(?:P|partner)\s?(?:1|A|one)\s*[:=-]?\s*(?<a>[^/;]+?)\s*[/;,]\s*(?:P|partner)\s?(?:2|B|two)\s*[:=-]?\s*(?<b>[^/;]+?)(?<how>\s*[-,(]\s*(?:then\s+)?(?:swap|switch|change)\b(?:(?!\s*x?\s*\d).)*)?(?:\s*x\s*(?<n>\d{1,2})\)?)?$", RegexOptions.IgnoreCase);
 
     /// <summary>“A) squat; b) row” on one line.</summary>
-    [GeneratedRegex(@"(?<=^)a[).]\s+(?=[^;,]+[;,]\s*b[).]\s)|(?<=^(?:a[).]\s)?[^;,]+)\s*[;,]\s*[b-f][).]\s+(?=[a-z0-9])|(?<=[;,]\s*[b-e][).]\s[^;,]+)\s*[;,]\s*[c-f][).]\s+(?=[a-z0-9])", RegexOptions.IgnoreCase)]
-    private static partial Regex LettersInLine();
+    private static Regex LettersInLine => field ??= new(@"(?<=^)a[).]\s+(?=[^;,]+[;,]\s*b[).]\s)|(?<=^(?:a[).]\s)?[^;,]+)\s*[;,]\s*[b-f][).]\s+(?=[a-z0-9])|(?<=[;,]\s*[b-e][).]\s[^;,]+)\s*[;,]\s*[c-f][).]\s+(?=[a-z0-9])", RegexOptions.IgnoreCase);
 
     /// <summary>“1) squats 2) rows 3) plank” on one line.</summary>
-    [GeneratedRegex(@"(?<=^|[:,;\s])(?:\s*(?<n>\d)\)\s+)(?=[\da-z])(?<=\b1\)\s.*)(?=.*\b2\)\s|(?<=\b2\)\s.*))", RegexOptions.IgnoreCase)]
-    private static partial Regex NumbersInLine();
+    private static Regex NumbersInLine => field ??= new(@"(?<=^|[:,;\s])(?:\s*(?<n>\d)\)\s+)(?=[\da-z])(?<=\b1\)\s.*)(?=.*\b2\)\s|(?<=\b2\)\s.*))", RegexOptions.IgnoreCase);
 }

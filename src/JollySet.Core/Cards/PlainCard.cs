@@ -10,7 +10,7 @@ using JollySet.Core.Sheets.Notation;
 namespace JollySet.Core.Cards;
 
 /// <summary>A class as a card to send: title, what one needs to know, and under each block its moves, in short words that fit a phone. It reads back as the class it was, but for what a card leaves out.</summary>
-public static partial class PlainCard
+public static class PlainCard
 {
     private static readonly ImmutableArray<(string Key, string Word)> Heads = [("focus", "focus"), ("audience", "level"), ("needs", "needs"), ("kit", "kit")];
 
@@ -52,13 +52,13 @@ public static partial class PlainCard
     internal static ClassPlan? Read(string text, MoveLibrary library)
     {
         var lines = text.Replace("\r\n", "\n", StringComparison.Ordinal).Trim('\n', ' ', '\uFEFF').Split('\n');
-        if (lines.Length < 3 || !lines.Skip(1).Any(l => Block().IsMatch(l)))
+        if (lines.Length < 3 || !lines.Skip(1).Any(l => Block.IsMatch(l)))
             return null;
         var sheet = new StringBuilder().Append("# ").Append(lines[0]).Append('\n');
         var inBlock = false;
         foreach (var line in lines.Skip(1).Select(l => l.Trim()))
         {
-            if (Block().Match(line) is { Success: true } block)
+            if (Block.Match(line) is { Success: true } block)
             {
                 inBlock = true;
                 sheet.Append(CardHow.Head(block.Groups["name"].Value, block.Groups["how"].Value)).Append('\n');
@@ -67,7 +67,7 @@ public static partial class PlainCard
             {
                 sheet.Append(line).Append('\n');
             }
-            else if (Numbers().Match(line) is { Success: true } numbers)
+            else if (Numbers.Match(line) is { Success: true } numbers)
             {
                 foreach (var (group, key) in new[] { ("m", "minutes"), ("p", "people") })
                     if (numbers.Groups[group].Success)
@@ -91,9 +91,7 @@ public static partial class PlainCard
     internal static ClassPlan? Taken(string sheet, MoveLibrary library) => SheetText.Lines(sheet).Zip(sheet.Split('\n')).All(l => l.First.Length == l.Second.TrimEnd('\r').Trim().Length)
         && SheetReader.Read(sheet, library).Plan is { } plan && Keeping.Gate.Pass(plan).Passed is { } passed ? passed.Plan : null;
 
-    [GeneratedRegex("^(?<name>\"(?:[^\"]|\"\")+\"|[^\"–]{1,200}?)\\s+[–—]\\s+(?<how>[^\"–—]+)$")]
-    private static partial Regex Block();
+    private static Regex Block => field ??= new("^(?<name>\"(?:[^\"]|\"\")+\"|[^\"–]{1,200}?)\\s+[–—]\\s+(?<how>[^\"–—]+)$");
 
-    [GeneratedRegex(@"^(?:(?<m>\d{1,3}) min)?(?:, )?(?:(?<p>\d{1,4}) people)?$")]
-    private static partial Regex Numbers();
+    private static Regex Numbers => field ??= new(@"^(?:(?<m>\d{1,3}) min)?(?:, )?(?:(?<p>\d{1,4}) people)?$");
 }

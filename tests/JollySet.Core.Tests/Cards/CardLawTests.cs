@@ -76,7 +76,7 @@ public partial class CardLawTests
 
     /// <summary>Its letters and digits without the word for a note; a digit of another writing, in a ring or raised, is the same digit.</summary>
     private static string Signs(string text) =>
-        string.Concat(text.SelectMany(c => c is >= '\u2776' and <= '\u2793' ? ((c - '\u2776') % 10 + 1).ToString(System.Globalization.CultureInfo.InvariantCulture) : char.IsSurrogate(c) || c is '\uFFFE' or '\uFFFF' ? "" : c.ToString().Normalize(System.Text.NormalizationForm.FormKC))
+        string.Concat(text.SelectMany(c => c is >= '\u2776' and <= '\u2793' ? ((c - '\u2776') % 10 + 1).ToString(System.Globalization.CultureInfo.InvariantCulture) : c is >= '\u2460' and <= '\u2473' ? (c - '\u245F').ToString(System.Globalization.CultureInfo.InvariantCulture) : char.IsSurrogate(c) || c is '\uFFFE' or '\uFFFF' ? "" : c.ToString().Normalize(System.Text.NormalizationForm.FormKC))
             .Select(c => char.IsDigit(c) ? char.GetNumericValue(c).ToString(System.Globalization.CultureInfo.InvariantCulture) : char.IsAsciiLetter(c) ? c.ToString() : "")).Replace("note", "", StringComparison.OrdinalIgnoreCase);
 
     /// <summary>A choice rewrites the card, and the card so rewritten is read too; the same question is not asked again by its first answer's name.</summary>

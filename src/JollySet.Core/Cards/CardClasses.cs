@@ -32,7 +32,7 @@ public static class CardClasses
         var ends = begins.Skip(1).Append(lines.Length);
         return [.. begins.Zip(ends, (from, to) => Enumerable.Range(from + 1, to - from - 1).Prepend(from).ToList())
             .Select(own => shared.Count == 0 ? own : [own[0], .. shared, .. own.Skip(1)])
-            .Select(own => new CardClass(string.Join('\n', own.Select(i => lines[i])), [.. own.Select(i => i + 1)]))];
+            .Select(own => new CardClass(string.Join('\n', own.Select(i => i < begins[0] && OfAll.IsMatch(lines[i]) ? $"note: {lines[i].Trim()}" : lines[i])), [.. own.Select(i => i + 1)]))];
     }
 
     /// <summary>Every class on a card as it is understood; none where the card is larger than one may be.</summary>
@@ -55,8 +55,8 @@ public static class CardClasses
         {
             var begins = Enumerable.Range(0, lines.Length).Where(i => lines[i].Length < CardText.LongestLine && way.IsMatch(CardText.Plain(lines[i]))).ToList();
             // Days set apart by empty lines need no more than a line below each.
-            var least = way == Day && begins.TrueForAll(b => b == 0 || lines[b - 1].Trim().Length == 0) ? 1 : fewest;
-            var distinct = begins.Select(i => way.Match(CardText.Plain(lines[i])) is var m ? m.Groups["n"].Value.ToUpperInvariant() + (way == Day ? string.Concat(m.Value.Where(char.IsAsciiDigit)) : "") : "").Distinct().Count();
+            var least = way == Day && (begins.TrueForAll(b => b == 0 || lines[b - 1].Trim().Length == 0) || begins.TrueForAll(b => lines.Skip(b + 1).FirstOrDefault(l => l.Trim().Length > 0) is { } below && SaysHow.IsMatch(below))) ? 1 : fewest;
+            var distinct = begins.Select(i => way.Match(CardText.Plain(lines[i])) is var m ? m.Groups["n"].Value.ToUpperInvariant() + (way == Day ? string.Concat(m.Value.Where(char.IsAsciiDigit)) + m.Groups["half"].Value.ToUpperInvariant() : "") : "").Distinct().Count();
             if (begins.Count is > 1 and <= MostClasses && (way != Hour || AreApart(begins.ConvertAll(i => way.Match(CardText.Plain(lines[i])).Groups["n"].Value))) && distinct == begins.Count && begins.Zip(begins.Skip(1).Append(lines.Length)).All(b => Enumerable.Range(b.First + 1, b.Second - b.First - 1).Count(i => lines[i].Any(char.IsLetter)) >= least))
                 return begins;
         }
@@ -64,8 +64,11 @@ public static class CardClasses
         return [];
     }
 
+    /// <summary>“This week”, “Hi, classes for the week:”: words above all of them.</summary>
+    private static Regex OfAll => field ??= new(@"^\W*(?:(?:this|next|the)\s+week|hi|hello|hey|plans?|classes|timetable|my\s+classes)\b[^0-9]{0,50}$", RegexOptions.IgnoreCase);
+
     /// <summary>A day alone, or with an hour or a word of what it is.</summary>
-    private static Regex Day => field ??= new(@"^[#*_=>\s-]*(?<n>mon|tue|wed|thu|fri|sat|sun)(?:s|nes|rs|ur)?(?:day)?s?\b['’]?s?(?:\s+(?:class|session|workout|am|pm|morning|lunch(?:time)?|evening|upper(?:\s+body)?|lower(?:\s+body)?|full\s+body|legs|core|cardio|strength|hiit|push|pull|arms|back|chest|mobility|kettlebells?|circuits?|stretch|glutes|conditioning|\d{1,2}(?:[:.]\d\d)?\s*(?:[ap]m)?))*\s*(?:[:(*_=-].{0,40})?$", RegexOptions.IgnoreCase);
+    private static Regex Day => field ??= new(@"^[#*_=>\s-]*(?:\d{1,2}[.)]\s*)?(?<n>mon|tue|wed|thu|fri|sat|sun|tomorrow|today)(?:s|nes|rs|ur)?(?:day)?s?\b['’]?s?(?:\s+(?:class|session|workout|(?<half>am|pm|morning|lunch(?:time)?|afternoon|evening|night)|(?:[12]?\d|3[01])/(?:0?[1-9]|1[0-2])(?:/\d{2,4})?(?!\d)|(?<=\d\s?(?:[ap]m)?\s+(?:[a-z&-]+\s+){0,3})[a-z][a-z&-]+|upper(?:\s+body)?|lower(?:\s+body)?|full\s+body|legs|core|cardio|strength|hiit|push|pull|arms|back|chest|mobility|kettlebells?|circuits?|stretch|glutes|conditioning|\d{1,2}(?:[:.]\d\d)?\s*(?:[ap]m)?))*\s*(?:[:(*_=-].{0,40})?$", RegexOptions.IgnoreCase);
 
     /// <summary>Whether hours are those of classes: of parts of one class there is less between them.</summary>
     private static bool AreApart(List<string> hours)
@@ -74,13 +77,15 @@ public static class CardClasses
         return minutes.Zip(minutes.Skip(1)).All(m => Math.Abs(m.Second - m.First) >= ShortestClass);
     }
 
+    private static Regex SaysHow => field ??= new(@"[0-9]+\s*(?:rounds?|/|x|reps|secs?|mins?|sets)|x\s?[0-9]|amrap|emom", RegexOptions.IgnoreCase);
+
     private const int ShortestClass = 45;
 
     /// <summary>“Tues: A1 press-up 3x10, A2 row 3x10”: a class on its line.</summary>
     private static Regex DayLine => field ??= new(@"^[#*_=>\s-]*(?<n>mon|tue|wed|thu|fri|sat|sun)(?:s|nes|rs|ur)?(?:day)?s?\s*[:–-]\s*(?=.*[a-z].*\d)(?=.*,).{20,}$", RegexOptions.IgnoreCase);
 
     /// <summary>“6am”, “18:30 class”: an hour of the day alone.</summary>
-    private static Regex Hour => field ??= new(@"^[#*_=>\s-]*(?<n>\d{1,2}(?:[:.]\d\d)?\s*[ap]m|(?:[6-9]|1\d|2[01]):[0-5]\d)(?:\s*(?:class|session|group|crew)|(?:\s*[-–:,]?\s+[a-z&+'-]+){1,4})?\s*:?$", RegexOptions.IgnoreCase);
+    private static Regex Hour => field ??= new(@"^[#*_=>\s-]*(?<n>\d{1,2}(?:[:.]\d\d)?\s*[ap]m|(?:[6-9]|1\d|2[01])[:.][0-5]\d)(?:\s*(?:class|session|group|crew)|(?:\s*[-–:,]?\s+[a-z&+'-]+){1,4})?\s*:?$", RegexOptions.IgnoreCase);
 
     /// <summary>“Morning (9:30):” and “Evening (18:30):”.</summary>
     private static Regex TimeOfDay => field ??= new(@"^[#*_=>\s-]*(?<n>morning|lunch(?:time)?|afternoon|evening|am|pm)\b(?:\s+(?:class|session|group|circuits?))?\s*(?:\([^()]{1,24}\)|\d{1,2}(?:[:.]\d\d)?\s*(?:[ap]m)?)?\s*:?[\s=*_-]*$", RegexOptions.IgnoreCase);

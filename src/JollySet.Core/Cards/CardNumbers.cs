@@ -17,9 +17,13 @@ internal static partial class CardNumbers
     {
         var said = new Dictionary<int, string>();
         var filled = Enumerable.Range(0, lines.Count).Where(at => lines[at].Length > 0 && lines[at].Any(char.IsLetterOrDigit)).ToList();
+        // “Start with 5 mins warm up, then …, and finish with a stretch”: a line each.
+        foreach (var at in filled)
+            if (CardParts.Of(lines[at]) is { } parts && parts != lines[at])
+                said[at] = parts;
         // “2a) bench 3x10 2b) chin-up 3x8”: a line each.
         foreach (var at in filled)
-            if (IsLettered(lines[at]) && Tied.Split(lines[at]) is { Length: > 1 } tied)
+            if (!said.ContainsKey(at) && IsLettered(lines[at]) && Tied.Split(lines[at]) is { Length: > 1 } tied)
                 said[at] = string.Join('\n', tied);
         // “Tues: upper - A1 press-up 3x10, A2 row 3x10”: a line each.
         foreach (var at in filled)
@@ -43,13 +47,13 @@ internal static partial class CardNumbers
         Rounds(lines, filled, said);
         // A card in one breath: its sentences are its lines.
         if (filled.Count is 1 or 2 && lines[filled[^1]].Length > LongSentence)
-            said[filled[^1]] = string.Join('\n', Parts(Breaths, lines[filled[^1]]).Where(b => b.Trim().Length > 0));
+            said[filled[^1]] = string.Join('\n', (CardParts.Of(lines[filled[^1]]) ?? lines[filled[^1]]).Split('\n').SelectMany(p => Parts(Breaths, p)).Where(b => b.Trim().Length > 0));
         if (filled.Count > 1 && !said.ContainsKey(filled[^1]) && WithThanks.Match(lines[filled[^1]]) is { Success: true } thanked)
             said[filled[^1]] = $"{thanked.Groups["said"].Value}\n{thanked.Groups["thanks"].Value}";
         if (filled.Count > 1 && Closing(lines[filled[^1]]) is { } closing && !said.ContainsKey(filled[^1]))
             said[filled[^1]] = closing;
-        if (filled.Count > 0 && !said.ContainsKey(filled[0]) && !CountsListed.IsMatch(lines[filled[0]]) && Sentences.Split(lines[filled[0]]) is { Length: > 1 } parts && parts.Skip(1).Any(p => HowItRuns.IsMatch(p) || Moves.BriefWords.Need(p) is not null || CardPhrases.PartsToCome.IsMatch(p.TrimEnd('.'))))
-            said[filled[0]] = string.Join('\n', parts);
+        if (filled.Count > 0 && !said.ContainsKey(filled[0]) && !CountsListed.IsMatch(lines[filled[0]]) && Sentences.Split(lines[filled[0]]) is { Length: > 1 } sentences && sentences.Skip(1).Any(p => HowItRuns.IsMatch(p) || Moves.BriefWords.Need(p) is not null || CardPhrases.PartsToCome.IsMatch(p.TrimEnd('.'))))
+            said[filled[0]] = string.Join('\n', sentences);
         return said;
     }
 

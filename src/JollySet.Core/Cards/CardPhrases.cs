@@ -24,12 +24,7 @@ internal static partial class CardPhrases
         : WayLast.Match(text) is { Success: true } last ? (last.Groups["k"].Value.StartsWith("hard", StringComparison.OrdinalIgnoreCase) ? "harder" : "easier", last.Groups["w"].Value.Trim())
         : AsOption.Match(text) is { Success: true } option ? ("easier", option.Groups["w"].Value)
         : Way.Match(text) is not { Success: true } m ? null
-        : (m.Groups["k"].Value.ToLowerInvariant() switch
-        {
-            "or" or "alt" or "alternative" => "or",
-            "harder" or "hard" or "advanced" or "adv" or "progression" or "progress" => "harder",
-            _ => "easier",
-        }, m.Groups["w"].Value.Trim());
+        : (m.Groups["or"].Success ? "or" : m.Groups["harder"].Success ? "harder" : "easier", m.Groups["w"].Value.Trim());
 
     /// <summary>What is allowed instead: “knees ok”, “on the knees if needed”.</summary>
     public static Regex Allowed => field ??= new(@"^(?:can\s+|may\s+)?(?:do|be\s+done)\s+(?:it\s+|this\s+|them\s+|these\s+)?(?:on|from)\s+(?:the\s+|your\s+)?(?<w>[a-z]{3,12})$|^(?<w>[a-z]{3,12})\s+or\s+(?:full|toes|standard|normal|regular|straight\s+legs?)$|^(?:full|toes|standard|normal|regular)\s+or\s+(?<w>[a-z]{3,12})$|^(?:easier|easy)\s+(?:on|from)\s+(?:the\s+|your\s+)?(?<w>[a-z]{3,12})$|^(?:on\s+(?:the\s+|your\s+)?)?(?<w>[a-z' -]{3,40}?)\s+(?:ok|okay|(?:is\s+|are\s+)?fine|allowed|optional|if\s+(?:needed|preferred|(?:you|they)\s+(?:need(?:\s+to)?|like|want|prefer|must)|necessary|it\s+is\s+easier|easier))$", RegexOptions.IgnoreCase);
@@ -342,7 +337,7 @@ internal static partial class CardPhrases
     public static Regex ClassLong => field ??= new(@"\b(?:[1-9][05]|[1-9]\d)\s*-?\s*min", RegexOptions.IgnoreCase);
 
     /// <summary>A number in brackets right behind words.</summary>
-    public static Regex CountInBrackets => field ??= new(@"(?<=^|[,;/+&:]\s*|-\s+|\b(?:and|into|with|then)\s+)(?<name>[a-z]+(?:[\s'-][a-z]+)*)\s*\((?<n>\d{1,3})\)", RegexOptions.IgnoreCase);
+    public static Regex CountInBrackets => field ??= new(@"(?<=^|[,;/+&:]\s*|-\s+|\b(?:and|into|with|then|of|round|rounds)\s+)(?<name>[a-z]+(?:[\s'-][a-z]+)*)\s*\((?<n>\d{1,3})\)", RegexOptions.IgnoreCase);
 
     public static Regex SaysPair => field ??= new(@"\bsuper\s?-?set|\bs/?s\b|\btri-?set|\bgiant\s+set", RegexOptions.IgnoreCase);
 
@@ -413,7 +408,7 @@ internal static partial class CardPhrases
     /// <summary>“Knee push-up = easier”.</summary>
     public static Regex WayLast => field ??= new(@"^(?<w>[a-z][a-z' -]{2,40}?)\s*(?:=|:|\bis)\s*(?<k>easier|harder)(?:\s+(?:option|version|way))?$", RegexOptions.IgnoreCase);
 
-    public static Regex Way => field ??= new(@"^(?<k>easier option|easier way|easier version|easier|easy|easy option|mod|modification|modified|regression|regress|beginners?|low(?: option)?|option|harder|hard|advanced|adv|progression|progress|alt|alternative|or)\s*(?:[:=-]\s*|(?<=\bor)\s+)(?<w>.+)$", RegexOptions.IgnoreCase);
+    public static Regex Way => field ??= new(@"^(?:(?<or>or|alt|alternative)|(?<harder>(?:(?:to\s+)?make\s+(?:it|them|this)\s+)?(?:harder|tougher)(?:\s+(?:option|version|way))?|hard(?:\s+option)?|advanced(?:\s+option)?|adv|prog|progression|(?:to\s+)?progress|(?:level|lvl|l)\s*[23])|(?:(?:to\s+)?make\s+(?:it|them|this)\s+)?(?:easier|easy)(?:\s+(?:option|version|way))?|mod|modify|modification|modified|reg|regression|regress|scaled?|beginners?|newbies|newcomers|novices|low(?:er)?(?:[\s-]impact)?(?:\s+(?:option|version))?|option|(?:level|lvl|l)\s*1)\s*(?:[:=-]\s*|(?<=\bor)\s+)(?<w>.+)$", RegexOptions.IgnoreCase);
 
     public static Regex Stops => field ??= new(@"\b(?:(?:not\s+)?for\s+time|so|begin|then|it'?s|its|it|of|for|we|we'll|start|starts|with|an?|the|and|do|doing|is|this|thru|together|turns|about|around|take|now|next|go|through|all|in|on|to|finish|have|repeat|everything|at|each|as|x|times?|that|your|you|follow(?:ing|ed)?|by|work|resting|secs?|approx|total|complete|perform|here|below|reps|hold(?=\s+an?\b)|perform|get|just|after that)\b", RegexOptions.IgnoreCase);
 }

@@ -98,12 +98,6 @@ public sealed partial class CardReader
         return moves.OrderBy(m => head.List("needs").Any(m.Troubles)).ThenBy(m => staysUp && m.IsOnFloor).ThenBy(m => !m.Muscles.Any(x => x.Share == 1 && focus.Covers(x.Muscle))).FirstOrDefault();
     }
 
-    /// <summary>“Harder squat jumps”, “beginners knee press-ups”: another way, where the rest is a move and the whole is none.</summary>
-    private (string Kind, string Text)? WayFirst(string text) =>
-        WayAndMove.Match(text) is { Success: true } m && Understood(text) is null && Understood(m.Groups["w"].Value) is not null ? (m.Groups["h"].Success ? "harder" : "easier", m.Groups["w"].Value) : null;
-
-    private static Regex WayAndMove => field ??= new(@"^(?:(?<h>harder|advanced|adv|stronger)|easier|beginners?|newbies|novices)\s+(?:do\s+|can\s+(?:do\s+)?)?(?<w>[a-z][a-z' -]{2,40})$", RegexOptions.IgnoreCase);
-
     private static Regex EachLeg => field ??= new(@"\b(?:each|per|a|either)\s+leg\b|/\s*leg\b", RegexOptions.IgnoreCase);
 
     private static Regex WithKit => field ??= new(@"^(?:on|with|using|holding)\s+(?:the\s+|a\s+|your\s+|our\s+|some\s+)?(?<k>[a-z][a-z ]{2,30}?)[.!]?$", RegexOptions.IgnoreCase);

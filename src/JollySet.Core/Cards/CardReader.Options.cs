@@ -15,6 +15,9 @@ public sealed partial class CardReader
         var inside = LetterOfWay.Replace(m.Groups["in"].Value.Trim(), w => w.Value[0] is 'E' or 'e' ? "easier: " : "harder: ");
         if (SideAlone.IsMatch(inside))
             return $" {inside} ";
+        // “16kg goblet squat (8)”: so many of them.
+        if (BareCount.IsMatch(inside) && Scan(text[..m.Index]) is { Load: not null, RepsLow: null, Length: null, Sets: null } loaded && Understood(loaded.Left) is not null)
+            return $" x{inside} ";
         if (RangeAlone.IsMatch(inside) && Scan(text[..m.Index]) is { Sets: not null })
             return $", rest {inside}";
         if (TempoAlone.IsMatch(inside))
@@ -27,11 +30,11 @@ public sealed partial class CardReader
             return " ";
         }
 
-        var ways = inside.Split(inside.Contains(';', StringComparison.Ordinal) || !Commas.Split(inside).All(p => WayOf(p) is not null) ? [";"] : new[] { "," }, StringSplitOptions.None).Select(i => WayOf(i.Trim())).ToList();
+        var ways = inside.Split(inside.Contains(';', StringComparison.Ordinal) || !Commas.Split(inside).All(p => WaySaid(p) is not null) ? [";"] : new[] { "," }, StringSplitOptions.None).Select(i => WaySaid(i.Trim())).ToList();
         if (ways.TrueForAll(w => w is not null))
             options.AddRange(ways.Select(w => w!.Value));
         else if (Scan(inside, isLine: false) is { Any: true } said && (IsEmpty(said.Left) || BareCount.IsMatch(said.Left)))
-            return text[(m.Index + m.Length)..].TrimStart() is [not (',' or ';' or ')'), ..] ? $", {inside}, " : ", " + inside;
+            return text[(m.Index + m.Length)..].TrimStart() is [not (',' or ';' or ')' or ':' or '*'), ..] ? $", {inside}, " : ", " + inside;
         else if (BriefWords.Kit(inside) is not null && Understood($"{Scan(text[..m.Index]).Left} {inside}") is not null)
             return $" {inside} ";
         else if (Understood(inside) is { } other && Understood(Scan(text[..m.Index]).Left) is { } one && other.Name != one.Name)

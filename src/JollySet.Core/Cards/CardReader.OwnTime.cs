@@ -1,5 +1,6 @@
 using System.Globalization;
 using System.Text.RegularExpressions;
+using JollySet.Core.Moves;
 using JollySet.Core.Moves.Names;
 using JollySet.Core.Plans;
 using static JollySet.Core.Cards.CardPhrases;
@@ -19,6 +20,12 @@ public sealed partial class CardReader
             return false;
         if (Current is { Stations.Count: > 0 } && OwnThing.Match(line.Text) is { Success: true } thing && IsNobodysName(thing.Groups["name"].Value) && Parted(thing.Groups["what"].Value, isShort: true).TrueForAll(p => Understood(WithoutBrackets(Scan(p).Left)) is null))
             return Own(line, thing, thing.Groups["name"].Value, thing.Groups["what"].Value);
+        // “Partner work 10 min”.
+        if (Current is { Part: CardPart.Main } && NameAndMinutes.Match(line.Text) is { Success: true } work && work.Groups["name"].Value.EndsWith(" work", StringComparison.OrdinalIgnoreCase) && IsNobodysName(work.Groups["name"].Value, isOfBlock: true) && !NoName.IsMatch(work.Groups["name"].Value))
+            return Own(line, work, work.Groups["name"].Value);
+        // “Abs 5 mins (whatever you like)”.
+        if (Current is { Part: CardPart.Main } && line.Raw.Contains('(', StringComparison.Ordinal) && Brackets.Match(line.Text) is { Success: true } beside && beside.Index + beside.Length == line.Text.Length && !beside.Value.Any(char.IsAsciiDigit) && NameAndMinutes.Match(line.Text[..beside.Index].Trim()) is { Success: true } told && IsNobodysName(told.Groups["name"].Value, isOfBlock: true) && !NoName.IsMatch(told.Groups["name"].Value) && BriefWords.Kit(beside.Groups["in"].Value) is null)
+            return Own(line, told, told.Groups["name"].Value, beside.Groups["in"].Value.Trim());
         if (blocks.Count > 0 && ThenForMinutes.Match(CardNumbers.InDigits(line.Text)) is { Success: true } race && IsNobodysName(race.Groups["name"].Value))
             return Own(line, race, race.Groups["name"].Value);
         return false;
@@ -30,7 +37,7 @@ public sealed partial class CardReader
         && library.Reader.Read(name).Known is var known && (known == Sureness.Unknown || (known == Sureness.Likely && int.Parse(named.Groups["n"].Value, CultureInfo.InvariantCulture) >= LongForMove)) && !Plus.Split(name).All(p => Understood(p) is not null) && CardHead.NeedsIn(name).Needs.IsEmpty
         && Own(line, named, BeginsWith.Replace(name, ""));
 
-    private bool IsNobodysName(string name) => PartOf(name) == CardPart.Main && !Begin(name).Success && Understood(name) is null;
+    private bool IsNobodysName(string name, bool isOfBlock = false) => PartOf(name) == CardPart.Main && (isOfBlock || !Begin(name).Success) && Understood(name) is null;
 
     private bool Own(CardWords line, Match said, string name, string? what = null)
     {

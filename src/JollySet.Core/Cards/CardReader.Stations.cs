@@ -221,6 +221,9 @@ public sealed partial class CardReader
     /// <summary>Whether a part has a marked heading and the next such heading is still to come: all between them is its.</summary>
     private bool IsUnderHeading(CardBlock block, CardWords line) => LineAt(block.Line).IsHeading && words.Exists(w => w.Number > line.Number && w.IsHeading) && !words.Exists(w => w.Number > block.Line && w.Number <= line.Number && w.IsHeading);
 
+    private const int LongOfSlots = 3;
+    private const int ShortestPart = 120;
+
     /// <summary>The block that a station begins; null where it goes on with the one before it.</summary>
     private CardBlock? Begun(CardWords line, CardStation station)
     {
@@ -241,6 +244,9 @@ public sealed partial class CardReader
             return new CardBlock(line.Number, FreeName("A"), CardPart.Main);
         // “RDL 4x8 90s” below a circuit by the clock: sets of its own.
         if (station is { Sets: > 1, Amount: ['x', ..] } && Current is { Part: CardPart.Main, Work: not null, ForAll: null, Stations.Count: > 0 } timed && timed.Line != line.Number && timed.Stations.TrueForAll(s => s.Sets is null))
+            return new CardBlock(line.Number, FreeName("A"), CardPart.Main);
+        // “Boxing 5 mins” below a circuit of 40 s: no station of it.
+        if (Current is { Part: CardPart.Main, Work: { } slot, Stations.Count: > 0 } slots && slots.Line != line.Number && station.Amount is [.., 's'] amount && SecondsOf(amount) >= Math.Max(LongOfSlots * slot, ShortestPart) && slots.Stations.TrueForAll(s => s.Amount is null))
             return new CardBlock(line.Number, FreeName("A"), CardPart.Main);
         // “If there's time: press-ups” below a block that is whole.
         if (Current is { Part: CardPart.Main, Stations.Count: > 0 } entire && (entire.HasSettings || entire.Rest is not null) && entire.Line != line.Number && !entire.Stations.Exists(s => s.Notes.Exists(IfTime.IsMatch)) && Brackets.Matches(line.Text).Any(b => IfTime.IsMatch(b.Groups["in"].Value)))
@@ -268,7 +274,7 @@ public sealed partial class CardReader
     private CardStation? StationOf(CardWords line, string text)
     {
         var (options, own) = (new List<(string Kind, string Text)>(), new List<string>());
-        var bare = Brackets.Replace(text, m => OfBracket(text, m, options, own));
+        var bare = WithoutOtherAtEnd(WithoutWayAtEnd(Brackets.Replace(text, m => OfBracket(text, m, options, own)), options), options);
         // “Bridges 10, hold the last one 10 secs”: the number is how often, what follows is told.
         if (CountThenWords.Match(bare) is { Success: true } counted && Understood(counted.Groups["name"].Value) is not null && Scan(counted.Groups["more"].Value, isLine: false) is var more && (more.Any || counted.Groups["more"].Value.Any(char.IsAsciiDigit)) && !IsEmpty(more.Left))
         {
@@ -280,7 +286,7 @@ public sealed partial class CardReader
         var kept = new List<string> { segments[0] };
         foreach (var segment in segments.Skip(1))
         {
-            if (WayOf(segment.Trim()) is { } way)
+            if (WaySaid(segment.Trim()) is { } way)
                 options.Add(way);
             else if (SideAlone.IsMatch(segment))
                 kept[0] += $" {segment.Trim()}";
@@ -329,6 +335,7 @@ public sealed partial class CardReader
         }
 
         (name, var isBesideKnown) = WithoutOthers(name, options);
+        name = name.TrimEnd(',', ' ');
         if (name.AsSpan().IndexOfAny(',', ':') is > 0 and var at && Understood(name) is null && Understood(name[..at].Trim()) is not null)
         {
             own.Add(name[(at + 1)..].Trim());

@@ -118,6 +118,9 @@ public sealed partial class CardReader
     {
         if (text.IndexOf(Arrow, StringComparison.Ordinal) is > 0 and var arrow)
             return $"{text[..arrow]}{(Understood(WithoutBrackets(Scan(text[..arrow]).Left)) is not null ? ", " : ": ")}{text[(arrow + Arrow.Length)..]}";
+        // “40/20: squats + rows + burpees”: three and more are a list, two one move.
+        if (text.IndexOf(": ", StringComparison.Ordinal) is > 0 and var colon && text[(colon + 2)..].Split(" + ") is { Length: > 2 } summed && Array.TrueForAll(summed, s => Understood(WithoutBrackets(Scan(s).Left)) is not null))
+            return $"{text[..colon]}: {string.Join(", ", summed)}";
         if (!text.Contains(" - ", StringComparison.Ordinal))
             return text;
         // What is only an amount is of the name before it.

@@ -13,9 +13,11 @@ internal sealed partial class CardScan
 
     private static Regex Amrap => field ??= new(@"(?:(?<t>" + Time + @")\s*)?\b(?:amrap|as many (?:rounds|reps)(?: and reps)? as (?:possible|you can))\b\s*(?:in|for|[-:,])?\s*(?<t>" + Time + @"|\d{1,2}\b(?!\s*[a-z]))?", RegexOptions.IgnoreCase);
 
-    private static Regex PiecesLoad => field ??= new(@"(?:@|\bw/|\bwith\b)?\s*\b(?<n>[12])\s*x\s*(?<w>\d{1,3}(?:[.,]\d)?)\s*(?<u>kgs?|lbs?|kilos?)\b(?:\s*(?:kbs?|dbs?|dumbbells?|kettlebells?|each)(?=\s*(?:$|[),;])))?", RegexOptions.IgnoreCase);
+    private static Regex PiecesLoad => field ??= new(@"(?:(?:@|\bw/)\s*|\b(?:with|at|on|using)\s+(?:an?\s+)?)?\b(?<n>[12])\s*x\s*(?<w>\d{1,3}(?:[.,]\d)?)\s*(?<u>kgs?|lbs?|kilos?)\b(?:\s*(?:kbs?|dbs?|dumbbells?|kettlebells?|each)(?=\s*(?:$|[),;/-]|x?\s*\d|(?:each|per|ea|both|left|right|[lr]\b|[ep]/s)\b|an?\s+side)))?", RegexOptions.IgnoreCase);
 
-    private static Regex Mass => field ??= new(@"(?:@|\bw/|\bwith\b)?\s*\b(?<w>\d{1,3}(?:[.,]\d{1,2})?)\s*(?<u>kgs?|lbs?|kilos?)\b(?:\s*(?:kbs?|dbs?|dumbbells?|kettlebells?|each)(?=\s*(?:$|[),;])))?", RegexOptions.IgnoreCase);
+    private static Regex StarCount => field ??= new(@"(?<=[a-z)\],])\s*\*\s?(?=\d{1,3}\b)", RegexOptions.IgnoreCase);
+
+    private static Regex Mass => field ??= new(@"(?:(?:@|\bw/)\s*|\b(?:with|at|on|using)\s+(?:an?\s+)?)?\b(?<w>\d{1,3}(?:[.,]\d{1,2})?)\s*(?<u>kgs?|lbs?|kilos?)\b(?:\s*(?:kbs?|dbs?|dumbbells?|kettlebells?|each)(?=\s*(?:$|[),;/-]|x?\s*\d|(?:each|per|ea|both|left|right|[lr]\b|[ep]/s)\b|an?\s+side)))?", RegexOptions.IgnoreCase);
 
     private static Regex TempoDigits => field ??= new(@"(?:\btempo\s*:?\s*|@\s*)(?<a>\d)\s*[-./]?\s*(?<b>\d)\s*[-./]?\s*(?<c>[\dx])(?:\s*[-./]?\s*(?<d>[\dx]))?(?!\d)", RegexOptions.IgnoreCase);
 
@@ -25,7 +27,7 @@ internal sealed partial class CardScan
 
     private static Regex Running => field ??= new(@"(?=[\s\d])(?:(?<![\d/x.:-])(?:\d{1,3}\s*-\s*){2,}\d{1,3}(?:\s*-?\s*\.{2,}\s*-?\s*\d{1,3})?\s*(?:secs?|seconds?|s)?\b|(?<![\d/x.:-])\d{1,3}\s*-\s*\d{1,3}\s*-?\s*\.{2,}\s*-?\s*\d{1,3}(?:\s*(?:secs?|seconds?|s)\b)?|^\s*(?:\d{1,3}\s+){3,}\d{1,3}\s*$|(?<![\d/x.:-])(?:\d{2}\s+){3,}\d{2}\s*(?:secs?|seconds?|s)\b|^\s*(?:\d{1,3}\s*/\s*){2,}\d{1,3}\s*(?:secs?|seconds?|s|reps)?(?:\s*of)?\s*:?\s*$|(?<=\b(?:ladder|countdown|count\s+down|pyramid|finisher)\W{0,3})\d{1,3}(?:(?:\s*[/,]\s*\d{1,3}){2,}(?:\s*(?:secs?|seconds?|s)\b)?|(?:\s+\d{1,3}){2,}(?=\s*(?:$|[:)]|reps)))|^\s*(?:\d{1,3}\s+){2,}\d{1,3}\s*(?:reps)?(?:\s*of)?\s*:?\s*$|^\s*(?:\d{1,3}\s*,\s*){2,}\d{1,3}\s*(?:reps)?(?:\s*of)?\s*:?\s*$|(?<=\b(?:ladder|countdown|count\s+down|ascending|descending)\b[^\d]{0,12})\d{1,3}\s*(?:-|to|\.{2,}|down to|up to)\s*\d{1,3}|\b\d{1,3}\s*(?:-|to|\.{2,}|down to|up to)\s*\d{1,3}(?=\s*(?:ladder|countdown)\b)|^\s*\d{1,2}\s*(?:down\s+to|up\s+to|to)\s*\d{1,2}\s*(?:reps?)?\s*(?:of)?\s*:?\s*$|(?<=^\s*|\bfinishers?\b\W{0,4})(?:[5-9]|1\d|20)\s*(?:-|\.{2,}|down\s+to|to)\s*1(?![\d.,/x-]|:\d)(?!\s*(?:of\s+\w|min|leg|arm|side|set|round|time|kg)\w*)|(?:(?<=\bfinishers?\b\W{0,4})1\s*(?:-|\.{2,}|up\s+to|to)|(?<=^\s*)1\s*(?:\.{2,}|up\s+to|to))\s*(?:[5-9]|1[025]|20)(?=\s*(?:reps?\s*)?(?:of\s*)?(?:$|[:)])))", RegexOptions.IgnoreCase);
 
-    private static Regex WorkRest => field ??= new(@"(?<![\d/.])(?!90\s*/\s*90\b|(?:[12][1-46-9]|31)/(?:0[1-9]|1[12])(?!\d)|1[0-2]/(?:1[1-46-9]|2[1-46-9]|31)(?!\d))(?<w>\d{2,3})\s*(?:" + Seconds + @")?\s*(?:/\s*(?<r>\d{1,3})|(?<!\b(?:mon|tue|wed|thu|fri|sat|sun)(?:s|nes|rs|ur)?(?:day)?s?\b.*)(?<=[05]\s*(?:s\s*)?):\s*(?<r>\d{0,2}[05]))\s*(?:" + Seconds + @")?(?![\d/]|\.\d|:(?!\s|$)|\s*[ap]m\b)", RegexOptions.IgnoreCase);
+    private static Regex WorkRest => field ??= new(@"(?<![\d/.])(?!(?<=^\W*(?:mon|tue|wed|thu|fri|sat|sun)[a-z]*\s+)(?:[12]?\d|3[01])/(?:0?[1-9]|1[0-2])(?!\d))(?!90\s*/\s*90\b|(?:[12][1-46-9]|31)/(?:0[1-9]|1[12])(?!\d)|1[0-2]/(?:1[1-46-9]|2[1-46-9]|31)(?!\d))(?<w>\d{2,3})\s*(?:" + Seconds + @")?\s*(?:/\s*(?<r>\d{1,3})|(?<!\b(?:mon|tue|wed|thu|fri|sat|sun)(?:s|nes|rs|ur)?(?:day)?s?\b.*)(?<=[05]\s*(?:s\s*)?):\s*(?<r>\d{0,2}[05]))\s*(?:" + Seconds + @")?(?![\d/]|\.\d|:(?!\s|$)|\s*[ap]m\b)", RegexOptions.IgnoreCase);
 
     private static Regex RestFirst => field ??= new(@"\b(?:rest|rust|break|brake|repos|recover(?:y)?|r[ée]cup(?:[ée]ration)?|pausa|descanso|breather|pause|(?<!stretch(?:es|ing)?\s+)off)\b\s*[:=]?\s*(?:for\s+|of\s+|about\s+)*(?<t>" + Time + @"|\d{1,3}\b(?!\s*(?:[x/]|times|rounds?|rds?|sets?|laps?)))" + Between, RegexOptions.IgnoreCase);
 
@@ -64,7 +66,7 @@ internal sealed partial class CardScan
 
     private static Regex InTurns => field ??= new(@"\balt(?:ernat(?:e|ing))?\.?\s+(?:sides?|legs?|arms?)\b|\balt(?:ernat(?:e|ing))?\.?\s*(?=$|,)|(?<=,\s*)alternating\b|\(alt(?:ernat(?:e|ing))?\.?\)", RegexOptions.IgnoreCase);
 
-    private static Regex RoundCount => field ??= new(@"\b(?:go(?:ing)?\s+(?:a?round|through)\s+(?:it\s+|them\s+|that\s+|this\s+|everything\s+)?)?(?:x\s*)?(?<n>\d{1,3})(?:(?:\s*(?:to|\.\.)\s*|-|(?<!x\s?\d{1,3})\s*-\s*)(?<m>\d{1,3}))?\s*x?\s*(?:rounds?|ronds?|rnds?|rds?|laps?|rft\b|sets?(?!\s*(?:of|x|,)?\s*\d)|times(?:\s+(?:through|round))?|time\s+(?:through|round)|runden|rondas?|vueltas?(?!\s+a\b)|giri|giro|circuits?(?!\s*,?\s+each\b)|tours?|x through)\b(?:\s+(?:through|in\s+total|total)\b)?(?:\s+of(?:\s+the following)?\b)?", RegexOptions.IgnoreCase);
+    private static Regex RoundCount => field ??= new(@"\b(?:go(?:ing)?\s+(?:a?round|through)\s+(?:it\s+|them\s+|that\s+|this\s+|everything\s+)?)?(?:x\s*)?(?<!^[0-9]{1,2}[.:])(?<n>\d{1,3})(?:(?:\s*(?:to|\.\.)\s*|-|(?<!x\s?\d{1,3})\s*-\s*)(?<m>\d{1,3}))?\s*x?\s*(?:rounds?|ronds?|rnds?|rds?|laps?|rft\b|sets?(?!\s*(?:of|x|,)?\s*\d)|times(?:\s+(?:through|round))?|time\s+(?:through|round)|runden|rondas?|vueltas?(?!\s+a\b)|giri|giro|circuits?(?!\s*,?\s+each\b)|tours?|x through)\b(?:\s+(?:through|in\s+total|total)\b)?(?:\s+of(?:\s+the following)?\b)?", RegexOptions.IgnoreCase);
 
     private static Regex Repeat => field ??= new(@"(?<!\bno[\s-])\b(?:repeat|rpt|redo)\b(?:\s+(?:all|everything|the (?:circuit|block|lot)|(?:all\s+)?from the (?:top|start|beginning)))?\s*(?:x\s*)?(?<n>\d{1,2})?(?:\s*times)?\s*(?:x\b)?", RegexOptions.IgnoreCase);
 
@@ -82,7 +84,7 @@ internal sealed partial class CardScan
 
     private static Regex CountFirst => field ??= new(@"^\s*(?<n>\d{1,3})(?:\s*(?:-|to)\s*(?<m>\d{1,3}))?\s+(?=[a-z])(?!(?<=^\s*[12]\s+)(?:arm|leg)\b)(?!(?:kg|lb|kilo|and a half|handed|legged|armed|people|ppl)\b)", RegexOptions.IgnoreCase);
 
-    private static Regex CountLast => field ??= new(@"(?<=[a-z)]\s*[-:,]?\s*)(?<n>\d{1,3})(?:\s*(?:-|to)\s*(?<m>\d{1,3}))?[\s,]*$", RegexOptions.IgnoreCase);
+    private static Regex CountLast => field ??= new(@"(?<=[a-z)](?:\s*[-:,]){0,2}\s*)(?<n>\d{1,3})(?:\s*(?:-|to)\s*(?<m>\d{1,3}))?[\s,]*$", RegexOptions.IgnoreCase);
 
     private static Regex TempoThenStroke => field ??= new(@"(?<tempo>@\s*\d[-./]?\d[-./]?[\dx](?:[-./]?[\dx])?)\s*/\s*(?=\d)", RegexOptions.IgnoreCase);
 

@@ -41,6 +41,9 @@ internal sealed partial class CardScan
         left = PairsOf.Replace(left, m => m.Groups["n"].Value switch { "2" => "in pairs", "3" => "in threes", _ => "in fours" });
         left = TimesListed.Replace(left, m => string.Join('-', Digits.Matches(m.Value).Select(d => d.Value)) + "s");
         left = CommasOn.Replace(left, m => m.Value.Replace(',', '-').Replace(" ", "", StringComparison.Ordinal));
+        // “Squats @ 16 kg *8”: so many of them.
+        if (isLine && left.Contains('*', StringComparison.Ordinal))
+            left = StarCount.Replace(left, " x");
         // “Warm up 10m”: minutes of a block; of a move metres.
         if (!isLine && (Has("set") || Has("x")))
             left = SetsAsRounds.Replace(left, "${n} rounds, ");

@@ -8,7 +8,7 @@ namespace JollySet.Core.Cards;
 /// How a block runs, told clause by clause: so many stations, so long on, so long off, how often, how long between the rounds, in any order and by any signs.
 /// A stretch of a line that is such clauses and nothing else becomes the words of a head; whatever else stands in it, it is left alone, so that nothing is lost.
 /// </summary>
-internal sealed class CardTimings
+internal sealed partial class CardTimings
 {
     private const int LongestWork = 300;
     private const int LongestRest = 180;
@@ -36,6 +36,8 @@ internal sealed class CardTimings
     {
         if (!Figures.IsMatch(text))
             return text;
+        if (Around(text, isMove) is { } around)
+            return around;
         foreach (var start in Starts.Matches(text).Select(m => m.Index + m.Length).Prepend(0))
         {
             var before = text[..start].TrimEnd(' ', ':', '-', '(', '.');
@@ -221,10 +223,10 @@ internal sealed class CardTimings
 
     /// <summary>One clause.</summary>
     private static Regex Clause => field ??= new(
-        @"\G(?:(?<between>" + T + @"\s*(?:(?:of\s+)?(?:" + Off + @"|(?<water>water|drinks?))(?:\s+break)?\s*)?(?:in\s+)?(?:(?:between|btw|b/w|betw|after)(?:\s+(?:each|every|the))?|at\s+the\s+end\s+of\s+(?:each|every|the)|(?:per|each|every))\s+" + Round + @"|(?:rest|recover|break|take|have|(?<water>water))\s*:?\s*(?:for\s+)?" + T + @"\s+(?:rest\s+|break\s+)?(?:between|after|btw)(?:\s+(?:each|every|the))?\s+" + Round + @"|(?:rest\s+)?" + T + @"\s+(?:rest\s+|off\s+)?(?:and\s+|then\s+|&\s+)+repeat\b|(?:rest|break)\s+between\s+(?:the\s+)?" + Round + @"\s*[:=-]?\s*" + T + @")" +
+        @"\G(?:(?<between>" + T + @"\s*(?:(?:of\s+)?(?:" + Off + @"|(?<water>water|drinks?))(?:\s+break)?\s*)?(?:in\s+)?(?:(?:between|btw|b/w|betw|after)(?:\s+(?:each|every|the))?|at\s+the\s+end\s+of\s+(?:each|every|the)|(?:per|each|every))\s+" + Round + @"|(?:rest(?:ing)?|recover(?:ing)?|break|take|have|(?<water>water))\s*:?\s*(?:for\s+)?" + T + @"\s+(?:rest\s+|break\s+)?(?:between|after|btw)(?:\s+(?:each|every|the))?\s+" + Round + @"|(?:rest\s+)?" + T + @"\s+(?:rest\s+|off\s+)?(?:and\s+|then\s+|&\s+)+repeat\b|(?:rest|break)\s+between\s+(?:the\s+)?" + Round + @"\s*[:=-]?\s*" + T + @")" +
         @"|(?<stations>[0-9]{1,2}\s*x?\s*(?:different\s+)?(?:(?<stand>stations?)|exercises?|moves|movements|drills)\b(?:\s+(?:of|each|in\s+total|total)\b)?)" +
         @"|(?<reps>(?:do\s+)?(?:x\s*)?" + N + @"\s*(?:(?:reps?|repetitions)\b(?:\s+(?:" + Each + @"|of\s+everything))?|(?:of\s+)?(?:each|everything)\b(?:\s+(?:of\s+the\s+)?" + Moves + @"\b)?(?!\s+(?:side|leg|arm|way|of)\b)))" +
-        @"|(?<pair>(?:work\s*:?\s*(?:for\s+)?)?(?<w>[0-9]{2,3})\s*(?:s(?:ec(?:ond)?s?)?)?\s*[/:]\s*(?<r>[1-9][0-9]|[5-9])\s*(?:s(?:ec(?:ond)?s?)?)?\b(?!\s*(?:x\s*[0-9]*\s*(?:kg|lb|reps?)|min|between\s+" + Round + @"|after|work|on\b|" + Round + @"))(?:\s*(?:" + Off + @"|" + To + @")\b(?!\s+(?:between\s+(?:the\s+)?" + Round + @"|after|[0-9]|" + Round + @")))?(?:\s*(?:in\s+)?(?:between|btw)\b(?!\s+(?:the\s+)?" + Round + @")(?:\s+(?:each\s+)?" + Moves + @")?)?|(?<w>[0-9]{2,3})\s*(?:s(?:ec(?:ond)?s?)?\s+)?(?:on|work)\b[\s,/&+-]*(?:and\s+|then\s+)?(?<r>[0-9]{1,3})\s*(?:s(?:ec(?:ond)?s?)?\s+)?(?:off|rest)\b(?!\s+(?:between|after)))" +
+        @"|(?<pair>(?:work\s*:?\s*(?:for\s+)?)?(?!90\s*/\s*90\b)(?<w>[0-9]{2,3})\s*(?:s(?:ec(?:ond)?s?)?)?\s*[/:]\s*(?<r>[1-9][0-9]|[5-9])\s*(?:s(?:ec(?:ond)?s?)?)?\b(?!\s*(?:x\s*[0-9]*\s*(?:kg|lb|reps?)|min|between\s+" + Round + @"|after|work|on\b|" + Round + @"))(?:\s*(?:" + Off + @"|" + To + @")\b(?!\s+(?:between\s+(?:the\s+)?" + Round + @"|after|[0-9]|" + Round + @")))?(?:\s*(?:in\s+)?(?:between|btw)\b(?!\s+(?:the\s+)?" + Round + @")(?:\s+(?:each\s+)?" + Moves + @")?)?|(?<w>[0-9]{2,3})\s*(?:s(?:ec(?:ond)?s?)?\s+)?(?:on|work)\b[\s,/&+-]*(?:and\s+|then\s+)?(?<r>[0-9]{1,3})\s*(?:s(?:ec(?:ond)?s?)?\s+)?(?:off|rest)\b(?!\s+(?:between|after)))" +
         @"|(?<rounds>(?:(?:all|complete|perform|do|for|repeat(?:ed)?|go|run|work)\s+)*(?:(?:it|this|all|everything|the\s+(?:lot|circuit)|(?<=(?:repeat|do|complete)\s+)circuit|through|round|around)\s+)*(?:x\s*(?<n>[0-9]{1,2})\b(?:\s*" + Round + @")?|(?<twice>twice)\b|(?<thrice>thrice)\b|" + N + @"\s*(?:x\b|times\b|(?:(?:full|complete|whole)\s+)?(?:(?<sets>sets)|" + Round + @")\b))(?:\s+(?:through|round|around|over|in\s+total|total|of|in\s+all)\b)*)" +
         @"|(?<rest>" + Off + @"\s*(?:time|period)?\s*[:=]?\s*(?:for\s+|in\s+|of\s+|is\s+)?" + Tb + @"(?!\s*(?:between|after|per|each|every|mins?|rest|rounds?|times)\b)(?:\s+between\s+(?<moves>(?:each\s+)?" + Moves + @"))?|(?:" + T + @"|(?<n>[0-9]{1,3}))\s*(?:of\s+|for\s+)?(?:" + Off + @"\b(?:\s+(?:period|time))?|(?<moves>" + To + @"))(?!\s+(?:between|after|btw)\s+(?:each\s+|every\s+|the\s+)?" + Round + @")(?!\s+(?:[0-9]|in\b|per\b|each\s+round))(?:\s+(?<moves>(?:in\s+)?(?:between|btw|after|at|before)(?:\s+(?:each|every|them|the)\b)?(?:\s+(?:next\s+)?" + Moves + @")?))?|" + T + @"\s+(?<moves>(?:in\s+)?(?:between|btw)(?:\s+(?:each|every|them)\b)?(?:\s+" + Moves + @")?)(?!\s+(?:the\s+)?" + Round + @"))" +
         @"|(?<work>(?:work(?:ing)?(?:\s+time)?\s*[:=]?\s*(?:for\s+)?" + Tb + @"|(?:do|on)\s*[:=]?\s*(?:for\s+)?" + T + @")(?!\s*(?:rounds?|times|rest|off|of)\b)(?:\s+(?:" + Each + @"))?|" + T + @"\s*(?:(?:of\s+)?(?:work|effort|working|on|intervals?)\b(?:\s+(?:" + Each + @"))?|" + Each + @"|stations?\b)(?!\s*rounds?)|(?<n>[0-9]{2,3})\s+(?:on|work)\b(?:\s+(?:" + Each + @"))?)" +

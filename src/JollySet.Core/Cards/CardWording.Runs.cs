@@ -24,6 +24,9 @@ internal static partial class CardWording
     /// <summary>“Leg ext 3x15 / ham curl 3x15”: a pair.</summary>
     private static Regex SetsByStroke => field ??= new(@"^(?<l>[A-H]\d?\s*[.:)]\s*)?(?<a>[a-z][a-z' -]+?)\s+(?<s>[2-9])\s?x\s?(?<r>\d{1,2})\s+/\s+(?<b>[a-z][a-z' -]+?)\s+\k<s>\s?x\s?\k<r>$", RegexOptions.IgnoreCase);
 
+    /// <summary>“Circuit x3 - 10 reps squats, …”: no three to ten.</summary>
+    private static Regex TimesThenList => field ??= new(@"(?<=^[a-z][a-z ]*\bx\s?[2-9])\s-\s(?=\d{1,3}\s*(?:x\s*)?reps\s+(?:of\s+)?[a-z][^,]*,)", RegexOptions.IgnoreCase);
+
     private static Regex TimesAlone => field ??= new(@"^(?:(?<n>[2-9])\s?x|x\s?(?<n>[2-5]))[.:]?$", RegexOptions.IgnoreCase);
 
     /// <summary>“30 secs each of plank, crunches and climbers, 2 rounds”.</summary>

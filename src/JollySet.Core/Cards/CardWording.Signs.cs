@@ -28,6 +28,8 @@ internal static partial class CardWording
 
     private static Regex CountedStroke => field ??= new(@"\s\|\s(?=\d{1,3}\s*(?:x|reps?)\s*[a-z])|(?<=\d\s*(?:reps?)?\)?)\s\|\s(?=[a-z][^|]*\d)", RegexOptions.IgnoreCase);
 
+    private static Regex AboutSign => field ??= new(@"(?<=[a-z(:]\s*)~\s?(?=[0-9]{1,2}\s*(?:m(?:in(?:ute)?s?)?\b|'))", RegexOptions.IgnoreCase);
+
     /// <summary>“Press-up | easier knee press-up”.</summary>
     private static Regex WayByStroke => field ??= new(@"\s*(?:\|\s*(?<k>easier|harder)\s*[:=]?|/\s*(?<k>easier|harder)\s*[:=]|\s(?<k>easier|harder|mod|regression|reg)\s*=)\s+(?<w>[a-z][^|,;()]{2,40}?)\s*(?=$|[|,;])", RegexOptions.IgnoreCase);
 

@@ -73,6 +73,8 @@ internal static partial class CardWording
         new([" stretch"], StretchesListed, m => m.Groups["h"].Value + string.Join(", ", m.Groups["items"].Value.Replace(" and ", ", ", StringComparison.OrdinalIgnoreCase).Replace(" & ", ", ", StringComparison.Ordinal).Split(',', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries).Select(i => $"{i} stretch"))),
         new([" - "], NumberedTopic, "${h} ${w}: "),
         new(["amrap"], AmrapOf, m => $"{m.Groups["h"].Value} {m.Groups["a"].Value}: ".TrimStart()),
+        new(["~"], AboutSign, ""),
+        new([" - "], TimesThenList, ": "),
         new(["x"], TimesAlone, "${n} rounds"),
         new(["x", "times", "full ", "complete ", "pass", "cycle", "loop", "turn", "thrice", "r"], RoundsByOtherWords, m => $"{(m.Groups["n"].Success ? CardNumbers.InDigits(m.Groups["n"].Value) : "3")} rounds"),
         new(["rest between", "break between"], RestBetweenWhat, m => $"{(m.Groups["w"].Success ? $"{m.Groups["w"].Value}, " : "")}rest {m.Groups["t"].Value} between rounds"),

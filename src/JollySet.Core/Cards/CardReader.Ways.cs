@@ -1,0 +1,49 @@
+using System.Text.RegularExpressions;
+using static JollySet.Core.Cards.CardPhrases;
+
+namespace JollySet.Core.Cards;
+
+/// <content>Another way to do a move in words of speech: “drop to squats”, “make it easier with squats”, “squats if needed”.</content>
+public sealed partial class CardReader
+{
+    /// <summary>The way that words beside a move tell; null where they tell none, or no move that is known.</summary>
+    private (string Kind, string Text)? WaySaid(string said)
+    {
+        if (WayTold.Match(said) is { Success: true } m && (m.Groups["lead"].Success || m.Groups["tail"].Success) && Understood(said) is null && Understood(m.Groups["w"].Value) is not null)
+            return (m.Groups["harder"].Success ? "harder" : m.Groups["easier"].Success ? "easier" : "or", m.Groups["w"].Value);
+        return WayOf(said);
+    }
+
+    /// <summary>“Harder squat jumps”, “beginners knee press-ups”, “or squats” on a line below a move.</summary>
+    private (string Kind, string Text)? WayFirst(string line) => WayLead.IsMatch(line) || line.StartsWith("or ", StringComparison.OrdinalIgnoreCase) ? WaySaid(line) : null;
+
+    /// <summary>A line without the way told behind its last comma: “press-ups x10, easier: knee press-ups”.</summary>
+    private string WithoutWayAtEnd(string text, List<(string Kind, string Text)> options)
+    {
+        if (text.LastIndexOf(", ", StringComparison.Ordinal) is not (> 0 and var at) || !WayLead.IsMatch(text.AsSpan()[(at + 2)..]) || WaySaid(text[(at + 2)..].Trim()) is not { } way)
+            return text;
+        options.Add(way);
+        return text[..at];
+    }
+
+    /// <summary>A line without the move told behind its amount: “10 press-ups or knee press-ups”, “jump squats 30 s / squats”.</summary>
+    private string WithoutOtherAtEnd(string text, List<(string Kind, string Text)> options)
+    {
+        if (OtherAtEnd.Match(text) is not { Success: true } m || WaySaid("or " + m.Groups["w"].Value) is not { } way || Understood(way.Text) is not { } other || Understood(Scan(m.Groups["own"].Value).Left.TrimEnd(' ', ',', '-')) is not { } own)
+            return text;
+        if (own.Name == other.Name || Understood(Scan(text).Left) is not null || (m.Groups["stroke"].Success && WayKind(own, other) is null))
+            return text;
+        options.Add((WayKind(own, other) ?? way.Kind, way.Text));
+        return m.Groups["own"].Value.TrimEnd(' ', ',', '-');
+    }
+
+    private static Regex OtherAtEnd => field ??= new(@"^(?<own>.*[0-9].*?)\s+(?:or|(?<stroke>/))\s+(?<w>[a-z][a-z' -]{2,40})$", RegexOptions.IgnoreCase);
+
+    private const string Easier = @"(?:easier|easy)(?:\s+(?:option|version|way|alternative))?(?:\s+is)?|low(?:er)?(?:[\s-]impact)?\s+(?:option|version)|(?:to\s+)?make\s+(?:it|them|this)\s+eas(?:y|ier)(?:\s+(?:with|by|do))?|mod(?:ify|ified)?(?:\s+(?:to|with|is))?|reg(?:ress)?(?:\s+to)?|scaled?(?:\s+(?:down|back))?(?:\s+(?:to|with))?|drop(?:\s+(?:down|back))?\s+to|option(?:\s+is)?|(?:beginners?|newbies|newcomers|novices|new(?:er)?\s+(?:people|ones))(?:\s+(?:can\s+)?do)?|if\s+(?:tired|new|needed|(?:you|they)(?:'re|\s+are)\s+(?:new|tired|struggling)|it'?s\s+too\s+(?:hard|much))";
+    private const string Harder = @"(?:harder|tougher|stronger|advanced|adv)(?:\s+(?:option|version|way))?(?:\s+(?:is|do))?|(?:to\s+)?make\s+(?:it|them|this)\s+(?:harder|tougher)(?:\s+(?:with|by|do))?|prog(?:ress)?(?:\s+to)?|to\s+progress|step\s+it\s+up\s+(?:to|with)";
+    private const string InPlace = @"(?:or\s+)?(?:(?:you|they)\s+)?can\s+do|or|alt(?:ernative)?(?:\s+is)?|(?:swap|change)(?:\s+(?:it|them))?\s+(?:for|with|to)|sub(?:\s+(?:in|with|for))?|replace\s+with";
+
+    private static Regex WayLead => field ??= new("^(?:" + Easier + "|" + Harder + @")\b", RegexOptions.IgnoreCase);
+
+    private static Regex WayTold => field ??= new(@"^(?<lead>(?:(?<easier>" + Easier + ")|(?<harder>" + Harder + ")|(?:" + InPlace + @"))[,\s]*[:=-]?\s+)?(?<w>(?!.*\s-\s)[a-z][a-z' -]{2,40}?)(?<tail>\s+(?:(?<easier>if\s+(?:needed|new|tired|preferred|necessary|(?:you|they)(?:'re|\s+are)?\s+(?:new|tired|struggling|need|want|like|prefer|have)(?:\s+(?:to|it))?)|for\s+(?:beginners|newbies|newcomers|an?\s+easier\s+(?:option|version|one|time))|when\s+tired|(?:as|where)\s+needed)|(?<harder>for\s+(?:more|an?\s+(?:extra\s+)?challenge)|if\s+(?:you|they)\s+(?:want|like|fancy)\s+(?:more|a\s+challenge))|instead))?$", RegexOptions.IgnoreCase);
+}

@@ -32,7 +32,7 @@ public static class CardClasses
         var ends = begins.Skip(1).Append(lines.Length);
         return [.. begins.Zip(ends, (from, to) => Enumerable.Range(from + 1, to - from - 1).Prepend(from).ToList())
             .Select(own => shared.Count == 0 ? own : [own[0], .. shared, .. own.Skip(1)])
-            .Select(own => new CardClass(string.Join('\n', own.Select(i => i < begins[0] && OfAll.IsMatch(lines[i]) ? $"note: {lines[i].Trim()}" : lines[i])), [.. own.Select(i => i + 1)]))];
+            .Select(own => new CardClass(string.Join('\n', own.Select(i => lines[i])), [.. own.Select(i => i + 1)]))];
     }
 
     /// <summary>Every class on a card as it is understood; none where the card is larger than one may be.</summary>
@@ -63,9 +63,6 @@ public static class CardClasses
 
         return [];
     }
-
-    /// <summary>“This week”, “Hi, classes for the week:”: words above all of them.</summary>
-    private static Regex OfAll => field ??= new(@"^\W*(?:(?:this|next|the)\s+week|hi|hello|hey|plans?|classes|timetable|my\s+classes)\b[^0-9]{0,50}$", RegexOptions.IgnoreCase);
 
     /// <summary>A day alone, or with an hour or a word of what it is.</summary>
     private static Regex Day => field ??= new(@"^[#*_=>\s-]*(?:\d{1,2}[.)]\s*)?(?<n>mon|tue|wed|thu|fri|sat|sun|tomorrow|today)(?:s|nes|rs|ur)?(?:day)?s?\b['’]?s?(?:\s+(?:class|session|workout|(?<half>am|pm|morning|lunch(?:time)?|afternoon|evening|night)|(?:[12]?\d|3[01])/(?:0?[1-9]|1[0-2])(?:/\d{2,4})?(?!\d)|(?<=\d\s?(?:[ap]m)?\s+(?:[a-z&-]+\s+){0,3})[a-z][a-z&-]+|upper(?:\s+body)?|lower(?:\s+body)?|full\s+body|legs|core|cardio|strength|hiit|push|pull|arms|back|chest|mobility|kettlebells?|circuits?|stretch|glutes|conditioning|\d{1,2}(?:[:.]\d\d)?\s*(?:[ap]m)?))*\s*(?:[:(*_=-].{0,40})?$", RegexOptions.IgnoreCase);

@@ -6,7 +6,7 @@ using Xunit;
 namespace JollySet.Core.Tests.Cards;
 
 /// <summary>One thing said in all the ways people say it, each way beside each of the others: what is meant comes out of all of them. The ways are what coaches write; they were listed before the reader was held to them.</summary>
-public class CardSayingTests
+public partial class CardSayingTests
 {
     private static readonly ImmutableArray<string> Work = ["50 sec", "50 secs", "50s", "50 seconds", "50sec", "50 s", "50 secs work", "50s on", "work 50", "50 secs each", "50 seconds per station", "50 seconds at each station", "work for 50 secs", "50 on", "50\"", "50 secs per exercise", "50sec work", "work 50s", "50 seconds of work", "do 50 secs"];
     private static readonly ImmutableArray<string> Rest = ["10 secs rest", "10s rest", "10 seconds to change", "10 sec change", "10 secs to move", "10s off", "rest 10", "10 off", "10 sec changeover", "10 secs change over", "10s transition", "10 seconds to move on", "rest 10 secs", "10 secs recovery", "10 secs break", "10 seconds rest between", "10s between stations", "10 to change", "10 sec swap", "10 secs to get to the next one", "change in 10 secs", "10\" rest", "10s r", "10 rest"];

@@ -222,7 +222,7 @@ public sealed partial class CardReader
     private bool IsUnderHeading(CardBlock block, CardWords line) => LineAt(block.Line).IsHeading && words.Exists(w => w.Number > line.Number && w.IsHeading) && !words.Exists(w => w.Number > block.Line && w.Number <= line.Number && w.IsHeading);
 
     private const int LongOfSlots = 3;
-    private const int ShortestPart = 120;
+    private const int ShortestPart = 240;
 
     /// <summary>The block that a station begins; null where it goes on with the one before it.</summary>
     private CardBlock? Begun(CardWords line, CardStation station)

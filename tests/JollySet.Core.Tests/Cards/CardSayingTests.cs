@@ -121,12 +121,12 @@ public partial class CardSayingTests
     [Fact]
     public void A_circuit_by_the_clock_on_one_line() =>
         Holds(from name in Names from stations in Stations from timed in On from pause in Off from often in Often from sign in Parted select name + string.Join(sign, new[] { stations, timed, pause, often }.Where(p => p.Length > 0)),
-            line => $"{line}\nsquats\nrows\nplank\n", _ => "(circuit, 3 rounds, work 45, rest 15)\nsquats\nrows\nplank\n", every: 211);
+            line => $"{line}\nsquats\nrows\nplank\n", _ => "(circuit, 3 rounds, work 45, rest 15)\nsquats\nrows\nplank\n", every: 421);
 
     [Fact]
     public void A_circuit_by_the_clock_in_another_order() =>
         Holds(from name in Names from often in Often from stations in Stations from timed in On from pause in Off from between in Pauses from sign in Parted select name + string.Join(sign, new[] { often, stations, timed, pause, between }.Where(p => p.Length > 0)),
-            line => $"{line}\nsquats\nrows\nplank\n", line => $"(circuit, 3 rounds, work 45, rest 15{(PauseSaid(line) ? ", between 60" : "")})\nsquats\nrows\nplank\n", every: 2311);
+            line => $"{line}\nsquats\nrows\nplank\n", line => $"(circuit, 3 rounds, work 45, rest 15{(PauseSaid(line) ? ", between 60" : "")})\nsquats\nrows\nplank\n", every: 4621);
 
     [Fact]
     public void A_circuit_by_the_clock_and_its_list() =>
@@ -136,7 +136,7 @@ public partial class CardSayingTests
     [Fact]
     public void A_circuit_by_the_clock_below_its_list() =>
         Holds(from stations in Stations from timed in On from pause in Off from often in Often from between in Pauses from sign in Parted select string.Join(sign, new[] { stations, timed, pause, often, between }.Where(p => p.Length > 0)),
-            line => $"squats\nrows\nplank\n{line}\n", line => $"(circuit, 3 rounds, work 45, rest 15{(PauseSaid(line) ? ", between 60" : "")})\nsquats\nrows\nplank\n", every: 607);
+            line => $"squats\nrows\nplank\n{line}\n", line => $"(circuit, 3 rounds, work 45, rest 15{(PauseSaid(line) ? ", between 60" : "")})\nsquats\nrows\nplank\n", every: 1213);
 
     [Fact]
     public void A_circuit_by_counts_on_one_line() =>

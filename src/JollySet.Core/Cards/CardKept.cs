@@ -19,7 +19,8 @@ internal static class CardKept
                 continue;
             var isHead = kindOf(line.Number) == CardLineKind.Head;
             var at = Math.Max(0, blocks.FindLastIndex(b => b.Line <= line.Number || b.Stations.Exists(s => s.Line <= line.Number)));
-            var around = Enumerable.Range(0, blocks.Count).Where(i => isHead || CardPhrases.BetweenBlocks.IsMatch(line.Text) || i == at || i == at + 1 || blocks[i].Line == line.Number).ToList();
+            var isOfAll = isHead || CardPhrases.BetweenBlocks.IsMatch(line.Text);
+            var around = Enumerable.Range(0, blocks.Count).Where(i => isOfAll || i == at || i == at + 1 || blocks[i].Line == line.Number).ToList();
             bool Holds(int n) => inHead.Contains(n) || around.Exists(i => kept[i].Contains(n) || kept[i].Contains(n * Minute));
             if (Said(line.Text).TrueForAll(ways => ways.Exists(way => way.TrueForAll(Holds))))
                 continue;

@@ -124,6 +124,9 @@ internal static partial class CardPhrases
     /// <summary>What goes on from a part before it: a part of its own.</summary>
     public static Regex GoesOn => field ??= new(@"^(?:then|next|now|after that|to finish|finish(?:ing)?\s+(?:off\s+)?with|finally|lastly)\b", RegexOptions.IgnoreCase);
 
+    /// <summary>“Hi, classes for the week:”.</summary>
+    public static Regex Announces => field ??= new(@"^(?:hi|hiya|hello|hey|dear|morning|evening|here\s+are|these\s+are)\b[^0-9:]{0,40}\b(?:class(?:es)?|sessions?|workouts?|plans?)\b[^0-9:]{0,30}:?$", RegexOptions.IgnoreCase);
+
     /// <summary>Who teaches, what is played, who is new: about the class, and no title, block or move of it.</summary>
     public static Regex AboutClass => field ??= new(@"^(?:(?:instructor|coach|teacher|trainer|taught\s+by|led\s+by|music|playlist|tunes|soundtrack)\b\s*(?::|-|\s(?=\S))\s*\S.{0,60}$|cover(?:ing)?\s+for\s+[a-z]+\s*$|(?:\d{1,2}|one|two|three|some|a\s+few)\s+(?:new|extra)\s+(?:people|faces|members|starters|ladies|ones|folk|joiners)\b.{0,40}$|(?:so\s+|ok\s+|right\s+)?(?:(?:I'm|I\s+am|we're|I\s+was)\s+(?:thinking|planning|going\s+(?:for|with))|I\s+(?:fancy|thought))\b[^:\d]{0,70}$)", RegexOptions.IgnoreCase);
 

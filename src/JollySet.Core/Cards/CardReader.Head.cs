@@ -93,6 +93,10 @@ public sealed partial class CardReader
             return false;
         if (taken.Over.Length > 0)
         {
+            // “Mind shoulders (Pat)” among what is said of the class: whoever it is has to be spared.
+            foreach (var piece in Commas.Split(taken.Over))
+                if (MindedAlone.Match(WithoutBrackets(piece)) is { Success: true } minded && NeedOfPart(minded) is { } need)
+                    head.AddNeed(need);
             // A sentence out of whose middle something was taken is kept whole.
             notes.Add((IsSpoken.IsMatch(line.Text) || SpeaksOfIt.IsMatch(line.Text)) && !line.Text.Contains(taken.Over, StringComparison.Ordinal) ? AsTyped(line) : taken.Over.Contains('(', StringComparison.Ordinal) ? taken.Over : taken.Over.TrimEnd(')'));
             if (mayTitle || IsSpoken.IsMatch(line.Text) || IsSentence(line.Text))

@@ -41,7 +41,7 @@ public sealed partial class CardReader
         if (parts.Count < 2 && Current is { Scheme: not null, Stations.Count: 0 } && Strokes.Split(text) is { Length: 2 } rung && Array.TrueForAll(rung, p => Understood(p) is not null))
             return [.. rung];
         // “Squat hold / jumping jacks” below “in pairs”: what each of the two does.
-        if (parts.Count < 2 && Current is { Part: CardPart.Main, Begun: { } begun } && ForPair.IsMatch(begun) && Strokes.Split(text) is { Length: 2 } two && Array.TrueForAll(two, p => Understood(p) is not null))
+        if (parts.Count < 2 && Current is { Part: CardPart.Main, Begun: { } begun } && (ForPair.IsMatch(begun) || begun.StartsWith("tabata", StringComparison.OrdinalIgnoreCase)) && Strokes.Split(text) is { Length: 2 } two && Array.TrueForAll(two, p => Understood(p) is not null))
             return [.. two];
         if (parts.Count < 2 && NextCount.Split(text) is { Length: > 1 } counted && counted.All(c => Scan(c) is { RepsLow: not null, SaysBlock: false } each && library.Reader.Read(WithoutBrackets(each.Left)).Known != Sureness.Unknown) && counted.Any(c => Understood(WithoutBrackets(Scan(c).Left)) is not null))
             return [.. counted];

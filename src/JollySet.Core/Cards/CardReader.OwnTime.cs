@@ -26,6 +26,9 @@ public sealed partial class CardReader
         // “Abs 5 mins (whatever you like)”.
         if (Current is { Part: CardPart.Main } && line.Raw.Contains('(', StringComparison.Ordinal) && Brackets.Match(line.Text) is { Success: true } beside && beside.Index + beside.Length == line.Text.Length && !beside.Value.Any(char.IsAsciiDigit) && NameAndMinutes.Match(line.Text[..beside.Index].Trim()) is { Success: true } told && IsNobodysName(told.Groups["name"].Value, isOfBlock: true) && !NoName.IsMatch(told.Groups["name"].Value) && BriefWords.Kit(beside.Groups["in"].Value) is null)
             return Own(line, told, told.Groups["name"].Value, beside.Groups["in"].Value.Trim());
+        // “Balance: 5 mins behind the chair”.
+        if (Current is { Stations.Count: > 0 } && MinutesThenWhat.Match(line.Text) is { Success: true } first && IsNobodysName(first.Groups["name"].Value, isOfBlock: true) && !NoName.IsMatch(first.Groups["name"].Value) && Parted(first.Groups["what"].Value, isShort: true).TrueForAll(p => Understood(WithoutBrackets(Scan(p).Left)) is null))
+            return Own(line, first, first.Groups["name"].Value, first.Groups["what"].Value);
         if (blocks.Count > 0 && ThenForMinutes.Match(CardNumbers.InDigits(line.Text)) is { Success: true } race && IsNobodysName(race.Groups["name"].Value))
             return Own(line, race, race.Groups["name"].Value);
         return false;
@@ -55,6 +58,9 @@ public sealed partial class CardReader
 
     /// <summary>A name, what is done under it in words, and its minutes.</summary>
     private static Regex OwnThing => field ??= new(@"^(?<name>[a-z][a-z' ]{2,25}):\s*(?<what>[a-z][^:]{3,60}?)(?:\s*[,(-]\s*|\s+)(?<n>[2-9]|[1-5]\d)\s*(?:mins?|minutes?|')\)?\.?$", RegexOptions.IgnoreCase);
+
+    /// <summary>A name, its minutes, and where or how it is done.</summary>
+    private static Regex MinutesThenWhat => field ??= new(@"^(?<name>[a-z][a-z' ]{2,25}):\s*(?<n>[2-9]|[1-5]\d)\s*(?:mins?|minutes?|')\s+(?<what>(?!of\b|each\b|per\b|on\b|off\b|work|rest|x\b|amrap|emom|tabata|circuit|rounds?|then\b|and\b)[a-z][^:0-9]{3,60}?)\.?$", RegexOptions.IgnoreCase);
 
     private static Regex ThenForMinutes => field ??= new(@"^(?:then|and\s+then|next|after\s+that)\s*,?\s+(?:we\s+(?:do|have|play)\s+)?(?:an?\s+|some\s+)?(?<name>[a-z][a-z' -]{3,40}?)\s+for\s+(?:about\s+)?(?<n>[2-9]|1\d|20)\s*min(?:ute)?s?[.!]*$", RegexOptions.IgnoreCase);
 }

@@ -24,7 +24,10 @@ public sealed partial class CardReader
     /// <param name="isListed">Whether they stand behind a block's head: there a few words nobody knows are a move too.</param>
     private void TakeStations(CardWords line, string text, bool isListed = false)
     {
-        isListed |= IsListOfPart(text) || AreOfSuperset(text);
+        // “Ball squat / ball crunch / ball pass” below a head that waits for its moves.
+        if (!isListed && Current is { Stations.Count: 0, HasSettings: true, Part: CardPart.Main } && Strokes.Split(text) is { Length: > 2 } struck && AreShortNames(struck))
+            text = string.Join(", ", struck);
+        isListed |= IsListOfPart(line, text) || AreOfSuperset(text);
         if (!isListed && BeginsBelowRounds(line))
             blocks.Add(new CardBlock(line.Number, FreeName("A"), CardPart.Main));
         if (!isListed && Joined.Split(text) is { Length: > 1 } round && IsRound(line, round))
@@ -110,6 +113,28 @@ public sealed partial class CardReader
         read[line.Number] = new CardLine(line.Number, line.Raw, CardLineKind.Station, "", unsure ? Sureness.Likely : Sureness.Certain, [.. stations.Select(s => s.Name)]);
     }
 
+    /// <summary>“Station 1: battle ropes (easier: slower)”: a move whether it is known or not, and no title.</summary>
+    private bool TakesNumbered(CardWords line)
+    {
+        if (!StationNumbered.IsMatch(line.Raw) || WithoutBrackets(line.Text) is not { Length: > 2 } name || name.Split(' ').Length > FewWords || !name.All(c => char.IsLetter(c) || c is ' ' or '-' or '\'') || Understood(name) is not null || StationOfRest.IsMatch(name) || PartOf(name) != CardPart.Main || Begin(name).Success)
+            return false;
+        if (Current is null)
+            blocks.Add(new CardBlock(line.Number, FreeName("A"), CardPart.Main));
+        var station = Unknown(line, name);
+        foreach (Match bracket in Brackets.Matches(line.Text))
+            if (WaySaid(bracket.Groups["in"].Value) is { } way && station.Options.Count < MostWays)
+                AddOption(station, way.Kind, way.Text);
+            else
+                station.Notes.Add(bracket.Groups["in"].Value);
+        if (!Puts(line, station))
+            Note(line);
+        else
+            read[line.Number] = new CardLine(line.Number, line.Raw, CardLineKind.Station, "", Sureness.Likely, [name]);
+        return true;
+    }
+
+    private static Regex StationNumbered => field ??= new(@"^\W*(?:stations?|stn|exercise|ex)\s*#?[0-9]{1,2}\s*[-:.)]", RegexOptions.IgnoreCase);
+
     /// <summary>Two moves that a line names with “and” between, each with what is said of both; null where it names none such.</summary>
     private List<string>? Both(string text) =>
         Scan(text) is { Amount: not null, SaysBlock: false, Left: var names } && text.IndexOf(names, StringComparison.Ordinal) is >= 0 and var at && names.Length > 0 && And.Split(names) is { Length: 2 } two && Understood(names) is null && library.Reader.Read(names).Known == Sureness.Unknown
@@ -118,19 +143,39 @@ public sealed partial class CardReader
     private static Regex OfEachAtEnd => field ??= new(@"\s+(?:of\s+)?each\.?$", RegexOptions.IgnoreCase);
 
     /// <summary>Whether a line right below “warm up” is the list of what is done in it, known by two of its names: “toe taps, heel digs, arm reaches, seated marching”.</summary>
-    private bool IsListOfPart(string text) => IsListBelowColon(text) || Current is { Stations.Count: 0 } block && (block.Part != CardPart.Main || (block.HasSettings && Commas.Split(text) is { Length: > 2 } many && many.All(p => p.Split(' ').Length <= FewWords && !IsSpoken.IsMatch(p)) && many.Count(p => Understood(WithoutBrackets(Scan(p).Left)) is not null) * 2 > many.Length)) && Commas.Split(text) is { Length: > 2 } pieces && pieces.Count(p => Understood(WithoutBrackets(Scan(p).Left)) is not null) > 1;
+    private bool IsListOfPart(CardWords line, string text) => IsListBelowColon(text) || Current is { Stations.Count: 0 } block && (block.Part != CardPart.Main || (block.HasSettings && Commas.Split(text) is { Length: > 2 } many && many.All(p => p.Split(' ').Length <= FewWords && !IsSpoken.IsMatch(p)) && many.Count(p => Understood(WithoutBrackets(Scan(p).Left)) is not null) * 2 > many.Length)) && Commas.Split(text) is { Length: > 2 } pieces && pieces.Count(p => Understood(WithoutBrackets(Scan(p).Left)) is not null) > 1
+        || Current is { Stations.Count: 0, HasSettings: true, Part: CardPart.Main } waiting && waiting.Line == LineAbove(line) && AreShortNames(Commas.Split(text));
+
+    /// <summary>Whether several names of a few words, letters alone, are the moves a head waits for, though only some of them are known.</summary>
+    private bool AreShortNames(string[] names) => names.Length > 2 && Array.TrueForAll(names, n => n.Split(' ').Count(w => w != "+") <= 3 && n.Length > 2 && n.All(c => char.IsLetter(c) || c is ' ' or '-' or '\'' or '+') && !IsSpoken.IsMatch(n) && !GoesOn.IsMatch(n) && !NoName.IsMatch(n) && PartOf(n) == CardPart.Main) && names.Count(n => Understood(n) is not null) * 3 >= names.Length;
 
     /// <summary>“Plank 60, side plank 30, hollow 30, superman 30”: where most are held for so long, bare numbers are seconds of the others too; asked.</summary>
     private void HeldAll(CardWords line, List<CardStation> stations)
     {
         if (stations.Count < 3 || stations.Count(s => s is { Amount: [.., 's'], Move.Tags.IsHold: true }) * 2 < stations.Count)
             return;
-        foreach (var bare in stations.Where(s => s is { Amount: ['x', .. var n], Sets: null } && int.TryParse(n, out var many) && many >= LeastHeld && many % 5 == 0 && line.Text.Contains($"{s.Name} {n}", StringComparison.OrdinalIgnoreCase)))
+        foreach (var bare in stations.Where(s => IsBareCount(s) && line.Text.Contains($"{s.Name} {s.Amount![1..]}", StringComparison.OrdinalIgnoreCase)))
+            InSeconds(line, bare);
+    }
+
+    /// <summary>“Burpees 30”, “squats 30”, “plank 30” below one another: where all have one number and one of them is held, it is seconds of the others too; asked.</summary>
+    private void HeldBelow()
+    {
+        foreach (var block in blocks.Where(b => b is { Part: CardPart.Main, Work: null, Every: null, Scheme: null, IsAmrap: false, Stations.Count: > 2 } && b.Stations.Exists(s => s is { Amount: [.., 's'], Move.Tags.IsHold: true })))
         {
-            var count = bare.Amount![1..];
-            bare.Amount = $"{count}s";
-            Ask(line, $"{count} seconds of {bare.Name}?", ("seconds", line.Raw), ($"{count} times", line.Raw.Replace($"{bare.Name} {count}", $"{bare.Name} x{count}", StringComparison.Ordinal)));
+            var others = block.Stations.Where(s => s.Amount is not [.., 's']).ToList();
+            if (others.Count > 0 && block.Stations.Select(s => s.Amount?.Trim('x', 's')).Distinct().Count() == 1 && others.TrueForAll(s => IsBareCount(s) && LineAt(s.Line).Text.EndsWith($" {s.Amount![1..]}", StringComparison.Ordinal)))
+                others.ForEach(s => InSeconds(LineAt(s.Line), s));
         }
+    }
+
+    private static bool IsBareCount(CardStation station) => station is { Amount: ['x', .. var n], Sets: null } && int.TryParse(n, out var many) && many >= LeastHeld && many % 5 == 0;
+
+    private void InSeconds(CardWords line, CardStation bare)
+    {
+        var count = bare.Amount![1..];
+        bare.Amount = $"{count}s";
+        Ask(line, $"{count} seconds of {bare.Name}?", ("seconds", line.Raw), ($"{count} times", line.Raw.Replace($"{bare.Name} {count}", $"{bare.Name} x{count}", StringComparison.Ordinal)));
     }
 
     /// <summary>“Jog 2 laps”: how far, no rounds.</summary>

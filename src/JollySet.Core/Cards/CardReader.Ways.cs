@@ -1,4 +1,5 @@
 using System.Text.RegularExpressions;
+using JollySet.Core.Moves;
 using static JollySet.Core.Cards.CardPhrases;
 
 namespace JollySet.Core.Cards;
@@ -11,6 +12,8 @@ public sealed partial class CardReader
     {
         if (WayTold.Match(said) is { Success: true } m && (m.Groups["lead"].Success || m.Groups["tail"].Success) && Understood(said) is null && Understood(m.Groups["w"].Value) is not null)
             return (m.Groups["harder"].Success ? "harder" : m.Groups["easier"].Success ? "easier" : "or", m.Groups["w"].Value);
+        if (WayForNeed(said) is { } spared)
+            return ($"for {spared.Need}", spared.Way);
         return WayOf(said);
     }
 
@@ -38,6 +41,52 @@ public sealed partial class CardReader
     }
 
     private static Regex OtherAtEnd => field ??= new(@"^(?<own>.*[0-9].*?)\s+(?:or|(?<stroke>/))\s+(?<w>[a-z][a-z' -]{2,40})$", RegexOptions.IgnoreCase);
+
+    /// <summary>“Squats if bad knees”, “drop to squats if her knees hurt”, “if knees hurt do squats”: a way that is known for those who spare something; null where it is none.</summary>
+    private (string Need, string Way)? WayForNeed(string said)
+    {
+        if (said.Length > LongestWay || !BriefWords.MayTellNeed(said))
+            return null;
+        foreach (var m in new[] { WayThenWhom.Match(said), WhomThenWay.Match(said) }.Where(m => m.Success))
+            if (BriefWords.Need(m.Groups["n"].Value) is { } need && (!m.Groups["with"].Success || !CardHead.NeedsIn(m.Groups["n"].Value).Needs.IsEmpty) && Understood(m.Groups["w"].Value) is not null && Understood(said) is null)
+                return (need, m.Groups["w"].Value);
+        return null;
+    }
+
+    /// <summary>A move's line whose end tells a way for a need, with that in brackets: “press-ups x12, wall press-ups if her wrists hurt”. Whoever is said to have the need is heard.</summary>
+    private string WithWayInBracket(CardWords line) =>
+        line.Text.Length > CardText.LongestLine || !BriefWords.MayTellNeed(line.Text) ? line.Text : InBracket(line.Text) ?? InBracket(AsTyped(line)) ?? line.Text;
+
+    private string? InBracket(string text)
+    {
+        foreach (Match sign in BeforeWay.Matches(text))
+        {
+            var (own, tail) = (text[..sign.Index], text[(sign.Index + sign.Length)..].TrimEnd('.', '!'));
+            if (NeedInBracket.Match(tail) is { Success: true, Index: > 0 } whom && BriefWords.Need(whom.Groups["in"].Value) is not null)
+                tail = $"{tail[..whom.Index].TrimEnd()} for {whom.Groups["in"].Value}";
+            if (sign.Value.EndsWith('('))
+                tail = tail.TrimEnd(')');
+            if (!IsStation(own) || WayForNeed(tail) is not { } way)
+                continue;
+            foreach (var need in CardHead.NeedsIn(tail).Needs.Where(n => !n.StartsWith("no ", StringComparison.Ordinal)))
+                head.AddNeed(need);
+            return $"{CardWording.Of(own)} (for {way.Need}: {way.Way})";
+        }
+
+        return null;
+    }
+
+    private const int LongestWay = 90;
+
+    private static Regex BeforeWay => field ??= new(@"\s+[-/]\s+|\s*[,;]\s+|\s+(?=or\s)|\s*\((?=[^()]+\)[.!]?$)");
+
+    private static Regex NeedInBracket => field ??= new(@"\s*\((?<in>[^()]{3,30})\)$");
+
+    private const string Whom = @"(?:(?:(?:those|people|anyone|anybody|someone|somebody|ladies|folk|you|they|she|he|there)(?:'s|'ve|'re)?(?:\s+(?:who|with|have|has|having|got|is|are))*)\s+(?:an?\s+)?)?(?:(?:the|your|her|his|their|any)\s+)?(?<n>[a-z][a-z' -]{2,30}?)(?:\s+(?:hurts?|aches?|(?:is|are)\s+(?:bad|sore|dodgy|playing\s+up|hurting|painful|tender)|plays?\s+up|people|folk|ones))?";
+
+    private static Regex WayThenWhom => field ??= new("^(?:(?:" + Easier + "|" + InPlace + @"|do|use|try)[,\s]*[:=-]?\s+)?(?<w>(?!.*\s-\s)[a-z][a-z' -]{2,40}?)\s+(?:instead\s+)?(?:for|if|when|(?<with>with))\s+" + Whom + "$", RegexOptions.IgnoreCase);
+
+    private static Regex WhomThenWay => field ??= new("^(?:or\\s+)?(?:(?:an?\\s+)?(?:easier\\s+)?(?:option|alternative|version)\\s+)?(?:(?:for|if|when|with)\\s+)?" + Whom + @"(?:\s+(?:option|alternative|version))?(?:\s*(?:[:=,]|->)\s*|\s+-\s+|\s+(?=(?:can|do|use|try)\s))(?:(?:can\s+|please\s+)?(?:do|use|try|have|go\s+for|swap\s+(?:to|for))\s+)?(?<w>[a-z][a-z' -]{2,40}?)(?:\s+instead)?$", RegexOptions.IgnoreCase);
 
     private const string Easier = @"(?:easier|easy)(?:\s+(?:option|version|way|alternative))?(?:\s+is)?|low(?:er)?(?:[\s-]impact)?\s+(?:option|version)|(?:to\s+)?make\s+(?:it|them|this)\s+eas(?:y|ier)(?:\s+(?:with|by|do))?|mod(?:ify|ified)?(?:\s+(?:to|with|is))?|reg(?:ress)?(?:\s+to)?|scaled?(?:\s+(?:down|back))?(?:\s+(?:to|with))?|drop(?:\s+(?:down|back))?\s+to|option(?:\s+is)?|(?:beginners?|newbies|newcomers|novices|new(?:er)?\s+(?:people|ones))(?:\s+(?:can\s+)?do)?|if\s+(?:tired|new|needed|(?:you|they)(?:'re|\s+are)\s+(?:new|tired|struggling)|it'?s\s+too\s+(?:hard|much))";
     private const string Harder = @"(?:harder|tougher|stronger|advanced|adv)(?:\s+(?:option|version|way))?(?:\s+(?:is|do))?|(?:to\s+)?make\s+(?:it|them|this)\s+(?:harder|tougher)(?:\s+(?:with|by|do))?|prog(?:ress)?(?:\s+to)?|to\s+progress|step\s+it\s+up\s+(?:to|with)";

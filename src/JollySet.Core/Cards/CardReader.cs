@@ -67,10 +67,8 @@ public sealed partial class CardReader
     /// <summary>The move that a name certainly means; each name is read once. A rest is none on a card: it is a gap, or a station of its own.</summary>
     private Move? Understood(string name)
     {
-        if (StationOfRest.IsMatch(name))
-            return null;
         if (!understood.TryGetValue(name, out var move))
-            understood[name] = move = library.Understood(name);
+            understood[name] = move = StationOfRest.IsMatch(name) ? null : library.Understood(name);
         return move;
     }
 
@@ -181,6 +179,7 @@ public sealed partial class CardReader
         NamedByItsMove();
         OverParts();
         Ways();
+        HeldBelow();
         RestAsToldAbove();
         Split();
         foreach (var (from, to) in CardInherit.HandDown(blocks))
@@ -241,7 +240,15 @@ public sealed partial class CardReader
 
     private void Take(CardWords line, bool isFirst)
     {
-        line = line with { Text = Reworded(AsTimings(WithoutSpared(line.Text))) };
+        if (!isFirst && Current is { Stations.Count: > 0 } && CardText.IsBareName(line.Text, library))
+        {
+            TakeStations(line, line.Text);
+            return;
+        }
+
+        if (TakesPartners(line) || TakesNumbered(line))
+            return;
+        line = line with { Text = Reworded(AsTimings(WithoutSpared(WithWayInBracket(line)))) };
         if (Current is { HasSettings: true, Stations.Count: 0 } && MovesAre.Match(line.Text) is { Success: true } are)
             line = line with { Text = line.Text[are.Length..] };
         // “B) 40/20 x3”: a block of that name, no bullet.
@@ -302,6 +309,12 @@ public sealed partial class CardReader
         {
             foreach (var need in minded)
                 head.AddNeed(need);
+            Note(line);
+            return;
+        }
+
+        if (blocks.Count == 0 && Announces.IsMatch(line.Text))
+        {
             Note(line);
             return;
         }

@@ -117,6 +117,32 @@ internal static class CardTable
         ["challenge"] = "harder",
         ["high option"] = "harder",
         ["progression"] = "harder",
+        ["progressions"] = "harder",
+        ["progress"] = "harder",
+        ["prog"] = "harder",
+        ["tougher"] = "harder",
+        ["make it harder"] = "harder",
+        ["high"] = "harder",
+        ["higher"] = "harder",
+        ["up"] = "harder",
+        ["regressions"] = "easier",
+        ["regress"] = "easier",
+        ["reg"] = "easier",
+        ["mod"] = "easier",
+        ["mods"] = "easier",
+        ["modify"] = "easier",
+        ["scaled"] = "easier",
+        ["simpler"] = "easier",
+        ["gentler"] = "easier",
+        ["make it easier"] = "easier",
+        ["if needed"] = "easier",
+        ["low"] = "easier",
+        ["lower"] = "easier",
+        ["down"] = "easier",
+        ["newcomers"] = "easier",
+        ["alternatives"] = "or",
+        ["alt"] = "or",
+        ["swap"] = "or",
     };
 
     /// <summary>Rows of tables by the number of their line, from 0; a heading row says nothing of its own.</summary>
@@ -171,7 +197,7 @@ internal static class CardTable
                     break;
                 }
 
-                var known = cells.Select(Column).ToArray();
+                var known = Levels(cells, cells.Select(Column).ToArray(), at + 1 < lines.Length ? Cells(lines[Divides.IsMatch(lines[at + 1]) && at + 2 < lines.Length ? at + 2 : at + 1], mark) : []);
                 // “Set 1, set 2, set 3”: how often in each.
                 if (cells.Count(c => NumberedSet.IsMatch(c)) > 1)
                     known = [.. cells.Select((c, i) => NumberedSet.IsMatch(c) ? "set" : known[i])];
@@ -253,11 +279,11 @@ internal static class CardTable
         var put = (string[])lines.Clone();
         for (var at = 0; at < lines.Length; at++)
         {
-            if (lines[at].Length > CardText.LongestLine || lines[at].Contains('\t', StringComparison.Ordinal) || Gap.Split(lines[at].Trim()) is not { Length: > 1 } cells || cells.Count(c => Column(c).Length > 0) < 2 || !cells.Any(c => Column(c) == "name"))
+            if (lines[at].Length > CardText.LongestLine || lines[at].Contains('\t', StringComparison.Ordinal) || Gap.Split(lines[at].Trim()) is not { Length: > 1 } cells || Levels([.. cells], [.. cells.Select(Column)], []) is var heads && (heads.Count(h => h.Length > 0) < 2 || !heads.Contains("name")))
                 continue;
             var starts = Gap.Matches(lines[at].TrimEnd()).Select(g => g.Index + g.Length).Prepend(0).Distinct().ToList();
             for (; at < lines.Length && lines[at].Length <= CardText.LongestLine && (Gap.Split(lines[at].Trim()).Length > 1 || Under(lines[at], starts) is not null); at++)
-                put[at] = Under(lines[at], starts) ?? Gap.Replace(lines[at].Trim(), "\t");
+                put[at] = (Gap.Split(lines[at].Trim()).Length == cells.Length ? null : Under(lines[at], starts)) ?? Gap.Replace(lines[at].Trim(), "\t");
         }
 
         return put;
@@ -284,6 +310,31 @@ internal static class CardTable
             return null;
         return ["name", "sets", "reps", .. first.Skip(3).Select(c => c.Contains('k', StringComparison.OrdinalIgnoreCase) || c.Contains("lb", StringComparison.OrdinalIgnoreCase) ? "load" : c.Length > 0 && char.IsAsciiDigit(c[0]) ? "rest" : "note")];
     }
+
+    /// <summary>Columns by level: where none is of moves, the one in the middle is, or the lower of two; what is below it is easier, what is above it harder.</summary>
+    private static string[] Levels(List<string> cells, string[] known, List<string> first)
+    {
+        // A column without a heading, or one of stations, that counts its rows.
+        known = [.. known.Select((k, i) => cells[i].Trim().Length == 0 && IsFirst(i) ? "number" : k)];
+        bool IsFirst(int i) => i < first.Count && first[i].Trim().TrimEnd('.', ')') == "1";
+        var levels = cells.ConvertAll(c => LevelOf(c.Trim()));
+        var hasNames = known.Where((k, i) => k == "name" && levels[i] == 0 && !IsFirst(i)).Any();
+        if (levels.Where(l => l > 0).Distinct().Count() < 2 || levels.Count(l => l > 0) != levels.Where(l => l > 0).Distinct().Count())
+            return hasNames || levels.FindIndex(l => l == Middle) is not (>= 0 and var usual) || !known.Any(k => k is "easier" or "harder") ? known : [.. known.Select((k, i) => i == usual ? "name" : k)];
+        var main = hasNames ? 0 : levels.Contains(Middle) && levels.Contains(1) ? Middle : levels.Where(l => l > 0).Min();
+        var (low, high) = (levels.Where(l => l > 0).Min(), levels.Max());
+        return [.. known.Select((k, i) => levels[i] == 0 ? k : levels[i] == main ? "name" : main > 0 ? levels[i] < main ? "easier" : "harder" : levels[i] == low ? "easier" : levels[i] == high ? "harder" : "or")];
+    }
+
+    /// <summary>The line below the headings of Markdown.</summary>
+    private static Regex Divides => field ??= new(@"^[\s|:-]*-{2}[\s|:-]*$");
+
+    private const int Middle = 2;
+
+    /// <summary>1 to 3 by what a heading calls a level; 0 where it is none.</summary>
+    private static int LevelOf(string heading) => Level.Match(heading) is not { Success: true } m ? 0 : m.Groups["n"].Success ? m.Groups["n"].Value[0] - '0' : m.Groups["low"].Success ? 1 : m.Groups["high"].Success ? 3 : Middle;
+
+    private static Regex Level => field ??= new(@"^(?:(?:level|lvl|l)\s*(?<n>[1-3])|(?<low>beginners?|newcomers?|novices?|newbies|easy|low)|(?<mid>intermediates?|regulars?|standard|main|medium|normal|usual|improvers?)|(?<high>advanced|hard|high|strong))(?:\s+(?:level|version|option))?$", RegexOptions.IgnoreCase);
 
     /// <summary>What a column is, by its heading with or without its unit: “work (s)”, “load [kg]”; empty where that is not known.</summary>
     private static string Column(string heading) => Columns.GetValueOrDefault(UnitBehind.Replace(heading.Trim(), ""), "");
@@ -430,9 +481,10 @@ internal static class CardTable
                 row.Append(System.Globalization.CultureInfo.InvariantCulture, $" ({head}: {way})");
         if (Said("note") is { Length: > 0 } note)
             row.Append(" (").Append(note).Append(')');
-        // A cell that has found no place is kept in brackets.
+        // A cell that has found no place is kept in brackets; “crunches” stands in “bicycle crunches” and is another word all the same.
+        bool SameCell(string text) => cells.Where((c, i) => i < heads.Length && heads[i].Length > 0).Any(c => c.Trim() == text);
         foreach (var cell in cells.Select((c, i) => (text: c.Trim(), head: i < heads.Length ? heads[i] : "", isCount: IsCount(i))).Where(c => c.head != "kit" && c.text.Length > 0 && !c.isCount && c is not ({ head: "rest", text: "0" } or { head: "sets", text: "1" }) && c.head != "block"))
-            if (!row.ToString().Contains(cell.text, StringComparison.Ordinal))
+            if (cell.head.Length == 0 ? !SameCell(cell.text) : !row.ToString().Contains(cell.text, StringComparison.Ordinal))
                 row.Append(" (").Append(cell.text).Append(')');
         return (Said("block"), row.ToString());
     }

@@ -117,6 +117,9 @@ internal static class CardText
     {
         if (raw.Length > LongestLine && row is null)
             return new CardWords(number, raw, Plain(raw[..LongestLine]), null, false) { IsLong = true };
+        // The name of a move and nothing else, as most lines of most cards are, is written plainly.
+        if (IsBareName(row ?? raw, library))
+            return new CardWords(number, raw, row ?? raw, null, false);
         var text = CardSlips.Put(RowWhole.Replace(Plain(Pictures(row ?? raw)), "${row}"), library.Reader.IsWord);
         text = NumberSign.Replace(text, "${n}. ");
         var isHeading = text.StartsWith('#') || (text.StartsWith("**", StringComparison.Ordinal) && text.Contains("**", StringComparison.Ordinal)) || text.StartsWith("==", StringComparison.Ordinal);
@@ -221,6 +224,14 @@ internal static class CardText
     /// <summary>Whether nothing in it is written otherwise when it is written plainly: most lines.</summary>
     private static bool IsPlain(string text) =>
         text is [not ' ', .., not ' '] && !text.AsSpan().ContainsAnyExceptInRange(' ', '~') && !text.AsSpan().ContainsAny(Signs);
+
+    /// <summary>Whether a text is the name of a move that is known, in letters, and nothing else.</summary>
+    public static bool IsBareName(string text, MoveLibrary library) =>
+        text is [not ' ', not ' ', .., not (' ' or '-')] && text.Length <= LongestName && !text.AsSpan().ContainsAnyExcept(NameLetters) && !text.Contains("  ", StringComparison.Ordinal) && !text.StartsWith("alternat", StringComparison.OrdinalIgnoreCase) && library.Understood(text) is not null && !CardPhrases.StationOfRest.IsMatch(text) && CardPhrases.PartOf(text) == CardPart.Main && CardPhrases.PartOf(text.Split(' ')[0]) == CardPart.Main;
+
+    private const int LongestName = 40;
+
+    private static readonly SearchValues<char> NameLetters = SearchValues.Create("abcdefghijklmnopqrstuvwxyzABCDEFGHIJKLMNOPQRSTUVWXYZ -");
 
     private static readonly SearchValues<string> Signs = SearchValues.Create(["  ", " : ", "''", "=>"], StringComparison.Ordinal);
 

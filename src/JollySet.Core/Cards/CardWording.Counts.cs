@@ -6,6 +6,15 @@ namespace JollySet.Core.Cards;
 /// <content>The patterns of how often, how many sets, how heavy, on which side.</content>
 internal static partial class CardWording
 {
+    /// <summary>“TGU 1/1 x 3”: so often on each side.</summary>
+    private static Regex OneAndOne => field ??= new(@"(?<=[a-z]\s)(?<n>[1-6])/\k<n>(?=\s*x\s?[0-9])", RegexOptions.IgnoreCase);
+
+    /// <summary>“20 secs, 30 secs, 40 secs, 30, 20”: times, one after the other.</summary>
+    private static Regex TimesMixed => field ??= new(@"^(?<n>[0-9]{2,3})\s*(?:s|secs?|seconds?)\s*(?:[,/-]\s*(?<n>[0-9]{2,3})\s*(?:s|secs?|seconds?)?\s*){2,9}$", RegexOptions.IgnoreCase);
+
+    /// <summary>“Then core” on a line of its own.</summary>
+    private static Regex ThenPart => field ??= new(@"^(?:and\s+)?then\s+(?=(?:some\s+)?(?:core|abs|legs|arms|cardio|finisher|strength)\s*:?$)", RegexOptions.IgnoreCase);
+
     /// <summary>“2 x tabata plank (8 rounds 20/10)”: the tabata, its move, and how many in words.</summary>
     private static Regex TabatasOf => field ??= new(@"^(?<n>\d)\s*x\s*tabata\s+(?<m>[a-z][a-z -]+?)\s*[(,]\s*(?<how>[^()]*\d[^()]*?)\)?$", RegexOptions.IgnoreCase);
 

@@ -1,3 +1,4 @@
+using System.Buffers;
 using System.Collections.Frozen;
 using System.Collections.Immutable;
 
@@ -83,6 +84,11 @@ public static class BriefWords
 
     /// <summary>The need that is meant; null where nobody knows it.</summary>
     public static string? Need(string words) => Found(NeedWords, words);
+
+    private static readonly SearchValues<string> NeedSigns = SearchValues.Create([.. NeedWords.Keys], StringComparison.OrdinalIgnoreCase);
+
+    /// <summary>Whether a text has words somewhere that stand for a need: a quick look before a slow one.</summary>
+    public static bool MayTellNeed(ReadOnlySpan<char> text) => text.ContainsAny(NeedSigns);
 
     /// <summary>Who comes; empty where nobody knows the words.</summary>
     public static ImmutableArray<string> Audience(string words) => Several(People, words);

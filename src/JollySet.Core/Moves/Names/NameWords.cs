@@ -29,6 +29,7 @@ internal static partial class NameWords
         ["gob"] = ["goblet"],
         ["bk"] = ["back"],
         ["mtn"] = ["mountain"],
+        ["dbl"] = ["double"],
         ["hams"] = ["hamstring"],
         ["ham"] = ["hamstring"],
         ["hammy"] = ["hamstring"],

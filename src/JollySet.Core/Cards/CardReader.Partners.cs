@@ -1,0 +1,63 @@
+using System.Buffers;
+using System.Text.RegularExpressions;
+using JollySet.Core.Plans;
+using static JollySet.Core.Cards.CardPhrases;
+
+namespace JollySet.Core.Cards;
+
+/// <content>What two partners do at a time, then the other way round: “partner 1 planks while partner 2 does 10 squats, swap, 4 times”.</content>
+public sealed partial class CardReader
+{
+    /// <summary>Takes a line that tells what each of two does as a list of both; the line itself is kept beside it. False where one of the two does nothing that is known.</summary>
+    private bool TakesPartners(CardWords line)
+    {
+        if (!line.Raw.AsSpan().ContainsAny(PartnerWords) || Partners.Match(AsTyped(line)) is not { Success: true } m || (m.Groups["bare"].Success && !SaysTwo.IsMatch(m.Value) && !(Current is { Stations.Count: 0 } head && SaysTwo.IsMatch(head.Name))) || Done(m.Groups["a"].Value) is not { } one || Done(m.Groups["b"].Value) is not { } other)
+            return false;
+        var (how, left) = HowOften(m.Groups["tail"].Value);
+        if (!IsEmpty(left))
+            return false;
+        var isOfHead = Current is { HasSettings: true, Stations.Count: 0, Part: CardPart.Main };
+        if (!isOfHead && blocks.Count >= Limits.Blocks)
+            return false;
+        if (!isOfHead)
+            blocks.Add(new CardBlock(line.Number, FreeName("pairs"), CardPart.Main));
+        beside.Add(AsTyped(line));
+        TakeStations(line, $"{one}, {other}", isListed: true);
+        if (how.Any)
+            Applied(Current!, how, line, isSetting: false);
+        return true;
+    }
+
+    /// <summary>What one of them does, without its article; null where it is no move that is known, with or without how much of it.</summary>
+    private string? Done(string text)
+    {
+        var done = CardWording.Of(Article.Replace(text.Trim(' ', ',', ';', '-'), ""));
+        return Scan(done) is { SaysBlock: false, Sets: null } scan && Understood(scan.Left) is not null ? done : null;
+    }
+
+    /// <summary>How often they swap, and what is left of the words behind the second of them.</summary>
+    private (CardScan How, string Left) HowOften(string tail)
+    {
+        var how = Scan(TimesOver.Replace(Swap.Replace(tail, " "), "${n} rounds").Trim(' ', ',', ';', '.', '-', '(', ')'), isLine: false);
+        return (how, how.Left);
+    }
+
+    // One of them stands before what the second does.
+    private static readonly SearchValues<string> PartnerWords = SearchValues.Create(["p2", "other", "partner", "person", "player", "second", "b ", "b:", "b=", "2 ", "2:", "2="], StringComparison.OrdinalIgnoreCase);
+
+    private const string Is = @"(?:\s*[:=]\s*|\s+-\s+|\s+)(?:(?:does|do|holds?|in|is\s+(?:on|in|doing)|on|doing|works?\s+on)\s+)?";
+    private const string SwapWords = @"(?:then\s+|and\s+)*(?:swap|switch|change)(?:\s*(?:over|places|roles|round|sides))?";
+
+    private static Regex Partners => field ??= new(@"^(?:(?:in\s+)?(?:pairs|twos|partners)\s*[:,-]\s*)?(?:(?:partner|person|player)\s*(?:1|a|one)|p1|(?<bare>a(?=\s*[:=]|\s)|1(?=\s*[:=]|\s+-|\s+(?:does|do|holds?|in|on)\b))|one(?:\s+of\s+(?:you|them)|\s+(?:partner|person))?|(?:the\s+)?first(?:\s+(?:partner|person|one))?)" + Is
+        + @"(?<a>[a-z0-9][^,;]{2,50}?)\s*(?:[,;/]|\b(?:while|whilst|as|and)\b)(?:\s*(?:while|whilst|as|and)\b)?\s*(?:(?:partner|person|player)\s*(?:2|b|two)|p2|b|2|(?:the\s+)?(?:other|second)(?:\s+(?:one|partner|person))?)" + Is
+        + @"(?<b>[a-z0-9][^,;.]{2,50}?)(?<tail>\s*(?:[,;.(]|\s-\s|\b" + SwapWords + @"\b).*)?$", RegexOptions.IgnoreCase);
+
+    /// <summary>“A squats, B rows” may be two blocks: it is two people where they do it at a time, or swap.</summary>
+    private static Regex SaysTwo => field ??= new(@"\b(?:while|whilst|partners?|pairs|" + SwapWords + @")\b", RegexOptions.IgnoreCase);
+
+    private static Regex Article => field ??= new(@"^(?:an?|the)\s+", RegexOptions.IgnoreCase);
+
+    private static Regex Swap => field ??= new(@"\b" + SwapWords + @"\b", RegexOptions.IgnoreCase);
+
+    private static Regex TimesOver => field ??= new(@"(?:\bfor\s+|\brepeat\s+)?(?:\bx\s*(?<n>[0-9]{1,2})|\b(?<n>[0-9]{1,2})\s*(?:x|times|goes|lots|sets|rounds))\b(?:\s+each)?", RegexOptions.IgnoreCase);
+}

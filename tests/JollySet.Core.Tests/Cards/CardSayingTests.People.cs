@@ -1,0 +1,96 @@
+using System.Collections.Immutable;
+using JollySet.Core.Cards;
+using JollySet.Core.Sheets;
+using Xunit;
+
+namespace JollySet.Core.Tests.Cards;
+
+/// <content>What is written for people: a way for whoever spares something, what two partners do, a table with levels.</content>
+public partial class CardSayingTests
+{
+    private static readonly ImmutableArray<string> ForWhom = ["squats for bad knees", "squats if bad knees", "bad knees: squats", "for sore knees: squats", "if bad knees: squats", "squats with bad knees", "squats if knees hurt", "squats if your knees hurt", "squats if knees are sore", "squats for those with bad knees", "squats if you have dodgy knees", "squats for anyone with sore knees", "squats instead if bad knees", "bad knees do squats", "bad knees = squats", "with bad knees do squats", "if knees hurt do squats", "if bad knees, squats", "swap for squats if sore knees", "drop to squats if knees hurt", "do squats if bad knees", "or squats for bad knees", "option for bad knees: squats", "bad knees option: squats", "bad knees can do squats", "squats for people with bad knees", "bad knees → squats"];
+
+    [Fact]
+    public void A_way_for_whoever_spares_something() =>
+        Holds(from whom in ForWhom from amount in new[] { "jump squats x12", "12 jump squats", "jump squats 12", "jump squats - 12 reps" } from sign in new[] { "({0})", "- {0}", ", {0}", "/ {0}" } select $"{amount}{(sign[0] == ',' ? "" : " ")}{string.Format(Invariant, sign, whom)}",
+            line => $"3 rounds\n{line}\nrows x10\n", _ => "\njump squats x12 | for knees: squats\nrows x10\n", every: 2);
+
+    [Theory]
+    [InlineData("deadlifts x12 (glute bridges if her back hurts)", "deadlifts x12 | for low back: glute bridges", "")]
+    [InlineData("press-ups 12 / wall press-ups (sore shoulders)", "press-ups x12 | for shoulders: wall press-ups", "needs: shoulders")]
+    [InlineData("press-ups x12, wall press-ups if Una has bad wrists", "press-ups x12", "needs: wrists")]
+    [InlineData("squats x12 with band", "squats with band x12", "")]
+    public void Whoever_is_said_to_have_it_is_heard(string line, string becomes, string need) =>
+        Holds([line], l => $"3 rounds\n{l}\nrows x10\n", _ => becomes, also: need);
+
+    [Fact]
+    public void What_two_partners_do() =>
+        Holds(from who in new[] { ("P1", "P2"), ("Partner 1", "Partner 2"), ("Partner A", "partner B"), ("A", "B"), ("One", "the other"), ("one partner", "the other"), ("Person 1", "person 2"), ("one of you", "the other one"), ("first partner", "second partner") }
+              from does in new[] { ("holds a ", "does "), ("in ", "does "), ("", ""), (": ", ": "), (" - ", " - ") }
+              from sign in new[] { " while ", ", ", " whilst ", " and " }
+              from swap in new[] { " - swap", ", then swap", ", swap over", " (swap)" }
+              from count in new[] { "20 star jumps", "star jumps x20" }
+              select $"{Of(who.Item1, does.Item1)}plank{sign}{Of(who.Item2, does.Item2)}{count}{swap}",
+            line => $"Partners - 4 rounds\n{line}\n", _ => "== Partners (circuit, 4 rounds)\n", every: 5, also: "plank 30s\nstar jumps x20\n");
+
+    private static string Of(string who, string does) => does is [not (':' or ' '), ..] or "" ? $"{who} {does}" : who + does;
+
+    [Theory]
+    [InlineData("P1 wall sit, P2 10 burpees - swap x 3")]
+    [InlineData("Partner 1 does a wall sit while partner 2 does 10 burpees, then swap. 3 rounds")]
+    [InlineData("A in wall sit while B does burpees x10, swap over, 3 times each")]
+    public void How_often_they_swap(string line)
+    {
+        var sheet = SheetWriter.Write(CardReader.Read($"Quay\nsquats x20\n{line}\n")!.Plan);
+
+        Assert.Contains("(circuit, 3 rounds)", sheet, StringComparison.Ordinal);
+        Assert.Contains("\nwall sit 30s\nburpees x10\n", sheet, StringComparison.Ordinal);
+        Assert.Contains("wall sit", sheet[sheet.IndexOf("note: ", StringComparison.Ordinal)..], StringComparison.Ordinal);
+    }
+
+    [Theory]
+    [InlineData("1 squat and 2 press-ups")]
+    [InlineData("A squats, B rows")]
+    public void Two_moves_are_no_partners(string line) =>
+        Assert.DoesNotContain("pairs", SheetWriter.Write(CardReader.Read($"Quay\n3 rounds\n{line}\nrows x10\n")!.Plan), StringComparison.Ordinal);
+
+    [Fact]
+    public void A_table_with_levels() =>
+        Holds(from heads in new[] { "Exercise,Easier,Harder", "Move,Easier option,Harder option", "Exercise,Regression,Progression", "Station,Low,High", "Exercise,Beginner,Advanced", "Standard,Easier,Harder", "Main,Easier,Harder", "Level 2,Level 1,Level 3", "Intermediate,Beginner,Advanced", "L2,L1,L3", "What,Make it easier,Make it harder", "Exercise,Down,Up", "Exercise,Level 1,Level 2", "Exercise,Simpler,Tougher", "Move,Regress,Progress" }
+              from rows in new[] { "Press-ups,knee press-ups,decline press-ups|Squats,sit to stand,jump squats|Bicycle crunches,crunches,v-ups" }
+              from sign in new[] { ",", ";", "\t", " | ", "   " }
+              from isCounted in new[] { false, true }
+              select string.Join('\n', rows.Split('|').Prepend(heads).Select((row, at) => (isCounted ? $"{(at == 0 ? "#" : at)}," : "") + row)).Replace(",", sign, StringComparison.Ordinal),
+            table => $"3 rounds 40/20\n{table}\n", _ => "(circuit, 3 rounds, work 40, rest 20)\nPress-ups | easier: knee press-ups | harder: decline press-ups\nSquats | easier: sit to stand | harder: jump squats\nBicycle crunches | easier: crunches | harder: v-ups\n");
+
+    /// <summary>What a hand that nobody had read before wrote, and was lost or taken for something else.</summary>
+    [Theory]
+    [InlineData("BURPEES 30\nSQUATS 30\nPLANK 30\nREST 30\n3 rounds", "BURPEES 30s\nSQUATS 30s\nPLANK 30s\n")]
+    [InlineData("squats, rows and press ups, 40/20 x3 (no jumping)", "(circuit, 3 rounds, work 40, rest 20)\n")]
+    [InlineData("BANDS 50/10, 2 rounds\nlat pull, chest press, squat + row, lateral walk, pull aparts", "== BANDS (circuit, 2 rounds, work 50, rest 10)\nlat pull\nchest press\nsquat + row\nlateral walk\npull aparts\n")]
+    [InlineData("BALLS 12 reps each, 3 rounds\nball squat / ball hamstring curl / ball crunch / ball pass", "ball squat x12\nball hamstring curl x12\nball crunch x12\nball pass x12\n")]
+    [InlineData("20 secs, 30 secs, 40 secs, 30, 20\nsquats\nrows", "(pyramid 20s..40s..20s step 10s)\nsquats\nrows\n")]
+    [InlineData("3 rounds 40/20\nsquats\nrows\nStretch & natter 10", "== \"Stretch & natter\" (own 600s)\n")]
+    [InlineData("3 rounds 40/20\nsquats\nrows\nBalance: 5 mins behind the chair", "== Balance (own 300s)\nnote: behind the chair\n")]
+    [InlineData("Tabata\nBicycles / flutter kicks", "(circuit, 4 rounds, work 20, rest 10)\nBicycles\nflutter kicks\n")]
+    [InlineData("squats x10\nrows x10\nfinish: TGU 1/1 x 3", "TGU x3, each side\n")]
+    [InlineData("3 rounds\nrows x10\n100 squats shared", "\nsquats x100 | note: shared\n")]
+    [InlineData("3 rounds 40/20\nsquats\nrows\nThen core\n3 x 30s hollow hold\n3 x 20 crunches", "== core (straight, 3 rounds)\nhollow hold 30s\ncrunches x20\n")]
+    public void Of_an_unseen_hand(string card, string becomes) => Holds([card], c => $"{c}\n", _ => becomes);
+
+    [Fact]
+    public void A_numbered_station_is_no_title()
+    {
+        var sheet = SheetWriter.Write(CardReader.Read("STATION 1: Battle ropes (easier: slower)\nSTATION 2: Box jumps (easier: step ups)\nSTATION 3: Cone dash (mind the wall)\n50 seconds work, 25 seconds change\n")!.Plan);
+
+        Assert.EndsWith("(circuit, work 50, rest 25)\nBattle ropes | easier: slower\nBox jumps | easier: step ups\nCone dash | note: mind the wall\n", sheet.Replace("\"", "", StringComparison.Ordinal), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void Whoever_is_spared_in_the_first_line_is_heard() =>
+        Assert.Contains("shoulders", SheetWriter.Write(CardReader.Read("Chair strength, 45 min. No floor work, mind shoulders (Pat)\nsquats x10\n")!.Plan).Split('\n').Single(l => l.StartsWith("needs:", StringComparison.Ordinal)), StringComparison.Ordinal);
+
+    [Fact]
+    public void What_greets_several_classes_is_no_block() =>
+        Assert.All(CardClasses.Read("Hi, classes for the week:\n\nMon 18:30\n3 rounds 40/20\nsquats\nrows\n\nWed 19:30\n4 rounds\n10 swings\n12 lunges\n", JollySet.Core.Moves.MoveLibrary.Shipped), c => Assert.Single(c.Reading.Plan.Blocks));
+}

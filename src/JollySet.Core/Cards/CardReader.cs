@@ -1,3 +1,4 @@
+using System.Text.RegularExpressions;
 using JollySet.Core.Moves;
 using JollySet.Core.Moves.Names;
 using JollySet.Core.Plans;
@@ -236,11 +237,14 @@ public sealed partial class CardReader
     /// <summary>“Tues supersets” above A1 and A2.</summary>
     private bool IsOverLetters(CardWords line) => Super.IsMatch(line.Text) && !line.Text.Any(char.IsAsciiDigit) && line.Text.Split(' ').Length is > 1 and <= FewWords && words.Find(w => w.Number > line.Number && w.Text.Length > 0)?.Letter is not null;
 
+    /// <summary>“Squats x10”, “10 squats”: said as plainly as it can be.</summary>
+    private static Regex NameAndCount => field ??= new(@"^(?:(?<name>[a-z]{3}[a-z -]{0,36}) x[0-9]{1,3}|[0-9]{1,3} (?<name>[a-z]{3}[a-z -]{0,36}))$", RegexOptions.IgnoreCase);
+
     private CardWords LineAt(int number) => words.Find(w => w.Number == number)!;
 
     private void Take(CardWords line, bool isFirst)
     {
-        if (!isFirst && Current is { Stations.Count: > 0 } && CardText.IsBareName(line.Text, library))
+        if (!isFirst && line.IsName && Current is { Stations.Count: > 0 })
         {
             TakeStations(line, line.Text);
             return;
@@ -248,7 +252,8 @@ public sealed partial class CardReader
 
         if (TakesPartners(line) || TakesNumbered(line))
             return;
-        line = line with { Text = Reworded(AsTimings(WithoutSpared(WithWayInBracket(line)))) };
+        if (NameAndCount.Match(line.Text) is not { Success: true } plain || Understood(plain.Groups["name"].Value) is null)
+            line = line with { Text = Reworded(AsTimings(WithoutSpared(WithWayInBracket(line)))) };
         if (Current is { HasSettings: true, Stations.Count: 0 } && MovesAre.Match(line.Text) is { Success: true } are)
             line = line with { Text = line.Text[are.Length..] };
         // “B) 40/20 x3”: a block of that name, no bullet.

@@ -20,6 +20,9 @@ internal sealed record CardWords(int Number, string Raw, string Text, char? Lett
     /// <summary>Whether it is too long for a line of a card: its words are only its beginning.</summary>
     public bool IsLong { get; init; }
 
+    /// <summary>Whether it is the name of a known move and nothing else.</summary>
+    public bool IsName { get; init; }
+
     /// <summary>That line as it is written.</summary>
     public string Whole { get; init; } = Raw;
 }
@@ -119,7 +122,7 @@ internal static class CardText
             return new CardWords(number, raw, Plain(raw[..LongestLine]), null, false) { IsLong = true };
         // The name of a move and nothing else, as most lines of most cards are, is written plainly.
         if (IsBareName(row ?? raw, library))
-            return new CardWords(number, raw, row ?? raw, null, false);
+            return new CardWords(number, raw, row ?? raw, null, false) { IsName = true };
         var text = CardSlips.Put(RowWhole.Replace(Plain(Pictures(row ?? raw)), "${row}"), library.Reader.IsWord);
         text = NumberSign.Replace(text, "${n}. ");
         var isHeading = text.StartsWith('#') || (text.StartsWith("**", StringComparison.Ordinal) && text.Contains("**", StringComparison.Ordinal)) || text.StartsWith("==", StringComparison.Ordinal);
@@ -226,8 +229,8 @@ internal static class CardText
         text is [not ' ', .., not ' '] && !text.AsSpan().ContainsAnyExceptInRange(' ', '~') && !text.AsSpan().ContainsAny(Signs);
 
     /// <summary>Whether a text is the name of a move that is known, in letters, and nothing else.</summary>
-    public static bool IsBareName(string text, MoveLibrary library) =>
-        text is [not ' ', not ' ', .., not (' ' or '-')] && text.Length <= LongestName && !text.AsSpan().ContainsAnyExcept(NameLetters) && !text.Contains("  ", StringComparison.Ordinal) && !text.StartsWith("alternat", StringComparison.OrdinalIgnoreCase) && library.Understood(text) is not null && !CardPhrases.StationOfRest.IsMatch(text) && CardPhrases.PartOf(text) == CardPart.Main && CardPhrases.PartOf(text.Split(' ')[0]) == CardPart.Main;
+    private static bool IsBareName(string text, MoveLibrary library) =>
+        text is [not ' ', not ' ', .., not (' ' or '-')] && text.Length <= LongestName && !text.AsSpan().ContainsAnyExcept(NameLetters) && !text.Contains("  ", StringComparison.Ordinal) && !text.StartsWith("alternat", StringComparison.OrdinalIgnoreCase) && !text.StartsWith("stretch", StringComparison.OrdinalIgnoreCase) && library.Understood(text) is not null && !CardPhrases.StationOfRest.IsMatch(text) && CardPhrases.PartOf(text) == CardPart.Main;
 
     private const int LongestName = 40;
 

@@ -340,11 +340,23 @@ internal static partial class CardWording
     /// <summary>A line in the words the rest of the reader knows.</summary>
     public static string Of(string text)
     {
+        var letters = LettersOf(text);
         foreach (var way in Ways)
-            if (way.MayBeIn(text))
-                text = way.Reworded(text);
+            if (way.MayBeIn(text, letters) && way.Reworded(text) is var reworded && !ReferenceEquals(reworded, text))
+                (text, letters) = (reworded, LettersOf(reworded));
         return text;
     }
+
+    /// <summary>Which letters and signs a text has, a bit for each letter and one for several of the others: words whose bits it lacks are not in it. All of them where it has any but those of one keyboard.</summary>
+    private static ulong LettersOf(string text)
+    {
+        var bits = 0ul;
+        foreach (var c in text)
+            bits |= char.IsAsciiLetter(c) ? 1ul << ((c | 0x20) - 'a') : c < 0x80 ? 1ul << (Letters + c % (64 - Letters)) : ulong.MaxValue;
+        return bits;
+    }
+
+    private const int Letters = 26;
 
     /// <summary>“1 hr”, “1.5 hrs”, “1h15” in minutes.</summary>
     private static string Hours(Match m) => string.Create(CultureInfo.InvariantCulture, $"{(int)(decimal.Parse(m.Groups["n"].Value.Replace(',', '.'), CultureInfo.InvariantCulture) * 60) + (m.Groups["m"].Success ? int.Parse(m.Groups["m"].Value, CultureInfo.InvariantCulture) : 0)} min");
@@ -382,7 +394,15 @@ internal static partial class CardWording
         {
         }
 
-        public bool MayBeIn(string text) => words.Length == 0 || Array.Exists(words, w => text.Contains(w, StringComparison.OrdinalIgnoreCase));
+        private readonly ulong[] letters = [.. words.Select(LettersOf)];
+
+        public bool MayBeIn(string text, ulong of)
+        {
+            for (var at = 0; at < words.Length; at++)
+                if ((letters[at] & ~of) == 0 && text.Contains(words[at], StringComparison.OrdinalIgnoreCase))
+                    return true;
+            return words.Length == 0;
+        }
 
         public string Reworded(string text) => reworded(text);
     }

@@ -188,6 +188,9 @@ internal sealed class CardBlock(int line, string name, CardPart part)
         (Every, ForAll, WaterBetween) = (Every ?? other.Every, ForAll ?? other.ForAll, WaterBetween || other.WaterBetween);
     }
 
+    /// <summary>Whether it is one of the tabatas its class is called by.</summary>
+    public bool IsTabata { get; set; }
+
     /// <summary>The same once more, its moves on another line.</summary>
     public CardBlock Again(int line, string name)
     {

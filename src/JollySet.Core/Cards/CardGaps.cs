@@ -270,7 +270,7 @@ internal static class CardGaps
 
         if (open.Count == 0 || block.Work is not null || block.Scheme is not null)
             return;
-        var isTabata = block is { Part: CardPart.Main, IsAmrap: false, Every: null } && open.Count == block.Stations.Count && block.Name.Contains("tabata", StringComparison.OrdinalIgnoreCase);
+        var isTabata = block is { Part: CardPart.Main, IsAmrap: false, Every: null } && open.Count == block.Stations.Count && (block.IsTabata || block.Name.Contains("tabata", StringComparison.OrdinalIgnoreCase));
         // “4 rounds, 45 s”: too short for all of them, it is each one’s.
         if (!isTabata && block is { Part: CardPart.Main, Length: <= ShortOfAll and var each, Stations.Count: > 1, IsLinked: false, IsStraight: false })
         {

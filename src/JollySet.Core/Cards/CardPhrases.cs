@@ -66,6 +66,11 @@ internal static partial class CardPhrases
 
     public static Regex BlockWord => field ??= new(@"^(?:the\s+)?(?:(?:bloc|bloque|zirkel|circuito|runde)\s*(?:\d{1,2}|[a-d])\b(?!\s*x)|(?:round|circuit|block|part|set|section)\s+(?:one|two|three|four|five)\b|(?:circuit|block|blk|part|round|set|section|station|interval|segment|superset|super set|tri-?set|giant set|complex|strength|core|cardio|conditioning)s?(?:\s*(?:\d{1,2}|[a-h])\b(?!\s*(?:reps?\b|of\s+each|mins?\b|minutes?\b|'|secs?\b|seconds?\b|s\b|on\b|work\b|rounds?|rds?|laps?|circuits?\b|sets?\b|tours?|runden|times|/|:\d\d|-\d\d|x\s*(?:$|[^\s\d]|\d{1,3}\s*(?:each|reps?)\b|\d{2,3}\s*(?:s|secs?|seconds?)?\s*(?:$|[/:,])))))?|(?:first|second|third|fourth|fifth|last|final)\s+(?:block|circuit|round|set|part|section|superset|strength|half)|pairs?\s*\d{1,2}|(?:track|song|phase|stage)\s*\d{1,2}(?!\s*(?:mins?|minutes?|x))|sec\s\d(?=\s*[:-])|(?:partner|team|group|final|mini)\s+(?:challenge|finisher|relay)|finishers?|cash[\s-]?out|buy[\s-]?(?:in|out)|burn[\s-]?out|bonus|(?:start|end|finish|opener|closer)(?=\s*:)|main(?:\s+(?:set|part|block|workout|circuit))?|strength|cardio|core|abs|legs|upper(?:\s+body)?|lower(?:\s+body)?|emom|e\dmom|amrap|(?:ascending|descending)(?:\s+ladder)?|count\s?down|ladder|pyramid|tabata|hiit|metcon|burner|challenge|workout|intervals|every min(?:ute)?(?:\s+on\s+the\s+min(?:ute)?)?|[a-h](?=\s*[:)-])|[i-z]\d{1,2}(?=:)|(?:r|rd|rnd|[stpbc])\s?[1-9](?=\s*:?\s*$))(?=$|[\s:,;.()\[\]x\-!])", RegexOptions.IgnoreCase);
 
+    public static Regex StationsSaid => field ??= new(@"\b(?:[4-9]|1[0-9]|20)\s*(?:stations|stns)\b", RegexOptions.IgnoreCase);
+
+    /// <summary>A class, and the sets or rounds of each of its blocks.</summary>
+    public static Regex TopicAndSets => field ??= new(@"^(?<t>[a-z][a-z0-9' &/-]{2,40}?)\s*(?:\s-\s|[,:]\s)\s*(?<n>[2-9])\s*(?:sets|rounds)\s+(?:of\s+)?(?:each|all)\b(?<more>.*)$", RegexOptions.IgnoreCase);
+
     /// <summary>A word for the class, and how all of it runs.</summary>
     public static Regex TopicAndHow => field ??= new(@"^(?<t>[a-z][a-z' &-]{2,30}?)\s+(?<how>\d{2}\s*[/:]\s*\d{2}.*)$", RegexOptions.IgnoreCase);
 
@@ -252,7 +257,7 @@ internal static partial class CardPhrases
     public static Regex SameAgain => field ??= new(@"^(?:(?:and|then|now|after\s+that)\s+)*(?:do\s+)?(?:the\s+)?same\s+(?:again|pyramid|ladder)(?:\s+again)?[.!:]?$", RegexOptions.IgnoreCase);
 
     /// <summary>One block once more, by its name.</summary>
-    public static Regex RepeatNamed => field ??= new(@"^(?:(?:and|then|now)\s+)*(?:repeat|redo)\s+(?:the\s+)?(?<n>(?:block|circuit|part|round|set|superset)\s*\w{1,5})[.!]?$", RegexOptions.IgnoreCase);
+    public static Regex RepeatNamed => field ??= new(@"^(?:(?:and|then|now)\s+)*(?:repeat|redo)\s+(?:the\s+)?(?<n>(?:block|circuit|part|round|set|superset)\s*\w{1,5}?)(?:\s*(?:x\s*(?<r>[2-9])|(?<r>[2-9])\s*(?:times|rounds|x)|(?<r>twice)))?[.!]?$", RegexOptions.IgnoreCase);
 
     public static Regex ThenMore => field ??= new(@"^(?<a>[^,:-]{2,30}?)\s*,?\s+then\s+(?<b>.*\d.*)$", RegexOptions.IgnoreCase);
 

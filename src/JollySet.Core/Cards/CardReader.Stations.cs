@@ -116,7 +116,7 @@ public sealed partial class CardReader
     /// <summary>“Station 1: battle ropes (easier: slower)”: a move whether it is known or not, and no title.</summary>
     private bool TakesNumbered(CardWords line)
     {
-        if (!StationNumbered.IsMatch(line.Raw) || WithoutBrackets(line.Text) is not { Length: > 2 } name || name.Split(' ').Length > FewWords || !name.All(c => char.IsLetter(c) || c is ' ' or '-' or '\'') || Understood(name) is not null || StationOfRest.IsMatch(name) || PartOf(name) != CardPart.Main || Begin(name).Success)
+        if (!StationNumbered.IsMatch(line.Raw) || WithoutBrackets(line.Text) is not { Length: > 2 } name || name.Split(' ').Length > FewWords || !name.All(c => char.IsLetter(c) || c is ' ' or '-' or '\'') || name.Contains(" - ", StringComparison.Ordinal) || !CardHead.NeedsIn(line.Text).Needs.IsEmpty || Understood(name) is not null || StationOfRest.IsMatch(name) || PartOf(name) != CardPart.Main || Begin(name).Success)
             return false;
         if (Current is null)
             blocks.Add(new CardBlock(line.Number, FreeName("A"), CardPart.Main));
@@ -147,7 +147,7 @@ public sealed partial class CardReader
         || Current is { Stations.Count: 0, HasSettings: true, Part: CardPart.Main } waiting && waiting.Line == LineAbove(line) && AreShortNames(Commas.Split(text));
 
     /// <summary>Whether several names of a few words, letters alone, are the moves a head waits for, though only some of them are known.</summary>
-    private bool AreShortNames(string[] names) => names.Length > 2 && Array.TrueForAll(names, n => n.Split(' ').Count(w => w != "+") <= 3 && n.Length > 2 && n.All(c => char.IsLetter(c) || c is ' ' or '-' or '\'' or '+') && !IsSpoken.IsMatch(n) && !GoesOn.IsMatch(n) && !NoName.IsMatch(n) && PartOf(n) == CardPart.Main) && names.Count(n => Understood(n) is not null) * 3 >= names.Length;
+    private bool AreShortNames(string[] names) => names.Length > 2 && Array.TrueForAll(names, n => n.Split(' ').Count(w => w != "+") <= 3 && n.Length > 2 && n.All(c => char.IsLetter(c) || c is ' ' or '-' or '\'' or '+') && !IsSpoken.IsMatch(n) && !GoesOn.IsMatch(n) && !NoName.IsMatch(n) && PartOf(n) == CardPart.Main) && names.Count(n => Understood(n) is not null) * 4 >= names.Length;
 
     /// <summary>“Plank 60, side plank 30, hollow 30, superman 30”: where most are held for so long, bare numbers are seconds of the others too; asked.</summary>
     private void HeldAll(CardWords line, List<CardStation> stations)

@@ -43,12 +43,13 @@ public sealed partial class CardReader
     private static Regex OtherAtEnd => field ??= new(@"^(?<own>.*[0-9].*?)\s+(?:or|(?<stroke>/))\s+(?<w>[a-z][a-z' -]{2,40})$", RegexOptions.IgnoreCase);
 
     /// <summary>“Squats if bad knees”, “drop to squats if her knees hurt”, “if knees hurt do squats”: a way that is known for those who spare something; null where it is none.</summary>
-    private (string Need, string Way)? WayForNeed(string said)
+    /// <param name="mayBePurpose">Whether “clams for hips” may be a move of its own, and what it is good for.</param>
+    private (string Need, string Way)? WayForNeed(string said, bool mayBePurpose = false)
     {
         if (said.Length > LongestWay || !BriefWords.MayTellNeed(said))
             return null;
         foreach (var m in new[] { WayThenWhom.Match(said), WhomThenWay.Match(said) }.Where(m => m.Success))
-            if (BriefWords.Need(m.Groups["n"].Value) is { } need && (!m.Groups["with"].Success || !CardHead.NeedsIn(m.Groups["n"].Value).Needs.IsEmpty) && Understood(m.Groups["w"].Value) is not null && Understood(said) is null)
+            if (BriefWords.Need(m.Groups["n"].Value) is { } need && (!(m.Groups["with"].Success || (mayBePurpose && m.Groups["for"].Success && !m.Groups["hurt"].Success)) || !CardHead.NeedsIn(m.Groups["n"].Value).Needs.IsEmpty) && Understood(m.Groups["w"].Value) is not null && Understood(said) is null)
                 return (need, m.Groups["w"].Value);
         return null;
     }
@@ -66,7 +67,7 @@ public sealed partial class CardReader
                 tail = $"{tail[..whom.Index].TrimEnd()} for {whom.Groups["in"].Value}";
             if (sign.Value.EndsWith('('))
                 tail = tail.TrimEnd(')');
-            if (!IsStation(own) || WayForNeed(tail) is not { } way)
+            if (!IsStation(own) || WayForNeed(tail, mayBePurpose: sign.Value.AsSpan().ContainsAny(",;-")) is not { } way)
                 continue;
             foreach (var need in CardHead.NeedsIn(tail).Needs.Where(n => !n.StartsWith("no ", StringComparison.Ordinal)))
                 head.AddNeed(need);
@@ -82,11 +83,11 @@ public sealed partial class CardReader
 
     private static Regex NeedInBracket => field ??= new(@"\s*\((?<in>[^()]{3,30})\)$");
 
-    private const string Whom = @"(?:(?:(?:those|people|anyone|anybody|someone|somebody|ladies|folk|you|they|she|he|there)(?:'s|'ve|'re)?(?:\s+(?:who|with|have|has|having|got|is|are))*)\s+(?:an?\s+)?)?(?:(?:the|your|her|his|their|any)\s+)?(?<n>[a-z][a-z' -]{2,30}?)(?:\s+(?:hurts?|aches?|(?:is|are)\s+(?:bad|sore|dodgy|playing\s+up|hurting|painful|tender)|plays?\s+up|people|folk|ones))?";
+    private const string Whom = @"(?:(?:(?:those|people|anyone|anybody|someone|somebody|ladies|folk|you|they|she|he|there)(?:'s|'ve|'re)?(?:\s+(?:who|with|have|has|having|got|is|are))*)\s+(?:an?\s+)?)?(?:(?:the|your|her|his|their|any)\s+)?(?<n>[a-z][a-z' -]{2,30}?)(?<hurt>\s+(?:hurts?|aches?|(?:is|are)\s+(?:bad|sore|dodgy|playing\s+up|hurting|painful|tender)|plays?\s+up|people|folk|ones))?";
 
-    private static Regex WayThenWhom => field ??= new("^(?:(?:" + Easier + "|" + InPlace + @"|do|use|try)[,\s]*[:=-]?\s+)?(?<w>(?!.*\s-\s)[a-z][a-z' -]{2,40}?)\s+(?:instead\s+)?(?:for|if|when|(?<with>with))\s+" + Whom + "$", RegexOptions.IgnoreCase);
+    private static Regex WayThenWhom => field ??= new("^(?:(?:" + Easier + "|" + InPlace + @"|do|use|try)[,\s]*[:=-]?\s+)?(?<w>(?!.*\s-\s)[a-z][a-z' -]{2,40}?)\s+(?:instead\s+)?(?:(?<for>for)|if|when|(?<with>with))\s+" + Whom + "$", RegexOptions.IgnoreCase);
 
-    private static Regex WhomThenWay => field ??= new("^(?:or\\s+)?(?:(?:an?\\s+)?(?:easier\\s+)?(?:option|alternative|version)\\s+)?(?:(?:for|if|when|with)\\s+)?" + Whom + @"(?:\s+(?:option|alternative|version))?(?:\s*(?:[:=,]|->)\s*|\s+-\s+|\s+(?=(?:can|do|use|try)\s))(?:(?:can\s+|please\s+)?(?:do|use|try|have|go\s+for|swap\s+(?:to|for))\s+)?(?<w>[a-z][a-z' -]{2,40}?)(?:\s+instead)?$", RegexOptions.IgnoreCase);
+    private static Regex WhomThenWay => field ??= new(@"^(?:or\s+)?(?:(?:an?\s+)?(?:easier\s+)?(?:option|alternative|version)\s+)?(?:(?:for|if|when|with)\s+)?" + Whom + @"(?:\s+(?:option|alternative|version))?(?:\s*(?:[:=,]|->)\s*|\s+-\s+|\s+(?=(?:can|do|use|try)\s))(?:(?:can\s+|please\s+)?(?:do|use|try|have|go\s+for|swap\s+(?:to|for))\s+)?(?<w>[a-z][a-z' -]{2,40}?)(?:\s+instead)?$", RegexOptions.IgnoreCase);
 
     private const string Easier = @"(?:easier|easy)(?:\s+(?:option|version|way|alternative))?(?:\s+is)?|low(?:er)?(?:[\s-]impact)?\s+(?:option|version)|(?:to\s+)?make\s+(?:it|them|this)\s+eas(?:y|ier)(?:\s+(?:with|by|do))?|mod(?:ify|ified)?(?:\s+(?:to|with|is))?|reg(?:ress)?(?:\s+to)?|scaled?(?:\s+(?:down|back))?(?:\s+(?:to|with))?|drop(?:\s+(?:down|back))?\s+to|option(?:\s+is)?|(?:beginners?|newbies|newcomers|novices|new(?:er)?\s+(?:people|ones))(?:\s+(?:can\s+)?do)?|if\s+(?:tired|new|needed|(?:you|they)(?:'re|\s+are)\s+(?:new|tired|struggling)|it'?s\s+too\s+(?:hard|much))";
     private const string Harder = @"(?:harder|tougher|stronger|advanced|adv)(?:\s+(?:option|version|way))?(?:\s+(?:is|do))?|(?:to\s+)?make\s+(?:it|them|this)\s+(?:harder|tougher)(?:\s+(?:with|by|do))?|prog(?:ress)?(?:\s+to)?|to\s+progress|step\s+it\s+up\s+(?:to|with)";

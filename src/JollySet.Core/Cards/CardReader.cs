@@ -152,6 +152,7 @@ public sealed partial class CardReader
                 Note(line);
             else
                 Take(line, isFirst);
+            DropBegun(line);
             KeepBeside(line);
             isFirst = false;
         }
@@ -181,6 +182,9 @@ public sealed partial class CardReader
         OverParts();
         Ways();
         HeldBelow();
+        // “T1 squats / jump squats” below “Tabata Tuesday”.
+        if (head.Title.Contains("tabata", StringComparison.OrdinalIgnoreCase))
+            blocks.FindAll(b => TabataNumber.IsMatch(b.Name)).ForEach(b => b.IsTabata = true);
         RestAsToldAbove();
         Split();
         foreach (var (from, to) in CardInherit.HandDown(blocks))
@@ -240,6 +244,25 @@ public sealed partial class CardReader
     /// <summary>“Squats x10”, “10 squats”: said as plainly as it can be.</summary>
     private static Regex NameAndCount => field ??= new(@"^(?:(?<name>[a-z]{3}[a-z -]{0,36}) x[0-9]{1,3}|[0-9]{1,3} (?<name>[a-z]{3}[a-z -]{0,36}))$", RegexOptions.IgnoreCase);
 
+    /// <summary>Whether a line and the next begin with a time of the clock.</summary>
+    private bool IsOfClock(CardWords line) => CardNumbers.IsTimed(line.Raw) && words.Find(w => w.Line > line.Line && w.Text.Length > 0) is { } next && CardNumbers.IsTimed(next.Raw);
+
+    private CardBlock? begunForStations;
+
+    /// <summary>Takes out what was begun for a line of stations that has begun a block of its own.</summary>
+    private void DropBegun(CardWords line)
+    {
+        if (begunForStations is { Stations.Count: 0, HasSettings: false } begun && blocks.Find(b => b != begun && b.Line == line.Number) is { } own)
+        {
+            blocks.Remove(begun);
+            own.Name = own.IsUnnamed ? begun.Name : own.Name;
+        }
+
+        begunForStations = null;
+    }
+
+    private static Regex TabataNumber => field ??= new("^T ?[1-9]$", RegexOptions.IgnoreCase);
+
     private CardWords LineAt(int number) => words.Find(w => w.Number == number)!;
 
     private void Take(CardWords line, bool isFirst)
@@ -268,6 +291,9 @@ public sealed partial class CardReader
         // “B1 40/20 x3: squat, row”: a block of that name, no half of a pair.
         if (line.Letter is not null && Listed(line.Text) is { Items: not null } listed && Scan(listed.Head, isLine: false) is { SaysBlock: true } runs && IsEmpty(runs.Left))
             line = line with { Letter = null, Text = $"{LetterWord.Match(line.Raw).Value} {line.Text}" };
+        // “30 secs each, 8 stations” below a warm-up: the circuit begins.
+        if (Current is { Part: CardPart.WarmUp } && blocks.Count < Limits.Blocks && StationsSaid.IsMatch(line.Text) && PartOf(line.Text) == CardPart.Main && Scan(line.Text, isLine: false) is { SaysBlock: true } or { IsEach: true } or { RoundsLow: not null })
+            blocks.Add(begunForStations = new CardBlock(line.Number, FreeName("A"), CardPart.Main));
         if (TakesRange(line) || SaysPairsToCome(line) || AsksToMind(line) || TakesRoundsOfNamed(line) || TakesSetsOfEach(line) || TakesSetsBelow(line) || TakesRestOfAll(line) || TakesTold(line))
             return;
         // “Squat 4x8, row 4x8, rest 90”: of each of them.
@@ -345,6 +371,13 @@ public sealed partial class CardReader
             return;
         }
 
+        // “KB complexes - 3 sets each, 1 min rest” above blocks that have names of their own.
+        if (isFirst && TopicAndSets.Match(line.Text) is { Success: true } each && Understood(Scan(each.Groups["t"].Value).Left) is null && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } below && Begin(below.Text).Success)
+        {
+            TakesTitle(line with { Text = $"{each.Groups["t"].Value}, {each.Groups["n"].Value} rounds{each.Groups["more"].Value}" });
+            return;
+        }
+
         // “HIIT 45/15” above parts that have names of their own: the class, and how it runs.
         if (isFirst && TopicAndHow.Match(line.Text) is { Success: true } topic && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } part && Begin(part.Text).Success)
         {
@@ -352,7 +385,7 @@ public sealed partial class CardReader
             return;
         }
 
-        if (isFirst && (((SaysWhen.IsMatch(line.Text) || Strokes.Count(line.Text) > 1) && Listed(line.Text).Items is null) || (line.IsHeading && PartOf(line.Text) == CardPart.Main) || !BeginsBlock(line.Text) || (TitleBesides.IsMatch(line.Text) && !Talk.IsMatch(line.Text) && !OpensWithWarmUp.IsMatch(line.Text)) || IsTopic(line.Text) || IsOverLetters(line) || NamesClass.IsMatch(line.Text) || IsOverBlock(line) || IsOverWarmUp(line) || IsTitled(line.Text)) && !IsStation(line.Text) && !AreMoves(line.Text) && !IsFirstOfHeads(line) && (Scan(line.Text) is { Sets: null } || Scan(WithoutBrackets(line.Text)) is { Sets: null } || !BriefWords.Focus(Scan(line.Text).Left).IsEmpty))
+        if (isFirst && !IsOfClock(line) && (((SaysWhen.IsMatch(line.Text) || Strokes.Count(line.Text) > 1) && Listed(line.Text).Items is null) || (line.IsHeading && PartOf(line.Text) == CardPart.Main) || !BeginsBlock(line.Text) || (TitleBesides.IsMatch(line.Text) && !Talk.IsMatch(line.Text) && !OpensWithWarmUp.IsMatch(line.Text)) || IsTopic(line.Text) || IsOverLetters(line) || NamesClass.IsMatch(line.Text) || IsOverBlock(line) || IsOverWarmUp(line) || IsTitled(line.Text)) && !IsStation(line.Text) && !AreMoves(line.Text) && !IsFirstOfHeads(line) && (Scan(line.Text) is { Sets: null } || Scan(WithoutBrackets(line.Text)) is { Sets: null } || !BriefWords.Focus(Scan(line.Text).Left).IsEmpty))
         {
             if ((IsSpoken.IsMatch(line.Text) || SpeaksOfIt.IsMatch(line.Text)) && line.Text.Split(' ').Length > FewWords && !TitleBesides.IsMatch(line.Text))
             {
@@ -474,6 +507,16 @@ public sealed partial class CardReader
             second.RunsAs(again);
             blocks.Add(second);
             Say(line, CardLineKind.Block, second.Name);
+            return;
+        }
+
+        if (RepeatNamed.Match(line.Text) is { Success: true } once && blocks.Find(b => b.Name.Equals(once.Groups["n"].Value, StringComparison.OrdinalIgnoreCase)) is { Part: CardPart.Main, Stations.Count: > 0 } earlier && (earlier != Current || once.Groups["r"].Success) && blocks.Count < Limits.Blocks)
+        {
+            var copy = earlier.Again(line.Number, FreeName(earlier.Name));
+            if (once.Groups["r"] is { Success: true, Value: var times })
+                copy.RoundsLow = times[0] is >= '2' and <= '9' ? times[0] - '0' : 2;
+            blocks.Add(copy);
+            Say(line, CardLineKind.Block, copy.Told());
             return;
         }
 

@@ -201,7 +201,7 @@ internal sealed partial class CardTimings
 
     /// <summary>A time whose unit may be left out.</summary>
     private const string Tb = "(?:" + T + @"|(?<n>[0-9]{2,3})(?!\s*x|\s*:\s*[0-9]|\s*/\s*[0-9]{2}\b(?!\s*[sm""])))";
-    private const string Moves = @"(?:stations?|exercises?|moves?|movements?|ones?|things?|drills?|equipment)";
+    private const string Moves = @"(?:stations?|stns?|exercises?|moves?|movements?|ones?|things?|drills?|equipment)";
     private const string Round = @"(?:rounds?|laps?|circuits?|sets?|goes|rnds?|rds?|times?\s+round|loops?)";
     private const string Off = @"(?:rest(?:ing)?|off|change[\s-]?overs?|chang(?:e|ing)|transitions?|recover(?:y|ing)?|breaks?|breathers?|swaps?|switch(?:ing)?|turn\s?around|r\b)";
     private const string To = @"(?:to\s+(?:change|move|swap|switch|rest|recover|reset|transition|rotate|get|walk|run|jog|catch)(?:\s+(?:over|on|along|around|round|across|ready|set|up|stations?|there|your\s+breath|to))*(?:\s+(?:the|their|your)\s+next(?:\s+" + Moves + ")?)?)";
@@ -224,7 +224,7 @@ internal sealed partial class CardTimings
     /// <summary>One clause.</summary>
     private static Regex Clause => field ??= new(
         @"\G(?:(?<between>" + T + @"\s*(?:(?:of\s+)?(?:" + Off + @"|(?<water>water|drinks?))(?:\s+break)?\s*)?(?:in\s+)?(?:(?:between|btw|b/w|betw|after)(?:\s+(?:each|every|the))?|at\s+the\s+end\s+of\s+(?:each|every|the)|(?:per|each|every))\s+" + Round + @"|(?:rest(?:ing)?|recover(?:ing)?|break|take|have|(?<water>water))\s*:?\s*(?:for\s+)?" + T + @"\s+(?:rest\s+|break\s+)?(?:between|after|btw)(?:\s+(?:each|every|the))?\s+" + Round + @"|(?:rest\s+)?" + T + @"\s+(?:rest\s+|off\s+)?(?:and\s+|then\s+|&\s+)+repeat\b|(?:rest|break)\s+between\s+(?:the\s+)?" + Round + @"\s*[:=-]?\s*" + T + @")" +
-        @"|(?<stations>[0-9]{1,2}\s*x?\s*(?:different\s+)?(?:(?<stand>stations?)|exercises?|moves|movements|drills)\b(?:\s+(?:of|each|in\s+total|total)\b)?)" +
+        @"|(?<stations>[0-9]{1,2}\s*x?\s*(?:different\s+)?(?:(?<stand>stations?|stns?)|exercises?|moves|movements|drills)\b(?:\s+(?:of|each|in\s+total|total)\b)?)" +
         @"|(?<reps>(?:do\s+)?(?:x\s*)?" + N + @"\s*(?:(?:reps?|repetitions)\b(?:\s+(?:" + Each + @"|of\s+everything))?|(?:of\s+)?(?:each|everything)\b(?:\s+(?:of\s+the\s+)?" + Moves + @"\b)?(?!\s+(?:side|leg|arm|way|of)\b)))" +
         @"|(?<pair>(?:work\s*:?\s*(?:for\s+)?)?(?!90\s*/\s*90\b)(?<w>[0-9]{2,3})\s*(?:s(?:ec(?:ond)?s?)?)?\s*[/:]\s*(?<r>[1-9][0-9]|[5-9])\s*(?:s(?:ec(?:ond)?s?)?)?\b(?!\s*(?:x\s*[0-9]*\s*(?:kg|lb|reps?)|min|between\s+" + Round + @"|after|work|on\b|" + Round + @"))(?:\s*(?:" + Off + @"|" + To + @")\b(?!\s+(?:between\s+(?:the\s+)?" + Round + @"|after|[0-9]|" + Round + @")))?(?:\s*(?:in\s+)?(?:between|btw)\b(?!\s+(?:the\s+)?" + Round + @")(?:\s+(?:each\s+)?" + Moves + @")?)?|(?<w>[0-9]{2,3})\s*(?:s(?:ec(?:ond)?s?)?\s+)?(?:on|work)\b[\s,/&+-]*(?:and\s+|then\s+)?(?<r>[0-9]{1,3})\s*(?:s(?:ec(?:ond)?s?)?\s+)?(?:off|rest)\b(?!\s+(?:between|after)))" +
         @"|(?<rounds>(?:(?:all|complete|perform|do|for|repeat(?:ed)?|go|run|work)\s+)*(?:(?:it|this|all|everything|the\s+(?:lot|circuit)|(?<=(?:repeat|do|complete)\s+)circuit|through|round|around)\s+)*(?:x\s*(?<n>[0-9]{1,2})\b(?:\s*" + Round + @")?|(?<twice>twice)\b|(?<thrice>thrice)\b|" + N + @"\s*(?:x\b|times\b|(?:(?:full|complete|whole)\s+)?(?:(?<sets>sets)|" + Round + @")\b))(?:\s+(?:through|round|around|over|in\s+total|total|of|in\s+all)\b)*)" +

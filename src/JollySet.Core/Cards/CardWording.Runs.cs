@@ -19,6 +19,21 @@ internal static partial class CardWording
     private const string Plain = @"[a-z][a-z' -]+?";
 
     /// <summary>“A 4x8 goblet squat / push-up, 60s”: a letter's two by turns.</summary>
+    /// <summary>“Rest 30 s between rungs” of a ladder.</summary>
+    private static Regex BetweenRungs => field ??= new(@"\bbetween\s+(?:the\s+|each\s+)?(?:rungs?|steps?|levels?)\b", RegexOptions.IgnoreCase);
+
+    /// <summary>“Also twice”, “same again x2” below another list.</summary>
+    private static Regex AlsoSoOften => field ??= new(@"^(?:also|again|the\s+same|ditto)[,:]?\s+(?=(?:twice|x\s?[2-9]|[2-9]\s*(?:x|times|rounds))[.!]?$)", RegexOptions.IgnoreCase);
+
+    /// <summary>“Block B x3: 30s each lunge, press, curl”: so long each of a list, not on each side.</summary>
+    private static Regex EachOfList => field ??= new(@"^(?<h>[^:]{2,40}):\s*(?<t>[0-9]{2,3}\s*(?:s|secs?|seconds?))\s+(?:of\s+)?each(?:\s+of)?\s+(?!(?:side|leg|arm|way|round|move|exercise|station|one|for|set)\b)(?=[a-z][a-z' -]+,\s)", RegexOptions.IgnoreCase);
+
+    /// <summary>“Circuit 1 (4 x 40/20 squat / row / lunge)”: how it runs and its list in a bracket.</summary>
+    private static Regex ListInBracket => field ??= new(@"^(?<h>[^():]{2,50}?)\s*\((?<how>[0-9]{1,2}\s*x\s*[0-9]{2}\s*/\s*[0-9]{2}|[0-9]{2}\s*/\s*[0-9]{2}(?:\s*x\s*[0-9]{1,2})?)\s*[:,-]?\s+(?<l>[a-z][^()]*(?:\s/\s|,\s)[^()]*)\)$", RegexOptions.IgnoreCase);
+
+    /// <summary>“Wu 5 bike”.</summary>
+    private static Regex PartNumberAndWord => field ??= new(@"^(?<p>wu|w/u|warm[\s-]?up)\s+(?<n>[0-9]{1,2})\s+(?!min|rounds?|x\b|reps|times|sets|moves|secs?|people)(?<w>[a-z]{3,12})$", RegexOptions.IgnoreCase);
+
     private static Regex LetteredByStroke => field ??= new(@"^(?<l>[A-H])\s*[.:)]?\s+(?<s>[2-6])\s*x\s*(?<r>[0-9]{1,2})\s+(?<a>" + Plain + @")\s+/\s+(?<b>" + Plain + @")(?<more>,?\s+(?:rest\s+)?[0-9]{2,3}\s*(?:s|secs?|seconds?)?(?:\s+rest)?)?$", RegexOptions.IgnoreCase);
 
     /// <summary>“Leg ext 3x15 / ham curl 3x15”: a pair.</summary>

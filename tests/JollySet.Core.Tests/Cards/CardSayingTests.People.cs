@@ -20,6 +20,8 @@ public partial class CardSayingTests
     [InlineData("press-ups 12 / wall press-ups (sore shoulders)", "press-ups x12 | for shoulders: wall press-ups", "needs: shoulders")]
     [InlineData("press-ups x12, wall press-ups if Una has bad wrists", "press-ups x12", "needs: wrists")]
     [InlineData("squats x12 with band", "squats with band x12", "")]
+    [InlineData("squats x12 (clams for hips)", "squats x12 | for hips: clams", "")]
+    [InlineData("squats x12, clams for hips", "squats x12", "clams for hips")]
     public void Whoever_is_said_to_have_it_is_heard(string line, string becomes, string need) =>
         Holds([line], l => $"3 rounds\n{l}\nrows x10\n", _ => becomes, also: need);
 
@@ -76,7 +78,18 @@ public partial class CardSayingTests
     [InlineData("squats x10\nrows x10\nfinish: TGU 1/1 x 3", "TGU x3, each side\n")]
     [InlineData("3 rounds\nrows x10\n100 squats shared", "\nsquats x100 | note: shared\n")]
     [InlineData("3 rounds 40/20\nsquats\nrows\nThen core\n3 x 30s hollow hold\n3 x 20 crunches", "== core (straight, 3 rounds)\nhollow hold 30s\ncrunches x20\n")]
+    [InlineData("Arms: curls 10, shoulder press 8\nAlso twice.", "(circuit, 2 rounds)\ncurls x10\nshoulder press x8\n")]
+    [InlineData("2-4-6-8-10-8-6-4-2\nKB swings\ngoblet squats\nrest 30s between rungs", "(pyramid 2..10..2 step 2, rest 30)\n")]
+    [InlineData("Block A x3: 30s each squat, push up, row\nBlock B x3: 30s each lunge, press, curl\nRepeat block A x2", "== Block B (circuit, 3 rounds, work 30)\nlunge, alternating\npress\ncurl\n\n== \"Block A 2\" (circuit, 2 rounds, work 30)\nsquat\npush up\nrow\n")]
+    [InlineData("Warm up: bean game 5 min\nIn pairs, 30 sec each then swap, 8 stations, once round\n1 step ups\n2 ball slams\n3 plank", "(own 300s)\nnote: bean game\n")]
     public void Of_an_unseen_hand(string card, string becomes) => Holds([card], c => $"{c}\n", _ => becomes);
+
+    [Theory]
+    [InlineData("Tabata Tuesday 30 mins\nWarm up 4\nT1 squats / jump squats\nT2 press ups / plank\n1 min rest after each tabata\nStretch 4", "== T1 (circuit, 4 rounds, work 20, rest 10, after 60)\nsquats\njump squats\n")]
+    [InlineData("19:00 welcome\n19:03 warm up\n19:10 circuit 1 (4 x 40/20 squat / row / press)\n19:27 water\n19:29 circuit 2 (3 x 30/15 burpee / plank / skater)\n19:40 stretch\n19:45 end", "(circuit, 4 rounds, work 40, rest 20, after 120 water)\nsquat\nrow\npress\n")]
+    [InlineData("KB complexes w/ 12kg - 3 sets each, 1 min rest\nComplex 1: 5 deadlifts, 5 cleans, 5 squats\nComplex 2: 6 swings, 6 goblet squats, 6 high pulls", "== \"Complex 2\" (trio, 3 rounds, rest 60)\nswings x6\n")]
+    public void A_whole_card_of_an_unseen_hand(string card, string becomes) =>
+        Assert.Contains(becomes, SheetWriter.Write(CardReader.Read(card)!.Plan), StringComparison.Ordinal);
 
     [Fact]
     public void A_numbered_station_is_no_title()
@@ -84,6 +97,16 @@ public partial class CardSayingTests
         var sheet = SheetWriter.Write(CardReader.Read("STATION 1: Battle ropes (easier: slower)\nSTATION 2: Box jumps (easier: step ups)\nSTATION 3: Cone dash (mind the wall)\n50 seconds work, 25 seconds change\n")!.Plan);
 
         Assert.EndsWith("(circuit, work 50, rest 25)\nBattle ropes | easier: slower\nBox jumps | easier: step ups\nCone dash | note: mind the wall\n", sheet.Replace("\"", "", StringComparison.Ordinal), StringComparison.Ordinal);
+    }
+
+    [Theory]
+    [InlineData("STATION 2: Strap row (easier: slower) - sore wrists")]
+    [InlineData("STATION 2: Cone dash - mind Una's knees, they are sore")]
+    public void Nobody_is_spared_by_a_name(string line)
+    {
+        var sheet = SheetWriter.Write(CardReader.Read($"STATION 1: Battle ropes\n{line}\nSTATION 3: squats\n50 seconds work, 25 seconds change\n")!.Plan).Split('\n');
+
+        Assert.Contains(sheet, l => (l.StartsWith("needs:", StringComparison.Ordinal) || l.Contains("note: ", StringComparison.Ordinal)) && (l.Contains("wrists", StringComparison.Ordinal) || l.Contains("knees", StringComparison.Ordinal)));
     }
 
     [Fact]

@@ -69,6 +69,8 @@ public sealed class CardTests(ITestOutputHelper output)
     [InlineData("sixtyfirst")]
     [InlineData("sixtysecond")]
     [InlineData("sixtythird")]
+    [InlineData("sixtyfifth")]
+    [InlineData("sixtysixth")]
     [InlineData("wordings")]
     public void Nine_facts_in_ten_are_right(string file)
     {

@@ -23,7 +23,8 @@ public sealed partial class CardReader
             blocks.Add(new CardBlock(line.Number, FreeName("pairs"), CardPart.Main));
         beside.Add(AsTyped(line));
         TakeStations(line, $"{one}, {other}", isListed: true);
-        if (how.Any)
+        // “Swap every 30 secs” is when those two swap, not how the block runs: it stands in the line that is kept.
+        if (how is { Any: true, Every: null, Scheme: null, IsAmrap: false })
             Applied(Current!, how, line, isSetting: false);
         return true;
     }

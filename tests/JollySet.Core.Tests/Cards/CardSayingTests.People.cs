@@ -50,6 +50,10 @@ public partial class CardSayingTests
         Assert.Contains("wall sit", sheet[sheet.IndexOf("note: ", StringComparison.Ordinal)..], StringComparison.Ordinal);
     }
 
+    [Fact]
+    public void When_they_swap_is_not_how_the_block_runs() =>
+        Assert.Contains("(circuit, 3 rounds)\nnote: \"P1 plank, P2 squats, swap every 30 secs\"\nplank 30s\nsquats x10\nrows x10\n", SheetWriter.Write(CardReader.Read("Quay\n3 rounds\nP1 plank, P2 squats, swap every 30 secs\nrows x10\n")!.Plan), StringComparison.Ordinal);
+
     [Theory]
     [InlineData("1 squat and 2 press-ups")]
     [InlineData("A squats, B rows")]

@@ -32,7 +32,7 @@ internal sealed partial class CardHead
 
     private static Regex Hollow => field ??= new(@"\s*[(\[]\s*[)\]]?\s*$|[(\[]\s*[)\]]");
 
-    private static Regex Brings => field ??= new(@"^(?:(?:please\s+)?bring\s+|w/\s*|with\s+|uses?\s*:?\s+|using\s+)(?:your\s+(?:own\s+)?|an?\s+)?", RegexOptions.IgnoreCase);
+    private static Regex Brings => field ??= new(@"^(?:(?:please\s+)?bring\s+|w/\s*|with\s+|uses?\s*:?\s+|using\s+|(?:you(?:'ll)?\s+)?need(?:s|ed)?\s+|equipment\s*[:-]\s*|kit\s*[:-]\s*)(?:your\s+(?:own\s+)?|an?\s+)?", RegexOptions.IgnoreCase);
 
     private static Regex Greets => field ??= new(@"^(?:(?:good\s+)?(?:morning|evening|afternoon)\s+(?:all|ladies|everyone|everybody|team|folks|gang|guys|both|gents)\b|(?:good\s+)?(?:morning|evening|afternoon)(?=\s*[!.]|$)|(?:hi|hiya|hello|hey|right|okay)(?=\s*[!,.]|\s+(?:all|there|everyone|team|folks)\b|$)|(?:hi|hiya|hello|hey)\s+[a-z]+$|(?:hi|hiya|hello|hey)\b(?=.*(?:\?|\b(?:pls|please|can\s+you|could\s+you)\b))|(?:dear|thanks|thank you)\b)", RegexOptions.IgnoreCase);
 

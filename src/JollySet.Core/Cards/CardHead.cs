@@ -112,6 +112,50 @@ internal sealed partial class CardHead
         return read.Count == 0 ? null : (Together(read), string.Join(", ", over));
     }
 
+    /// <summary>The title that a piece is, without how long and how many; null where nothing of it is a name.</summary>
+    public static string? TitleOf(string piece)
+    {
+        var trial = new CardHead();
+        trial.TakePiece(piece, mayTitle: true, [], []);
+        return trial.Title.Length > 0 ? trial.Title : null;
+    }
+
+    /// <summary>Whether a piece says something of the class and nothing else; null where it does not, false where a block may be called so.</summary>
+    public static bool? Says(string piece)
+    {
+        var trial = new CardHead { Title = " – " };
+        var (read, over) = (new List<string>(), new List<string>());
+        trial.TakePiece(piece, mayTitle: false, read, over);
+        // What stands around a need is kept beside it, and so is from when till when.
+        if (read.Count == 0 || (over.Count > 0 && trial.List("needs").Count == 0 && FromTill.Match(over[0]).Length != piece.Length))
+            return null;
+        return trial.People is not null || trial.List("needs").Count > 0 || trial.List("audience").Count > 0 || trial.List("kit").Count > 1 || (trial.Place is not null && trial.Title.Length > 0) || piece.Contains(':', StringComparison.Ordinal);
+    }
+
+    /// <summary>Takes pieces one by one.</summary>
+    /// <param name="isDay">Whether a piece is a day, which belongs to the title.</param>
+    /// <returns>What was understood, and the pieces that are kept beside it; null where nothing was.</returns>
+    public (List<string> Read, List<string> Over)? TakePieces(List<string> pieces, bool mayTitle, Predicate<string> isDay)
+    {
+        var (read, over) = (new List<string>(), new List<string>());
+        for (var at = 0; at < pieces.Count; at++)
+        {
+            if ((!mayTitle || at > 0) && isDay(pieces[at]) && Title.Length > 0)
+            {
+                if (Title.Contains(pieces[at], StringComparison.OrdinalIgnoreCase))
+                    continue;
+                Title = Capped($"{Title} – {pieces[at]}");
+                read.Add(Title);
+            }
+            else
+            {
+                TakePiece(pieces[at], mayTitle && at == 0, read, over);
+            }
+        }
+
+        return read.Count == 0 ? null : ([Together(read)], over);
+    }
+
     /// <summary>What was understood, each key once: “kit: mat, kettlebell”.</summary>
     private static string Together(List<string> read) =>
         string.Join(" · ", read.Distinct().GroupBy(r => r.IndexOf(": ", StringComparison.Ordinal) is > 0 and var end && ToldKeys.Contains(r[..end]) ? r[..(end + 2)] : r).Select(g => g.Count() == 1 ? g.First() : g.Key + string.Join(", ", g.Select(r => r[g.Key.Length..]))));
@@ -251,6 +295,14 @@ internal sealed partial class CardHead
             People = many;
             read.Add($"{People} people");
             left = Without(left, people);
+        }
+
+        // “@ the quay hall” among pieces.
+        if (Place is null && AtPlace.Match(left) is { Success: true, Index: 0 } at && at.Length == left.Length)
+        {
+            Place = at.Groups["p"].Value.Trim();
+            read.Add($"place: {Place}");
+            return;
         }
 
         // “45 minutes in the church hall”, “Kettlebells at the leisure centre”.
@@ -426,6 +478,18 @@ internal sealed partial class CardHead
     private void Imply(string title)
     {
         var topic = Topic.Replace(Bracketed.Replace(title, ""), "").Trim();
+        // “Full body strength legs/core”, “… dumbbells & mats”: the first of several ends other words.
+        var joined = Parts.Split(topic);
+        var plain = joined.Length;
+        while (plain > 1 && (!BriefWords.Focus(joined[plain - 1]).IsEmpty || BriefWords.Kit(joined[plain - 1]) is not null))
+            plain--;
+        if (plain < joined.Length && joined[plain - 1].LastIndexOf(' ') is > 0 and var last && joined[plain - 1][last..].Trim() is var first)
+        {
+            foreach (var region in BriefWords.Focus(first))
+                Add("focus", region);
+            AddKit(first);
+        }
+
         foreach (var region in BriefWords.Focus(topic) is { IsEmpty: false } whole ? whole : Parts.Split(topic).SelectMany(p => BriefWords.Focus(p.Trim())))
             Add("focus", region);
         // “Strong” alone is what a class is called.

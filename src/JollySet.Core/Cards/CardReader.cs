@@ -139,8 +139,15 @@ public sealed partial class CardReader
     private void ReadLines()
     {
         var isFirst = true;
+        var taken = TakesHeadings();
         foreach (var line in words)
         {
+            if (taken.Contains(line.Number))
+            {
+                isFirst = false;
+                continue;
+            }
+
             if (line.Text.Length == 0)
             {
                 if (line.Raw.Any(char.IsLetterOrDigit))

@@ -51,7 +51,8 @@ public sealed partial class CardReader
             return false;
         var below = IsHeading(lines, at + 1);
         var isOver = below || (BeginsBelow(lines, at + 1) && !(Begin(title).Success && MinutesIn(lines[at]) is > 0 and < ClassMinutes));
-        return (more.Count == 0 ? below : isStrong || isOver) && TakesPieces(lines[at], pieces, mayTitle: true);
+        // “Countdown class” above anything.
+        return (more.Count == 0 ? below || CalledClass.IsMatch(title) : isStrong || isOver) && TakesPieces(lines[at], pieces, mayTitle: true);
     }
 
     private bool BeginsBelow(List<CardWords> lines, int at) => at < lines.Count && (BeginsBlock(lines[at].Text) || PartOf(lines[at].Text) != CardPart.Main);
@@ -126,6 +127,8 @@ public sealed partial class CardReader
 
     /// <summary>“Strength Thurs 9:30”: when, behind what it is called.</summary>
     private static Regex DayBehind => field ??= new(@"\s(?:mon|tues?|wed(?:s|nes)?|thu(?:rs?)?|fri|sat(?:ur)?|sun)(?:day)?s?(?:\s+[0-9]{1,2}(?:[.:][0-5][0-9])?(?:\s*[ap]m)?)?$", RegexOptions.IgnoreCase);
+
+    private static Regex CalledClass => field ??= new(@"^[a-z][a-z '-]+\s+(?:class|session|workout)$", RegexOptions.IgnoreCase);
 
     /// <summary>A day, an hour, a date.</summary>
     private static Regex DayOf => field ??= new(@"^(?=.)(?:(?:every\s+|on\s+)?(?:mon|tues?|wed(?:s|nes)?|thu(?:rs?)?|fri|sat(?:ur)?|sun)(?:day)?s?(?![a-z]))?[\s,]*(?:(?:[0-9]{1,2}(?:st|nd|rd|th)?\s+(?:of\s+)?(?:jan|feb|mar|apr|may|june?|july?|aug|sept?|oct|nov|dec)[a-z]{0,6}|(?:0?[1-9]|[12][0-9]|3[01])/(?:0?[1-9]|1[0-2])(?:/(?:20)?[0-9]{2})?)(?![0-9/]))?[\s,]*(?:at\s+|@\s*)?(?:[0-9]{1,2}(?:[.:][0-5][0-9])?\s*[ap]m|[0-2]?[0-9][.:][0-5][0-9]|am|pm|night|evening|eve|morning|lunch(?:time)?|afternoon)?$", RegexOptions.IgnoreCase);

@@ -615,8 +615,9 @@ public sealed partial class CardReader
     /// <summary>Whether words are certainly a move, with or without how much of it.</summary>
     private bool IsStation(string text) => Scan(text) is { SaysBlock: false } scan && Understood(WithoutBrackets(scan.Left)) is not null;
 
-    /// <summary>Whether words are a list of moves and nothing else.</summary>
-    private bool AreMoves(string text) => Commas.Split(text) is { Length: > 2 } pieces && Array.TrueForAll(pieces, p => p.Length > 0 && IsMovePiece(p));
+    /// <summary>Whether words are a list of moves and nothing else, most of them known and the others likely.</summary>
+    private bool AreMoves(string text) => Commas.Split(text) is { Length: > 2 } pieces && pieces.Count(p => p.Length > 0 && IsMovePiece(p)) is var known && known * 2 > pieces.Length
+        && (known == pieces.Length || Array.TrueForAll(pieces, p => p.Length > 0 && (IsMovePiece(p) || library.Reader.Read(WithoutBrackets(Scan(p).Left)).Known == Sureness.Likely)));
 
     /// <summary>“Each round 3 times, 40s per exercise”: how all blocks run that have not said so.</summary>
     private bool TakesAll(CardWords line)

@@ -4,7 +4,7 @@ using System.Text.RegularExpressions;
 namespace JollySet.Core.Cards;
 
 /// <summary>Tables as they are copied from a spreadsheet, written in Markdown or saved as CSV: each row in the words of a card.</summary>
-internal static class CardTable
+internal static partial class CardTable
 {
     private static readonly Dictionary<string, string> Columns = new(StringComparer.OrdinalIgnoreCase)
     {
@@ -146,7 +146,8 @@ internal static class CardTable
     };
 
     /// <summary>Rows of tables by the number of their line, from 0; a heading row says nothing of its own.</summary>
-    public static Dictionary<int, string> Rows(string[] lines)
+    /// <param name="isMove">Whether words are a move that is known.</param>
+    public static Dictionary<int, string> Rows(string[] lines, Func<string, bool> isMove)
     {
         var rows = new Dictionary<int, string>();
         lines = Spaced(lines);
@@ -154,13 +155,19 @@ internal static class CardTable
         string[] units = [];
         var (block, runs) = ("", "");
         var sign = '\0';
-        var (isOneCircuit, isSchedule, isTimed, isBlocks, across) = (false, false, false, false, "");
+        var (isOneCircuit, isSchedule, isTimed, isBlocks, isHeadless, across) = (false, false, false, false, false, "");
         for (var at = 0; at < lines.Length; at++)
         {
             var line = lines[at];
-            if (heads is not null && line.Contains(sign, StringComparison.Ordinal))
+            if (heads is not null && line.Contains(sign, StringComparison.Ordinal) && !(isHeadless && heads[0] == "number" && Cells(line, sign)[0].Trim() is { Length: > 0 } counter && !counter.All(char.IsAsciiDigit)))
             {
                 var cells = InUnits(Cells(line, sign), units);
+                if (RoundsBelow(cells) is { } often)
+                {
+                    rows[at] = often;
+                    continue;
+                }
+
                 if ((isSchedule || isTimed || across.Length > 0) && line.Any(char.IsLetterOrDigit))
                 {
                     rows[at] = isSchedule ? Scheduled(heads, cells) : isTimed ? From(heads, cells) : isBlocks ? BlockOf(heads, cells, across) : Across(heads, cells, across);
@@ -176,19 +183,15 @@ internal static class CardTable
                 continue;
             }
 
-            (heads, units) = (null, []);
-            if (Bare(lines, at) is { } bare)
-            {
-                (heads, sign) = (bare, '\t');
-                rows[at] = Row(heads, Cells(line, sign)).Row;
-                continue;
-            }
-
+            (heads, units, isHeadless) = (null, [], false);
             foreach (var mark in "\t|,;")
             {
                 if (line.Length > CardText.LongestLine || !line.Contains(mark, StringComparison.Ordinal))
                     continue;
                 var cells = Cells(line, mark);
+                // “| Move | Reps” above rows that begin with their number: its first column has no heading.
+                if (mark == '|' && line.TrimStart().StartsWith('|') && at + 1 < lines.Length && lines[at + 1].Contains('|', StringComparison.Ordinal) && !lines[at + 1].TrimStart().StartsWith('|'))
+                    cells.Insert(0, "");
                 // “Round; Exercise 1; Exercise 2; Exercise 3”: a row is a block, and its moves.
                 if (cells.Count(c => NumberedMove.IsMatch(c)) > 1 && !NumberedMove.IsMatch(cells[0]))
                 {
@@ -240,6 +243,24 @@ internal static class CardTable
                     break;
                 }
             }
+
+            if (heads is null)
+            {
+                lines = Gapped(lines, at, isMove);
+                foreach (var mark in "\t|;,")
+                    if (Headless(lines, at, mark, isMove) is { } columns)
+                    {
+                        (heads, sign, isHeadless, isOneCircuit, isSchedule, isTimed, isBlocks, across) = (columns, mark, true, false, false, false, false, "");
+                        rows[at] = Row(heads, Cells(lines[at], sign)).Row;
+                        break;
+                    }
+            }
+
+            if (heads is null && Bare(lines, at) is { } bare)
+            {
+                (heads, sign) = (bare, '\t');
+                rows[at] = Row(heads, Cells(line, sign)).Row;
+            }
         }
 
         // What stands around a table in its signs, with empty cells: “Warm-up;5 min;;”.
@@ -282,6 +303,16 @@ internal static class CardTable
             if (lines[at].Length > CardText.LongestLine || lines[at].Contains('\t', StringComparison.Ordinal) || Gap.Split(lines[at].Trim()) is not { Length: > 1 } cells || Levels([.. cells], [.. cells.Select(Column)], []) is var heads && (heads.Count(h => h.Length > 0) < 2 || !heads.Contains("name")))
                 continue;
             var starts = Gap.Matches(lines[at].TrimEnd()).Select(g => g.Index + g.Length).Prepend(0).Distinct().ToList();
+            var isUncounted = lines[at].StartsWith("  ", StringComparison.Ordinal) && at + 1 < lines.Length && Gap.Split(lines[at + 1].Trim()).Length == cells.Length + 1;
+            if (isUncounted)
+            {
+                // The column that counts has no heading.
+                put[at] = "\t" + Gap.Replace(lines[at].Trim(), "\t");
+                for (at++; at < lines.Length && lines[at].Length <= CardText.LongestLine && Gap.Split(lines[at].Trim()).Length > 1; at++)
+                    put[at] = Gap.Replace(lines[at].Trim(), "\t");
+                continue;
+            }
+
             for (; at < lines.Length && lines[at].Length <= CardText.LongestLine && (Gap.Split(lines[at].Trim()).Length > 1 || Under(lines[at], starts) is not null); at++)
                 put[at] = (Gap.Split(lines[at].Trim()).Length == cells.Length ? null : Under(lines[at], starts)) ?? Gap.Replace(lines[at].Trim(), "\t");
         }

@@ -43,8 +43,9 @@ internal static class CardText
     /// <param name="library">A word of a move's name is no slip of another; times behind a move are its own.</param>
     public static List<CardWords> Lines(string text, MoveLibrary library)
     {
-        var raw = text.ReplaceLineEndings("\n").Split('\n');
-        var rows = CardTable.Rows(raw);
+        var written = text.ReplaceLineEndings("\n").Split('\n');
+        var raw = CardLetters.Put(written);
+        var rows = CardTable.Rows(raw, w => library.Understood(w) is not null);
         var isTable = rows.Count > 0;
         if (!isTable)
         {
@@ -63,6 +64,11 @@ internal static class CardText
             rows[last] = closing;
         }
 
+        // What stands around a table says how it runs as it does anywhere.
+        if (isTable)
+            for (var at = 0; at < raw.Length; at++)
+                if (!rows.ContainsKey(at) && raw[at].Length <= LongestLine && Plain(Keyed(raw[at])) is var plain && CardTimings.Plain(plain, w => library.Understood(w) is not null) is var timings && timings != plain)
+                    rows[at] = timings;
         if (isTable)
             foreach (var (at, words) in CardNumbers.ByClock([.. raw.Select((l, i) => l.Length > LongestLine ? "" : rows.GetValueOrDefault(i, l))]))
                 rows[at] = words;
@@ -71,12 +77,12 @@ internal static class CardText
         {
             var number = (lines.Count > 0 ? lines[^1].Number : 0) + 1;
             if (!rows.TryGetValue(at, out var row))
-                lines.Add(Of(number, raw[at], null, library) with { Line = at + 1 });
+                lines.Add(Of(number, written[at], raw[at] == written[at] ? null : raw[at], library) with { Line = at + 1 });
             else if (isTable || !row.Contains('\n', StringComparison.Ordinal))
-                lines.AddRange(row.Split('\n').Select(r => Of(number, raw[at], r, library) with { Line = at + 1 }));
+                lines.AddRange(row.Split('\n').Select(r => Of(number, written[at], r, library) with { Line = at + 1 }));
             else
                 // Sentences on one line are lines of their own.
-                lines.AddRange(row.Split('\n').Select((part, i) => Of(number + i, part, part, library) with { Line = at + 1, Whole = raw[at] }));
+                lines.AddRange(row.Split('\n').Select((part, i) => Of(number + i, part, part, library) with { Line = at + 1, Whole = written[at] }));
         }
 
         return Lettered(lines);

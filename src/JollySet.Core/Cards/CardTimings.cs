@@ -27,6 +27,7 @@ internal sealed partial class CardTimings
     private bool isSets;
     private bool isRound;
     private bool isDose;
+    private bool isWhole;
 
     private CardTimings() { }
 
@@ -36,8 +37,10 @@ internal sealed partial class CardTimings
     {
         if (!Figures.IsMatch(text))
             return text;
-        if (Around(text, isMove) is { } around)
-            return around;
+        // “A: squats, rows - 40/20 x 3”: the letter is no part of the list.
+        var letter = LetterBefore.Match(text).Length;
+        if (Around(text[letter..], isMove) is { } around)
+            return letter > 0 ? $"{text[0]} - {around}" : around;
         foreach (var start in Starts.Matches(text).Select(m => m.Index + m.Length).Prepend(0))
         {
             var before = text[..start].TrimEnd(' ', ':', '-', '(', '.');
@@ -105,6 +108,11 @@ internal sealed partial class CardTimings
             return true;
         }
 
+        if (m.Groups["whole"].Success)
+            return isWhole = true;
+        // “3 sets of 10” alone is read as such.
+        if (m.Groups["dose"].Success && !isWhole)
+            return false;
         if (m.Groups["reps"].Success)
             return Once(ref reps, Number(m.Groups["n"]));
         if (m.Groups["pair"].Success)
@@ -191,7 +199,7 @@ internal sealed partial class CardTimings
     {
         "x", "a", "an", "half", "min", "mins", "minute", "minutes", "rest", "resting", "r", "off", "recover", "recovery", "recovering", "break", "breaks", "breather", "breathers", "take", "have", "water",
         "change", "changes", "changeover", "changeovers", "changing", "transition", "transitions", "swap", "swaps", "switch", "switching", "turn", "turnaround", "do", "on", "work", "working",
-        "all", "complete", "perform", "for", "repeat", "repeated", "go", "run", "it", "this", "everything", "the", "circuit", "through", "round", "around", "twice", "thrice",
+        "all", "each", "every", "complete", "perform", "for", "repeat", "repeated", "go", "run", "it", "this", "everything", "the", "circuit", "through", "round", "around", "twice", "thrice",
     }.Concat(Words).ToFrozenSet(StringComparer.OrdinalIgnoreCase).GetAlternateLookup<ReadOnlySpan<char>>();
 
     private const string N = @"(?<n>[0-9]{1,3}|one|two|three|four|five|six|seven|eight|nine|ten)";
@@ -216,6 +224,8 @@ internal sealed partial class CardTimings
     /// <summary>Where a stretch of timings may begin: behind a name and its sign, or in a bracket.</summary>
     private static Regex Starts => field ??= new(@":\s+(?!-)|\s-\s|\(|\.\s+(?=\S)");
 
+    private static Regex LetterBefore => field ??= new("^[A-H]:\\s+");
+
     /// <summary>“Block 2”, “Part 1 legs”.</summary>
     private static Regex NameBefore => field ??= new(@"^(?>[a-z][a-z']*)(?:\s[a-z']+)?\s[0-9]{1,2}[a-d]?(?:\s[a-z']+){0,3}$", RegexOptions.IgnoreCase);
 
@@ -225,7 +235,8 @@ internal sealed partial class CardTimings
     private static Regex Clause => field ??= new(
         @"\G(?:(?<between>" + T + @"\s*(?:(?:of\s+)?(?:" + Off + @"|(?<water>water|drinks?))(?:\s+break)?\s*)?(?:in\s+)?(?:(?:between|btw|b/w|betw|after)(?:\s+(?:each|every|the))?|at\s+the\s+end\s+of\s+(?:each|every|the)|(?:per|each|every))\s+" + Round + @"|(?:rest(?:ing)?|recover(?:ing)?|break|take|have|(?<water>water))\s*:?\s*(?:for\s+)?" + T + @"\s+(?:rest\s+|break\s+)?(?:between|after|btw)(?:\s+(?:each|every|the))?\s+" + Round + @"|(?:rest\s+)?" + T + @"\s+(?:rest\s+|off\s+)?(?:and\s+|then\s+|&\s+)+repeat\b|(?:rest|break)\s+between\s+(?:the\s+)?" + Round + @"\s*[:=-]?\s*" + T + @")" +
         @"|(?<stations>[0-9]{1,2}\s*x?\s*(?:different\s+)?(?:(?<stand>stations?|stns?)|exercises?|moves|movements|drills)\b(?:\s+(?:of|each|in\s+total|total)\b)?)" +
-        @"|(?<reps>(?:do\s+)?(?:x\s*)?" + N + @"\s*(?:(?:reps?|repetitions)\b(?:\s+(?:" + Each + @"|of\s+everything))?|(?:of\s+)?(?:each|everything)\b(?:\s+(?:of\s+the\s+)?" + Moves + @"\b)?(?!\s+(?:side|leg|arm|way|of)\b)))" +
+        @"|(?<whole>(?:(?:each|every)\s+(?:move|exercise|one)(?=\s*[:-]?\s*[0-9]\s+sets\s+of\s)|(?<!of\s+)everything|all\s+(?:moves|exercises|stations))\b(?:\s+(?:is|are|for|gets?))?(?=\s*[:,-]?\s*(?:[0-9]|x\s?[0-9])))" +
+        @"|(?<reps>(?<=\bsets\s+of\s+)(?<dose>(?<n>[0-9]{1,2}))(?=\s*(?:[,;+-]|$))|(?:do\s+)?(?:x\s*)?" + N + @"\s*(?:(?:reps?|repetitions)\b(?:\s+(?:" + Each + @"|of\s+everything))?|(?:of\s+)?(?:each|everything)\b(?:\s+(?:of\s+the\s+)?" + Moves + @"\b)?(?!\s+(?:side|leg|arm|way|of)\b)))" +
         @"|(?<pair>(?:work\s*:?\s*(?:for\s+)?)?(?!90\s*/\s*90\b)(?<w>[0-9]{2,3})\s*(?:s(?:ec(?:ond)?s?)?)?\s*[/:]\s*(?<r>[1-9][0-9]|[5-9])\s*(?:s(?:ec(?:ond)?s?)?)?\b(?!\s*(?:x\s*[0-9]*\s*(?:kg|lb|reps?)|min|between\s+" + Round + @"|after|work|on\b|" + Round + @"))(?:\s*(?:" + Off + @"|" + To + @")\b(?!\s+(?:between\s+(?:the\s+)?" + Round + @"|after|[0-9]|" + Round + @")))?(?:\s*(?:in\s+)?(?:between|btw)\b(?!\s+(?:the\s+)?" + Round + @")(?:\s+(?:each\s+)?" + Moves + @")?)?|(?<w>[0-9]{2,3})\s*(?:s(?:ec(?:ond)?s?)?\s+)?(?:on|work)\b[\s,/&+-]*(?:and\s+|then\s+)?(?<r>[0-9]{1,3})\s*(?:s(?:ec(?:ond)?s?)?\s+)?(?:off|rest)\b(?!\s+(?:between|after)))" +
         @"|(?<rounds>(?:(?:all|complete|perform|do|for|repeat(?:ed)?|go|run|work)\s+)*(?:(?:it|this|all|everything|the\s+(?:lot|circuit)|(?<=(?:repeat|do|complete)\s+)circuit|through|round|around)\s+)*(?:x\s*(?<n>[0-9]{1,2})\b(?:\s*" + Round + @")?|(?<twice>twice)\b|(?<thrice>thrice)\b|" + N + @"\s*(?:x\b|times\b|(?:(?:full|complete|whole)\s+)?(?:(?<sets>sets)|" + Round + @")\b))(?:\s+(?:through|round|around|over|in\s+total|total|of|in\s+all)\b)*)" +
         @"|(?<rest>" + Off + @"\s*(?:time|period)?\s*[:=]?\s*(?:for\s+|in\s+|of\s+|is\s+)?" + Tb + @"(?!\s*(?:between|after|per|each|every|mins?|rest|rounds?|times)\b)(?:\s+between\s+(?<moves>(?:each\s+)?" + Moves + @"))?|(?:" + T + @"|(?<n>[0-9]{1,3}))\s*(?:of\s+|for\s+)?(?:" + Off + @"\b(?:\s+(?:period|time))?|(?<moves>" + To + @"))(?!\s+(?:between|after|btw)\s+(?:each\s+|every\s+|the\s+)?" + Round + @")(?!\s+(?:[0-9]|in\b|per\b|each\s+round))(?:\s+(?<moves>(?:in\s+)?(?:between|btw|after|at|before)(?:\s+(?:each|every|them|the)\b)?(?:\s+(?:next\s+)?" + Moves + @")?))?|" + T + @"\s+(?<moves>(?:in\s+)?(?:between|btw)(?:\s+(?:each|every|them)\b)?(?:\s+" + Moves + @")?)(?!\s+(?:the\s+)?" + Round + @"))" +

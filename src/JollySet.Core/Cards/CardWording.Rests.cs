@@ -86,4 +86,10 @@ internal static partial class CardWording
 
     /// <summary>“60-90 sec between sets”.</summary>
     private static Regex RangeBetween => field ??= new(@"(?<=^|[,(;]\s*)(?<t>[0-9]{1,3}\s*(?:-|to)\s*[0-9]{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?))\s+(?:in\s+)?(?:between|btw)\b(?=\s+(?:each\s+|all\s+|the\s+)?(?:sets?|rounds?|exercises|supersets?)\b)", RegexOptions.IgnoreCase);
+
+    /// <summary>“2 mins for a drink in between”.</summary>
+    private static Regex DrinkBetween => field ??= new(@"^(?<t>[0-9]{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?))\s+(?:for\s+)?(?:an?\s+)?(?:quick\s+)?(?:drinks?|water)(?:\s+break)?\s+(?:in\s+)?between(?:\s+(?:each\s+|the\s+)?(?:rounds?|laps?|circuits?))?[.!]?$", RegexOptions.IgnoreCase);
+
+    /// <summary>“3 x 12 curls + 3 x 12 rows, 60 s”: what stands behind both is their rest.</summary>
+    private static Regex PairOfDoses => field ??= new(@"^(?<h>[a-z][a-z ]{2,20}\s*[:-]\s*)?(?<a>[2-6]\s*x\s*[0-9]{1,2}\s+[a-z][a-z' -]+?)\s+[+/&]\s+(?<b>[2-6]\s*x\s*[0-9]{1,2}\s+[a-z][a-z' -]+?)\s*,\s*(?<t>[0-9]{2,3}\s*(?:s|secs?|seconds?)|[1-3]\s*min(?:ute)?s?)$", RegexOptions.IgnoreCase);
 }

@@ -214,4 +214,7 @@ internal static partial class CardWording
 
     /// <summary>“Tabata "Burpees"”: what stands in quotes is done.</summary>
     private static Regex TabataQuoted => field ??= new(@"\btabata\s+[""'“”„‟‚‘’](?<m>[^""'“”„‟‚‘’]{3,40})[""'“”„‟‚‘’]$", RegexOptions.IgnoreCase);
+
+    /// <summary>“Finisher: press-ups AMRAP 4 min”.</summary>
+    private static Regex AmrapBehind => field ??= new(@"^(?<h>(?:[a-h]\s+)?(?:finisher|challenge|burner|block\s+[a-h0-9]|[a-h])\s*[:-]\s*)(?<items>[a-z][a-z',/ -]+?)\s*[,-]?\s+amrap\s+(?:for\s+|in\s+)?(?<t>[0-9]{1,2}\s*(?:mins?|minutes?|'))$", RegexOptions.IgnoreCase);
 }

@@ -126,7 +126,7 @@ internal static partial class CardWording
     /// <summary>“…, 30 on, 15 off”: one behind the other.</summary>
     private static Regex OnThenOff => field ??= new(@"(?<![0-9])(?<w>[0-9]{2,3})\s*(?:s|secs?|seconds?)?\s+on\s*,\s*(?<r>[0-9]{1,3})\s*(?:s|secs?|seconds?)?\s+(?:off|rest)\b(?!\s+(?:in\s+)?(?:between|after))", RegexOptions.IgnoreCase);
 
-    private static Regex NextUp => field ??= new(@"^(?:next\s+up|up\s+next)\s*:?\s+(?=[a-z0-9])|^(?:next\s+(?:it's|we\s+have|is|are|comes)|then\s+(?:it's|we\s+have|comes)|after\s+that\s+(?:it's|we\s+have|comes))\s*:?\s+(?=(?:\d|[a-z]).*(?:,|\band\b|\d))", RegexOptions.IgnoreCase);
+    private static Regex NextUp => field ??= new(@"^(?:next\s+up|up\s+next)\s*:?\s+(?=[a-z0-9])|^(?:after\s+that|then|next)\s*,?\s+(?:(?:we\s+(?:do|have)|it's|comes|there's)\s+)?(?:an?|the|our)\s+(?:quick\s+|short\s+)?(?=(?:[a-z]+\s+){1,2}(?:block|circuit|section|round|set|part)\s*[:-]\s)|^(?:next\s+(?:it's|we\s+have|is|are|comes)|then\s+(?:it's|we\s+have|comes)|after\s+that\s+(?:it's|we\s+have|comes))\s*:?\s+(?=(?:\d|[a-z]).*(?:,|\band\b|\d))", RegexOptions.IgnoreCase);
 
     /// <summary>“Calf, hamstring and chest stretches”.</summary>
     private static Regex StretchesListed => field ??= new(@"^(?<h>(?:cool[\s-]?down|stretch(?:es|ing)?|finish|end)[^:]{0,20}:\s+)(?<items>[a-z]+(?:,\s*[a-z]+)*,?\s+(?:and|&)\s+[a-z]+)\s+stretch(?:es)?\.?$", RegexOptions.IgnoreCase);

@@ -1,0 +1,56 @@
+using System.Text.RegularExpressions;
+
+namespace JollySet.Core.Cards;
+
+/// <summary>Lines that begin with A, B, C one after the other, whatever sign stands behind the letter: blocks of that name.</summary>
+internal static class CardLetters
+{
+    /// <summary>The lines with “A. ” before what each letter holds; as they are where the letters do not follow one another from A on.</summary>
+    public static string[] Put(string[] lines)
+    {
+        var lettered = Enumerable.Range(0, lines.Length).Where(i => lines[i].Length <= CardText.LongestLine && Lettered.IsMatch(lines[i])).Select(i => (At: i, M: Lettered.Match(lines[i]))).ToList();
+        if (lettered.Count is < 2 or > MostLetters || lettered.Where((l, i) => l.M.Groups["l"].Value[0] != 'A' + i).Any())
+            return lines;
+        var put = (string[])lines.Clone();
+        // Where one of them holds how it runs, and its moves below it, all of them are blocks.
+        string Held((int At, Match M) l) => lines[l.At][l.M.Length..];
+        var areBlocks = lettered.Exists(l => How.IsMatch(Held(l)));
+        var areJoined = lettered.Exists(l => Bare(l.M) && Joined.IsMatch(Held(l)));
+        foreach (var l in lettered)
+        {
+            var (rest, isHow) = (Held(l), How.IsMatch(Held(l)));
+            if (!rest.Any(char.IsAsciiDigit) || (IsPlain.IsMatch(l.M.Value) && !(areBlocks && (isHow || Dosed.IsMatch(rest)))))
+                continue;
+            if (Bare(l.M) ? isHow ? RoundsFirst.IsMatch(rest) : !areJoined && (Dosed.IsMatch(rest) || ListThenHow.IsMatch(rest)) : isHow || !Named.IsMatch(rest))
+                put[l.At] = $"{l.M.Groups["l"].Value}{(isHow || areBlocks || (Bare(l.M) && ListThenHow.IsMatch(rest)) ? ':' : '.')} {rest}";
+        }
+
+        return put;
+    }
+
+    private static bool Bare(Match m) => m.Groups["sign"].Value.Trim().Length == 0;
+
+    /// <summary>“Squats, rows, press-ups 40/20 x 3”.</summary>
+    private static Regex ListThenHow => field ??= new(@"^[a-z][^,:]*(?:,[^,:]+){2,}[\s-]+(?:[0-9]{2}\s*/\s*[0-9]{2}\s*x\s*[0-9]|[0-9]+\s*rounds)$", RegexOptions.IgnoreCase);
+
+    /// <summary>“A. ”, “B) ” and “C: ” are read as they are.</summary>
+    private static Regex IsPlain => field ??= new(@"^\s*[A-H][.):]\s+$");
+
+    /// <summary>“Squats 3 x 10”, “3 sets of 10 squats”: a move and its sets.</summary>
+    private static Regex Dosed => field ??= new(@"^[0-9]{1,2}\s*(?:x|sets?\s+of)\s*[0-9]|^(?:[a-z']{3,}[ -]){0,3}[a-z']{3,}[\s,-]+[0-9]{1,2}\s*(?:x|sets?\s+(?:of|x))\s*[0-9]", RegexOptions.IgnoreCase);
+
+    /// <summary>“40/20 x 3”, “3 rounds 40/20: …”: how a block runs, and its list or nothing.</summary>
+    private static Regex How => field ??= new(@"^(?:[0-9]+\s*(?:s|secs?|mins?|x|rounds?|rds|sets?|laps|on|off|work|rest)?\b|[x/:,+-]|\s)+(?::\s+.+)?$|^[0-9]+\s*(?:rounds?|rds)\s+of\s", RegexOptions.IgnoreCase);
+
+    private static Regex RoundsFirst => field ??= new(@"^[0-9]+\s*(?:rounds?|rds|sets?|laps)\b", RegexOptions.IgnoreCase);
+
+    private static Regex Joined => field ??= new(@"\s[+/&]\s");
+
+    /// <summary>“Lower, 2 x 45/15”: a name of its own.</summary>
+    private static Regex Named => field ??= new(@"^(?:lower|upper|core|legs|arms|cardio|strength|superset|super\s?set|finisher|circuit|tabata|full\s+body)\b", RegexOptions.IgnoreCase);
+
+    private const int MostLetters = 8;
+
+    /// <summary>“A. …”, “(B) …”, “C - …”, “D …”.</summary>
+    private static Regex Lettered => field ??= new(@"^\s*(?:[*>•-]\s+)?(?:\*\*)?(?:[(\[]\s*(?<l>[A-H])\s*(?<sign>[)\]])|(?<l>[A-H])\s*(?<sign>\)\s*-|[.)\]:/=]|\s[-–—](?=\s))|(?<l>[A-H])(?<sign>\s)(?=\s*(?:[0-9]|[a-z]{3})))(?:\*\*)?\s*(?=[\p{L}0-9])(?!\s*[a-z]\b\s*[.):/])");
+}

@@ -118,4 +118,7 @@ internal sealed partial class CardHead
 
     /// <summary>“Beginners class, 14 of them”: people, where nothing else says how many.</summary>
     private static Regex SoManyOfThem => field ??= new(@"(?<!\b(?:stations?|exercises|moves|rounds|blocks|sets)\b.{0,12})(?<=(?:^|[,;(-]\s*))(?<n>\d{1,3})\s+of\s+(?:them|us)(?=\s*(?:$|[,;.)]|booked|coming|today|tonight))", RegexOptions.IgnoreCase);
+
+    /// <summary>“Pre & post natal”: both of them.</summary>
+    private static Regex BeforeAndAfter => field ??= new(@"\b(?:pre|ante)[\s-]*(?:&|and|\+|/)\s*post[\s-]?natal\b", RegexOptions.IgnoreCase);
 }

@@ -149,7 +149,8 @@ internal sealed partial class CardHead
             }
             else
             {
-                TakePiece(pieces[at], mayTitle && at == 0, read, over);
+                // “Monday 6pm – Strength”: a day alone is no name.
+                TakePiece(pieces[at], mayTitle && (at == 0 || isDay(Title)), read, over);
             }
         }
 
@@ -510,6 +511,9 @@ internal sealed partial class CardHead
         // “Upper body hypertrophy”; strength, power and toning are what many a class is called.
         if (Goal is null && title.Contains("hypertrophy", StringComparison.OrdinalIgnoreCase))
             Goal = BriefWords.Goal("hypertrophy");
+        if (BeforeAndAfter.IsMatch(title))
+            foreach (var need in new[] { "pregnancy", "postnatal" })
+                AddNeed(need);
         foreach (var need in topic.Split(' ').Select(BriefWords.Need).Where(n => n is "pregnancy" or "postnatal"))
             AddNeed(need!);
         // Who it is for may stand among other words: “HIIT, all levels”, “for the over-sixties”.

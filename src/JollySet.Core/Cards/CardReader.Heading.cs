@@ -55,11 +55,16 @@ public sealed partial class CardReader
         return (more.Count == 0 ? below || CalledClass.IsMatch(title) : isStrong || isOver) && TakesPieces(lines[at], pieces, mayTitle: true);
     }
 
+    /// <summary>“MON” where “WED” stands alone further down: what is done on that day.</summary>
+    private bool IsOneOfDays(string piece) => DayOf.IsMatch(piece) && words.Count(w => w.Text.Length > 0 && w.Text.Length < MostDayLetters && DayOf.IsMatch(w.Text.TrimEnd(':')) && char.IsLetter(w.Text[0])) > 1;
+
+    private const int MostDayLetters = 24;
+
     private bool BeginsBelow(List<CardWords> lines, int at) => at < lines.Count && (BeginsBlock(lines[at].Text) || PartOf(lines[at].Text) != CardPart.Main);
 
     /// <summary>Whether a line says nothing but what the class is: what a block may be called only above another such line, or above the head of a block.</summary>
     private bool IsHeading(List<CardWords> lines, int at) =>
-        at < Math.Min(lines.Count, MostHeadings) && PiecesOf(lines[at]) is { Count: > 0 } pieces && AreHeadings(pieces, out var isStrong) && (isStrong || BeginsBelow(lines, at + 1) || IsHeading(lines, at + 1));
+        at < Math.Min(lines.Count, MostHeadings) && PiecesOf(lines[at]) is { Count: > 0 } pieces && !(pieces is [var day] && IsOneOfDays(day)) && AreHeadings(pieces, out var isStrong) && (isStrong || BeginsBelow(lines, at + 1) || IsHeading(lines, at + 1));
 
     /// <param name="isStrong">Whether one of them cannot be what a block is called.</param>
     private bool AreHeadings(List<string> pieces, out bool isStrong)

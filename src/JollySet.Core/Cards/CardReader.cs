@@ -296,7 +296,7 @@ public sealed partial class CardReader
         if (line.Letter is not null && Scan(line.Text, isLine: false) is { SaysBlock: true, Sets: null } circuit && IsEmpty(circuit.Left) && LetterWord.Match(line.Raw) is { Success: true, Index: < 3 } label)
             line = line with { Letter = null, Text = $"{label.Value}: {line.Text}" };
         // “B1 40/20 x3: squat, row”: a block of that name, no half of a pair.
-        if (line.Letter is not null && Listed(line.Text) is { Items: not null } listed && Scan(listed.Head, isLine: false) is { SaysBlock: true } runs && IsEmpty(runs.Left))
+        if (line.Letter is not null && Listed(line.Text) is { Items: not null } listed && Scan(listed.Head, isLine: false) is { SaysBlock: true } runs && (IsEmpty(runs.Left) || runs.IsAmrap))
             line = line with { Letter = null, Text = $"{LetterWord.Match(line.Raw).Value} {line.Text}" };
         // “30 secs each, 8 stations” below a warm-up: the circuit begins.
         if (Current is { Part: CardPart.WarmUp } && blocks.Count < Limits.Blocks && StationsSaid.IsMatch(line.Text) && PartOf(line.Text) == CardPart.Main && Scan(line.Text, isLine: false) is { SaysBlock: true } or { IsEach: true } or { RoundsLow: not null })

@@ -32,7 +32,7 @@ internal static partial class CardTable
         if (name > 0 && At(0).Select((c, i) => c.TrimEnd('.', ')') == (i + 1).ToString(System.Globalization.CultureInfo.InvariantCulture)).All(isNext => isNext))
             heads[0] = "number";
         // Lists with a comma in each line are no table: its names stand first, all of its cells are short, and a column holds numbers.
-        if (Enumerable.Range(0, name).Any(i => heads[i].Length == 0 && At(i).Exists(c => c.Length > 0)) || (sign is ',' or ';' && (run.Exists(r => r.Exists(c => c.Count(l => l == ' ') >= CardPhrases.FewWords || c.Count(l => l == '(') != c.Count(l => l == ')'))) || (heads[0].Length == 0 && (width < 3 || !Enumerable.Range(1, width - 1).Any(i => At(i).FindAll(c => c.Length > 0) is { Count: > 1 } cells && cells.TrueForAll(c => char.IsAsciiDigit(c[0]))))))))
+        if (Enumerable.Range(0, name).Any(i => heads[i].Length == 0 && At(i).Exists(c => c.Length > 0)) || (sign is ',' or ';' && (run.Exists(r => r.Exists(c => c.Count(l => l == ' ') >= CardPhrases.FewWords || c.Count(l => l == '(') != c.Count(l => l == ')'))) || (heads[0] != "number" && (width < 3 || !Enumerable.Range(1, width - 1).Any(i => At(i).FindAll(c => c.Length > 0) is { Count: > 1 } cells && cells.TrueForAll(c => char.IsAsciiDigit(c[0]))))))))
             return null;
         var (bare, counted, timed) = (new List<int>(), new List<int>(), new List<int>());
         foreach (var i in Enumerable.Range(0, width).Where(i => heads[i].Length == 0))

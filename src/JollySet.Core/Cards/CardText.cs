@@ -50,6 +50,7 @@ internal static class CardText
         if (!isTable)
         {
             var spoken = CardNumbers.AreSpoken(raw);
+            var dictated = Enumerable.Range(0, raw.Length).Where(i => raw[i].Length is > 0 and <= LongestParagraph).Select(i => (At: i, Lines: CardDictation.Lines(Plain(raw[i]), w => library.Understood(w) is not null))).Where(d => d.Lines is not null).ToList();
             // A few long paragraphs are their sentences; any other long line is none of a card.
             var areParagraphs = raw.Count(l => l.Length > LongestLine) <= MostParagraphs && raw.All(l => l.Length <= LongestParagraph);
             rows = CardNumbers.Rewritten([.. raw.Select(l => l.Length > LongestLine && !areParagraphs ? "" : spoken ? CardNumbers.InDigits(Plain(Keyed(l))) : CardTimings.Plain(Plain(Keyed(l)), w => library.Understood(w) is not null))]);
@@ -57,6 +58,8 @@ internal static class CardText
                 for (var at = 0; at < raw.Length; at++)
                     if (raw[at].Length <= LongestLine && CardNumbers.InDigits(Plain(raw[at])) is var digits && digits != Plain(raw[at]))
                         rows.TryAdd(at, digits);
+            foreach (var (at, taken) in dictated)
+                rows[at] = taken!;
         }
 
         else if (Array.FindLastIndex(raw, l => l.Any(char.IsLetterOrDigit)) is var last && !rows.ContainsKey(last) && CardNumbers.Closing(Plain(raw[last])) is { } closing)

@@ -37,6 +37,9 @@ internal sealed partial class CardTimings
     {
         if (!Figures.IsMatch(text))
             return text;
+        // “3-13 circuit: 30/15, squats, rows”: the minutes at the side are no timing of it.
+        if (Side.Match(text) is { Success: true } side)
+            return Plain(text[side.Length..], isMove) is var rest && rest.StartsWith(side.Groups["name"].Value, StringComparison.Ordinal) ? side.Value + rest : $"{side.Value}{side.Groups["name"].Value} - {rest}";
         // “A: squats, rows - 40/20 x 3”: the letter is no part of the list.
         var letter = LetterBefore.Match(text).Length;
         if (Around(text[letter..], isMove) is { } around)
@@ -83,6 +86,10 @@ internal sealed partial class CardTimings
 
         return at;
     }
+
+    /// <summary>Where the clause that stands at a place ends; the place itself where none does.</summary>
+    public static int OneClause(string text, int at) =>
+        MayBegin(text, at) && Clause.Match(text, at) is { Success: true } m && m.Index == at ? at + m.Length : at;
 
     /// <summary>Whether a clause may begin here: with a figure, a sign or one of its first words.</summary>
     private static bool MayBegin(string text, int at)
@@ -223,6 +230,8 @@ internal sealed partial class CardTimings
 
     /// <summary>Where a stretch of timings may begin: behind a name and its sign, or in a bracket.</summary>
     private static Regex Starts => field ??= new(@":\s+(?!-)|\s-\s|\(|\.\s+(?=\S)");
+
+    private static Regex Side => field ??= new(@"^[0-9]{1,3}'?\s*-\s*[0-9]{1,3}'?\s+(?=(?<name>[a-z]+):\s)", RegexOptions.IgnoreCase);
 
     private static Regex LetterBefore => field ??= new("^[A-H]:\\s+");
 

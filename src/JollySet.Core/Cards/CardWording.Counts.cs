@@ -162,4 +162,7 @@ internal static partial class CardWording
     private static Regex EachSideDotted => field ??= new(@"\be\.\s?s\b\.?", RegexOptions.IgnoreCase);
 
     private static Regex EachWayShort => field ??= new(@"\be/w\b", RegexOptions.IgnoreCase);
+
+    /// <summary>“Squats (10), rows (12)”.</summary>
+    private static Regex CountsInBrackets => field ??= new(@"(?<=[a-z])\s+\((?<n>[0-9]{1,3})\)(?=\s*(?:,|\band\b|&|\+|$))", RegexOptions.IgnoreCase);
 }

@@ -57,6 +57,7 @@ internal static partial class CardWording
         new(["main"], MainBit, "Main"),
         new(["finisher", "circuit", "blast", "burner"], QuickPart, ""),
         new(["next", "then ", "after that"], NextUp, ""),
+        new([" ("], text => CountsInBrackets.Count(text) > 1 ? CountsInBrackets.Replace(text, " x${n}") : text),
         new(["between"], DrinkBetween, "${t} water between rounds"),
         new([" + ", " / ", " & "], PairOfDoses, m => $"{m.Groups["h"].Value}{m.Groups["a"].Value} + {m.Groups["b"].Value}, rest {m.Groups["t"].Value}"),
         new(["amrap"], AmrapBehind, "${h}AMRAP ${t}: ${items}"),

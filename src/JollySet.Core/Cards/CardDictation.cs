@@ -24,7 +24,7 @@ internal sealed class CardDictation
 
     /// <summary>The lines of a card that a dictated line is; null where it is none.</summary>
     public static string? Lines(string line, Func<string, bool> isMove) =>
-        line.AsSpan().ContainsAny(",;:") || line.AsSpan().Count(' ') < FewestWords || new CardDictation(CardNumbers.InDigits(line).Trim(' ', '.', '!'), isMove).Taken() is not { } taken ? null : taken;
+        line.AsSpan().ContainsAny(",;:") || line.AsSpan().Count(' ') < FewestWords || new CardDictation(CardNumbers.InDigits(ClassLong.Replace(line, m => $"{(Array.IndexOf(Tens, m.Groups["tens"].Value.ToLowerInvariant()) + 2) * 10 + 5}")).Trim(' ', '.', '!'), isMove).Taken() is not { } taken ? null : taken;
 
     private string? Taken()
     {
@@ -94,7 +94,7 @@ internal sealed class CardDictation
     {
         if (Opens.Match(text) is not { Success: true } m || m.Groups["head"].Value.Split(' ', StringSplitOptions.RemoveEmptyEntries).Length is 0 or > MostHeadWords || !ClassWord.IsMatch(m.Groups["head"].Value))
             return 0;
-        lines.Add(m.Groups["head"].Value.Trim());
+        lines.Add($"note: {m.Groups["head"].Value.Trim()}");
         return m.Groups["head"].Length;
     }
 
@@ -162,6 +162,11 @@ internal sealed class CardDictation
 
     /// <summary>What is said before the first of what is done.</summary>
     private static Regex Opens => field ??= new(@"^(?<head>.+?)\s+(?=(?:and\s+)?(?:we\s+)?(?:start|begin)(?:ing|s)?\b)", RegexOptions.IgnoreCase);
+
+    private static readonly string[] Tens = ["twenty", "thirty", "forty", "fifty"];
+
+    /// <summary>“… is forty five minutes”: as long as a class is, no forty and five.</summary>
+    private static Regex ClassLong => field ??= new(@"(?<=\b(?:is|be|an?|our|for|about|got|have)\s)(?<tens>twenty|thirty|forty|fifty)[\s-]five(?=[\s-]min)", RegexOptions.IgnoreCase);
 
     private static Regex ClassWord => field ??= new(@"\b(?:class|session|workout|minutes|people)\b", RegexOptions.IgnoreCase);
 }

@@ -100,7 +100,7 @@ internal sealed partial class CardHead
     private static Regex BehindPlace => field ??= new(@"\s*(?:[,;(]|\.\s|\s-\s)");
 
     /// <summary>What any plan is called.</summary>
-    private static Regex Generic => field ??= new(@"^(?:lesson|session|class)\s+plan$|^plan$", RegexOptions.IgnoreCase);
+    private static Regex Generic => field ??= new(@"^(?:lesson|session|class)\s+plan$|^plan$|^(?:week|wk|day|session)\s*[0-9]{1,2}$", RegexOptions.IgnoreCase);
 
     /// <summary>What joined words to a need that has been taken out of them.</summary>
     private static Regex LooseEnds => field ??= new(@"^(?:\s|[,;:.!+&/()-]|\band\b|\bwith\b)+|(?:\s|[,;:&/()-]|(?<!\d)\+|\band\b|\bwith\b)+$", RegexOptions.IgnoreCase);

@@ -191,6 +191,8 @@ internal sealed partial class CardHead
             others = others[..spoken.Index].TrimEnd() + " " + (after[0].Length == 0 ? string.Join(" and ", after.Skip(1 + also.Count)) : others[(spoken.Index + spoken.Length)..].TrimStart());
         }
 
+        if (needs.Contains("postnatal") && BeforeAndAfter.IsMatch(text))
+            needs.Insert(0, "pregnancy");
         if (needs.Count > 0 && Filler.IsMatch(others.Trim()))
             return (needs.ToImmutable(), "");
         return (needs.ToImmutable(), needs.Count == 0 && text.Contains('(', StringComparison.Ordinal) ? text.Trim(' ', ',', ';', ':', '-') : LooseEnds.Replace(others, "").Trim());
@@ -511,9 +513,6 @@ internal sealed partial class CardHead
         // “Upper body hypertrophy”; strength, power and toning are what many a class is called.
         if (Goal is null && title.Contains("hypertrophy", StringComparison.OrdinalIgnoreCase))
             Goal = BriefWords.Goal("hypertrophy");
-        if (BeforeAndAfter.IsMatch(title))
-            foreach (var need in new[] { "pregnancy", "postnatal" })
-                AddNeed(need);
         foreach (var need in topic.Split(' ').Select(BriefWords.Need).Where(n => n is "pregnancy" or "postnatal"))
             AddNeed(need!);
         // Who it is for may stand among other words: “HIIT, all levels”, “for the over-sixties”.

@@ -21,12 +21,15 @@ internal static class CardLetters
             var (rest, isHow) = (Held(l), How.IsMatch(Held(l)));
             if (!rest.Any(char.IsAsciiDigit) || (IsPlain.IsMatch(l.M.Value) && !(areBlocks && (isHow || Dosed.IsMatch(rest)))))
                 continue;
-            if (Bare(l.M) ? isHow ? RoundsFirst.IsMatch(rest) : !areJoined && (Dosed.IsMatch(rest) || ListThenHow.IsMatch(rest)) : isHow || !Named.IsMatch(rest))
+            if (Bare(l.M) ? isHow ? RoundsFirst.IsMatch(rest) : CountFirst.IsMatch(rest) || (!areJoined && (Dosed.IsMatch(rest) || ListThenHow.IsMatch(rest))) : isHow || !Named.IsMatch(rest))
                 put[l.At] = $"{l.M.Groups["l"].Value}{(isHow || areBlocks || (Bare(l.M) && ListThenHow.IsMatch(rest)) ? ':' : '.')} {rest}";
         }
 
         return put;
     }
+
+    /// <summary>“8 goblet squats + 8 press-ups”: what is done in its slot.</summary>
+    private static Regex CountFirst => field ??= new(@"^[0-9]{1,3}\s+[a-z]{3}[a-z' -]*(?:\s\+\s[0-9]{1,3}\s+[a-z][a-z' -]*)?$", RegexOptions.IgnoreCase);
 
     private static bool Bare(Match m) => m.Groups["sign"].Value.Trim().Length == 0;
 

@@ -257,6 +257,9 @@ internal static partial class CardPhrases
     public static Regex SameAgain => field ??= new(@"^(?:(?:and|then|now|after\s+that)\s+)*(?:do\s+)?(?:the\s+)?same\s+(?:again|pyramid|ladder)(?:\s+again)?[.!:]?$", RegexOptions.IgnoreCase);
 
     /// <summary>One block once more, by its name.</summary>
+    public static Regex NamedAgain => field ??= new(@"^(?<as>(?:cardio|tone|strength|core|section|legs|arms|abs|power)\s*[0-9a-d]?)\s*[:-]\s*(?:repeat|same\s+as)\s+(?<n>[a-z]+\s?[0-9a-d]?)[.!]?$", RegexOptions.IgnoreCase);
+
+    /// <summary>“Repeat block 1”, “then redo the circuit twice”.</summary>
     public static Regex RepeatNamed => field ??= new(@"^(?:(?:and|then|now)\s+)*(?:repeat|redo)\s+(?:the\s+)?(?<n>(?:block|circuit|part|round|set|superset)\s*\w{1,5}?)(?:\s*(?:x\s*(?<r>[2-9])|(?<r>[2-9])\s*(?:times|rounds|x)|(?<r>twice)))?[.!]?$", RegexOptions.IgnoreCase);
 
     public static Regex ThenMore => field ??= new(@"^(?<a>[^,:-]{2,30}?)\s*,?\s+then\s+(?<b>.*\d.*)$", RegexOptions.IgnoreCase);

@@ -22,6 +22,8 @@ public sealed partial class CardReader
         for (var at = 0; at < lines.Count && at < MostHeadings; at++)
         {
             var line = lines[at];
+            if (IsAnswered(line))
+                continue;
             if (refused.Contains(line.Number) || line.IsLong || line.Letter is not null || line.Text.Length is 0 or > CardText.LongestLine || lines.Exists(l => l != line && l.Line == line.Line) || IsSpoken.IsMatch(line.Text))
                 break;
             // “Mind the knees” alone is asked about.

@@ -161,7 +161,7 @@ public sealed partial class CardReader
                 Take(line, isFirst);
             DropBegun(line);
             KeepBeside(line);
-            isFirst = false;
+            isFirst &= IsAnswered(line);
         }
 
         // A warm-up's minutes are not the class's.
@@ -268,6 +268,11 @@ public sealed partial class CardReader
         begunForStations = null;
     }
 
+    private static bool IsAnswered(CardWords line) => line.Text.StartsWith("note:", StringComparison.OrdinalIgnoreCase);
+
+    /// <summary>“Fitness bingo Friday!”</summary>
+    private static Regex ShoutedTitle => field ??= new(@"^(?!(?:hi|hiya|hello|hey|thanks|thank|good|happy|see|sorry|please|let's|come|enjoy|have|well|don't)\b)[a-z'&-]+(?:\s[a-z'&-]+){1,3}!$", RegexOptions.IgnoreCase);
+
     private static Regex TabataNumber => field ??= new("^T ?[1-9]$", RegexOptions.IgnoreCase);
 
     private CardWords LineAt(int number) => words.Find(w => w.Number == number)!;
@@ -277,6 +282,13 @@ public sealed partial class CardReader
         if (!isFirst && line.IsName && Current is { Stations.Count: > 0 })
         {
             TakeStations(line, line.Text);
+            return;
+        }
+
+        // What was answered with “a note” is one, on the first line too.
+        if (IsAnswered(line))
+        {
+            Note(line);
             return;
         }
 
@@ -399,7 +411,7 @@ public sealed partial class CardReader
                 Note(line);
                 head.Overhear(line.Text);
             }
-            else if (IsSentence(line.Text) && !line.IsHeading && !line.Text.Any(char.IsAsciiDigit))
+            else if (IsSentence(line.Text) && !line.IsHeading && !line.Text.Any(char.IsAsciiDigit) && !ShoutedTitle.IsMatch(line.Text))
                 Note(line);
             else if (!TakesTitle(line))
                 Note(line);
@@ -514,6 +526,14 @@ public sealed partial class CardReader
             second.RunsAs(again);
             blocks.Add(second);
             Say(line, CardLineKind.Block, second.Name);
+            return;
+        }
+
+        if (NamedAgain.Match(line.Text) is { Success: true } same && blocks.Find(b => b.Name.Equals(same.Groups["n"].Value, StringComparison.OrdinalIgnoreCase)) is { Part: CardPart.Main, Stations.Count: > 0 } told && blocks.Count < Limits.Blocks)
+        {
+            var copy = told.Again(line.Number, FreeName(same.Groups["as"].Value));
+            blocks.Add(copy);
+            Say(line, CardLineKind.Block, copy.Told());
             return;
         }
 

@@ -92,4 +92,10 @@ internal static partial class CardWording
 
     /// <summary>“3 x 12 curls + 3 x 12 rows, 60 s”: what stands behind both is their rest.</summary>
     private static Regex PairOfDoses => field ??= new(@"^(?<h>[a-z][a-z ]{2,20}\s*[:-]\s*)?(?<a>[2-6]\s*x\s*[0-9]{1,2}\s+[a-z][a-z' -]+?)\s+[+/&]\s+(?<b>[2-6]\s*x\s*[0-9]{1,2}\s+[a-z][a-z' -]+?)\s*,\s*(?<t>[0-9]{2,3}\s*(?:s|secs?|seconds?)|[1-3]\s*min(?:ute)?s?)$", RegexOptions.IgnoreCase);
+
+    /// <summary>“… – 3 sets – 60s”: the time behind so many sets of two or more moves is their rest.</summary>
+    private static Regex SetsThenTime => field ??= new(@"^(?<h>.*[/+,].*[0-9]\s*(?:sets|rounds))\s*[-,/]\s*(?<t>[0-9]{2,3}\s*(?:s|secs?|seconds?))$", RegexOptions.IgnoreCase);
+
+    /// <summary>“Squats, rows, press-ups – 12 each x 2”.</summary>
+    private static Regex EachTimesBehind => field ??= new(@"(?<=,.*)\s*[-,]\s*(?<r>[0-9]{1,2})\s+(?:reps\s+)?each\s+x\s*(?<n>[2-9])$", RegexOptions.IgnoreCase);
 }

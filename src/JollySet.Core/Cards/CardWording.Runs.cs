@@ -20,7 +20,7 @@ internal static partial class CardWording
 
     /// <summary>“A 4x8 goblet squat / push-up, 60s”: a letter's two by turns.</summary>
     /// <summary>“Rest 30 s between rungs” of a ladder.</summary>
-    private static Regex BetweenRungs => field ??= new(@"\bbetween\s+(?:the\s+|each\s+)?(?:rungs?|steps?|levels?)\b", RegexOptions.IgnoreCase);
+    private static Regex BetweenRungs => field ??= new(@"\b(?:between|after)\s+(?:the\s+|each\s+|every\s+)?(?:rungs?|steps?|levels?)\b", RegexOptions.IgnoreCase);
 
     /// <summary>“Also twice”, “same again x2” below another list.</summary>
     private static Regex AlsoSoOften => field ??= new(@"^(?:also|again|the\s+same|ditto)[,:]?\s+(?=(?:twice|x\s?[2-9]|[2-9]\s*(?:x|times|rounds))[.!]?$)", RegexOptions.IgnoreCase);

@@ -5,7 +5,7 @@ namespace JollySet.Core.Tests.Cards;
 /// <summary>The cards that stand in files, each with the class it must become.</summary>
 internal static class CardFiles
 {
-    private static readonly string[] Files = ["first", "second", "third", "fourth", "fifth", "sixth", "seventh", "eighth", "ninth", "tenth", "eleventh", "twelfth", "thirteenth", "fourteenth", "fifteenth", "sixteenth", "seventeenth", "eighteenth", "nineteenth", "twentieth", "twentyfirst", "twentysecond", "twentythird", "twentyfourth", "twentyfifth", "twentysixth", "twentyseventh", "twentyeighth", "twentyninth", "thirtieth", "thirtyfirst", "thirtysecond", "thirtythird", "thirtyfourth", "thirtyfifth", "thirtysixth", "thirtyseventh", "fortyfifth", "fiftieth", "fiftysixth", "fiftyeighth", "fiftyninth", "sixtyfirst", "sixtysecond", "sixtythird", "sixtyfifth", "sixtysixth", "wordings"];
+    private static readonly string[] Files = ["first", "second", "third", "fourth", "fifth", "sixth", "seventh", "eighth", "ninth", "tenth", "eleventh", "twelfth", "thirteenth", "fourteenth", "fifteenth", "sixteenth", "seventeenth", "eighteenth", "nineteenth", "twentieth", "twentyfirst", "twentysecond", "twentythird", "twentyfourth", "twentyfifth", "twentysixth", "twentyseventh", "twentyeighth", "twentyninth", "thirtieth", "thirtyfirst", "thirtysecond", "thirtythird", "thirtyfourth", "thirtyfifth", "thirtysixth", "thirtyseventh", "fortyfifth", "fiftieth", "fiftysixth", "fiftyeighth", "fiftyninth", "sixtyfirst", "sixtysecond", "sixtythird", "sixtyfifth", "sixtysixth", "sixtyseventh", "sixtyeighth", "wordings"];
 
     /// <summary>All of them.</summary>
     public static IReadOnlyList<(string File, string Name, string Card, string Sheet)> All { get; } = [.. Files.SelectMany(In)];

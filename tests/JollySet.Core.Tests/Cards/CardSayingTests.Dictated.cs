@@ -20,6 +20,7 @@ public partial class CardSayingTests
 
     [Theory]
     [InlineData("okay so tomorrow's class is forty five minutes starting with a five minute warm up then three rounds of squats press ups and rows forty seconds on twenty seconds off then a two minute water break then three rounds of goblet squats plank and burpees thirty seconds on fifteen off and then we finish with five minutes of stretching", "(circuit, 3 rounds, work 40, rest 20, after 120 water)\nsquats\npress ups\nrows\n")]
+    [InlineData("okay so tomorrow's class is forty five minutes starting with a five minute warm up then three rounds of squats press ups and rows forty seconds on twenty seconds off", "minutes: 45\n")]
     [InlineData("warm up for 5 minutes then 10 squats 10 press ups 10 rows 3 rounds then cool down for 5 minutes", "(circuit, 3 rounds)\nsquats x10\npress ups x10\nrows x10\n")]
     public void What_is_dictated(string line, string becomes) =>
         Assert.Contains(becomes, SheetWriter.Write(CardReader.Read($"Quay\n{line}\n")!.Plan), StringComparison.Ordinal);

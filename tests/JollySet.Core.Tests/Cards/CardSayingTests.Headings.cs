@@ -46,6 +46,10 @@ public partial class CardSayingTests
     [InlineData("Legs, bums & tums, 45 min, Weds 9.30", "# \"Legs, bums & tums – Weds 9.30\"")]
     [InlineData("Bootcamp @ the quay, 45 min, 12 people", "place: the quay")]
     [InlineData("Quay Strength\n06:45 – 07:30 / 12 people", "minutes: 45")]
+    [InlineData("note: Una has the keys\nQuay Strength, 45 min", "# Quay Strength")]
+    [InlineData("Pre & post natal strength – Weds 10am", "needs: pregnancy, postnatal")]
+    [InlineData("Fitness bingo Friday!", "# Fitness bingo Friday!")]
+    [InlineData("Week 3\nClass: Strong Start", "# Strong Start")]
     [InlineData("Tuesday 9:30 / 12 people / kit: dumbbells, mats", "people: 12")]
     public void What_is_said_above_all(string lines, string becomes) =>
         Assert.Contains(becomes, SheetWriter.Write(CardReader.Read($"{lines}\n3 rounds 40/20\nsquats\nrows\n")!.Plan), StringComparison.Ordinal);

@@ -71,6 +71,17 @@ public partial class CardSayingTests
 
     /// <summary>What a hand that nobody had read before wrote, and was lost or taken for something else.</summary>
     [Theory]
+    [InlineData("Each move 3 sets of 8, 60s rest\nsquats\nrows", "(straight, 3 rounds, rest 60)\nsquats x8\nrows x8\n")]
+    [InlineData("Everything 30 secs, 30 secs rest, go round twice\nsquats\nrows", "(circuit, 2 rounds, work 30, rest 30)\nsquats\nrows\n")]
+    [InlineData("2 rounds 40/20\nsquats\nrows\n2 mins for a drink in between", "(circuit, 2 rounds, work 40, rest 20, between 120 water)\nsquats\nrows\n")]
+    [InlineData("Superset: 3 x 12 curls + 3 x 12 rows, 60 s", "== Superset (superset, 3 rounds, rest 60)\ncurls x12\nrows x12\n")]
+    [InlineData("SS1: curls x 10 / rows x 10 - 3 sets - 60s", "(superset, 3 rounds, rest 60)\ncurls x10\nrows x10\n")]
+    [InlineData("finisher: press ups AMRAP 4 min", "== finisher (amrap 240s)\npress ups")]
+    [InlineData("0-3 warm up\n3-13 circuit: 30/15, squats, rows, deadlifts x 2\n13-20 stretch", "== circuit (circuit, 2 rounds, work 30, rest 15)\nsquats\nrows\ndeadlifts\n")]
+    [InlineData("tone 1: squats, rows, press ups - 12 each x 2\ntone 2: repeat tone 1", "== \"tone 2\" (circuit, 2 rounds)\nsquats x12\nrows x12\npress ups x12\n")]
+    [InlineData("10-20-30-20-10 secs\nswings\nsquats\n30s rest after each rung", "(pyramid 10s..30s..10s step 10s, rest 30)\nswings\nsquats\n")]
+    [InlineData("squats, rows, press ups\nlunges, curls, dips\n3 rounds 40/20", "(circuit, 3 rounds, work 40, rest 20)\nsquats\nrows\npress ups\nlunges, alternating\ncurls\ntriceps dip\n")]
+    [InlineData("3 rounds of squats (10), rows (12), burpees (8)", "(circuit, 3 rounds)\nsquats x10\nrows x12\nburpees x8\n")]
     [InlineData("BURPEES 30\nSQUATS 30\nPLANK 30\nREST 30\n3 rounds", "BURPEES 30s\nSQUATS 30s\nPLANK 30s\n")]
     [InlineData("squats, rows and press ups, 40/20 x3 (no jumping)", "(circuit, 3 rounds, work 40, rest 20)\n")]
     [InlineData("BANDS 50/10, 2 rounds\nlat pull, chest press, squat + row, lateral walk, pull aparts", "== BANDS (circuit, 2 rounds, work 50, rest 10)\nlat pull\nchest press\nsquat + row\nlateral walk\npull aparts\n")]

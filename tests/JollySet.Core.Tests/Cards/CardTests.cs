@@ -71,6 +71,8 @@ public sealed class CardTests(ITestOutputHelper output)
     [InlineData("sixtythird")]
     [InlineData("sixtyfifth")]
     [InlineData("sixtysixth")]
+    [InlineData("sixtyseventh")]
+    [InlineData("sixtyeighth")]
     [InlineData("wordings")]
     public void Nine_facts_in_ten_are_right(string file)
     {

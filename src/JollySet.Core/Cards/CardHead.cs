@@ -132,12 +132,25 @@ internal sealed partial class CardHead
         return trial.People is not null || trial.List("needs").Count > 0 || trial.List("audience").Count > 0 || trial.List("kit").Count > 1 || (trial.Place is not null && trial.Title.Length > 0) || piece.Contains(':', StringComparison.Ordinal);
     }
 
+    /// <summary>Pieces with those that go on with the list of a key put together: “focus: chest”, “back”, “arms”.</summary>
+    public static List<string> Listed(List<string> pieces)
+    {
+        var put = new List<string>();
+        foreach (var piece in pieces)
+            if (put.Count > 0 && Key.Match(put[^1]) is { Success: true } key && KeyOf(key.Groups["k"].Value) is var named && (named == "focus" ? !BriefWords.Focus(piece).IsEmpty : named == "kit" ? KitOf(piece) is not null : named == "needs" && BriefWords.Need(piece) is not null))
+                put[^1] += $", {piece}";
+            else
+                put.Add(piece);
+        return put;
+    }
+
     /// <summary>Takes pieces one by one.</summary>
     /// <param name="isDay">Whether a piece is a day, which belongs to the title.</param>
     /// <returns>What was understood, and the pieces that are kept beside it; null where nothing was.</returns>
     public (List<string> Read, List<string> Over)? TakePieces(List<string> pieces, bool mayTitle, Predicate<string> isDay)
     {
         var (read, over) = (new List<string>(), new List<string>());
+        areThings = pieces.SelectMany(p => Joins.Split(p)).Count(p => KitOf(p.Trim()) is not null) > 1;
         for (var at = 0; at < pieces.Count; at++)
         {
             if ((!mayTitle || at > 0) && isDay(pieces[at]) && Title.Length > 0)

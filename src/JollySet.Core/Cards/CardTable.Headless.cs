@@ -12,7 +12,7 @@ internal static partial class CardTable
     /// <summary>The columns of rows whose cells are parted by a sign and that have no headings; null where no column is of moves, or where several are.</summary>
     private static string[]? Headless(string[] lines, int at, char sign, Func<string, bool> isMove)
     {
-        if (!lines[at].Contains(sign, StringComparison.Ordinal))
+        if (!lines[at].Contains(sign, StringComparison.Ordinal) || lines[at].Length > CardText.LongestLine || Cells(lines[at], sign) is var first && (first.Count > MostColumns || !first.Exists(c => IsMove(c.Trim()))))
             return null;
         var run = lines.Skip(at).Take(MostRows).TakeWhile(l => l.Length <= CardText.LongestLine && l.Contains(sign, StringComparison.Ordinal) && l.Any(char.IsLetterOrDigit)).Select(l => Cells(l, sign).ConvertAll(c => c.Trim())).TakeWhile(r => r.Count(c => Column(c).Length > 0) < 2).ToList();
         // What does not go on counting is no row of it.
@@ -22,7 +22,8 @@ internal static partial class CardTable
         if (width is < 2 or > MostColumns)
             return null;
         List<string> At(int i) => run.ConvertAll(r => i < r.Count ? r[i] : "");
-        bool AreMoves(List<string> cells) => cells.Count(c => c.Length > 0 && char.IsLetter(c[0]) && isMove(CardPhrases.WithoutBrackets(c))) is > 0 and var known && known * 2 >= cells.Count(c => c.Length > 0);
+        bool IsMove(string c) => c.Length > 0 && char.IsLetter(c[0]) && isMove(CardPhrases.WithoutBrackets(c));
+        bool AreMoves(List<string> cells) => cells.Count(IsMove) is > 0 and var known && known * 2 >= cells.Count(c => c.Length > 0);
         var ofMoves = Enumerable.Range(0, width).Where(i => AreMoves(At(i))).ToList();
         if (ofMoves is not [var name] || At(name).Exists(c => c.Length == 0))
             return null;
@@ -97,7 +98,7 @@ internal static partial class CardTable
     /// <summary>Rows kept apart by spaces, as rows of tabs; the lines themselves where they are none of a table.</summary>
     private static string[] Gapped(string[] lines, int at, Func<string, bool> isMove)
     {
-        if (lines[at].Length > CardText.LongestLine || !Gap.IsMatch(lines[at].Trim()))
+        if (lines[at].Length > CardText.LongestLine || !Gap.IsMatch(lines[at].Trim()) || !Array.Exists(Gap.Split(lines[at].Trim()), c => c.Length > 0 && char.IsLetter(c[0]) && isMove(c)))
             return lines;
         var put = (string[])lines.Clone();
         for (var row = at; row < lines.Length && row < at + MostRows && lines[row].Length <= CardText.LongestLine && Gap.IsMatch(lines[row].Trim()) && !lines[row].Contains('\t', StringComparison.Ordinal); row++)

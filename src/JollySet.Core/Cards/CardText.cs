@@ -45,15 +45,24 @@ internal static class CardText
     {
         var written = text.ReplaceLineEndings("\n").Split('\n');
         var raw = CardLetters.Put(written);
-        var rows = CardTable.Rows(raw, w => library.Understood(w) is not null);
+        // The same words are asked for in many rows.
+        var known = new Dictionary<string, bool>();
+        bool IsMove(string words)
+        {
+            if (!known.TryGetValue(words, out var isMove))
+                known[words] = isMove = library.Understood(words) is not null;
+            return isMove;
+        }
+
+        var rows = CardTable.Rows(raw, IsMove);
         var isTable = rows.Count > 0;
         if (!isTable)
         {
             var spoken = CardNumbers.AreSpoken(raw);
-            var dictated = Enumerable.Range(0, raw.Length).Where(i => raw[i].Length is > 0 and <= LongestParagraph).Select(i => (At: i, Lines: CardDictation.Lines(Plain(raw[i]), w => library.Understood(w) is not null))).Where(d => d.Lines is not null).ToList();
+            var dictated = Enumerable.Range(0, raw.Length).Where(i => raw[i].Length is > 0 and <= LongestParagraph).Select(i => (At: i, Lines: CardDictation.Lines(Plain(raw[i]), IsMove))).Where(d => d.Lines is not null).ToList();
             // A few long paragraphs are their sentences; any other long line is none of a card.
             var areParagraphs = raw.Count(l => l.Length > LongestLine) <= MostParagraphs && raw.All(l => l.Length <= LongestParagraph);
-            rows = CardNumbers.Rewritten([.. raw.Select(l => l.Length > LongestLine && !areParagraphs ? "" : spoken ? CardNumbers.InDigits(Plain(Keyed(l))) : CardTimings.Plain(Plain(Keyed(l)), w => library.Understood(w) is not null))]);
+            rows = CardNumbers.Rewritten([.. raw.Select(l => l.Length > LongestLine && !areParagraphs ? "" : spoken ? CardNumbers.InDigits(Plain(Keyed(l))) : CardTimings.Plain(Plain(Keyed(l)), IsMove))]);
             if (spoken)
                 for (var at = 0; at < raw.Length; at++)
                     if (raw[at].Length <= LongestLine && CardNumbers.InDigits(Plain(raw[at])) is var digits && digits != Plain(raw[at]))
@@ -70,7 +79,7 @@ internal static class CardText
         // What stands around a table says how it runs as it does anywhere.
         if (isTable)
             for (var at = 0; at < raw.Length; at++)
-                if (!rows.ContainsKey(at) && raw[at].Length <= LongestLine && Plain(Keyed(raw[at])) is var plain && CardTimings.Plain(plain, w => library.Understood(w) is not null) is var timings && timings != plain)
+                if (!rows.ContainsKey(at) && raw[at].Length <= LongestLine && Plain(Keyed(raw[at])) is var plain && CardTimings.Plain(plain, IsMove) is var timings && timings != plain)
                     rows[at] = timings;
         if (isTable)
             foreach (var (at, words) in CardNumbers.ByClock([.. raw.Select((l, i) => l.Length > LongestLine ? "" : rows.GetValueOrDefault(i, l))]))

@@ -43,7 +43,7 @@ internal static class CardLetters
     private static Regex Dosed => field ??= new(@"^[0-9]{1,2}\s*(?:x|sets?\s+of)\s*[0-9]|^(?:[a-z']{3,}[ -]){0,3}[a-z']{3,}[\s,-]+[0-9]{1,2}\s*(?:x|sets?\s+(?:of|x))\s*[0-9]", RegexOptions.IgnoreCase);
 
     /// <summary>“40/20 x 3”, “3 rounds 40/20: …”: how a block runs, and its list or nothing.</summary>
-    private static Regex How => field ??= new(@"^(?:[0-9]+\s*(?:s|secs?|mins?|x|rounds?|rds|sets?|laps|on|off|work|rest)?\b|[x/:,+-]|\s)+(?::\s+.+)?$|^[0-9]+\s*(?:rounds?|rds)\s+of\s", RegexOptions.IgnoreCase);
+    private static Regex How => field ??= new(@"^(?:(?>[0-9]+(?:\s*(?:s|secs?|mins?|x|rounds?|rds|sets?|laps|on|off|work|rest)\b)?)|[x/:,+-]|\s)+(?::\s+.+)?$|^[0-9]+\s*(?:rounds?|rds)\s+of\s", RegexOptions.IgnoreCase);
 
     private static Regex RoundsFirst => field ??= new(@"^[0-9]+\s*(?:rounds?|rds|sets?|laps)\b", RegexOptions.IgnoreCase);
 

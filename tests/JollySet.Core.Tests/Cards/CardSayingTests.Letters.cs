@@ -1,4 +1,6 @@
 using System.Collections.Immutable;
+using JollySet.Core.Cards;
+using JollySet.Core.Sheets;
 using Xunit;
 
 namespace JollySet.Core.Tests.Cards;
@@ -21,6 +23,10 @@ public partial class CardSayingTests
               from how in new[] { "40/20 x 3: {0}, {1}, {2}", "{0}, {1}, {2} 40/20 x 3", "{0}, {1}, {2} - 40/20 x3", "40/20 x 3\n{0}\n{1}\n{2}", "3 rounds 40/20\n{0}\n{1}\n{2}" }
               select $"{string.Format(Invariant, sign, "A")}{string.Format(Invariant, how, "squats", "rows", "curls")}\n{string.Format(Invariant, sign, "B")}{string.Format(Invariant, how, "burpees", "lunges", "dead bugs")}",
             lines => $"{lines}\n", _ => "(circuit, 3 rounds, work 40, rest 20)\nsquats\nrows\ncurls\n\n== ", also: "(circuit, 3 rounds, work 40, rest 20)\nburpees\nlunges, alternating\ndead bugs");
+
+    [Fact]
+    public void Numbers_without_end_are_read_at_once() =>
+        Assert.Contains("1 1 1 z", SheetWriter.Write(CardReader.Read($"Quay\nA/ {string.Concat(Enumerable.Repeat("1 ", 100))}z\nB/ {string.Concat(Enumerable.Repeat("1 x ", 50))}z\n")!.Plan), StringComparison.Ordinal);
 
     [Theory]
     [InlineData("A squat hold 30s\nB lunges x10", "squat hold 30s")]

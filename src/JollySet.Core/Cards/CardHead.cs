@@ -157,7 +157,13 @@ internal sealed partial class CardHead
             {
                 if (Title.Contains(pieces[at], StringComparison.OrdinalIgnoreCase))
                     continue;
-                Title = Capped($"{Title} – {pieces[at]}");
+                if ($"{Title} – {pieces[at]}" is var longer && longer.Length > Limits.NameLetters)
+                {
+                    over.Add(pieces[at]);
+                    continue;
+                }
+
+                Title = longer;
                 read.Add(Title);
             }
             else

@@ -98,6 +98,13 @@ public sealed partial class CardReader
         foreach (var piece in taken.Over)
             if (MindedAlone.Match(piece) is { Success: true } minded && NeedOfPart(minded) is { } need)
                 head.AddNeed(need);
+        // “Bootcamp mind the knees”: whoever has to be spared is heard in a title too.
+        if (mayTitle && MindedBehind.Match(pieces[0]) is { Success: true } behind && NeedOfPart(behind) is { } spared)
+        {
+            head.AddNeed(spared);
+            taken.Read.Add($"needs: {spared}");
+        }
+
         if (taken.Over.Count > 0)
             notes.Add(string.Join(", ", taken.Over));
         Say(line, CardLineKind.Head, string.Join(" · ", taken.Over.Count > 0 ? [.. taken.Read, $"note: {string.Join(", ", taken.Over)}"] : taken.Read));

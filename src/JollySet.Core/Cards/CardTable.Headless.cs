@@ -5,6 +5,11 @@ namespace JollySet.Core.Cards;
 /// <content>Tables that were copied or written without headings: what a column is shows in its cells.</content>
 internal static partial class CardTable
 {
+    /// <summary>What is no table in so many rows is none.</summary>
+    private const int MostTries = 200;
+
+    private static bool MayBeRow(string line) => line.AsSpan().ContainsAny("\t|;,") || line.Contains("  ", StringComparison.Ordinal);
+
     private const int MostRows = 60;
     private const int MostColumns = 12;
     private const int FewestSeconds = 20;

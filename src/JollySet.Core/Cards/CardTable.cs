@@ -155,6 +155,7 @@ internal static partial class CardTable
         string[] units = [];
         var (block, runs) = ("", "");
         var sign = '\0';
+        var tries = 0;
         var (isOneCircuit, isSchedule, isTimed, isBlocks, isHeadless, across) = (false, false, false, false, false, "");
         for (var at = 0; at < lines.Length; at++)
         {
@@ -244,7 +245,7 @@ internal static partial class CardTable
                 }
             }
 
-            if (heads is null)
+            if (heads is null && MayBeRow(lines[at]) && tries++ < MostTries)
             {
                 lines = Gapped(lines, at, isMove);
                 foreach (var mark in "\t|;,")

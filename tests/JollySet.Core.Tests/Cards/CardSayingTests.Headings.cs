@@ -48,6 +48,7 @@ public partial class CardSayingTests
     [InlineData("Quay Strength\n06:45 – 07:30 / 12 people", "minutes: 45")]
     [InlineData("note: Una has the keys\nQuay Strength, 45 min", "# Quay Strength")]
     [InlineData("Pre & post natal strength – Weds 10am", "needs: pregnancy, postnatal")]
+    [InlineData("Bootcamp mind the knees\n12 people, bands", "needs: knees")]
     [InlineData("Fitness bingo Friday!", "# Fitness bingo Friday!")]
     [InlineData("Week 3\nClass: Strong Start", "# Strong Start")]
     [InlineData("Tuesday 9:30 / 12 people / kit: dumbbells, mats", "people: 12")]

@@ -371,6 +371,9 @@ test.describe("by hand", () => {
     await expect(page.locator(".line.wide a.flag:focus")).toHaveCount(1);
     await page.keyboard.press("Space");
     await expect(page.locator("#said")).toHaveText(/taken, 1 together/);
+    // The bench of a flag opens after it was pegged: what it says says that too.
+    await page.keyboard.press("Shift+ArrowLeft");
+    await expect(page.locator("#said")).toHaveText(/1 of 3, .*; taken, 2 together/);
   });
 
   test("its free edge is pulled for seconds and reps, bare rope for rests, the knot for rounds; Esc lets go", async ({ page }) => {

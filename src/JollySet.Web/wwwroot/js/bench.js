@@ -6,7 +6,7 @@ import { showOthers } from "./others-here.js";
 import { afterParts, focusOn } from "./edits.js";
 import { startSaying } from "./say.js";
 import { hideGhosts, startWhatIf } from "./what-if.js";
-import { extend, keepTaken, letGo, startTaking, toggle } from "./together.js";
+import { extend, keepTaken, letGo, startTaking, takenWith, toggle } from "./together.js";
 import { closeWord, foreseen, openWord, settleWords } from "./words.js";
 
 const page = () => document.getElementById("main");
@@ -160,7 +160,8 @@ function settle(answer, from) {
   if (document.activeElement === document.body && current && !document.getElementById(current)) opened?.focus();
   if (flags.length > 0) makeCurrent(opened ?? document.getElementById(current) ?? flags[0]);
   if (opened) opened.setAttribute("aria-expanded", "true");
-  if (answer?.dataset.says) said.textContent = answer.dataset.says;
+  // What is taken is said with it: an answer that comes late does not speak over a flag that was just pegged.
+  if (answer?.dataset.says) said.textContent = [answer.dataset.says, opened && takenWith(opened)].filter(Boolean).join("; ");
   settleWords(from?.id);
   if (bench()) {
     showAll(all);

@@ -25,6 +25,11 @@ export function those(flag) {
   return taken.has(own) ? [...taken] : [own];
 }
 
+/** How many are taken, where the flag is one of them; empty for others. */
+export function takenWith(flag) {
+  return taken.has(stationOf(flag)) ? `taken, ${taken.size} together` : "";
+}
+
 /** Takes a flag to the others, or lets it go. */
 export function toggle(flag) {
   const station = stationOf(flag);

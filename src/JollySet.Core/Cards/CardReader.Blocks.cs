@@ -26,6 +26,13 @@ public sealed partial class CardReader
 
         if (TakesSameMoves(line))
             return true;
+        // “For time” above what is done.
+        if (ForTimeAlone.IsMatch(text) && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } raced && IsStation(raced.Text))
+        {
+            blocks.Add(new CardBlock(line.Number, FreeName("For time"), CardPart.Main) { IsNamed = true });
+            Say(line, CardLineKind.Block, Current!.Name);
+            return true;
+        }
 
         (text, var length) = ByTheClock(text);
         if (length is not null)
@@ -136,6 +143,11 @@ public sealed partial class CardReader
         block.IsSuperset = Super.IsMatch(before);
         block.IsOfEach = OfEachBelow.IsMatch(line.Raw);
         block.Notes.AddRange(asides);
+        var isForTime = ForTime.IsMatch(line.Raw);
+        if (isForTime && block.IsUnnamed && !LetteredHead.IsMatch(line.Raw))
+            block.Name = FreeName("For time");
+        else if (isForTime && !block.Name.Contains("for time", StringComparison.OrdinalIgnoreCase) && !block.Notes.Exists(n => ForTime.IsMatch(n)))
+            block.Notes.Add("for time");
         blocks.Add(block);
         Applied(block, scan, line, isSetting: false);
         if (isSame)
@@ -171,6 +183,12 @@ public sealed partial class CardReader
         Say(line, CardLineKind.Block, block.Name);
         return true;
     }
+
+    private static Regex ForTime => field ??= new(@"(?<!\bnot\s)\bfor\s+time\b|\bRFT\b", RegexOptions.IgnoreCase);
+
+    private static Regex LetteredHead => field ??= new(@"^\W*[A-H]\s*(?:[.):/-]|\s-)");
+
+    private static Regex ForTimeAlone => field ??= new(@"^for\s+time\s*[:-]?$", RegexOptions.IgnoreCase);
 
     /// <summary>A line without a name that says nothing of how a block runs: of the block it is in, or the head of one because of what is below it.</summary>
     private bool TakesUnnamed(CardWords line, CardScan scan, string before, CardPart part, bool isEmpty)

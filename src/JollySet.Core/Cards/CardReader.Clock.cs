@@ -1,4 +1,5 @@
 using System.Globalization;
+using System.Text.RegularExpressions;
 using static JollySet.Core.Cards.CardPhrases;
 
 namespace JollySet.Core.Cards;
@@ -6,6 +7,25 @@ namespace JollySet.Core.Cards;
 /// <content>Minutes of the class down the side of a card.</content>
 public sealed partial class CardReader
 {
+    /// <summary>“5'-15' squats, rows, 40/20”: a block of so many minutes, its moves and how they run on the line.</summary>
+    private bool TakesSpan(CardWords line)
+    {
+        if (Ticks.Match(line.Text) is not { Success: true } ticks || line.Text[ticks.Length..] is var what && (PartOf(what) != CardPart.Main || !what.Any(char.IsAsciiDigit) || SaidMoves(what).Count == 0 || (IsStation(what) && Scan(what).Sets is null)))
+            return false;
+        var (_, length) = ByTheClock(line.Text);
+        var before = blocks.Count;
+        Take(line with { Text = CardWording.Of(CardTimings.Plain(what, w => Understood(w) is not null)) }, isFirst: false);
+        if (blocks.Count == before + 1 && Current is { IsAmrap: false, Every: null, Scheme: null } block)
+            block.Length ??= length;
+        if (blocks.Count == before + 1 && Current is { IsUnnamed: true } unnamed && WordAlone.Match(what) is { Success: true } called && Understood(called.Groups["w"].Value) is null)
+            unnamed.Name = FreeName(called.Groups["w"].Value);
+        return true;
+    }
+
+    private static Regex WordAlone => field ??= new(@"^(?<w>[\p{L}]{3,20})(?::|\s-)\s");
+
+    private static Regex Ticks => field ??= new(@"^[0-9]{1,3}'-[0-9]{1,3}'\s+");
+
     /// <summary>A line without the minutes of the class it says, and how long it is by them, in seconds: “0-5 warm up”, “circuit (7-33 min)”.</summary>
     private (string Text, int? Length) ByTheClock(string text)
     {

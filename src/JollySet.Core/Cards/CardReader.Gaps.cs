@@ -155,7 +155,7 @@ public sealed partial class CardReader
             block.IsRested = block.IsStraight && scan.Gaps[0].For == CardGap.Unsaid;
             // A rest below a block whose moves stood on its own line comes after it.
             var closes = block is { Part: CardPart.Main, IsStraight: false } && !(block.RoundsLow > 1) && !block.IsLinked && block.Stations.Count > 1 && block.Stations.TrueForAll(s => s.Line == block.Line);
-            closes |= (block.Every is not null || block.IsAmrap) && block.Stations.Count > 0;
+            closes |= (block.Every is not null || block.IsAmrap || block.Name.StartsWith("tabata", StringComparison.OrdinalIgnoreCase)) && block.Stations.Count > 0;
             // Where another head comes next, the rest is the one before it: below a ladder, or below moves that stood on one line.
             closes |= block is { Part: CardPart.Main, Stations.Count: > 0 } && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } next
                 && (block.Scheme is not null ? (block.Rest is null || block.Rest != scan.Gaps[0].Seconds) && (BeginsBlock(next.Text) || SameAgain.IsMatch(next.Text)) : block is { Work: not null, Rest: not null, IsLinked: false } && block.Stations.TrueForAll(s => s.Line == block.Line) && Listed(next.Text).Items is not null);

@@ -53,6 +53,15 @@ public sealed partial class CardReader
             items = end.Groups["items"].Value;
         }
 
+        // “Core: plank 1 min, side plank 30s, bridge 1 min x 2”: of all of them, where each has its time.
+        if (part == CardPart.Main && block is { RoundsLow: null, Work: null } && TimeThenRounds.Match(line.Raw) is { Success: true } round && SetsLast.Match(items) is { Success: true } set && set.Groups["n"].Value == round.Groups["n"].Value && $"{set.Groups["items"].Value}{set.Groups["t"].Value}" is var whole && Commas.Split(whole) is { Length: > 2 } timed && Array.TrueForAll(timed, i => Scan(i) is { Length: not null, Sets: null }))
+        {
+            var (often, before) = (round.Groups["n"].Value, round.Groups["items"].Value);
+            block.RoundsLow = int.Parse(often, System.Globalization.CultureInfo.InvariantCulture);
+            items = whole;
+            Ask(line, $"x {often}: all of them?", ("all of them", $"{before}, {often} rounds"), ("the last alone", TimeAtEnd.Replace(before, $"{often} x ${{t}}")));
+        }
+
         // “Warm-up: shoulder rolls, marching 5 mins”: the minutes are the part's.
         if (part != CardPart.Main && block.Length is null && MinutesAtEnd.Match(items) is { Success: true } last && Commas.Split(last.Groups["items"].Value) is { Length: > 1 } others && others.All(i => Scan(i) is { Amount: null }))
         {
@@ -140,4 +149,11 @@ public sealed partial class CardReader
 
         return items;
     }
+
+    private static Regex TimeThenRounds => field ??= new(@"^(?<items>.+[0-9]\s*(?:s|secs?|seconds?|m|mins?|minutes?))\s+x\s*(?<n>[2-5])\.?$", RegexOptions.IgnoreCase);
+
+    /// <summary>“…, bridge 2x1 min”.</summary>
+    private static Regex SetsLast => field ??= new(@"^(?<items>.+,.*\s)(?<n>[2-5])\s*x\s*(?<t>[0-9]+\s*(?:s|secs?|seconds?|m|mins?|minutes?))\.?$", RegexOptions.IgnoreCase);
+
+    private static Regex TimeAtEnd => field ??= new(@"(?<t>[0-9]+\s*(?:s|secs?|seconds?|m|mins?|minutes?))$", RegexOptions.IgnoreCase);
 }

@@ -11,23 +11,28 @@ public sealed partial class CardReader
     /// <summary>Takes a line that tells what each of two does as a list of both; the line itself is kept beside it. False where one of the two does nothing that is known.</summary>
     private bool TakesPartners(CardWords line)
     {
-        if (!line.Raw.AsSpan().ContainsAny(PartnerWords) || Partners.Match(AsTyped(line)) is not { Success: true } m || (m.Groups["bare"].Success && !SaysTwo.IsMatch(m.Value) && !(Current is { Stations.Count: 0 } head && SaysTwo.IsMatch(head.Name))) || Done(m.Groups["a"].Value) is not { } one || Done(m.Groups["b"].Value) is not { } other)
+        if (!line.Raw.AsSpan().ContainsAny(PartnerWords) || Partners.Match(AsTyped(line)) is not { Success: true } m || (m.Groups["bare"].Success && !SaysTwo.IsMatch(m.Value) && !(Current is { } head && (head == paired || (head.Stations.Count == 0 && SaysTwo.IsMatch(head.Name))))) || Done(m.Groups["a"].Value) is not { } one || Done(m.Groups["b"].Value) is not { } other)
             return false;
         var (how, left) = HowOften(m.Groups["tail"].Value);
         if (!IsEmpty(left))
             return false;
-        var isOfHead = Current is { HasSettings: true, Stations.Count: 0, Part: CardPart.Main };
+        // What the next two do below them goes on in their block.
+        var isOfHead = Current is { HasSettings: true, Stations.Count: 0, Part: CardPart.Main } || (Current is not null && Current == paired && !how.Any);
         if (!isOfHead && blocks.Count >= Limits.Blocks)
             return false;
         if (!isOfHead)
             blocks.Add(new CardBlock(line.Number, FreeName("pairs"), CardPart.Main));
         beside.Add(AsTyped(line));
         TakeStations(line, $"{one}, {other}", isListed: true);
+        paired = Current;
         // “Swap every 30 secs” is when those two swap, not how the block runs: it stands in the line that is kept.
         if (how is { Any: true, Every: null, Scheme: null, IsAmrap: false })
             Applied(Current!, how, line, isSetting: false);
         return true;
     }
+
+    /// <summary>The block whose moves are told two by two.</summary>
+    private CardBlock? paired;
 
     /// <summary>What one of them does, without its article; null where it is no move that is known, with or without how much of it.</summary>
     private string? Done(string text)
@@ -44,13 +49,13 @@ public sealed partial class CardReader
     }
 
     // One of them stands before what the second does.
-    private static readonly SearchValues<string> PartnerWords = SearchValues.Create(["p2", "other", "partner", "person", "player", "second", "b ", "b:", "b=", "2 ", "2:", "2="], StringComparison.OrdinalIgnoreCase);
+    private static readonly SearchValues<string> PartnerWords = SearchValues.Create(["p2", "other", "partner", "person", "player", "second", "b ", "b:", "b=", "2 ", "2:", "2=", "one do", "one on", "one in", "one is", "one hold"], StringComparison.OrdinalIgnoreCase);
 
     private const string Is = @"(?:\s*[:=]\s*|\s+-\s+|\s+)(?:(?:does|do|holds?|in|is\s+(?:on|in|doing)|on|doing|works?\s+on)\s+)?";
     private const string SwapWords = @"(?:then\s+|and\s+)*(?:swap|switch|change)(?:\s*(?:over|places|roles|round|sides))?";
 
     private static Regex Partners => field ??= new(@"^(?:(?:in\s+)?(?:pairs|twos|partners)\s*[:,-]\s*)?(?:(?:partner|person|player)\s*(?:1|a|one)|p1|(?<bare>a(?=\s*[:=]|\s)|1(?=\s*[:=]|\s+-|\s+(?:does|do|holds?|in|on)\b))|one(?:\s+of\s+(?:you|them)|\s+(?:partner|person))?|(?:the\s+)?first(?:\s+(?:partner|person|one))?)" + Is
-        + @"(?<a>[a-z0-9][^,;]{2,50}?)\s*(?:[,;/]|\b(?:while|whilst|as|and)\b)(?:\s*(?:while|whilst|as|and)\b)?\s*(?:(?:partner|person|player)\s*(?:2|b|two)|p2|b|2|(?:the\s+)?(?:other|second)(?:\s+(?:one|partner|person))?)" + Is
+        + @"(?<a>[a-z0-9][^,;]{2,50}?)\s*(?:[,;/]|\b(?:while|whilst|as|and)\b)(?:\s*(?:while|whilst|as|and)\b)?\s*(?:(?:partner|person|player)\s*(?:2|b|two)|p2|b|2|(?:the\s+)?(?:other|second)(?:\s+(?:one|partner|person))?|one(?:\s+of\s+(?:you|them))?(?=\s+(?:does|do|holds?|on|in|is)\b))" + Is
         + @"(?<b>[a-z0-9][^,;.]{2,50}?)(?<tail>\s*(?:[,;.(]|\s-\s|\b" + SwapWords + @"\b).*)?$", RegexOptions.IgnoreCase);
 
     /// <summary>“A squats, B rows” may be two blocks: it is two people where they do it at a time, or swap.</summary>

@@ -152,7 +152,7 @@ public sealed partial class CardReader
         if ((blocks.Exists(b => b is { Part: CardPart.Main, IsOwnTime: false }) && !blocks.Exists(b => b.Part == CardPart.WarmUp && IsClass(b))) || blocks.Find(b => b is { Part: CardPart.WarmUp } && (b.Length is not null || (b.Stations.Count > 1 && b.Stations.TrueForAll(s => s.Sets > 1 && s.Line != b.Line)))) is not { } warmUp || blocks.Count >= Plans.Limits.Blocks)
             return;
         var from = warmUp.Stations.FindIndex(s => s.Line != warmUp.Line);
-        if (from < 0 || !warmUp.Stations.Skip(from).All(s => s.Amount is ['x', ..] || s.Sets is not null || warmUp.RoundsLow > 1))
+        if (from < 0 || (from < 2 && !warmUp.Stations.Skip(from).All(s => s.Amount is ['x', ..] || s.Sets is not null || warmUp.RoundsLow > 1)))
             return;
         var main = new CardBlock(warmUp.Stations[from].Line, FreeName("A"), CardPart.Main);
         main.RunsAs(warmUp);

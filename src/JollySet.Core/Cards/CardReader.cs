@@ -151,7 +151,7 @@ public sealed partial class CardReader
             if (line.Text.Length == 0)
             {
                 if (line.Raw.Any(char.IsLetterOrDigit))
-                    Say(line, CardLineKind.Head, CardNumbers.IsTimed(line.Raw) ? "the end" : CardNumbers.IsOfPairs(line.Raw) ? "how each of them runs" : "the table’s headings");
+                    Say(line, CardLineKind.Head, CardNumbers.IsTimed(line.Raw) ? "the end" : CardNumbers.IsOfPairs(line.Raw) || CardOverLines.IsOfTabatas(line.Raw) ? "how each of them runs" : "the table’s headings");
                 continue;
             }
 
@@ -184,6 +184,7 @@ public sealed partial class CardReader
             if (blocks[at - 1].Part == CardPart.Main && blocks[at].Part == CardPart.Main && blocks[at].Line != blocks[at - 1].Line && BeforeThat.IsMatch(LineAt(blocks[at].Line).Raw))
                 (blocks[at - 1], blocks[at]) = (blocks[at], blocks[at - 1]);
         StretchedAtTheEnd();
+        ToldBelowWarmUp();
         NoMain();
         NamedByItsMove();
         OverParts();
@@ -292,7 +293,8 @@ public sealed partial class CardReader
             return;
         }
 
-        if (TakesPartners(line) || TakesNumbered(line))
+        BeginsPastWarmUp(line);
+        if (TakesSpan(line) || TakesPartners(line) || TakesNumbered(line))
             return;
         if (NameAndCount.Match(line.Text) is not { Success: true } plain || Understood(plain.Groups["name"].Value) is null)
             line = line with { Text = Reworded(AsTimings(WithoutSpared(WithWayInBracket(line)))) };

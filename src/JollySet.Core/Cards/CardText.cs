@@ -67,6 +67,8 @@ internal static class CardText
                 for (var at = 0; at < raw.Length; at++)
                     if (raw[at].Length <= LongestLine && CardNumbers.InDigits(Plain(raw[at])) is var digits && digits != Plain(raw[at]))
                         rows.TryAdd(at, digits);
+            foreach (var (at, put) in CardOverLines.Put([.. raw.Select(Plain)], IsMove))
+                rows[at] = put;
             foreach (var (at, taken) in dictated)
                 rows[at] = taken!;
         }

@@ -76,7 +76,7 @@ public partial class CardSayingTests
     [InlineData("2 rounds 40/20\nsquats\nrows\n2 mins for a drink in between", "(circuit, 2 rounds, work 40, rest 20, between 120 water)\nsquats\nrows\n")]
     [InlineData("Superset: 3 x 12 curls + 3 x 12 rows, 60 s", "== Superset (superset, 3 rounds, rest 60)\ncurls x12\nrows x12\n")]
     [InlineData("SS1: curls x 10 / rows x 10 - 3 sets - 60s", "(superset, 3 rounds, rest 60)\ncurls x10\nrows x10\n")]
-    [InlineData("finisher: press ups AMRAP 4 min", "== finisher (amrap 240s)\npress ups")]
+    [InlineData("finisher: press ups AMRAP 4 min", "== finisher (circuit)\npress ups 240s | note: as many as you can")]
     [InlineData("0-3 warm up\n3-13 circuit: 30/15, squats, rows, deadlifts x 2\n13-20 stretch", "== circuit (circuit, 2 rounds, work 30, rest 15)\nsquats\nrows\ndeadlifts\n")]
     [InlineData("tone 1: squats, rows, press ups - 12 each x 2\ntone 2: repeat tone 1", "== \"tone 2\" (circuit, 2 rounds)\nsquats x12\nrows x12\npress ups x12\n")]
     [InlineData("10-20-30-20-10 secs\nswings\nsquats\n30s rest after each rung", "(pyramid 10s..30s..10s step 10s, rest 30)\nswings\nsquats\n")]

@@ -1,0 +1,37 @@
+using System.Text.RegularExpressions;
+using JollySet.Core.Plans;
+
+namespace JollySet.Core.Cards;
+
+/// <content>Where a warm-up is over though no head says so.</content>
+public sealed partial class CardReader
+{
+    /// <summary>Begins the class below a warm-up: at number 1 where its own moves stand on its line, at the next number where it is one of a list itself.</summary>
+    private void BeginsPastWarmUp(CardWords line)
+    {
+        if (Current is not { Part: CardPart.WarmUp } warmUp || blocks.Count >= Limits.Blocks || Numbered.Match(line.Raw) is not { Success: true } m || CardPhrases.PartOf(line.Text) != CardPart.Main || !IsStation(line.Text))
+            return;
+        var isNext = Numbered.Match(LineAt(warmUp.Line).Raw) is { Success: true } above && int.Parse(above.Groups["n"].Value, System.Globalization.CultureInfo.InvariantCulture) + 1 is var next && m.Groups["n"].Value == next.ToString(System.Globalization.CultureInfo.InvariantCulture);
+        if ((isNext && warmUp is { Length: not null, Stations.Count: 0 }) || (m.Groups["n"].Value == "1" && warmUp.Stations.Count > 1 && warmUp.Stations.TrueForAll(s => s.Line == warmUp.Line)))
+            blocks.Add(begunForStations = new CardBlock(line.Number, FreeName("A"), CardPart.Main));
+    }
+
+    /// <summary>“Warm up 5 mins” above moves and “40/20 x 3” below them: those are not the warm-up’s.</summary>
+    private void ToldBelowWarmUp()
+    {
+        for (var at = 1; at < blocks.Count; at++)
+        {
+            var (warmUp, block) = (blocks[at - 1], blocks[at]);
+            if (warmUp is not { Part: CardPart.WarmUp, RoundsLow: null, Work: null } || block is not { Part: CardPart.Main, Stations.Count: 0, HasSettings: true, IsUnnamed: true, IsAmrap: false, Length: null })
+                continue;
+            var from = warmUp.Stations.FindIndex(s => s.Line != warmUp.Line);
+            if (from < 0 || warmUp.Stations.Count - from < 2 || (from == 0 && warmUp.Length is null))
+                continue;
+            block.Stations.AddRange(warmUp.Stations.Skip(from));
+            warmUp.Stations.RemoveRange(from, warmUp.Stations.Count - from);
+            settings[block.Line] = block;
+        }
+    }
+
+    private static Regex Numbered => field ??= new(@"^\s*(?<n>[0-9]{1,2})(?:\s?[.):]|\s-)\s*(?=[A-Za-z0-9])");
+}

@@ -1,0 +1,28 @@
+using System.Text.RegularExpressions;
+
+namespace JollySet.Core.Cards;
+
+/// <summary>What stands behind a block on its line, or below it, and is no part of how it runs: the time it may take at most, when people drink.</summary>
+internal static class CardTails
+{
+    /// <summary>The line with what stands behind it on a line of its own; null where nothing does.</summary>
+    /// <param name="isBelow">Whether something stands between it and the title: above all else a line is about the class.</param>
+    public static string? Line(string line, bool isBelow)
+    {
+        if (Cap.Match(line) is { Success: true } cap && (isBelow || cap.Index > 0))
+            return Cut(line, cap, $"note: {(line.Contains("RFT", StringComparison.Ordinal) ? "for time, " : "")}{cap.Groups["w"].Value.Trim()}");
+        if (Drink.Match(line) is { Success: true } drink && drink.Index > 0)
+            return Cut(line, drink, drink.Groups["when"].Success ? $"note: {drink.Groups["when"].Value.Trim()}" : $"{drink.Groups["t"].Value} water".Trim());
+        return null;
+    }
+
+    private static string Cut(string line, Match m, string tail) => line[..m.Index].Trim(' ', ',', ';', '-', '(') is { Length: > 0 } before ? $"{before}\n{tail}" : tail;
+
+    private const string Minutes = @"[0-9]{1,2}[\s-]*(?:mins?|minutes?|')";
+
+    /// <summary>“12 min cap”, “cap 12 mins”, “time cap: 12 min”, “TC 12 min”, alone or at the end.</summary>
+    private static Regex Cap => field ??= new(@"(?<!\bamrap\b.*)(?:^|[\s,;(-])(?<w>(?:time[\s-]*)?cap(?:ped)?\s*(?:at|of|is|:|=|-)?\s*" + Minutes + @"|" + Minutes + @"\s*(?:time[\s-]*)?cap|TC\s*:?\s*" + Minutes + @")\)?[.!]*\s*$", RegexOptions.IgnoreCase);
+
+    /// <summary>“…, water after lap 1”, “… then a drink”, “… then 1 min to get a drink”, behind how a list runs.</summary>
+    private static Regex Drink => field ??= new(@"(?<=[0-9].*)(?:\s+-\s+(?:water|drinks?)(?:\s+(?:break|stop))?|[\s,;(-]+(?<when>(?:water|drinks?)\s+(?:after(?!\s+(?:each|every))|at|when|once)\s[^,;()]{3,40})|[\s,;-]+then\s+(?:an?\s+)?(?:(?:water|drinks?)(?:\s+(?:break|stop))?(?:\s+(?:for\s+)?(?<t>[0-9]{1,3}\s*(?:s|secs?|seconds?|m|mins?|minutes?)))?|(?<t>[0-9]{1,3}\s*(?:s|secs?|seconds?|m|mins?|minutes?))\s*(?:(?:to\s+(?:get|have|grab)|for)\s+)?(?:an?\s+|some\s+)?(?:water|drinks?)(?:\s+break)?))\)?[.!]*\s*$", RegexOptions.IgnoreCase);
+}

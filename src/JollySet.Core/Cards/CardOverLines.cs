@@ -59,6 +59,7 @@ internal static class CardOverLines
     /// <summary>“Repeat 1-3 x 2”, “repeat steps 1 to 3, 4 rounds in total” below lines with these numbers: so many rounds.</summary>
     private static void Repeats(string[] lines, Dictionary<int, string> put)
     {
+        var numbers = Array.ConvertAll(lines, l => Number.Match(l) is { Success: true } n ? n.Groups["n"].Value : "");
         for (var at = 1; at < lines.Length; at++)
         {
             if (lines[at].Length > CardText.LongestLine || Repeat.Match(lines[at]) is not { Success: true } m)
@@ -75,7 +76,7 @@ internal static class CardOverLines
                 var n => int.Parse(n, CultureInfo.InvariantCulture) + (m.Groups["more"].Success ? 1 : 0),
             };
             // What is done once before them is a block of its own.
-            if (m.Groups["a"].Success && Above(m.Groups["a"].Value) is { } begins && Enumerable.Range(0, begins).Any(i => Number.Match(lines[i]) is { Success: true } n && n.Groups["n"].Value == (int.Parse(m.Groups["a"].Value, CultureInfo.InvariantCulture) - 1).ToString(CultureInfo.InvariantCulture)))
+            if (m.Groups["a"].Success && Above(m.Groups["a"].Value) is { } begins && Array.IndexOf(numbers, (int.Parse(m.Groups["a"].Value, CultureInfo.InvariantCulture) - 1).ToString(CultureInfo.InvariantCulture), 0, begins) >= 0)
             {
                 put[begins] = string.Create(CultureInfo.InvariantCulture, $"then {more} rounds of:\n{put.GetValueOrDefault(begins, lines[begins])}");
                 put[at] = $"note: {lines[at].Trim()}";
@@ -85,13 +86,7 @@ internal static class CardOverLines
                 put[at] = string.Create(CultureInfo.InvariantCulture, $"{more} rounds");
             }
 
-            int? Above(string number)
-            {
-                for (var i = at - 1; i >= 0; i--)
-                    if (Number.Match(lines[i]) is { Success: true } n && n.Groups["n"].Value == number)
-                        return i;
-                return null;
-            }
+            int? Above(string number) => Array.LastIndexOf(numbers, number, at - 1) is >= 0 and var place ? place : null;
         }
     }
 

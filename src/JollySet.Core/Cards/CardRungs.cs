@@ -58,6 +58,9 @@ internal static class CardRungs
     private const int MostMoves = 6;
     private const int Most = 100;
 
+    // No name holds an “and”: what parts the list is seen in one way.
+    private const string Name = @"[a-z](?:(?!\sand\s)[a-z' -])*?[a-z]";
+
     private static Regex Opening => field ??= new(@"^\s*(?:start(?:ing)?\s+(?:with|on|at)\s+|ladder\s*[:-]\s*|(?:a\s+)?countdown\s*[:,-]?\s*(?:from\s+)?(?=[0-9]+\s+[a-z]{3}))", RegexOptions.IgnoreCase);
 
     private static Regex Counted => field ??= new(@"\G[\s,;&+]*(?:and\s+)?(?<n>[0-9]{1,2})\s+(?<name>(?!of\b|each\b|down\b|up\b|to\b|and\b|then\b)[a-z][a-z' -]*?)(?=\s*(?:[,;.&+]|$|[0-9]|\band\b|\bthen\b))", RegexOptions.IgnoreCase);
@@ -65,7 +68,7 @@ internal static class CardRungs
     /// <summary>Numbers and the words that lead from one to the next, up to the last.</summary>
     private static Regex Tail => field ??= new(@"^(?>(?:then|next|of|each|and|down|up|all|the|way|to|it|go|work|until|reach|you|[0-9]+|[\s,.;&+])+)$(?<=\bto\s*[0-9]+[\s.]*)", RegexOptions.IgnoreCase);
 
-    private static Regex List => field ??= new(@"^(?<list>[a-z][a-z' -]*?[a-z](?:\s*(?:,|/|\+|&|\sand\s)\s*[a-z][a-z' -]*?[a-z])+)(?:\s*[:,-]\s*|\s+)(?:from\s+)?(?<nums>[0-9]{1,2}(?>(?:\s*(?:then|next|of|each|reps|down|up|all|the|way|to|[0-9]+|[,.;-])\b?)+))[\s.]*$", RegexOptions.IgnoreCase);
+    private static Regex List => field ??= new(@"^(?<list>" + Name + @"(?:\s*(?:,|/|\+|&|\sand\s)\s*" + Name + @")+)(?:\s*[:,-]\s*|\s+)(?:from\s+)?(?<nums>[0-9]{1,2}(?>(?:\s*(?:then|next|of|each|reps|down|up|all|the|way|to|[0-9]+|[,.;-])\b?)+))[\s.]*$", RegexOptions.IgnoreCase);
 
     private static Regex Between => field ??= new(@"\s*(?:,|/|\+|&|\sand\s)\s*", RegexOptions.IgnoreCase);
 

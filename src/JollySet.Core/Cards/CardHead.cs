@@ -193,7 +193,7 @@ internal sealed partial class CardHead
     }
 
     // One of them is in everything a need is spoken in: looked for before the pattern.
-    private static readonly SearchValues<string> NeedSigns = SearchValues.Create(["knee", "wrist", "back", "shoulder", "hip", "neck", "space", "jump", "impact", "floor", "down", "kit", "equipment", "kneel", "pregnan", "blood", "hypertension", "osteoporosis", "vertigo", "dizz", "natal", "standing", "seated", "sitting", "sits", "wheelchair", "overhead", "hand", "finger", "thumb", "bp"], StringComparison.OrdinalIgnoreCase);
+    private static readonly SearchValues<string> NeedSigns = SearchValues.Create(["knee", "wrist", "back", "shoulder", "hip", "neck", "space", "jump", "impact", "floor", "down", "kit", "equipment", "kneel", "pregnan", "blood", "hypertension", "osteoporosis", "vertigo", "dizz", "natal", "standing", "seated", "sitting", "sits", "wheelchair", "overhead", "hand", "finger", "thumb", "bp", "ankle", "elbow", "pelvic", "prolapse"], StringComparison.OrdinalIgnoreCase);
 
     /// <summary>The needs spoken of in a sentence, as they are judged, and its words without them.</summary>
     public static (ImmutableArray<string> Needs, string Others) NeedsIn(string text)
@@ -218,7 +218,7 @@ internal sealed partial class CardHead
     }
 
     /// <summary>The need that words speak of, as it is judged; null where they only sound like one.</summary>
-    private static string? Spoken(Match m) => BriefWords.Need(m.Value.Equals("low-impact", StringComparison.OrdinalIgnoreCase) ? "low impact" : m.Groups["part"] is { Success: true } part ? $"bad {part.Value.TrimEnd('s', 'S')}" : m.Groups["seat"].Success ? "seated" : m.Groups["ground"].Success ? "no floor" : m.Groups["over"].Success ? "shoulders" : m.Value);
+    private static string? Spoken(Match m) => BriefWords.Need(m.Value.Equals("low-impact", StringComparison.OrdinalIgnoreCase) ? "low impact" : m.Groups["part"] is { Success: true } part ? $"bad {part.Value.TrimEnd('s', 'S')}" : m.Groups["seat"].Success ? "seated" : m.Groups["ground"].Success ? "no floor" : m.Groups["over"].Success ? "shoulders" : m.Groups["pelvic"].Success ? "pelvic floor" : m.Value);
 
     /// <summary>What a spoken sentence says of the class: its regions and kit, wherever they stand in it.</summary>
     /// <param name="kitOnly">Whether regions are left alone.</param>

@@ -18,10 +18,33 @@ internal static class CardOverLines
         Timeline(lines, put);
         var pairs = 0;
         for (var at = 0; at < lines.Length; at++)
-            if (!put.ContainsKey(at) && lines[at].Length <= CardText.LongestLine && (Pair(lines[at], ref pairs, isMove) ?? (SwapsAfter.Replace(lines[at], "${t} each") is var each && each != lines[at] ? each : null) ?? CardRungs.Line(lines[at], isMove) ?? MostOf(WithoutLetter(lines, at), isMove) ?? CardTails.Line(lines[at], Array.FindIndex(lines, l => l.Length > 0) is var title && lines.Skip(title + 1).Take(at - title - 1).Any(l => l.Length > 0)) ?? (WithoutLetter(lines, at) is var bare && bare != lines[at] ? bare : null)) is { } line)
+            if (!put.ContainsKey(at) && lines[at].Length is > 0 and <= CardText.LongestLine && Alone(lines, at, ref pairs, isMove) is { } line)
                 put[at] = line;
         return put;
     }
+
+    /// <summary>One line put otherwise; null where it says what it says alone.</summary>
+    private static string? Alone(string[] lines, int at, ref int pairs, Func<string, bool> isMove)
+    {
+        var line = lines[at];
+        if (Pair(line, ref pairs, isMove) is { } pair)
+            return pair;
+        if (RestThenAgain.Match(line) is { Success: true } again)
+            return $"{(again.Groups["n"].Success ? $"{again.Groups["n"].Value} rounds, " : lines[Math.Max(0, at - FewLines)..at].Any(l => SaysRounds.IsMatch(l)) ? "" : "2 rounds, ")}{again.Groups["t"].Value} between rounds";
+        if (TabataTitle.Match(line) is { Success: true } title && lines.Skip(at + 1).Any(l => TabataNamed.IsMatch(l)))
+            return title.Groups["title"].Value;
+        if (TabataPair.Match(line) is { Success: true } two && two.Groups["m"].Captures.Count(c => isMove(c.Value.Trim())) is var known && known > 0 && known < two.Groups["m"].Captures.Count)
+            return $"Tabata {two.Groups["n"].Value}\n{string.Join('\n', two.Groups["m"].Captures.Select(c => c.Value.Trim()))}";
+        if (BetweenTabatas.Match(line) is { Success: true } && Array.FindAll(lines, l => TabataItem.IsMatch(l)).Length > 1)
+            return BetweenTabatas.Replace(line, "between blocks");
+        if (SwapsAfter.Replace(line, "${t} each") is var each && each != line)
+            return each;
+        var bare = WithoutLetter(lines, at);
+        return CardRungs.Line(line, isMove) ?? MostOf(bare, isMove) ?? CardTails.Line(line, IsBelow(lines, at)) ?? (bare == line ? null : bare);
+    }
+
+    /// <summary>Whether anything stands between a line and the title.</summary>
+    private static bool IsBelow(string[] lines, int at) => Array.FindIndex(lines, l => l.Length > 0) is var title && Array.FindIndex(lines, title + 1, l => l.Length > 0) is >= 0 and var next && next < at;
 
     /// <summary>“1. squats 2. rows” above “3. curls 4. plank”: the numbers count the moves, on all of these lines.</summary>
     private static void Counted(string[] lines, Dictionary<int, string> put, Func<string, bool> isMove)
@@ -148,6 +171,7 @@ internal static class CardOverLines
     /// <summary>Whether a line is what several tabatas have in common.</summary>
     public static bool IsOfTabatas(string line) => TabataHead.IsMatch(CardText.Plain(line));
 
+    private const int FewLines = 12;
     private const int FewestSpans = 3;
     private const int FewestCounted = 4;
     private static readonly string[] Words = ["two", "three", "four", "five"];
@@ -168,6 +192,19 @@ internal static class CardOverLines
     private static Regex Span => field ??= new(@"^\s*(?:mins?\.?|minutes?|from)?\s*(?<a>[0-9]{1,3})\s*(?:mins?|minutes?|m|')?\s*(?:-|to)\s*(?<b>[0-9]{1,3})\s*(?:mins?|minutes?|m\b|')?\s*[:.)=-]?\s+(?<what>[\p{L}0-9(].*)$", RegexOptions.IgnoreCase);
 
     private static Regex Pause => field ??= new(@"^(?:water|drinks?|rest|break)\b", RegexOptions.IgnoreCase);
+
+    /// <summary>“Rest 1 min, then go round again”.</summary>
+    private static Regex RestThenAgain => field ??= new(@"^\s*(?:then\s+)?(?:rest\s+(?:for\s+)?(?<t>[0-9]{1,3}\s*(?:s|secs?|seconds?|m|mins?|minutes?))|(?<t>[0-9]{1,3}\s*(?:s|secs?|seconds?|m|mins?|minutes?))\s*(?:rest|break|off))\s*,?\s*(?:and\s+)?(?:then\s+)?(?:go\s+(?:a)?round\s+again|(?:all\s+)?again|repeat(?:\s+(?:it\s+)?all)?|start\s+again|do\s+it\s+(?:all\s+)?again)(?:\s*(?:,\s*)?(?:x\s*)?(?<n>[2-6])\s*(?:rounds|times|laps)?(?:\s+in\s+(?:all|total))?)?[.!]*\s*$", RegexOptions.IgnoreCase);
+
+    private static Regex SaysRounds => field ??= new(@"\b[2-9]\s*(?:rounds?|rds?|laps?|times)\b|^\s*x\s?[2-9]\s*$|^\s*[2-9]\s*x\s*$|\b[0-9]{2}\s*/\s*[0-9]{2}\s*x\s*[2-9]\b|\btwice\b", RegexOptions.IgnoreCase);
+
+    /// <summary>“Tabata Thursday (20/10 x 8)” above T1, T2: what a tabata is anyway.</summary>
+    private static Regex TabataTitle => field ??= new(@"^(?<title>.*\btabata\b[^()]*?)\s*\(\s*20\s*/\s*10(?:\s*[x,]\s*8)?\s*(?:rounds)?\s*\)\s*$", RegexOptions.IgnoreCase);
+
+    /// <summary>“T4: burpees / step outs”, “Tabata 2 – squats / lunges”: two that are done by turns, though one of them be unknown.</summary>
+    private static Regex TabataPair => field ??= new(@"^\s*(?:tabata\s*|t\s?)(?<n>[1-9])\s*(?:[:.)=]|\s-)\s*(?<m>[a-z][a-z' -]{2,40})(?:\s*/\s*(?<m>[a-z][a-z' -]{2,40})){1,3}\s*$", RegexOptions.IgnoreCase);
+
+    private static Regex BetweenTabatas => field ??= new(@"\bbetween\s+(?:the\s+|each\s+)?tabatas?\b", RegexOptions.IgnoreCase);
 
     /// <summary>“Partner circuit, 30 sec swap”: so long each; nobody needs it to change places.</summary>
     private static Regex SwapsAfter => field ??= new(@"(?<=\b(?:partners?|pairs|twos)\b.*)(?<t>\b(?:[2-9][05]|[1-9])\s*(?:s|secs?|seconds?|mins?|minutes?))\s+swaps?\b", RegexOptions.IgnoreCase);

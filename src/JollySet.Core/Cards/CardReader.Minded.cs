@@ -8,7 +8,7 @@ namespace JollySet.Core.Cards;
 /// <content>Whom a card spares, said in few words: behind a move, behind how something runs, or on a line of its own.</content>
 public sealed partial class CardReader
 {
-    private const string Spared = @"(?:please\s+)?(?:mind|watch|careful(?:\s+(?:of|with))?|protect|spare|(?:go\s+)?easy\s+on)\s+(?:(?:the|your|her|his|their|those|[a-z]+'s)\s+)?(?:(?:bad|sore|left|right)\s+)?(?<part>knees?|wrists?|backs?|shoulders?|hips?|necks?)";
+    private const string Spared = @"(?:please\s+)?(?:mind|watch|careful(?:\s+(?:of|with))?|protect|spare|(?:go\s+)?easy\s+on)\s+(?:(?:the|your|her|his|their|those|[a-z]+'s)\s+)?(?:(?:bad|sore|left|right)\s+)?(?<part>knees?|wrists?|backs?|shoulders?|hips?|necks?|ankles?|elbows?|pelvic\s+floor)";
 
     // One of them is in everything that spares somebody behind a move: looked for before the pattern.
     private static readonly SearchValues<string> RunWords = SearchValues.Create(["rest", "off", "change", "between", "round", "set", "lap", "0 x", "5 x", "0x", "5x"], StringComparison.OrdinalIgnoreCase);

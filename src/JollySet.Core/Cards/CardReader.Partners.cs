@@ -11,7 +11,7 @@ public sealed partial class CardReader
     /// <summary>Takes a line that tells what each of two does as a list of both; the line itself is kept beside it. False where one of the two does nothing that is known.</summary>
     private bool TakesPartners(CardWords line)
     {
-        if (!line.Raw.AsSpan().ContainsAny(PartnerWords) || Partners.Match(AsTyped(line)) is not { Success: true } m || (m.Groups["bare"].Success && !SaysTwo.IsMatch(m.Value) && !(Current is { } head && (head == paired || (head.Stations.Count == 0 && SaysTwo.IsMatch(head.Name))))) || Done(m.Groups["a"].Value) is not { } one || Done(m.Groups["b"].Value) is not { } other)
+        if (!line.Raw.AsSpan().ContainsAny(PartnerWords) || Partners.Match(NumberBefore.Replace(AsTyped(line), "")) is not { Success: true } m || (m.Groups["bare"].Success && !SaysTwo.IsMatch(m.Value) && !(Current is { } head && (head == paired || (head.Stations.Count == 0 && SaysTwo.IsMatch(head.Name))))) || Done(m.Groups["a"].Value) is not { } one || Done(m.Groups["b"].Value) is not { } other)
             return false;
         var (how, left) = HowOften(m.Groups["tail"].Value);
         if (!IsEmpty(left))
@@ -62,6 +62,9 @@ public sealed partial class CardReader
     private static Regex SaysTwo => field ??= new(@"\b(?:while|whilst|partners?|pairs|" + SwapWords + @")\b", RegexOptions.IgnoreCase);
 
     private static Regex Article => field ??= new(@"^(?:an?|the)\s+", RegexOptions.IgnoreCase);
+
+    /// <summary>“1: one holds a wall sit, the other …”: the first of several.</summary>
+    private static Regex NumberBefore => field ??= new(@"^[0-9]{1,2}\s*(?:[.):]|-)\s*(?=(?:one|p1|partner|the\s+first)\b)", RegexOptions.IgnoreCase);
 
     private static Regex Swap => field ??= new(@"\b" + SwapWords + @"\b", RegexOptions.IgnoreCase);
 

@@ -497,7 +497,7 @@ public sealed partial class CardReader
         }
 
         // “Easier: squats” and “harder jump squats” below a move: its way.
-        if (Current is { Stations.Count: > 0 } held && (line.Text.Contains(':', StringComparison.Ordinal) ? WayOf(line.Text) : WayFirst(line.Text)) is { } way && (way.Kind is "easier" or "harder" || Understood(way.Text) is not null) && held.Stations[^1].Options.Count < MostWays)
+        if (Current is { Stations.Count: > 0 } held && (line.Text.Contains(':', StringComparison.Ordinal) ? WayOf(line.Text) : WayFirst(line.Text)) is { } way && (way.Kind is "easier" or "harder" || Understood(way.Text) is not null) && !(Scan(way.Text, isLine: false) is { SaysBlock: true } headed && IsEmpty(headed.Left)) && held.Stations[^1].Options.Count < MostWays)
         {
             AddOption(held.Stations[^1], way.Kind, way.Text);
             Say(line, CardLineKind.Setting, $"{way.Kind} than {held.Stations[^1].Name}: {way.Text}");

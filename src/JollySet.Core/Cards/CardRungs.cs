@@ -13,11 +13,16 @@ internal static class CardRungs
             return null;
         var text = Opening.Replace(line, "").Trim();
         var (moves, numbers) = Counts(text);
+        // A ladder that is told at length is named by what it is.
+        var name = Ladder.Match(line) is { Success: true } called ? $"{called.Groups["w"].Value} " : moves.Count > 0 ? "ladder " : "";
         if (moves.Count == 0)
             (moves, numbers) = ListFirst(text);
+        // “1-10 swings & squats”: nobody may choose between one and ten.
+        if (moves.Count == 0 && NumbersFirst.Match(text) is { Success: true } first)
+            (moves, numbers) = ([.. Between.Split(first.Groups["list"].Value).Select(w => w.Trim())], first.Groups["nums"].Value);
         if (moves.Count is < 1 or > MostMoves || !moves.TrueForAll(m => isMove(m)) || Rungs(numbers) is not { } rungs)
             return null;
-        return $"ladder {rungs}: {string.Join(", ", moves)}";
+        return $"{name}{rungs}: {string.Join(", ", moves)}";
     }
 
     /// <summary>“10 squats, 10 rows, then 9 of each, down to 1”: the moves that are done as often, and the numbers after them.</summary>
@@ -63,12 +68,16 @@ internal static class CardRungs
 
     private static Regex Opening => field ??= new(@"^\s*(?:start(?:ing)?\s+(?:with|on|at)\s+|ladder\s*[:-]\s*|(?:a\s+)?countdown\s*[:,-]?\s*(?:from\s+)?(?=[0-9]+\s+[a-z]{3}))", RegexOptions.IgnoreCase);
 
+    private static Regex Ladder => field ??= new(@"^\s*(?<w>ladder)\b", RegexOptions.IgnoreCase);
+
     private static Regex Counted => field ??= new(@"\G[\s,;&+]*(?:and\s+)?(?<n>[0-9]{1,2})\s+(?<name>(?!of\b|each\b|down\b|up\b|to\b|and\b|then\b)[a-z][a-z' -]*?)(?=\s*(?:[,;.&+]|$|[0-9]|\band\b|\bthen\b))", RegexOptions.IgnoreCase);
 
     /// <summary>Numbers and the words that lead from one to the next, up to the last.</summary>
     private static Regex Tail => field ??= new(@"^(?>(?:then|next|of|each|and|down|up|all|the|way|to|it|go|work|until|reach|you|[0-9]+|[\s,.;&+])+)$(?<=\bto\s*[0-9]+[\s.]*)", RegexOptions.IgnoreCase);
 
     private static Regex List => field ??= new(@"^(?<list>" + Name + @"(?:\s*(?:,|/|\+|&|\sand\s)\s*" + Name + @")+)(?:\s*[:,-]\s*|\s+)(?:from\s+)?(?<nums>[0-9]{1,2}(?>(?:\s*(?:then|next|of|each|reps|down|up|all|the|way|to|[0-9]+|[,.;-])\b?)+))[\s.]*$", RegexOptions.IgnoreCase);
+
+    private static Regex NumbersFirst => field ??= new(@"^(?<nums>1\s*(?:-|to)\s*(?:[5-9]|1[0-9]|20)|(?:[5-9]|1[0-9]|20)\s*(?:-|to)\s*1)\s+(?<list>" + Name + @"(?:\s*(?:,|/|\+|&|\sand\s)\s*" + Name + @")*)\s*$", RegexOptions.IgnoreCase);
 
     private static Regex Between => field ??= new(@"\s*(?:,|/|\+|&|\sand\s)\s*", RegexOptions.IgnoreCase);
 

@@ -11,6 +11,13 @@ internal static class CardTails
     {
         if (Cap.Match(line) is { Success: true } cap && (isBelow || cap.Index > 0))
             return Cut(line, cap, $"note: {(line.Contains("RFT", StringComparison.Ordinal) ? "for time, " : "")}{cap.Groups["w"].Value.Trim()}");
+        if (Told.IsMatch(line))
+            return $"note: {line.Trim().Trim('(', ')')}";
+        if (Lap.Match(line) is { Success: true } lap)
+            return $"{line[..lap.Index]}{lap.Groups["t"].Value} water between rounds{line[(lap.Index + lap.Length)..]}";
+        // “Block 1 (8 min): 40s work, 20s rest. … Twice through.”: how long that is follows from the rest of it.
+        if (LongInBrackets.Match(line) is { Success: true } long_)
+            return $"{long_.Groups["h"].Value}: {long_.Groups["rest"].Value}\nnote: {long_.Groups["t"].Value}";
         if (Drink.Match(line) is { Success: true } drink && drink.Index > 0)
             return Cut(line, drink, drink.Groups["when"].Success ? $"note: {drink.Groups["when"].Value.Trim()}" : $"{drink.Groups["t"].Value} water".Trim());
         return null;
@@ -25,4 +32,12 @@ internal static class CardTails
 
     /// <summary>“…, water after lap 1”, “… then a drink”, “… then 1 min to get a drink”, behind how a list runs.</summary>
     private static Regex Drink => field ??= new(@"(?<=[0-9].*)(?:\s+-\s+(?:water|drinks?)(?:\s+(?:break|stop))?|[\s,;(-]+(?<when>(?:water|drinks?)\s+(?:after(?!\s+(?:each|every))|at|when|once)\s[^,;()]{3,40})|[\s,;-]+then\s+(?:an?\s+)?(?:(?:water|drinks?)(?:\s+(?:break|stop))?(?:\s+(?:for\s+)?(?<t>[0-9]{1,3}\s*(?:s|secs?|seconds?|m|mins?|minutes?)))?|(?<t>[0-9]{1,3}\s*(?:s|secs?|seconds?|m|mins?|minutes?))\s*(?:(?:to\s+(?:get|have|grab)|for)\s+)?(?:an?\s+|some\s+)?(?:water|drinks?)(?:\s+break)?))\)?[.!]*\s*$", RegexOptions.IgnoreCase);
+
+    /// <summary>“(1 swing 1 squat, 2 swings 2 squats ... up to 10)”: a ladder, told once more.</summary>
+    private static Regex Told => field ??= new(@"^\s*\([^()]*(?:\.\.|\b(?:up|down)\s+to\s+[0-9])[^()]*\)\s*$", RegexOptions.IgnoreCase);
+
+    /// <summary>“2 laps, water break 2 mins after lap 1”.</summary>
+    private static Regex Lap => field ??= new(@"(?<=\b2\s*(?:laps|rounds|times)\b.*)\b(?:water|drinks?)(?:\s+break)?\s+(?<t>[0-9]{1,3}\s*(?:s|secs?|seconds?|m|mins?|minutes?))\s+after\s+(?:lap|round)\s+(?:1|one)\b", RegexOptions.IgnoreCase);
+
+    private static Regex LongInBrackets => field ??= new(@"^\s*(?<h>[a-z][a-z0-9 &'-]{1,30}?)\s*\((?<t>[0-9]{1,2}\s*(?:mins?|minutes?))\)\s*:\s*(?<rest>(?=.*\b[0-9]{2}\s*s(?:ecs?|econds?)?\s*(?:on|work)\b)(?=.*\b(?:twice|thrice|[a-z]+\s+times|[0-9]\s*(?:rounds|times|laps))\b).+)$", RegexOptions.IgnoreCase);
 }

@@ -75,6 +75,13 @@ public partial class CardSayingTests
     [InlineData("squats 3x10\nFinisher - burpees max reps in 2 mins", "== Finisher (circuit)\nburpees 120s | note: as many as you can\n")]
     [InlineData("A1 squats 3x10\nA2 rows 3x10\nB1 lunges 3x10\nB2 curls 3x10\nC finisher: press ups AMRAP 4 min", "== finisher (circuit)\npress ups 240s | note: as many as you can\n")]
     [InlineData("A1 squats 3x10\nA2 rows 3x10\nB: tabata curls", "== tabata (circuit, 8 rounds, work 20, rest 10)\ncurls\n")]
+    [InlineData("Upper: 4 rounds\n10 squats\n10 rows\nrest 75s\nLower: 4 rounds\n12 RDLs\n10 lunges\nrest 75s", "== Upper (circuit, 4 rounds, between 75)\nsquats x10\nrows x10\n\n== Lower (circuit, 4 rounds, between 75)\n")]
+    [InlineData("1. squats x12\n2. rows x10\nRest 1 min, then go round again", "(circuit, 2 rounds, between 60)\nsquats x12\n")]
+    [InlineData("Block 1 (8 min): 40s work, 20s rest. Jump squats, plank jacks, skaters, high knees. Twice through.\nstretch", "(circuit, 2 rounds, work 40, rest 20)\nnote: \"8 min\"\nJump squats\n")]
+    [InlineData("1-10 swings & goblet squats\n(1 swing 1 squat, 2 swings 2 squats ... up to 10)", "(ladder 1..10)\nnote: \"(1 swing 1 squat, 2 swings 2 squats ... up to 10)\"\nswings\ngoblet squats\n")]
+    [InlineData("4 stations, 30s work 30s change, 2 laps, water break 2 mins after lap 1\n1 squats 2 rows\n3 curls 4 plank", "(circuit, 2 rounds, work 30, rest 30, between 120 water)\nsquats\nrows\ncurls\nplank\n")]
+    [InlineData("1: one holds wall sit, other does 10 press ups - swap - 4 goes each", "== pairs (circuit, 4 rounds)\n")]
+    [InlineData("Tabata 1: squats / rows\nTabata 2: gainage / mountain climbers\n1 min rest between tabatas", "(circuit, 4 rounds, work 20, rest 10, after 60)\nsquats\nrows\n")]
     public void What_several_lines_say(string lines, string becomes) =>
         Holds([lines], l => $"{l}\n", _ => becomes);
 

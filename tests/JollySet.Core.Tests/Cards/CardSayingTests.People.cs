@@ -69,6 +69,21 @@ public partial class CardSayingTests
               select string.Join('\n', rows.Split('|').Prepend(heads).Select((row, at) => (isCounted ? $"{(at == 0 ? "#" : at)}," : "") + row)).Replace(",", sign, StringComparison.Ordinal),
             table => $"3 rounds 40/20\n{table}\n", _ => "(circuit, 3 rounds, work 40, rest 20)\nPress-ups | easier: knee press-ups | harder: decline press-ups\nSquats | easier: sit to stand | harder: jump squats\nBicycle crunches | easier: crunches | harder: v-ups\n");
 
+    [Fact]
+    public void Whoever_has_to_be_spared_is_heard_wherever_it_is_said() =>
+        Holds(from part in new[] { ("knee", "knees"), ("wrist", "wrists"), ("shoulder", "shoulders"), ("back", "low back"), ("neck", "neck"), ("hip", "hips"), ("ankle", "ankles"), ("elbow", "elbows"), ("pelvic floor", "pelvic floor") }
+              from said in new[] { "{0} friendly", "{0}-friendly", "{0} safe", "{0} issues", "{0} problems", "{0} trouble", "{0} pain", "kind to {0}s", "no pressure on {0}s", "2 with {0} problems", "weak {0}" }
+              from card in new[] { "{0}\n3 rounds\nsquats x10", " – {0}\n3 rounds\nsquats x10", "\n3 rounds ({0})\nsquats x10", "\n3 rounds\nsquats x10\n{0}" }
+              select (Card: string.Format(Invariant, card.StartsWith('{') ? $"\n{card}" : card, string.Format(Invariant, said, part.Item1).Replace("floors", "floor", StringComparison.Ordinal)), Need: part.Item2, 0),
+            c => $"{c.Card}\n", c => $"needs: {c.Need}", isBehindTitle: true);
+
+    [Theory]
+    [InlineData("Pelvic floor & breathing 5 mins")]
+    [InlineData("ankle circles x10")]
+    [InlineData("elbow plank 30s")]
+    public void A_part_of_the_body_is_no_need_where_it_works(string line) =>
+        Assert.DoesNotContain("needs:", SheetWriter.Write(CardReader.Read($"Quay\n3 rounds\nsquats x10\n{line}\n")!.Plan), StringComparison.Ordinal);
+
     /// <summary>What a hand that nobody had read before wrote, and was lost or taken for something else.</summary>
     [Theory]
     [InlineData("Each move 3 sets of 8, 60s rest\nsquats\nrows", "(straight, 3 rounds, rest 60)\nsquats x8\nrows x8\n")]

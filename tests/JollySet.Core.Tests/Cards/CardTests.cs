@@ -73,6 +73,7 @@ public sealed class CardTests(ITestOutputHelper output)
     [InlineData("sixtysixth")]
     [InlineData("sixtyseventh")]
     [InlineData("sixtyeighth")]
+    [InlineData("sixtyninth")]
     [InlineData("wordings")]
     public void Nine_facts_in_ten_are_right(string file)
     {

@@ -151,7 +151,7 @@ public sealed partial class CardReader
             if (line.Text.Length == 0)
             {
                 if (line.Raw.Any(char.IsLetterOrDigit))
-                    Say(line, CardLineKind.Head, CardNumbers.IsTimed(line.Raw) ? "the end" : CardNumbers.IsOfPairs(line.Raw) || CardOverLines.IsOfTabatas(line.Raw) ? "how each of them runs" : "the table’s headings");
+                    Say(line, CardLineKind.Head, CardNumbers.IsTimed(line.Raw) ? "the end" : CardNumbers.IsOfPairs(line.Raw) || CardTabatas.IsOfTabatas(line.Raw) ? "how each of them runs" : "the table’s headings");
                 continue;
             }
 

@@ -24,7 +24,7 @@ public partial class CardSayingTests
     public void A_repeat_below_numbers_is_rounds_of_them() =>
         Holds(from before in WarmUpsAbove
               from number in new[] { "{0}. ", "{0}) ", "{0} - ", "{0}: " }
-              from repeat in new[] { "Repeat 1-3 x 3", "repeat 1 to 3, 3 times", "repeat all 3 twice more", "Repeat steps 1-3, 3 rounds in total", "rpt 1-3 x3" }
+              from repeat in new[] { "Repeat 1-3 x 3", "repeat 1 to 3, 3 times", "repeat all 3 twice more", "Repeat steps 1-3, 3 rounds in total", "rpt 1-3 x3", "REPEAT 1-3 TWICE MORE", "Repeat 1-3 Three Times" }
               select before + string.Concat(new[] { "squats 45s", "rows 45s", "burpees 45s" }.Select((m, i) => $"{string.Format(Invariant, number, i + 1)}{m}\n")) + repeat,
             l => $"{l}\n", _ => "(circuit, 3 rounds)\nsquats 45s\nrows 45s\nburpees 45s\n");
 
@@ -75,6 +75,7 @@ public partial class CardSayingTests
     [InlineData("squats 3x10\nFinisher - burpees max reps in 2 mins", "== Finisher (circuit)\nburpees 120s | note: as many as you can\n")]
     [InlineData("A1 squats 3x10\nA2 rows 3x10\nB1 lunges 3x10\nB2 curls 3x10\nC finisher: press ups AMRAP 4 min", "== finisher (circuit)\npress ups 240s | note: as many as you can\n")]
     [InlineData("A1 squats 3x10\nA2 rows 3x10\nB: tabata curls", "== tabata (circuit, 8 rounds, work 20, rest 10)\ncurls\n")]
+    [InlineData("A1 curls 3x10\nA2 dips 3x10\nsquats + rows 3x10", "== B (superset, 3 rounds)\nsquats x10\nrows x10\n")]
     [InlineData("Upper: 4 rounds\n10 squats\n10 rows\nrest 75s\nLower: 4 rounds\n12 RDLs\n10 lunges\nrest 75s", "== Upper (circuit, 4 rounds, between 75)\nsquats x10\nrows x10\n\n== Lower (circuit, 4 rounds, between 75)\n")]
     [InlineData("1. squats x12\n2. rows x10\nRest 1 min, then go round again", "(circuit, 2 rounds, between 60)\nsquats x12\n")]
     [InlineData("Block 1 (8 min): 40s work, 20s rest. Jump squats, plank jacks, skaters, high knees. Twice through.\nstretch", "(circuit, 2 rounds, work 40, rest 20)\nnote: \"8 min\"\nJump squats\n")]
@@ -84,6 +85,19 @@ public partial class CardSayingTests
     [InlineData("Tabata 1: squats / rows\nTabata 2: gainage / mountain climbers\n1 min rest between tabatas", "(circuit, 4 rounds, work 20, rest 10, after 60)\nsquats\nrows\n")]
     public void What_several_lines_say(string lines, string becomes) =>
         Holds([lines], l => $"{l}\n", _ => becomes);
+
+    /// <summary>“and” parts a list in one way, or a line of them is never done with.</summary>
+    [Theory]
+    [InlineData("squats and ", 21, "10 to 1 z")]
+    [InlineData("a, ", 70, "10 10 10 q")]
+    [InlineData("1 a", 70, "")]
+    [InlineData("squats + ", 25, "3x10 z")]
+    public void Lines_that_might_be_parted_in_many_ways_are_read_at_once(string piece, int times, string end) =>
+        Assert.NotNull(CardReader.Read($"Quay\n{string.Concat(Enumerable.Repeat(piece, times))}{end}\n"));
+
+    [Fact]
+    public void Pairs_beyond_the_last_letter_are_kept() =>
+        Assert.Equal(24, SheetWriter.Write(CardReader.Read($"Quay\n{string.Concat(Enumerable.Repeat("squats + rows 3x10\n", 24))}")!.Plan).Split("rows").Length - 1);
 
     [Fact]
     public void Rounds_behind_a_list_of_times_are_asked() =>

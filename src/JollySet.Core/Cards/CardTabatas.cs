@@ -1,0 +1,62 @@
+using System.Globalization;
+using System.Text.RegularExpressions;
+
+namespace JollySet.Core.Cards;
+
+/// <summary>Several tabatas, each on a line of its own: under one head, under a title that says what a tabata is, with a rest between them.</summary>
+internal static class CardTabatas
+{
+    /// <summary>“4 tabatas, 1 min between” above one line for each of them: a tabata each, and what comes between.</summary>
+    public static void Put(string[] lines, Dictionary<int, string> put, Func<string, bool> isMove)
+    {
+        for (var at = 0; at < lines.Length; at++)
+        {
+            if (lines[at].Length > CardText.LongestLine || TabataHead.Match(lines[at]) is not { Success: true } head || !(head.Groups["n"].Success || head.Groups["s"].Success || head.Groups["t"].Success))
+                continue;
+            var items = new List<(int At, string What)>();
+            for (var next = at + 1; next < lines.Length && TabataItem.Match(lines[next]) is { Success: true } item && item.Groups["n"].Value == (items.Count + 1).ToString(CultureInfo.InvariantCulture); next++)
+                items.Add((next, item.Groups["w"].Value));
+            // Numbers alone count the moves of one tabata as well: of several only where as many are told of.
+            var isSaid = items.Count > 1 && TabataNamed.IsMatch(lines[at + 1]);
+            if (items.Count < 2 || (head.Groups["n"].Success && head.Groups["n"].Value != items.Count.ToString(CultureInfo.InvariantCulture)) || !(isSaid || head.Groups["n"].Success || head.Groups["s"].Success) || !items.TrueForAll(i => isSaid || isMove(i.What)))
+                continue;
+            var pause = head.Groups["t"].Success ? $"\n{head.Groups["t"].Value} rest" : "";
+            // The title stays one.
+            if (head.Groups["t"].Success || Array.FindIndex(lines, l => l.Length > 0) < at)
+                put[at] = "";
+            foreach (var (item, what) in items)
+                put[item] = $"Tabata {items.FindIndex(i => i.At == item) + 1}: {what}{(item == items[^1].At ? "" : pause)}";
+        }
+    }
+
+    /// <summary>A line of them put otherwise; null where it says what it says alone.</summary>
+    /// <param name="areMany">Whether several lines of the card are a tabata each.</param>
+    public static string? Line(string line, bool areMany, Func<string, bool> isMove)
+    {
+        if (areMany && TabataTitle.Match(line) is { Success: true } title)
+            return title.Groups["title"].Value;
+        if (TabataPair.Match(line) is { Success: true } two && two.Groups["m"].Captures.Count(c => isMove(c.Value.Trim())) is var known && known > 0 && known < two.Groups["m"].Captures.Count)
+            return $"Tabata {two.Groups["n"].Value}\n{string.Join('\n', two.Groups["m"].Captures.Select(c => c.Value.Trim()))}";
+        return areMany && BetweenTabatas.IsMatch(line) ? BetweenTabatas.Replace(line, "between blocks") : null;
+    }
+
+    /// <summary>Whether several lines are a tabata each: “T1 …”, “T2 …”.</summary>
+    public static bool AreMany(string[] lines) => Array.Exists(lines, l => TabataNamed.IsMatch(l)) && lines.Where(l => TabataItem.IsMatch(l)).Take(2).Count() == 2;
+
+    /// <summary>Whether a line is what several tabatas have in common.</summary>
+    public static bool IsOfTabatas(string line) => TabataHead.IsMatch(CardText.Plain(line));
+
+    private static Regex TabataHead => field ??= new(@"^\s*(?:(?<n>[2-9])\s*(?:x\s*)?)?tabata(?<s>s)?(?:\s*x\s*(?<n>[2-9]))?(?:[\s,;:(-]*(?<t>[0-9]{1,3}\s*(?:s|secs?|seconds?|m|mins?|minutes?))\s*(?:rest\s+|break\s+|recovery\s+)?(?:in\s+)?between(?:\s+(?:each|them|tabatas|sets|blocks))?|[\s,;:(-]*with\s+(?<t>[0-9]{1,3}\s*(?:s|secs?|seconds?|m|mins?|minutes?))\s*(?:rest\s+)?(?:in\s+)?between(?:\s+each)?)?[).:]*\s*$", RegexOptions.IgnoreCase);
+
+    private static Regex TabataItem => field ??= new(@"^\s*(?:tabata\s*|t\s?|#)?(?<n>[1-9])(?:\s*[.:)=-]\s*|\s+)(?<w>[a-z].{2,80})$", RegexOptions.IgnoreCase);
+
+    /// <summary>“Tabata Thursday (20/10 x 8)” above T1, T2: what a tabata is anyway.</summary>
+    private static Regex TabataTitle => field ??= new(@"^(?<title>.*\btabata\b[^()]*?)\s*\(\s*20\s*/\s*10(?:\s*[x,]\s*8)?\s*(?:rounds)?\s*\)\s*$", RegexOptions.IgnoreCase);
+
+    /// <summary>“T4: burpees / step outs”, “Tabata 2 – squats / lunges”: two that are done by turns, though one of them be unknown.</summary>
+    private static Regex TabataPair => field ??= new(@"^\s*(?:tabata\s*|t\s?)(?<n>[1-9])\s*(?:[:.)=]|\s-)\s*(?<m>[a-z][a-z' -]{2,40})(?:\s*/\s*(?<m>[a-z][a-z' -]{2,40})){1,3}\s*$", RegexOptions.IgnoreCase);
+
+    private static Regex BetweenTabatas => field ??= new(@"\bbetween\s+(?:the\s+|each\s+)?tabatas?\b", RegexOptions.IgnoreCase);
+
+    private static Regex TabataNamed => field ??= new(@"^\s*(?:tabata\s*|t\s?)1", RegexOptions.IgnoreCase);
+}

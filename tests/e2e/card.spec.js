@@ -12,12 +12,15 @@ async function read(page, title) {
 }
 
 test("a card becomes a class in three actions", async ({ page }) => {
+  const wrongs = [];
+  page.on("pageerror", (error) => wrongs.push(error.message));
   await read(page, "Quay one");
   await expect(page.locator("#read-4")).toContainText("3 rounds · 40 s on · 20 s off · 60 s between rounds");
   await expect(page.locator("#read-7")).toContainText("note, kept here");
   await page.getByRole("button", { name: "Make this class" }).click();
   await expect(page.getByRole("heading", { name: "Quay one", level: 1 })).toBeVisible();
   await expect(page.locator("#sheet-text")).toHaveValue(/Romanian deadlift/);
+  expect(wrongs).toEqual([]);
 });
 
 test("a line that is changed is read as it is typed, and the keyboard stays in it", async ({ page }) => {

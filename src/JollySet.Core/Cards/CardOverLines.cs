@@ -12,8 +12,7 @@ internal static class CardOverLines
     {
         var put = new Dictionary<int, string>();
         CardTabatas.Put(lines, put, isMove);
-        if (put.Count == 0)
-            Counted(lines, put, isMove);
+        Counted(lines, put, isMove);
         Repeats(lines, put);
         CardTimeline.Put(lines, put);
         var (pairs, areTabatas) = (new CardPairs(lines), CardTabatas.AreMany(lines));
@@ -44,7 +43,7 @@ internal static class CardOverLines
         for (var from = 0; from < lines.Length; from++)
         {
             var (run, count, next) = (new List<string>(), 0, from);
-            for (; next < lines.Length && CountedOn(lines[next], count + 1, isMove) is { } names; next++)
+            for (; next < lines.Length && !put.ContainsKey(next) && CountedOn(lines[next], count + 1, isMove) is { } names; next++)
             {
                 run.Add(string.Join('\n', names));
                 count += names.Length;

@@ -10,8 +10,8 @@ function refuse(event) {
   const form = event.target.closest("form[data-limit]");
   if (!form) return;
   const limit = Number(form.dataset.limit);
-  const field = form.querySelector("textarea, input[type=file]");
-  const size = sizeOf(field);
+  // A card that is asked about has a field for each of its lines.
+  const size = [...form.querySelectorAll("textarea, input[type=file], .card-text")].reduce((sum, field) => sum + sizeOf(field), 0);
   let told = form.querySelector(".field-error");
   if (!told) form.append((told = Object.assign(document.createElement("p"), { className: "field-error" })));
   told.hidden = size <= limit;

@@ -34,7 +34,7 @@ internal static class CardTails
     private static Regex Drink => field ??= new(@"(?<=[0-9].*)(?:\s+-\s+(?:water|drinks?)(?:\s+(?:break|stop))?|[\s,;(-]+(?<when>(?:water|drinks?)\s+(?:after(?!\s+(?:each|every))|at|when|once)\s[^,;()]{3,40})|[\s,;-]+then\s+(?:an?\s+)?(?:(?:water|drinks?)(?:\s+(?:break|stop))?(?:\s+(?:for\s+)?(?<t>[0-9]{1,3}\s*(?:s|secs?|seconds?|m|mins?|minutes?)))?|(?<t>[0-9]{1,3}\s*(?:s|secs?|seconds?|m|mins?|minutes?))\s*(?:(?:to\s+(?:get|have|grab)|for)\s+)?(?:an?\s+|some\s+)?(?:water|drinks?)(?:\s+break)?))\)?[.!]*\s*$", RegexOptions.IgnoreCase);
 
     /// <summary>“(1 swing 1 squat, 2 swings 2 squats ... up to 10)”: a ladder, told once more.</summary>
-    private static Regex Told => field ??= new(@"^\s*\([^()]*(?:\.\.|\b(?:up|down)\s+to\s+[0-9])[^()]*\)\s*$", RegexOptions.IgnoreCase);
+    private static Regex Told => field ??= new(@"^\s*\((?=(?:[^()]*?[0-9]\s+[a-z]{3}){2})[^()]*(?:\.\.|\b(?:up|down)\s+to\s+[0-9])[^()]*\)\s*$", RegexOptions.IgnoreCase);
 
     /// <summary>“2 laps, water break 2 mins after lap 1”.</summary>
     private static Regex Lap => field ??= new(@"(?<=\b2\s*(?:laps|rounds|times)\b.*)\b(?:water|drinks?)(?:\s+break)?\s+(?<t>[0-9]{1,3}\s*(?:s|secs?|seconds?|m|mins?|minutes?))\s+after\s+(?:lap|round)\s+(?:1|one)\b", RegexOptions.IgnoreCase);

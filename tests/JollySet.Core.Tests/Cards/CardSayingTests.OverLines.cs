@@ -76,6 +76,7 @@ public partial class CardSayingTests
     [InlineData("A1 squats 3x10\nA2 rows 3x10\nB1 lunges 3x10\nB2 curls 3x10\nC finisher: press ups AMRAP 4 min", "== finisher (circuit)\npress ups 240s | note: as many as you can\n")]
     [InlineData("A1 squats 3x10\nA2 rows 3x10\nB: tabata curls", "== tabata (circuit, 8 rounds, work 20, rest 10)\ncurls\n")]
     [InlineData("1 squats 2 rows\n3 burpees 4 plank\n40/20 x 3\nTabatas, 1 min between\nT1 squats\nT2 curls", "(circuit, 3 rounds, work 40, rest 20)\nsquats\nrows\nburpees\nplank\n")]
+    [InlineData("3 rounds\n(squats up to 20)\nrows x10", " x20\nrows x10\n")]
     [InlineData("A1 curls 3x10\nA2 dips 3x10\nsquats + rows 3x10", "== B (superset, 3 rounds)\nsquats x10\nrows x10\n")]
     [InlineData("Upper: 4 rounds\n10 squats\n10 rows\nrest 75s\nLower: 4 rounds\n12 RDLs\n10 lunges\nrest 75s", "== Upper (circuit, 4 rounds, between 75)\nsquats x10\nrows x10\n\n== Lower (circuit, 4 rounds, between 75)\n")]
     [InlineData("1. squats x12\n2. rows x10\nRest 1 min, then go round again", "(circuit, 2 rounds, between 60)\nsquats x12\n")]

@@ -43,7 +43,7 @@ internal static class AtTheLimits
             if (seconds > slowest)
                 (slowest, slowestAt) = (seconds, what);
             if (Environment.GetEnvironmentVariable("DRILL_TELLS") is not null)
-                Console.WriteLine($"             {what} {seconds:0.00} s");
+                Console.WriteLine($"             {what} {seconds:0.00} s, the peak so far {server.PeakMegabytes:0} MB");
             if (seconds > limit || (int)answer.StatusCode >= 500)
                 faults.Add($"{what} {seconds:0.0} s {(int)answer.StatusCode}");
             return answer;

@@ -65,7 +65,7 @@ public static class CardClasses
     }
 
     /// <summary>A day alone, or with an hour or a word of what it is.</summary>
-    private static Regex Day => field ??= new(@"^[#*_=>\s-]*(?:\d{1,2}[.)]\s*)?(?<n>mon|tue|wed|thu|fri|sat|sun|tomorrow|today)(?:s|nes|rs|ur)?(?:day)?s?\b['’]?s?(?:\s+(?:class|session|workout|(?<half>am|pm|morning|lunch(?:time)?|afternoon|evening|night)|(?:[12]?\d|3[01])/(?:0?[1-9]|1[0-2])(?:/\d{2,4})?(?!\d)|(?<=\d\s?(?:[ap]m)?\s+(?:[a-z&-]+\s+){0,3})[a-z][a-z&-]+|upper(?:\s+body)?|lower(?:\s+body)?|full\s+body|legs|core|cardio|strength|hiit|push|pull|arms|back|chest|mobility|kettlebells?|circuits?|stretch|glutes|conditioning|\d{1,2}(?:[:.]\d\d)?\s*(?:[ap]m)?))*\s*(?:[:(*_=-].{0,40})?$", RegexOptions.IgnoreCase);
+    private static CardPattern Day => field ??= new(@"^[#*_=>\s-]*(?:\d{1,2}[.)]\s*)?(?<n>mon|tue|wed|thu|fri|sat|sun|tomorrow|today)(?:s|nes|rs|ur)?(?:day)?s?\b['’]?s?(?:\s+(?:class|session|workout|(?<half>am|pm|morning|lunch(?:time)?|afternoon|evening|night)|(?:[12]?\d|3[01])/(?:0?[1-9]|1[0-2])(?:/\d{2,4})?(?!\d)|(?<=\d\s?(?:[ap]m)?\s+(?:[a-z&-]+\s+){0,3})[a-z][a-z&-]+|upper(?:\s+body)?|lower(?:\s+body)?|full\s+body|legs|core|cardio|strength|hiit|push|pull|arms|back|chest|mobility|kettlebells?|circuits?|stretch|glutes|conditioning|\d{1,2}(?:[:.]\d\d)?\s*(?:[ap]m)?))*\s*(?:[:(*_=-].{0,40})?$", RegexOptions.IgnoreCase);
 
     /// <summary>Whether hours are those of classes: of parts of one class there is less between them.</summary>
     private static bool AreApart(List<string> hours)
@@ -74,19 +74,19 @@ public static class CardClasses
         return minutes.Zip(minutes.Skip(1)).All(m => Math.Abs(m.Second - m.First) >= ShortestClass);
     }
 
-    private static Regex SaysHow => field ??= new(@"[0-9]+\s*(?:rounds?|/|x|reps|secs?|mins?|sets)|x\s?[0-9]|amrap|emom", RegexOptions.IgnoreCase);
+    private static CardPattern SaysHow => field ??= new(@"[0-9]+\s*(?:rounds?|/|x|reps|secs?|mins?|sets)|x\s?[0-9]|amrap|emom", RegexOptions.IgnoreCase);
 
     private const int ShortestClass = 45;
 
     /// <summary>“Tues: A1 press-up 3x10, A2 row 3x10”: a class on its line.</summary>
-    private static Regex DayLine => field ??= new(@"^[#*_=>\s-]*(?<n>mon|tue|wed|thu|fri|sat|sun)(?:s|nes|rs|ur)?(?:day)?s?\s*[:–-]\s*(?=.*[a-z].*\d)(?=.*,).{20,}$", RegexOptions.IgnoreCase);
+    private static CardPattern DayLine => field ??= new(@"^[#*_=>\s-]*(?<n>mon|tue|wed|thu|fri|sat|sun)(?:s|nes|rs|ur)?(?:day)?s?\s*[:–-]\s*(?=.*[a-z].*\d)(?=.*,).{20,}$", RegexOptions.IgnoreCase);
 
     /// <summary>“6am”, “18:30 class”: an hour of the day alone.</summary>
-    private static Regex Hour => field ??= new(@"^[#*_=>\s-]*(?<n>\d{1,2}(?:[:.]\d\d)?\s*[ap]m|(?:[6-9]|1\d|2[01])[:.][0-5]\d)(?:\s*(?:class|session|group|crew)|(?:\s*[-–:,]?\s+[a-z&+'-]+){1,4})?\s*:?$", RegexOptions.IgnoreCase);
+    private static CardPattern Hour => field ??= new(@"^[#*_=>\s-]*(?<n>\d{1,2}(?:[:.]\d\d)?\s*[ap]m|(?:[6-9]|1\d|2[01])[:.][0-5]\d)(?:\s*(?:class|session|group|crew)|(?:\s*[-–:,]?\s+[a-z&+'-]+){1,4})?\s*:?$", RegexOptions.IgnoreCase);
 
     /// <summary>“Morning (9:30):” and “Evening (18:30):”.</summary>
-    private static Regex TimeOfDay => field ??= new(@"^[#*_=>\s-]*(?<n>morning|lunch(?:time)?|afternoon|evening|am|pm)\b(?:\s+(?:class|session|group|circuits?))?\s*(?:\([^()]{1,24}\)|\d{1,2}(?:[:.]\d\d)?\s*(?:[ap]m)?)?\s*:?[\s=*_-]*$", RegexOptions.IgnoreCase);
+    private static CardPattern TimeOfDay => field ??= new(@"^[#*_=>\s-]*(?<n>morning|lunch(?:time)?|afternoon|evening|am|pm)\b(?:\s+(?:class|session|group|circuits?))?\s*(?:\([^()]{1,24}\)|\d{1,2}(?:[:.]\d\d)?\s*(?:[ap]m)?)?\s*:?[\s=*_-]*$", RegexOptions.IgnoreCase);
 
     /// <summary>“Class 1”, “Session B”, “Day 2 – lower”.</summary>
-    private static Regex Numbered => field ??= new(@"^[#*_=>\s-]*(?:class|session|day|week|workout|lesson)\s*(?<n>\d{1,2}|[A-D])\b\s*(?:[:(*_=-].{0,40})?$", RegexOptions.IgnoreCase);
+    private static CardPattern Numbered => field ??= new(@"^[#*_=>\s-]*(?:class|session|day|week|workout|lesson)\s*(?<n>\d{1,2}|[A-D])\b\s*(?:[:(*_=-].{0,40})?$", RegexOptions.IgnoreCase);
 }

@@ -129,44 +129,44 @@ internal sealed class CardDictation
     }
 
     /// <summary>Words between names, and those of how long and how often.</summary>
-    private static Regex NoName => field ??= new("^(?:and|then|next|after|rest|break|recovery|minutes?|seconds?|rounds?|times|each|twice)$", RegexOptions.IgnoreCase);
+    private static CardPattern NoName => field ??= new("^(?:and|then|next|after|rest|break|recovery|minutes?|seconds?|rounds?|times|each|twice)$", RegexOptions.IgnoreCase);
 
-    private static Regex Words(int n) => n switch { 1 => One, 2 => Two, 3 => Three, _ => Four };
+    private static CardPattern Words(int n) => n switch { 1 => One, 2 => Two, 3 => Three, _ => Four };
 
-    private static Regex One => field ??= new(@"\G[a-z'-]+(?=\s|$)", RegexOptions.IgnoreCase);
+    private static CardPattern One => field ??= new(@"\G[a-z'-]+(?=\s|$)", RegexOptions.IgnoreCase);
 
-    private static Regex Two => field ??= new(@"\G[a-z'-]+\s[a-z'-]+(?=\s|$)", RegexOptions.IgnoreCase);
+    private static CardPattern Two => field ??= new(@"\G[a-z'-]+\s[a-z'-]+(?=\s|$)", RegexOptions.IgnoreCase);
 
-    private static Regex Three => field ??= new(@"\G[a-z'-]+(?:\s[a-z'-]+){2}(?=\s|$)", RegexOptions.IgnoreCase);
+    private static CardPattern Three => field ??= new(@"\G[a-z'-]+(?:\s[a-z'-]+){2}(?=\s|$)", RegexOptions.IgnoreCase);
 
-    private static Regex Four => field ??= new(@"\G[a-z'-]+(?:\s[a-z'-]+){3}(?=\s|$)", RegexOptions.IgnoreCase);
+    private static CardPattern Four => field ??= new(@"\G[a-z'-]+(?:\s[a-z'-]+){3}(?=\s|$)", RegexOptions.IgnoreCase);
 
-    private static Regex Count => field ??= new(@"\G[0-9]{1,3}\s+(?!(?:seconds?|secs?|s|min(?:ute)?s?|rounds?|times|sets?|laps?|reps?|on|off|x|of)\b)", RegexOptions.IgnoreCase);
+    private static CardPattern Count => field ??= new(@"\G[0-9]{1,3}\s+(?!(?:seconds?|secs?|s|min(?:ute)?s?|rounds?|times|sets?|laps?|reps?|on|off|x|of)\b)", RegexOptions.IgnoreCase);
 
     /// <summary>What leads from one thing to the next.</summary>
-    private static Regex Next => field ??= new(@"\G\s*(?:(?:and\s+)?(?:then|next|after\s+that|followed\s+by|finally|lastly|afterwards)\b|(?:and\s+)?(?:(?:we\s+|to\s+)?(?:start|begin|finish|end)(?:ing|s)?(?:\s+(?:off|up))?(?:\s+(?:with|on|by))?|(?:go|move|moving|going)\s+(?:on\s+)?(?:in)?to|first(?:\s+up)?)\b)\s*", RegexOptions.IgnoreCase);
+    private static CardPattern Next => field ??= new(@"\G\s*(?:(?:and\s+)?(?:then|next|after\s+that|followed\s+by|finally|lastly|afterwards)\b|(?:and\s+)?(?:(?:we\s+|to\s+)?(?:start|begin|finish|end)(?:ing|s)?(?:\s+(?:off|up))?(?:\s+(?:with|on|by))?|(?:go|move|moving|going)\s+(?:on\s+)?(?:in)?to|first(?:\s+up)?)\b)\s*", RegexOptions.IgnoreCase);
 
     /// <summary>Words between things that say nothing.</summary>
-    private static Regex Filler => field ??= new(@"\G(?:\s+|(?:and|of|for|the|some|a|an|we|we'll|we're|i|do|doing|have|okay|ok|so|right|well|now|um|er|with|it's|there's|is|just|quick|nice|good|going\s+to)\b(?!\s*min(?:ute)?\b))+", RegexOptions.IgnoreCase);
+    private static CardPattern Filler => field ??= new(@"\G(?:\s+|(?:and|of|for|the|some|a|an|we|we'll|we're|i|do|doing|have|okay|ok|so|right|well|now|um|er|with|it's|there's|is|just|quick|nice|good|going\s+to)\b(?!\s*min(?:ute)?\b))+", RegexOptions.IgnoreCase);
 
     /// <summary>A part and its minutes, in either order.</summary>
-    private static Regex Part => field ??= new(@"\G(?:(?<n>[0-9]{1,2})\s*-?\s*min(?:ute)?s?\s+(?:of\s+|to\s+|for\s+)?(?:an?\s+)?(?<p>warm(?:ing)?[\s-]?up|cool(?:ing)?[\s-]?down|stretch(?:ing|es)?|mobility|mobilis(?:ing|ation)|relaxation)|(?<p>warm[\s-]?up|cool[\s-]?down|stretch(?:ing)?|mobility)\s+(?:for\s+)?(?<n>[0-9]{1,2})\s*min(?:ute)?s?)\b", RegexOptions.IgnoreCase);
+    private static CardPattern Part => field ??= new(@"\G(?:(?<n>[0-9]{1,2})\s*-?\s*min(?:ute)?s?\s+(?:of\s+|to\s+|for\s+)?(?:an?\s+)?(?<p>warm(?:ing)?[\s-]?up|cool(?:ing)?[\s-]?down|stretch(?:ing|es)?|mobility|mobilis(?:ing|ation)|relaxation)|(?<p>warm[\s-]?up|cool[\s-]?down|stretch(?:ing)?|mobility)\s+(?:for\s+)?(?<n>[0-9]{1,2})\s*min(?:ute)?s?)\b", RegexOptions.IgnoreCase);
 
     /// <summary>“20 seconds rest”, whatever comes next.</summary>
-    private static Regex Off => field ??= new(@"\G[0-9]{1,3}\s*(?:seconds?|secs?|s)\s+(?:rest|off|recovery|break)\b(?!\s+(?:in\s+)?(?:between|after\s+each))", RegexOptions.IgnoreCase);
+    private static CardPattern Off => field ??= new(@"\G[0-9]{1,3}\s*(?:seconds?|secs?|s)\s+(?:rest|off|recovery|break)\b(?!\s+(?:in\s+)?(?:between|after\s+each))", RegexOptions.IgnoreCase);
 
-    private static Regex Trailing => field ??= new(@"\s+(?:after|before|at|in)$", RegexOptions.IgnoreCase);
+    private static CardPattern Trailing => field ??= new(@"\s+(?:after|before|at|in)$", RegexOptions.IgnoreCase);
 
     /// <summary>A break between two blocks.</summary>
-    private static Regex Break => field ??= new(@"\G(?<n>[0-9]{1,2})\s*-?\s*min(?:ute)?s?\s+(?:of\s+|for\s+(?:an?\s+)?)?(?>(?<w>water(?:\s+break)?|drinks?(?:\s+break)?)|rest(?:\s+break)?|break)\b(?!\s+(?:in\s+)?(?:between|after(?!\s+that)|btw)\b)", RegexOptions.IgnoreCase);
+    private static CardPattern Break => field ??= new(@"\G(?<n>[0-9]{1,2})\s*-?\s*min(?:ute)?s?\s+(?:of\s+|for\s+(?:an?\s+)?)?(?>(?<w>water(?:\s+break)?|drinks?(?:\s+break)?)|rest(?:\s+break)?|break)\b(?!\s+(?:in\s+)?(?:between|after(?!\s+that)|btw)\b)", RegexOptions.IgnoreCase);
 
     /// <summary>What is said before the first of what is done.</summary>
-    private static Regex Opens => field ??= new(@"^(?<head>.+?)\s+(?=(?:and\s+)?(?:we\s+)?(?:start|begin)(?:ing|s)?\b)", RegexOptions.IgnoreCase);
+    private static CardPattern Opens => field ??= new(@"^(?<head>.+?)\s+(?=(?:and\s+)?(?:we\s+)?(?:start|begin)(?:ing|s)?\b)", RegexOptions.IgnoreCase);
 
     private static readonly string[] Tens = ["twenty", "thirty", "forty", "fifty"];
 
     /// <summary>“… is forty five minutes”: as long as a class is, no forty and five.</summary>
-    private static Regex ClassLong => field ??= new(@"(?<=\b(?:is|be|an?|our|for|about|got|have)\s)(?<tens>twenty|thirty|forty|fifty)[\s-]five(?=[\s-]min)", RegexOptions.IgnoreCase);
+    private static CardPattern ClassLong => field ??= new(@"(?<=\b(?:is|be|an?|our|for|about|got|have)\s)(?<tens>twenty|thirty|forty|fifty)[\s-]five(?=[\s-]min)", RegexOptions.IgnoreCase);
 
-    private static Regex ClassWord => field ??= new(@"\b(?:class|session|workout|minutes|people)\b", RegexOptions.IgnoreCase);
+    private static CardPattern ClassWord => field ??= new(@"\b(?:class|session|workout|minutes|people)\b", RegexOptions.IgnoreCase);
 }

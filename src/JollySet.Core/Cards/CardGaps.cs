@@ -130,7 +130,7 @@ internal static class CardGaps
     /// <summary>“EMOM 10: 10 swings + 5 squat jumps”: both of them in every minute.</summary>
     private static bool AreJoined(CardBlock block, CardWords line) => block.Stations.TrueForAll(s => s.Line == block.Line) && line.Text.Split(" + ").Length == block.Stations.Count;
 
-    private static Regex Lettered => field ??= new(@"^\s*[a-h]\s*[).:]", RegexOptions.IgnoreCase);
+    private static CardPattern Lettered => field ??= new(@"^\s*[a-h]\s*[).:]", RegexOptions.IgnoreCase);
 
     /// <summary>Rests written one by one under the moves are the block's where they are all alike.</summary>
     private static void Rests(CardBlock block, bool isLast)
@@ -202,7 +202,7 @@ internal static class CardGaps
         questions.Add(new CardQuestion(station.Line, 1, $"how long do {way.Value} of {station.Name} take?", [Times(seconds), Times(seconds * 3 / 2 / 5 * 5), Times(Math.Max(Least, seconds * 2 / 3 / 5 * 5))]));
     }
 
-    private static Regex Way => field ??= new(@"^(?<n>\d{2,4})\s*(?:m|metres?|meters?)\b", RegexOptions.IgnoreCase);
+    private static CardPattern Way => field ??= new(@"^(?<n>\d{2,4})\s*(?:m|metres?|meters?)\b", RegexOptions.IgnoreCase);
 
     /// <summary>A tabata is eight times twenty and ten: of several moves each, or in all? Asked.</summary>
     private static void EightInAll(CardBlock block, CardWords line, List<CardQuestion> questions)
@@ -215,7 +215,7 @@ internal static class CardGaps
     /// <summary>A line that says eight rounds of so many moves, with as many rounds as make eight in all.</summary>
     public static string EightInAll(string line, int many) => Eight.Replace(line, string.Create(CultureInfo.InvariantCulture, $"{8 / many}"), 1);
 
-    private static Regex Eight => field ??= new(@"(?<![\d/:.])8(?=\s*(?:x|rounds?|rds?|times|sets?)\b)|(?<=\bx\s?)8(?![\d/:.])", RegexOptions.IgnoreCase);
+    private static CardPattern Eight => field ??= new(@"(?<![\d/:.])8(?=\s*(?:x|rounds?|rds?|times|sets?)\b)|(?<=\bx\s?)8(?![\d/:.])", RegexOptions.IgnoreCase);
 
     /// <summary>Minutes said for a block whose one round is far from filling them.</summary>
     private static void Minutes(CardBlock block, CardWords line, List<CardQuestion> questions)
@@ -249,9 +249,9 @@ internal static class CardGaps
         questions.Add(new CardQuestion(block.Line, 1, $"how long is {block.Name}?", [.. new[] { 5, 8, 10, 12 }.Select(n => new CardChoice($"{n} min", AmrapWord.IsMatch(line.Raw) ? AmrapWord.Replace(line.Raw, $"AMRAP {n} min", 1) : $"{line.Raw.TrimEnd(':', ' ')} {n} min{(line.Raw.TrimEnd().EndsWith(':') ? ":" : "")}"))]));
     }
 
-    private static Regex AmrapWord => field ??= new(@"\bamrap\b", RegexOptions.IgnoreCase);
+    private static CardPattern AmrapWord => field ??= new(@"\bamrap\b", RegexOptions.IgnoreCase);
 
-    private static Regex WorkAndRest => field ??= new(@"20\s*(?:s|secs?|seconds?)?\s*(?:on\s*)?/\s*10\s*(?:s|secs?|seconds?)?(?:\s*off)?", RegexOptions.IgnoreCase);
+    private static CardPattern WorkAndRest => field ??= new(@"20\s*(?:s|secs?|seconds?)?\s*(?:on\s*)?/\s*10\s*(?:s|secs?|seconds?)?(?:\s*off)?", RegexOptions.IgnoreCase);
 
     /// <summary>Among how many moves the eight of a tabata are shared out: two or four take turns in its four minutes.</summary>
     private static int Shared(CardBlock block) => block.Stations.Count is 2 or 4 or SlotsOfTabata ? block.Stations.Count : 1;
@@ -370,7 +370,7 @@ internal static class CardGaps
             questions.Add(new CardQuestion(block.Line, 1, $"the sets of {block.Name}: round by round, or of one move before the next?", [new CardChoice("round by round", line.Raw), new CardChoice("one move before the next", SetsOfBlock.Replace(line.Raw, "${n} sets each", 1))]));
     }
 
-    private static Regex SetsOfBlock => field ??= new(@"\b(?<n>\d{1,2})\s*sets\b(?!\s*(?:each|of|x))", RegexOptions.IgnoreCase);
+    private static CardPattern SetsOfBlock => field ??= new(@"\b(?<n>\d{1,2})\s*sets\b(?!\s*(?:each|of|x))", RegexOptions.IgnoreCase);
 
     /// <summary>A move of one side with no word of sides: half and half in timed work.</summary>
     private static void Sides(CardBlock block, List<CardWords> words, List<CardQuestion> questions)

@@ -33,15 +33,15 @@ internal static class CardHow
         return $"== {name} ({(Format.IsMatch(how) ? how : how.Length > 0 ? $"circuit, {how}" : "circuit")})";
     }
 
-    private static Regex WorkRest => field ??= new(@"\bwork (?<w>\d+), rest (?<r>\d+)(?=,|$)");
+    private static CardPattern WorkRest => field ??= new(@"\bwork (?<w>\d+), rest (?<r>\d+)(?=,|$)");
 
-    private static Regex Circuit => field ??= new("^circuit, (?!optional)");
+    private static CardPattern Circuit => field ??= new("^circuit, (?!optional)");
 
-    private static Regex Own => field ??= new("^(?:prepare|release|minute)(?=,|$)");
+    private static CardPattern Own => field ??= new("^(?:prepare|release|minute)(?=,|$)");
 
-    private static Regex Ours => field ??= new("^(?:warm-up|cool-down|EMOM)(?=,|$)", RegexOptions.IgnoreCase);
+    private static CardPattern Ours => field ??= new("^(?:warm-up|cool-down|EMOM)(?=,|$)", RegexOptions.IgnoreCase);
 
-    private static Regex Slash => field ??= new(@"(?<=^|, )(?<w>\d+)/(?<r>\d+)(?=,|$)");
+    private static CardPattern Slash => field ??= new(@"(?<=^|, )(?<w>\d+)/(?<r>\d+)(?=,|$)");
 
-    private static Regex Format => field ??= new("^(?:talk|show|own|prepare|release|circuit|superset|trio|giant|straight|ladder|pyramid|minute|amrap|flow|again)\\b");
+    private static CardPattern Format => field ??= new("^(?:talk|show|own|prepare|release|circuit|superset|trio|giant|straight|ladder|pyramid|minute|amrap|flow|again)\\b");
 }

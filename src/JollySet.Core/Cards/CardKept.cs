@@ -68,10 +68,10 @@ internal static class CardKept
 
     private static int Whole(string digits) => int.TryParse(digits, NumberStyles.None, CultureInfo.InvariantCulture, out var n) ? Math.Min(n, 1_000_000) : 0;
 
-    private static Regex Digits => field ??= new(@"\d+");
+    private static CardPattern Digits => field ??= new(@"\d+");
 
-    private static Regex Number => field ??= new(@"(?<m>\b\d{1,3}):(?<s>[0-5]\d)\b|\b(?<half>\d{1,2})\s*/\s*\k<half>\b|^\s*(?<from>\d{1,3})'?\s*-\s*(?<to>\d{1,3})'?(?=\s)|\((?<from>\d{1,2})\s*(?:-|to)\s*(?<to>\d{1,3})\s*(?:mins?|minutes?|')?\s*\)|(?<!\b[a-hr])\d+", RegexOptions.IgnoreCase);
+    private static CardPattern Number => field ??= new(@"(?<m>\b\d{1,3}):(?<s>[0-5]\d)\b|\b(?<half>\d{1,2})\s*/\s*\k<half>\b|^\s*(?<from>\d{1,3})'?\s*-\s*(?<to>\d{1,3})'?(?=\s)|\((?<from>\d{1,2})\s*(?:-|to)\s*(?<to>\d{1,3})\s*(?:mins?|minutes?|')?\s*\)|(?<!\b[a-hr])\d+", RegexOptions.IgnoreCase);
 
     /// <summary>How many there are of something that everybody sees; how old people are.</summary>
-    private static Regex Counting => field ??= new(@"\b\d{1,2}\s+(?:x\s+)?(?:different\s+)?(?:exercises|moves|stations)\b|\bin\s+[234]'?s\b|\bover[\s-]+\d\ds?\b|\b\d\d\+|(?:\btempo:?|@)\s*\d{3,4}\b", RegexOptions.IgnoreCase);
+    private static CardPattern Counting => field ??= new(@"\b\d{1,2}\s+(?:x\s+)?(?:different\s+)?(?:exercises|moves|stations)\b|\bin\s+[234]'?s\b|\bover[\s-]+\d\ds?\b|\b\d\d\+|(?:\btempo:?|@)\s*\d{3,4}\b", RegexOptions.IgnoreCase);
 }

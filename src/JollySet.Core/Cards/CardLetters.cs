@@ -29,31 +29,31 @@ internal static class CardLetters
     }
 
     /// <summary>“8 goblet squats + 8 press-ups”: what is done in its slot.</summary>
-    private static Regex CountFirst => field ??= new(@"^[0-9]{1,3}\s+[a-z]{3}[a-z' -]*(?:\s\+\s[0-9]{1,3}\s+[a-z][a-z' -]*)?$", RegexOptions.IgnoreCase);
+    private static CardPattern CountFirst => field ??= new(@"^[0-9]{1,3}\s+[a-z]{3}[a-z' -]*(?:\s\+\s[0-9]{1,3}\s+[a-z][a-z' -]*)?$", RegexOptions.IgnoreCase);
 
     private static bool Bare(Match m) => m.Groups["sign"].Value.Trim().Length == 0;
 
     /// <summary>“Squats, rows, press-ups 40/20 x 3”.</summary>
-    private static Regex ListThenHow => field ??= new(@"^[a-z][^,:]*(?:,[^,:]+){2,}[\s-]+(?:[0-9]{2}\s*/\s*[0-9]{2}\s*x\s*[0-9]|[0-9]+\s*rounds)$", RegexOptions.IgnoreCase);
+    private static CardPattern ListThenHow => field ??= new(@"^[a-z][^,:]*(?:,[^,:]+){2,}[\s-]+(?:[0-9]{2}\s*/\s*[0-9]{2}\s*x\s*[0-9]|[0-9]+\s*rounds)$", RegexOptions.IgnoreCase);
 
     /// <summary>“A. ”, “B) ” and “C: ” are read as they are.</summary>
-    private static Regex IsPlain => field ??= new(@"^\s*[A-H][.):]\s+$");
+    private static CardPattern IsPlain => field ??= new(@"^\s*[A-H][.):]\s+$");
 
     /// <summary>“Squats 3 x 10”, “3 sets of 10 squats”: a move and its sets.</summary>
-    private static Regex Dosed => field ??= new(@"^[0-9]{1,2}\s*(?:x|sets?\s+of)\s*[0-9]|^(?:[a-z']{3,}[ -]){0,3}[a-z']{3,}[\s,-]+[0-9]{1,2}\s*(?:x|sets?\s+(?:of|x))\s*[0-9]", RegexOptions.IgnoreCase);
+    private static CardPattern Dosed => field ??= new(@"^[0-9]{1,2}\s*(?:x|sets?\s+of)\s*[0-9]|^(?:[a-z']{3,}[ -]){0,3}[a-z']{3,}[\s,-]+[0-9]{1,2}\s*(?:x|sets?\s+(?:of|x))\s*[0-9]", RegexOptions.IgnoreCase);
 
     /// <summary>“40/20 x 3”, “3 rounds 40/20: …”: how a block runs, and its list or nothing.</summary>
-    private static Regex How => field ??= new(@"^(?:(?>[0-9]+(?:\s*(?:s|secs?|mins?|x|rounds?|rds|sets?|laps|on|off|work|rest)\b)?)|[x/:,+-]|\s)+(?::\s+.+)?$|^[0-9]+\s*(?:rounds?|rds)\s+of\s", RegexOptions.IgnoreCase);
+    private static CardPattern How => field ??= new(@"^(?:(?>[0-9]+(?:\s*(?:s|secs?|mins?|x|rounds?|rds|sets?|laps|on|off|work|rest)\b)?)|[x/:,+-]|\s)+(?::\s+.+)?$|^[0-9]+\s*(?:rounds?|rds)\s+of\s", RegexOptions.IgnoreCase);
 
-    private static Regex RoundsFirst => field ??= new(@"^[0-9]+\s*(?:rounds?|rds|sets?|laps)\b", RegexOptions.IgnoreCase);
+    private static CardPattern RoundsFirst => field ??= new(@"^[0-9]+\s*(?:rounds?|rds|sets?|laps)\b", RegexOptions.IgnoreCase);
 
-    private static Regex Joined => field ??= new(@"\s[+/&]\s");
+    private static CardPattern Joined => field ??= new(@"\s[+/&]\s");
 
     /// <summary>“Lower, 2 x 45/15”: a name of its own.</summary>
-    private static Regex Named => field ??= new(@"^(?:lower|upper|core|legs|arms|cardio|strength|superset|super\s?set|finisher|circuit|tabata|full\s+body)\b", RegexOptions.IgnoreCase);
+    private static CardPattern Named => field ??= new(@"^(?:lower|upper|core|legs|arms|cardio|strength|superset|super\s?set|finisher|circuit|tabata|full\s+body)\b", RegexOptions.IgnoreCase);
 
     private const int MostLetters = 8;
 
     /// <summary>“A. …”, “(B) …”, “C - …”, “D …”.</summary>
-    private static Regex Lettered => field ??= new(@"^\s*(?:[*>•-]\s+)?(?:\*\*)?(?:[(\[]\s*(?<l>[A-H])\s*(?<sign>[)\]])|(?<l>[A-H])\s*(?<sign>\)\s*-|[.)\]:/=]|\s[-–—](?=\s))|(?<l>[A-H])(?<sign>\s)(?=\s*(?:[0-9]|[a-z]{3})))(?:\*\*)?\s*(?=[\p{L}0-9])(?!\s*[a-z]\b\s*[.):/])");
+    private static CardPattern Lettered => field ??= new(@"^\s*(?:[*>•-]\s+)?(?:\*\*)?(?:[(\[]\s*(?<l>[A-H])\s*(?<sign>[)\]])|(?<l>[A-H])\s*(?<sign>\)\s*-|[.)\]:/=]|\s[-–—](?=\s))|(?<l>[A-H])(?<sign>\s)(?=\s*(?:[0-9]|[a-z]{3})))(?:\*\*)?\s*(?=[\p{L}0-9])(?!\s*[a-z]\b\s*[.):/])");
 }

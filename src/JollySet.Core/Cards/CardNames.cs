@@ -14,5 +14,5 @@ internal static class CardNames
     public static string Quoted(string text) =>
         Signs.IsMatch(text) || text.StartsWith("==", StringComparison.Ordinal) || text.EndsWith(':') ? $"\"{text.Replace("\"", "\"\"", StringComparison.Ordinal)}\"" : text;
 
-    private static Regex Signs => field ??= new("[,|#\\[\\]()>&+@\"]|(?:^|\\s)(?:x?-?\\d|hold\\b|pulses\\b|x?\\?)|^(?:new|any|note):|^again\\s", RegexOptions.IgnoreCase);
+    private static CardPattern Signs => field ??= new("[,|#\\[\\]()>&+@\"]|(?:^|\\s)(?:x?-?\\d|hold\\b|pulses\\b|x?\\?)|^(?:new|any|note):|^again\\s", RegexOptions.IgnoreCase);
 }

@@ -81,37 +81,37 @@ internal static partial class CardNumbers
         }
     }
 
-    private static Regex PairsListed => field ??= new(@"^(?:[a-z]+\s+)?(?:the\s+)?(?:pairs|supersets)(?:\s+(?:are|were|will\s+be))?\s*[:-]?\s+(?<items>[a-z].*)$", RegexOptions.IgnoreCase);
+    private static CardPattern PairsListed => field ??= new(@"^(?:[a-z]+\s+)?(?:the\s+)?(?:pairs|supersets)(?:\s+(?:are|were|will\s+be))?\s*[:-]?\s+(?<items>[a-z].*)$", RegexOptions.IgnoreCase);
 
-    private static Regex OfPair => field ??= new(@"^(?:and\s+|then\s+)*(?<a>[a-z][a-z' -]+?)\s*(?:\s(?:and|with|then)\s|[+&/])\s*(?<b>[a-z][a-z' -]+?)\.?$", RegexOptions.IgnoreCase);
+    private static CardPattern OfPair => field ??= new(@"^(?:and\s+|then\s+)*(?<a>[a-z][a-z' -]+?)\s*(?:\s(?:and|with|then)\s|[+&/])\s*(?<b>[a-z][a-z' -]+?)\.?$", RegexOptions.IgnoreCase);
 
     /// <summary>Whether a line says how several pairs run and names no move: “3 rounds of each, 40/20”.</summary>
     public static bool IsOfPairs(string line) => OfEachPair.IsMatch(line);
 
-    private static Regex OfEachPair => field ??= new(@"^(?:[0-9x]+|for|each|every|pairs?|rounds?|sets?|reps?|of|rest|between|the|min|mins|minutes?|secs?|seconds?|s|on|off|work|times|and|with|then|all|(?<=[0-9])s)(?:[\s,/:.-]+(?:[0-9]+s?|x[0-9]*|for|each|every|pairs?|rounds?|sets?|reps?|of|rest|between|the|min|mins|minutes?|secs?|seconds?|s|on|off|work|times|and|with|then|all|one))*[.]?$", RegexOptions.IgnoreCase);
+    private static CardPattern OfEachPair => field ??= new(@"^(?:[0-9x]+|for|each|every|pairs?|rounds?|sets?|reps?|of|rest|between|the|min|mins|minutes?|secs?|seconds?|s|on|off|work|times|and|with|then|all|(?<=[0-9])s)(?:[\s,/:.-]+(?:[0-9]+s?|x[0-9]*|for|each|every|pairs?|rounds?|sets?|reps?|of|rest|between|the|min|mins|minutes?|secs?|seconds?|s|on|off|work|times|and|with|then|all|one))*[.]?$", RegexOptions.IgnoreCase);
 
-    private static Regex Lettered => field ??= new(@"(?<=^|[,;:]\s*|\s-\s+|\)\s+|[0-9]\s+)[A-D][1-4][.:)]?\s+(?=[A-Za-z0-9])");
+    private static CardPattern Lettered => field ??= new(@"(?<=^|[,;:]\s*|\s-\s+|\)\s+|[0-9]\s+)[A-D][1-4][.:)]?\s+(?=[A-Za-z0-9])");
 
-    private static Regex AndStretch => field ??= new(@"(?<!^(?:then\s+)?cool[\s-]?down)\s+and\s+(?:then\s+)?(?=(?:stretch|cool\s+down)\b(?:\s+it)?(?:\s+(?:out|off|down))?\s+for\s+(?:the\s+last\s+)?\d|(?:afterwards|after\s+that|finally|then)\s+(?:\d{1,2}|five|ten|three|a\s+few)[\s-]+min|(?:we(?:'ll)?\s+)?(?:finish|end)\s+(?:on|with|off)\b|cool\s+down\s+(?:for|in)\s+the\s+last|(?:leave|save|allow|keep)\s+\d{1,2}\s*min)", RegexOptions.IgnoreCase);
+    private static CardPattern AndStretch => field ??= new(@"(?<!^(?:then\s+)?cool[\s-]?down)\s+and\s+(?:then\s+)?(?=(?:stretch|cool\s+down)\b(?:\s+it)?(?:\s+(?:out|off|down))?\s+for\s+(?:the\s+last\s+)?\d|(?:afterwards|after\s+that|finally|then)\s+(?:\d{1,2}|five|ten|three|a\s+few)[\s-]+min|(?:we(?:'ll)?\s+)?(?:finish|end)\s+(?:on|with|off)\b|cool\s+down\s+(?:for|in)\s+the\s+last|(?:leave|save|allow|keep)\s+\d{1,2}\s*min)", RegexOptions.IgnoreCase);
 
     /// <summary>“Start with 5 mins mobility, finish with balance 5 mins”: two things.</summary>
-    private static Regex FirstAndLast => field ??= new(@"(?<=^(?:we\s+)?(?:start|begin)(?:ing)?\s+with\s[^,;]*)[,;]\s+(?:and\s+|then\s+)*(?=(?:finish|end)(?:ing)?\s+with\s)", RegexOptions.IgnoreCase);
+    private static CardPattern FirstAndLast => field ??= new(@"(?<=^(?:we\s+)?(?:start|begin)(?:ing)?\s+with\s[^,;]*)[,;]\s+(?:and\s+|then\s+)*(?=(?:finish|end)(?:ing)?\s+with\s)", RegexOptions.IgnoreCase);
 
     /// <summary>“…, and cool down at the end” on the last line.</summary>
-    private static Regex AndCoolDown => field ??= new(@",?\s+and\s+(?:then\s+)?(?=(?:an?\s+)?cool[\s-]?down\s+(?:at\s+the\s+end|after(?:wards)?)\.?$)", RegexOptions.IgnoreCase);
+    private static CardPattern AndCoolDown => field ??= new(@",?\s+and\s+(?:then\s+)?(?=(?:an?\s+)?cool[\s-]?down\s+(?:at\s+the\s+end|after(?:wards)?)\.?$)", RegexOptions.IgnoreCase);
 
     /// <summary>Whether a line is spoken, of several words.</summary>
     private static bool IsTalk(string line) => line.Length > ShortTalk && line.TrimEnd()[^1] is '.' or '!' or '?' && SpokenBy.IsMatch(line);
 
     private const int ShortTalk = 40;
 
-    private static Regex SpokenBy => field ??= new(@"\b(?:we|we'll|we're|we've|they|they're|you|you'll|I|I'll|I'm|I've|it's|that's|let's|there's|there\s+are|everyone|everybody)\b", RegexOptions.IgnoreCase);
+    private static CardPattern SpokenBy => field ??= new(@"\b(?:we|we'll|we're|we've|they|they're|you|you'll|I|I'll|I'm|I've|it's|that's|let's|there's|there\s+are|everyone|everybody)\b", RegexOptions.IgnoreCase);
 
     /// <summary>Whether a sentence says something of the class for itself: a part of it, whom it spares, what it needs.</summary>
     private static bool SaysMore(string sentence) => CardPhrases.PartOf(sentence) != CardPart.Main || Moves.BriefWords.Need(sentence) is not null || Moves.BriefWords.Kit(sentence) is not null;
 
     /// <summary>A line in its parts; whole where a bracket would be torn.</summary>
-    private static string[] Parts(Regex between, string line) =>
+    private static string[] Parts(CardPattern between, string line) =>
         between.Split(line) is { Length: > 1 } parts && Array.TrueForAll(parts, p => p.Count(c => c == '(') == p.Count(c => c == ')')) ? parts : [line];
 
     /// <summary>The sentences of a last line that says how it all runs, a line each: “3 rounds, 1 min between. 20 people”; null where it is one, or says no such thing.</summary>
@@ -233,49 +233,49 @@ internal static partial class CardNumbers
         words.AsSpan().ContainsAny(":(") || PartOfClass.IsMatch(words) || new CardScan(words, isLine: false).SaysBlock ? string.Create(CultureInfo.InvariantCulture, $"{from}'-{to}' {words}")
         : string.Create(CultureInfo.InvariantCulture, $"{from}-{to} {words}") is var line && CardPhrases.Margin.IsMatch(line) ? line : string.Create(CultureInfo.InvariantCulture, $"{words} {to - from} min");
 
-    private static Regex Time => field ??= new(@"^\s*(?<a>\d{1,3})[:.](?<b>[0-5]\d)(?:\s*-\s*(?<c>\d{1,3})[:.]\d\d)?\s*[-:)]?\s+(?=[A-Za-z])");
+    private static CardPattern Time => field ??= new(@"^\s*(?<a>\d{1,3})[:.](?<b>[0-5]\d)(?:\s*-\s*(?<c>\d{1,3})[:.]\d\d)?\s*[-:)]?\s+(?=[A-Za-z])");
 
     /// <summary>Whether it begins as A1 and 1a do.</summary>
     private static bool IsLettered(string line) =>
         line.AsSpan().TrimStart() is [var a, var b, ..] && ((char.IsAsciiDigit(a) && char.IsAsciiLetter(b)) || (char.IsAsciiLetter(a) && char.IsAsciiDigit(b)));
 
-    private static Regex Tied => field ??= new(@"(?<=^\s*(?:\d[a-h][.)]|[a-h]\d[.):]?)\s.*\S)\s+(?=(?:\d[b-h][.)]|[a-h][2-6][.):])\s)", RegexOptions.IgnoreCase);
+    private static CardPattern Tied => field ??= new(@"(?<=^\s*(?:\d[a-h][.)]|[a-h]\d[.):]?)\s.*\S)\s+(?=(?:\d[b-h][.)]|[a-h][2-6][.):])\s)", RegexOptions.IgnoreCase);
 
-    private static Regex Span => field ??= new(@"^\s*(?<a>\d{1,2})\s*'?\s*-\s*(?<b>\d{1,3})\s*(?:'|mins?\b)?\s*[-:.)]?\s+(?=[A-Za-z])");
+    private static CardPattern Span => field ??= new(@"^\s*(?<a>\d{1,2})\s*'?\s*-\s*(?<b>\d{1,3})\s*(?:'|mins?\b)?\s*[-:.)]?\s+(?=[A-Za-z])");
 
-    private static Regex RoundLong => field ??= new(@"^(?:round|rd|r)\s*(?<n>\d)\s*[-:=.]?\s*(?<t>\d{2,3})\s*(?:s|secs?|seconds?)(?:\s*(?:each|on|work|per (?:move|exercise|station)))?\s*$", RegexOptions.IgnoreCase);
+    private static CardPattern RoundLong => field ??= new(@"^(?:round|rd|r)\s*(?<n>\d)\s*[-:=.]?\s*(?<t>\d{2,3})\s*(?:s|secs?|seconds?)(?:\s*(?:each|on|work|per (?:move|exercise|station)))?\s*$", RegexOptions.IgnoreCase);
 
-    private static Regex WithThanks => field ??= new(@"^(?<said>.*\w)[.!]\s+(?<thanks>(?:many\s+)?(?:thanks|thank\s+you|cheers|enjoy|have\s+fun|see\s+you|good\s+luck|well\s+done|that's\s+it)\b.{0,30})$", RegexOptions.IgnoreCase);
+    private static CardPattern WithThanks => field ??= new(@"^(?<said>.*\w)[.!]\s+(?<thanks>(?:many\s+)?(?:thanks|thank\s+you|cheers|enjoy|have\s+fun|see\s+you|good\s+luck|well\s+done|that's\s+it)\b.{0,30})$", RegexOptions.IgnoreCase);
 
-    private static Regex Pausing => field ??= new(@"\b(?:water|drinks?|rest|break)\b", RegexOptions.IgnoreCase);
+    private static CardPattern Pausing => field ??= new(@"\b(?:water|drinks?|rest|break)\b", RegexOptions.IgnoreCase);
 
-    private static Regex ByMinute => field ??= new(@"^\s*min(?:ute)?\s*\d", RegexOptions.IgnoreCase);
+    private static CardPattern ByMinute => field ??= new(@"^\s*min(?:ute)?\s*\d", RegexOptions.IgnoreCase);
 
-    private static Regex SaysRounds => field ??= new(@"^(?!.*\b(?:e\d?mom|every|minute)\b).*(?:\b\d{1,2}\s*(?:rounds?|rds?|sets?)\b|\bx\s*\d{1,2}\b)", RegexOptions.IgnoreCase);
+    private static CardPattern SaysRounds => field ??= new(@"^(?!.*\b(?:e\d?mom|every|minute)\b).*(?:\b\d{1,2}\s*(?:rounds?|rds?|sets?)\b|\bx\s*\d{1,2}\b)", RegexOptions.IgnoreCase);
 
     /// <summary>What can only be one of a list.</summary>
-    private static Regex AlwaysCounts => field ??= new(@"^\s*(?:ex(?:ercise)?|move|stn)\s*#?1\b", RegexOptions.IgnoreCase);
+    private static CardPattern AlwaysCounts => field ??= new(@"^\s*(?:ex(?:ercise)?|move|stn)\s*#?1\b", RegexOptions.IgnoreCase);
 
-    private static Regex HasCount => field ??= new(@"^\s*\d{1,3}\s*[x-]?\s*[a-z]|\d\s*(?:reps?|s|secs?)?\)?\s*$", RegexOptions.IgnoreCase);
+    private static CardPattern HasCount => field ??= new(@"^\s*\d{1,3}\s*[x-]?\s*[a-z]|\d\s*(?:reps?|s|secs?)?\)?\s*$", RegexOptions.IgnoreCase);
 
-    private static Regex PartOfClass => field ??= new(@"\b(?:challenge|flow|practice|workout|work|games?|finisher|block|circuit|set)\s*\d?\s*$", RegexOptions.IgnoreCase);
+    private static CardPattern PartOfClass => field ??= new(@"\b(?:challenge|flow|practice|workout|work|games?|finisher|block|circuit|set)\s*\d?\s*$", RegexOptions.IgnoreCase);
 
-    private static Regex TheEnd => field ??= new(@"^(?:the\s+)?(?:end|finish|done|home|close|over|bye|goodbye)\b(?:\s+of\s+class)?[.!\s]*$", RegexOptions.IgnoreCase);
+    private static CardPattern TheEnd => field ??= new(@"^(?:the\s+)?(?:end|finish|done|home|close|over|bye|goodbye)\b(?:\s+of\s+class)?[.!\s]*$", RegexOptions.IgnoreCase);
 
-    private static Regex Number => field ??= new(@"^\s*(?:(?<word>min(?:ute)?|station|stn|exercise|ex|move|no\.?|[ms](?=\d))\s*#?(?<n>\d{1,2})\s*[-:.)]?\s+(?=\w)|(?<n>\d{1,2})\s*:\s+(?=[A-Za-z]|\d{1,3}\s*(?:x\s*)?[A-Za-z])|(?<n>\d{1,2})\s?[-/]\s+(?=\w)|(?<n>\d{1,2})[.)](?=\d{1,3}\s*(?:x|[a-z]|sets?\b))|(?<n>\d{1,2})\s+(?=\d{1,3}\s*x?\s*[a-z])|(?<n>\d{1,2})\s+(?=[A-Za-z])(?!(?:x|min(?:ute)?s?|m|h|hours?|s|secs?|seconds?|rounds?|rds?|sets?|laps?|times?|reps?|kgs?|lbs?|people|ppl|of)\b))", RegexOptions.IgnoreCase);
+    private static CardPattern Number => field ??= new(@"^\s*(?:(?<word>min(?:ute)?|station|stn|exercise|ex|move|no\.?|[ms](?=\d))\s*#?(?<n>\d{1,2})\s*[-:.)]?\s+(?=\w)|(?<n>\d{1,2})\s*:\s+(?=[A-Za-z]|\d{1,3}\s*(?:x\s*)?[A-Za-z])|(?<n>\d{1,2})\s?[-/]\s+(?=\w)|(?<n>\d{1,2})[.)](?=\d{1,3}\s*(?:x|[a-z]|sets?\b))|(?<n>\d{1,2})\s+(?=\d{1,3}\s*x?\s*[a-z])|(?<n>\d{1,2})\s+(?=[A-Za-z])(?!(?:x|min(?:ute)?s?|m|h|hours?|s|secs?|seconds?|rounds?|rds?|sets?|laps?|times?|reps?|kgs?|lbs?|people|ppl|of)\b))", RegexOptions.IgnoreCase);
 
-    private static Regex Breaths => field ??= new(@"\.\s+(?:(?:and\s+)?then\s+)?(?:an?\s+(?=(?:\d{1,2}|two|three|four|five|six|ten)[\s-]min))?|(?<=[!?])\s+(?=[A-Z\d])|\s+and\s+(?=stretch\b)|[,;]?\s+(?:and\s+)?then\s+(?!(?:a\s+)?\d{1,2}[\s-]*(?:s|secs?|seconds?|min(?:ute)?s?)?\s*(?:to\s+(?:move|change|swap|rest|switch|get|walk|breathe|recover|set)|of\s+rest|rest|off|break)\b)(?=\d|(?:an?|two|three|four|five|six)\s|core\b|stretch|cool|finish|abs\b)|,\s+and\s+(?=\d{1,2}\s*min(?:ute)?s?\s+(?:of\s+)?(?:stretch|cool|core|abs))|;\s+|,?\s+and\s+(?=(?:then\s+)?(?:we\s+)?stretch(?:ed)?[.!]?$)|,?\s+and\s+(?=(?:we(?:'ll)?\s+)?(?:finish|end)\s+(?:on|with|off)\b|cool\s+down\s+(?:for|in)\s+the\s+last)|,?\s+and\s+(?:afterwards|after\s+that|finally)\s+(?=(?:\d{1,2}|five|ten|three|a\s+few)[\s-]+min|stretch|cool)|\s+and\s+(?=\d{1,2}\s*min(?:ute)?s?\s+(?:of\s+)?(?:stretch|cool|core|abs))|(?<=\bhere(?:'s|\s+is)\s+[^:,]{3,30}):\s+|(?<=\b(?:at|in)\s+the\s+[a-z ]{3,24}):\s+(?=\d)|,\s+(?=\d{1,2}\s*(?:rounds?|rds?|sets?|x)\s+of\b(?!\s+\d{1,3}(?:-\d{1,3})?(?:\s+reps)?\s*(?:$|[,;.]|(?:on\s+)?each\b|per\b|then\b|and\b)))|\s+(?=(?:block|circuit|part)\s+(?:one|two|three|four|five|[1-6])\b)|(?<=\bmin(?:ute)?s?),?\s+(?=(?:warm(?:ing)?[\s-]?up|cool(?:ing)?[\s-]?down)\s+(?:for\s+)?\d{1,2}\s*min)|,?\s+(?:oh\s+)?and\s+(?=(?:please\s+)?(?:remember|don'?t\s+forget|mind)\b)|(?<=^plan\b[^:]{0,20}):\s+|(?<=\b(?:warm[\s-]?up|wu)\s+\d{1,2}(?:\s*min(?:ute)?s?)?),\s+|,\s+(?=(?:stretch|cool[\s-]?down|cd)\s+\d)|,\s+(?=\d\s*min(?:ute)?s?\s+(?:water|rest|break)\b)|(?<=^[^:\d]{1,16}):\s+(?=\d)", RegexOptions.IgnoreCase);
+    private static CardPattern Breaths => field ??= new(@"\.\s+(?:(?:and\s+)?then\s+)?(?:an?\s+(?=(?:\d{1,2}|two|three|four|five|six|ten)[\s-]min))?|(?<=[!?])\s+(?=[A-Z\d])|\s+and\s+(?=stretch\b)|[,;]?\s+(?:and\s+)?then\s+(?!(?:a\s+)?\d{1,2}[\s-]*(?:s|secs?|seconds?|min(?:ute)?s?)?\s*(?:to\s+(?:move|change|swap|rest|switch|get|walk|breathe|recover|set)|of\s+rest|rest|off|break)\b)(?=\d|(?:an?|two|three|four|five|six)\s|core\b|stretch|cool|finish|abs\b)|,\s+and\s+(?=\d{1,2}\s*min(?:ute)?s?\s+(?:of\s+)?(?:stretch|cool|core|abs))|;\s+|,?\s+and\s+(?=(?:then\s+)?(?:we\s+)?stretch(?:ed)?[.!]?$)|,?\s+and\s+(?=(?:we(?:'ll)?\s+)?(?:finish|end)\s+(?:on|with|off)\b|cool\s+down\s+(?:for|in)\s+the\s+last)|,?\s+and\s+(?:afterwards|after\s+that|finally)\s+(?=(?:\d{1,2}|five|ten|three|a\s+few)[\s-]+min|stretch|cool)|\s+and\s+(?=\d{1,2}\s*min(?:ute)?s?\s+(?:of\s+)?(?:stretch|cool|core|abs))|(?<=\bhere(?:'s|\s+is)\s+[^:,]{3,30}):\s+|(?<=\b(?:at|in)\s+the\s+[a-z ]{3,24}):\s+(?=\d)|,\s+(?=\d{1,2}\s*(?:rounds?|rds?|sets?|x)\s+of\b(?!\s+\d{1,3}(?:-\d{1,3})?(?:\s+reps)?\s*(?:$|[,;.]|(?:on\s+)?each\b|per\b|then\b|and\b)))|\s+(?=(?:block|circuit|part)\s+(?:one|two|three|four|five|[1-6])\b)|(?<=\bmin(?:ute)?s?),?\s+(?=(?:warm(?:ing)?[\s-]?up|cool(?:ing)?[\s-]?down)\s+(?:for\s+)?\d{1,2}\s*min)|,?\s+(?:oh\s+)?and\s+(?=(?:please\s+)?(?:remember|don'?t\s+forget|mind)\b)|(?<=^plan\b[^:]{0,20}):\s+|(?<=\b(?:warm[\s-]?up|wu)\s+\d{1,2}(?:\s*min(?:ute)?s?)?),\s+|,\s+(?=(?:stretch|cool[\s-]?down|cd)\s+\d)|,\s+(?=\d\s*min(?:ute)?s?\s+(?:water|rest|break)\b)|(?<=^[^:\d]{1,16}):\s+(?=\d)", RegexOptions.IgnoreCase);
 
-    private static Regex Sentences => field ??= new(@"(?<=[a-z\d]{2})(?<!\b(?:sek|sec|secs|min|mins|wdh|ca|approx|std|nr|rec))\.\s+(?=[a-z\d])", RegexOptions.IgnoreCase);
+    private static CardPattern Sentences => field ??= new(@"(?<=[a-z\d]{2})(?<!\b(?:sek|sec|secs|min|mins|wdh|ca|approx|std|nr|rec))\.\s+(?=[a-z\d])", RegexOptions.IgnoreCase);
 
     /// <summary>“10 squats, 10 press-ups. 5 rounds”: the moves, and how often.</summary>
-    private static Regex CountsListed => field ??= new(@"^\s*\d{1,3}\s+[a-z][^,.]*,\s*\d{1,3}s?\s+[a-z]", RegexOptions.IgnoreCase);
+    private static CardPattern CountsListed => field ??= new(@"^\s*\d{1,3}\s+[a-z][^,.]*,\s*\d{1,3}s?\s+[a-z]", RegexOptions.IgnoreCase);
 
     /// <summary>Where a long sentence goes on to the next part of a class.</summary>
-    private static Regex Steps => field ??= new(@",?\s+(?:and\s+)?then\s+(?=(?:an?|\d{1,2}|two|three|four|five|six)\s)(?!\d{1,2}\s*(?:s|secs?|seconds?|min|minute)\s+(?:to|rest|off)\b|(?:\d{1,2}|two)\s+of\s+each\b)|,\s+and\s+(?=\d{1,2}\s*min(?:ute)?s?\s+(?:of\s+)?(?:stretch|cool|core|abs))", RegexOptions.IgnoreCase);
+    private static CardPattern Steps => field ??= new(@",?\s+(?:and\s+)?then\s+(?=(?:an?|\d{1,2}|two|three|four|five|six)\s)(?!\d{1,2}\s*(?:s|secs?|seconds?|min|minute)\s+(?:to|rest|off)\b|(?:\d{1,2}|two)\s+of\s+each\b)|,\s+and\s+(?=\d{1,2}\s*min(?:ute)?s?\s+(?:of\s+)?(?:stretch|cool|core|abs))", RegexOptions.IgnoreCase);
 
     /// <summary>Where a sentence ends and the next begins.</summary>
-    private static Regex SentenceEnd => field ??= new(@"(?<=(?:[A-Za-z\d)]{2}|\s\d)(?<!\b(?:[Ss]ek|[Ss]ecs?|[Mm]ins?|[Ww]dh|[Cc]a|[Aa]pprox|[Ss]td|[Nn]r|[Rr]ec))[.!?])\s+(?=[A-Z\d])");
+    private static CardPattern SentenceEnd => field ??= new(@"(?<=(?:[A-Za-z\d)]{2}|\s\d)(?<!\b(?:[Ss]ek|[Ss]ecs?|[Mm]ins?|[Ww]dh|[Cc]a|[Aa]pprox|[Ss]td|[Nn]r|[Rr]ec))[.!?])\s+(?=[A-Z\d])");
 
-    private static Regex HowItRuns => field ??= new(@"^\s*\d{1,3}\s*(?:x\s*)?(?:laps?|rounds?|rds?|sets?|times)\b|^\s*\d{1,3}\s*(?:s|secs?|seconds?|mins?)?\s*(?:on|work|stations?)\b|^\s*\d{2}\s*/\s*\d{2}\b", RegexOptions.IgnoreCase);
+    private static CardPattern HowItRuns => field ??= new(@"^\s*\d{1,3}\s*(?:x\s*)?(?:laps?|rounds?|rds?|sets?|times)\b|^\s*\d{1,3}\s*(?:s|secs?|seconds?|mins?)?\s*(?:on|work|stations?)\b|^\s*\d{2}\s*/\s*\d{2}\b", RegexOptions.IgnoreCase);
 }

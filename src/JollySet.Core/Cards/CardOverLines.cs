@@ -118,25 +118,25 @@ internal static class CardOverLines
     private static readonly string[] Words = ["two", "three", "four", "five"];
     private const string Times = @"(?<n>[2-9]|once|twice|thrice|two|three|four|five)";
 
-    private static Regex Items => field ??= new(@"^\s*(?:(?<n>[0-9]{1,2})(?:\s?[.):]|\s-)?\s*(?<w>[a-z][^0-9:()]{2,40})(?=[0-9]|$))+$", RegexOptions.IgnoreCase);
+    private static CardPattern Items => field ??= new(@"^\s*(?:(?<n>[0-9]{1,2})(?:\s?[.):]|\s-)?\s*(?<w>[a-z][^0-9:()]{2,40})(?=[0-9]|$))+$", RegexOptions.IgnoreCase);
 
-    private static Regex Signed => field ??= new(@"^\s*[0-9]{1,2}\s?[.)]");
+    private static CardPattern Signed => field ??= new(@"^\s*[0-9]{1,2}\s?[.)]");
 
-    private static Regex Number => field ??= new(@"^\s*(?<n>[0-9]{1,2})(?:\s?[.):]|\s-|\s(?=[a-z]))", RegexOptions.IgnoreCase);
+    private static CardPattern Number => field ??= new(@"^\s*(?<n>[0-9]{1,2})(?:\s?[.):]|\s-|\s(?=[a-z]))", RegexOptions.IgnoreCase);
 
-    private static Regex Repeat => field ??= new(@"^\s*(?:then\s+|and\s+)*(?:repeat|rpt|redo)\s+(?:(?:steps?|exercises?|moves?|numbers?|stations?|nos?\.?)\s+)?(?:#?(?<a>[1-9][0-9]?)\s*(?:-|to|thru|through)\s*#?(?<b>[1-9][0-9]?)|all\s+(?:[3-9]|of\s+(?:it|them|that)))(?:[\s,-]*(?:for\s+)?(?:x\s*)?" + Times + @"(?:\s*x\b)?(?<more>\s+(?:more|extra))?(?:\s*(?:rounds?|times|sets|laps|in\s+total|total|through|altogether)\b)*)?[.!]*\s*$", RegexOptions.IgnoreCase);
+    private static CardPattern Repeat => field ??= new(@"^\s*(?:then\s+|and\s+)*(?:repeat|rpt|redo)\s+(?:(?:steps?|exercises?|moves?|numbers?|stations?|nos?\.?)\s+)?(?:#?(?<a>[1-9][0-9]?)\s*(?:-|to|thru|through)\s*#?(?<b>[1-9][0-9]?)|all\s+(?:[3-9]|of\s+(?:it|them|that)))(?:[\s,-]*(?:for\s+)?(?:x\s*)?" + Times + @"(?:\s*x\b)?(?<more>\s+(?:more|extra))?(?:\s*(?:rounds?|times|sets|laps|in\s+total|total|through|altogether)\b)*)?[.!]*\s*$", RegexOptions.IgnoreCase);
 
     /// <summary>“Rest 1 min, then go round again”.</summary>
-    private static Regex RestThenAgain => field ??= new(@"^\s*(?:then\s+)?(?:rest\s+(?:for\s+)?(?<t>[0-9]{1,3}\s*(?:s|secs?|seconds?|m|mins?|minutes?))|(?<t>[0-9]{1,3}\s*(?:s|secs?|seconds?|m|mins?|minutes?))\s*(?:rest|break|off))\s*,?\s*(?:and\s+)?(?:then\s+)?(?:go\s+(?:a)?round\s+again|(?:all\s+)?again|repeat(?:\s+(?:it\s+)?all)?|start\s+again|do\s+it\s+(?:all\s+)?again)(?:\s*(?:,\s*)?(?:x\s*)?(?<n>[2-6])\s*(?:rounds|times|laps)?(?:\s+in\s+(?:all|total))?)?[.!]*\s*$", RegexOptions.IgnoreCase);
+    private static CardPattern RestThenAgain => field ??= new(@"^\s*(?:then\s+)?(?:rest\s+(?:for\s+)?(?<t>[0-9]{1,3}\s*(?:s|secs?|seconds?|m|mins?|minutes?))|(?<t>[0-9]{1,3}\s*(?:s|secs?|seconds?|m|mins?|minutes?))\s*(?:rest|break|off))\s*,?\s*(?:and\s+)?(?:then\s+)?(?:go\s+(?:a)?round\s+again|(?:all\s+)?again|repeat(?:\s+(?:it\s+)?all)?|start\s+again|do\s+it\s+(?:all\s+)?again)(?:\s*(?:,\s*)?(?:x\s*)?(?<n>[2-6])\s*(?:rounds|times|laps)?(?:\s+in\s+(?:all|total))?)?[.!]*\s*$", RegexOptions.IgnoreCase);
 
-    private static Regex SaysRounds => field ??= new(@"\b[2-9]\s*(?:rounds?|rds?|laps?|times)\b|^\s*x\s?[2-9]\s*$|^\s*[2-9]\s*x\s*$|\b[0-9]{2}\s*/\s*[0-9]{2}\s*x\s*[2-9]\b|\btwice\b", RegexOptions.IgnoreCase);
+    private static CardPattern SaysRounds => field ??= new(@"\b[2-9]\s*(?:rounds?|rds?|laps?|times)\b|^\s*x\s?[2-9]\s*$|^\s*[2-9]\s*x\s*$|\b[0-9]{2}\s*/\s*[0-9]{2}\s*x\s*[2-9]\b|\btwice\b", RegexOptions.IgnoreCase);
 
     /// <summary>“Partner circuit, 30 sec swap”: so long each; nobody needs it to change places.</summary>
-    private static Regex SwapsAfter => field ??= new(@"(?<=\b(?:partners?|pairs|twos)\b.*)(?<t>\b(?:[2-9][05]|[1-9])\s*(?:s|secs?|seconds?|mins?|minutes?))\s+swaps?\b", RegexOptions.IgnoreCase);
+    private static CardPattern SwapsAfter => field ??= new(@"(?<=\b(?:partners?|pairs|twos)\b.*)(?<t>\b(?:[2-9][05]|[1-9])\s*(?:s|secs?|seconds?|mins?|minutes?))\s+swaps?\b", RegexOptions.IgnoreCase);
 
-    private static Regex MostInTime => field ??= new(@"^\s*(?:(?<h>finisher|burn\s?out|cash\s?out|[a-h])(?:\s*(?:[:.,)]|\s-)\s*|\s+(?=[0-9]|amrap)))?(?:amrap\s*[:-]?\s*(?<n>[0-9]{1,2})\s*(?:mins?|minutes?|')?\s*(?:of\s+|:\s*|-\s*)?(?<m>[a-z][a-z' -]{2,40})|(?<n>[0-9]{1,2})\s*(?:mins?|minutes?|')\s*amrap\s*(?:of\s+|:\s*|-\s*)?(?<m>[a-z][a-z' -]{2,40})|(?<m>[a-z][a-z' -]{2,40}?)\s*[,:-]?\s*(?:amrap|max(?:imum)?\s+reps)\s*(?:in|for)?\s*(?<n>[0-9]{1,2})\s*(?:mins?|minutes?|'))[.]?\s*$", RegexOptions.IgnoreCase);
+    private static CardPattern MostInTime => field ??= new(@"^\s*(?:(?<h>finisher|burn\s?out|cash\s?out|[a-h])(?:\s*(?:[:.,)]|\s-)\s*|\s+(?=[0-9]|amrap)))?(?:amrap\s*[:-]?\s*(?<n>[0-9]{1,2})\s*(?:mins?|minutes?|')?\s*(?:of\s+|:\s*|-\s*)?(?<m>[a-z][a-z' -]{2,40})|(?<n>[0-9]{1,2})\s*(?:mins?|minutes?|')\s*amrap\s*(?:of\s+|:\s*|-\s*)?(?<m>[a-z][a-z' -]{2,40})|(?<m>[a-z][a-z' -]{2,40}?)\s*[,:-]?\s*(?:amrap|max(?:imum)?\s+reps)\s*(?:in|for)?\s*(?<n>[0-9]{1,2})\s*(?:mins?|minutes?|'))[.]?\s*$", RegexOptions.IgnoreCase);
 
-    private static Regex TabataBehind => field ??= new(@"^\s*(?:finisher|to\s+finish|cash\s?out|burn\s?out)\s*[:,-]\s*(?=tabata\s+[a-z])", RegexOptions.IgnoreCase);
+    private static CardPattern TabataBehind => field ??= new(@"^\s*(?:finisher|to\s+finish|cash\s?out|burn\s?out)\s*[:,-]\s*(?=tabata\s+[a-z])", RegexOptions.IgnoreCase);
 
-    private static Regex LetterBefore => field ??= new(@"^\s*(?<l>[B-H])\s*(?:[.):-]\s*|\s)(?=(?i:finisher|tabata)\b)");
+    private static CardPattern LetterBefore => field ??= new(@"^\s*(?<l>[B-H])\s*(?:[.):-]\s*|\s)(?=(?i:finisher|tabata)\b)");
 }

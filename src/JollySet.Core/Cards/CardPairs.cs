@@ -26,7 +26,7 @@ internal sealed class CardPairs(string[] lines)
     }
 
     /// <summary>“A1 …”, “B) …”: a letter that is taken.</summary>
-    private static Regex Lettered => field ??= new(@"^\s*(?<l>[A-Ha-h])(?:\s?[0-9]\b|\s?[.):])");
+    private static CardPattern Lettered => field ??= new(@"^\s*(?<l>[A-Ha-h])(?:\s?[0-9]\b|\s?[.):])");
 
-    private static Regex JoinedSets => field ??= new(@"^\s*(?:(?<l>[A-H])\s?[.):]?\s+)?(?<m>[a-z][a-z' -]{2,40}?)(?:\s\+\s(?<m>[a-z][a-z' -]{2,40}?)){1,3}\s*[:,-]?\s*(?<dose>[2-9]\s*(?:x|sets?\s+(?:of|x))\s*[0-9]{1,2}(?![0-9]|\s*(?:s|secs?|m|mins?)\b)(?:\s*reps)?(?:\s*(?:each|e/?s|each\s+side))?)(?:[\s,;-]*rest\s*(?<t>[0-9]{1,3}\s*(?:s|secs?|seconds?|m|mins?|minutes?)?)|[\s,;-]+(?<t>[0-9]{1,3}\s*(?:s|secs?|seconds?|m|mins?|minutes?))\s*rest)?[.]?\s*$", RegexOptions.IgnoreCase);
+    private static CardPattern JoinedSets => field ??= new(@"^\s*(?:(?<l>[A-H])\s?[.):]?\s+)?(?<m>[a-z][a-z' -]{2,40}?)(?:\s\+\s(?<m>[a-z][a-z' -]{2,40}?)){1,3}\s*[:,-]?\s*(?<dose>[2-9]\s*(?:x|sets?\s+(?:of|x))\s*[0-9]{1,2}(?![0-9]|\s*(?:s|secs?|m|mins?)\b)(?:\s*reps)?(?:\s*(?:each|e/?s|each\s+side))?)(?:[\s,;-]*rest\s*(?<t>[0-9]{1,3}\s*(?:s|secs?|seconds?|m|mins?|minutes?)?)|[\s,;-]+(?<t>[0-9]{1,3}\s*(?:s|secs?|seconds?|m|mins?|minutes?))\s*rest)?[.]?\s*$", RegexOptions.IgnoreCase);
 }

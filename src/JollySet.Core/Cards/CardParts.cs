@@ -45,10 +45,10 @@ internal static class CardParts
     private const int LongestPart = 70;
 
     /// <summary>“Then 5 mins of abs”, “finish with abs for 5 mins”, “5 mins on abs”: a part and its minutes, behind what only leads to it.</summary>
-    private static Regex Led => field ??= new(@"^(?<lead>(?:(?:and|then|next|after\s+that|finally|lastly),?\s+)*(?:(?:(?:we|i)(?:'ll|\s+will)?\s+)?(?:finish|end|close)(?:\s+off)?\s+(?:with|on)\s+|(?:the\s+)?last\s+(?=[0-9])|to\s+(?:finish|end),?\s+)?(?<=\s))?" + Some + "(?:" + Minutes + @"\s+(?:(?<on>for|on)\s+|of\s+)?" + Some + @"(?<part>[a-z][a-z' -]{2,30}?)|(?<part>[a-z][a-z' -]{2,30}?)\s+for\s+" + Minutes + @")(?<tail>,?\s+(?:to\s+(?:finish|end)|at\s+the\s+end))?(?<more>\s*\([^()]*\))?[.!]*$", RegexOptions.IgnoreCase);
+    private static CardPattern Led => field ??= new(@"^(?<lead>(?:(?:and|then|next|after\s+that|finally|lastly),?\s+)*(?:(?:(?:we|i)(?:'ll|\s+will)?\s+)?(?:finish|end|close)(?:\s+off)?\s+(?:with|on)\s+|(?:the\s+)?last\s+(?=[0-9])|to\s+(?:finish|end),?\s+)?(?<=\s))?" + Some + "(?:" + Minutes + @"\s+(?:(?<on>for|on)\s+|of\s+)?" + Some + @"(?<part>[a-z][a-z' -]{2,30}?)|(?<part>[a-z][a-z' -]{2,30}?)\s+for\s+" + Minutes + @")(?<tail>,?\s+(?:to\s+(?:finish|end)|at\s+the\s+end))?(?<more>\s*\([^()]*\))?[.!]*$", RegexOptions.IgnoreCase);
 
     /// <summary>A rest is none, nor what people are given time for.</summary>
-    private static Regex NoPart => field ??= new(@"^work$|\b(?:rest|water|break|drinks?|recover|recovery|change|each|per|on|off|talk|chat|set\s*up|between|then|and|each|or|class|session|long|left|total|ago|late|early|before|after|until|amrap|emom|tabata|rounds?|circuits?|warm|cool|stretch\w*)\b", RegexOptions.IgnoreCase);
+    private static CardPattern NoPart => field ??= new(@"^work$|\b(?:rest|water|break|drinks?|recover|recovery|change|each|per|on|off|talk|chat|set\s*up|between|then|and|each|or|class|session|long|left|total|ago|late|early|before|after|until|amrap|emom|tabata|rounds?|circuits?|warm|cool|stretch\w*)\b", RegexOptions.IgnoreCase);
 
     private static readonly SearchValues<string> PartWords = SearchValues.Create(["warm", "mobili", "cool", "stretch", "relax", "wind"], StringComparison.OrdinalIgnoreCase);
 
@@ -56,21 +56,21 @@ internal static class CardParts
 
     private static string Closes => @"(?:and\s+)?(?:then\s+)?(?:(?:(?:we|i)(?:'ll|\s+will)?\s+)?(?:finish|end|close|wrap)(?:ing)?(?:\s+(?:off|up|it\s+off))?\s+(?:with|on|by)\s+|(?:to\s+(?:finish|end|close)(?:\s+(?:off|with))?|finally|lastly|last(?:\s+of\s+all)?|at\s+the\s+end),?\s+)?" + Said(Close) + @"(?:,?\s+(?:to\s+(?:finish|end|close)(?:\s+(?:off|with))?|at\s+the\s+end|afterwards?))?";
 
-    private static Regex Opening => field ??= new("^" + Opens + @"(?:\s*(?:[.;]\s+|,\s+|\s-\s+)(?:and\s+)?(?:then\s+)?|,?\s+(?:and\s+)?then\s+|,?\s+(?:and\s+)?followed\s+by\s+)", RegexOptions.IgnoreCase);
+    private static CardPattern Opening => field ??= new("^" + Opens + @"(?:\s*(?:[.;]\s+|,\s+|\s-\s+)(?:and\s+)?(?:then\s+)?|,?\s+(?:and\s+)?then\s+|,?\s+(?:and\s+)?followed\s+by\s+)", RegexOptions.IgnoreCase);
 
-    private static Regex Ending => field ??= new(@"(?:(?:[.;,!]|\s-)\s+|,?\s+(?:and\s+)?(?:then\s+|followed\s+by\s+)|\s+and\s+)" + Closes + @"\s*[.!]*$", RegexOptions.IgnoreCase);
+    private static CardPattern Ending => field ??= new(@"(?:(?:[.;,!]|\s-)\s+|,?\s+(?:and\s+)?(?:then\s+|followed\s+by\s+)|\s+and\s+)" + Closes + @"\s*[.!]*$", RegexOptions.IgnoreCase);
 
     /// <summary>How it opens or ends, and nothing else.</summary>
-    private static Regex Alone => field ??= new("^(?:" + Opens + "|" + Closes + @")\s*[.!]*$", RegexOptions.IgnoreCase);
+    private static CardPattern Alone => field ??= new("^(?:" + Opens + "|" + Closes + @")\s*[.!]*$", RegexOptions.IgnoreCase);
 
     /// <summary>“Warm-up 8 min - ”, and what is done in it.</summary>
-    private static Regex IsHead => field ??= new(@"^(?:[0-9]|warm|mobil).*[,-]\s+$", RegexOptions.IgnoreCase);
+    private static CardPattern IsHead => field ??= new(@"^(?:[0-9]|warm|mobil).*[,-]\s+$", RegexOptions.IgnoreCase);
 
     /// <summary>Words that say how a block runs.</summary>
-    private static Regex Runs => field ??= new(@"\b(?:rounds?|sets|times|laps|circuits?|amrap|e[0-9]?mom|tabata|superset|ladder)\b|[0-9]\s*(?:/|:)\s*[0-9]|\bx\s?[0-9]|[0-9]\s*(?:s|secs?|seconds?)?\s+(?:on|off|each|of\s+each|work|rest)\b|[0-9]\s?x\b", RegexOptions.IgnoreCase);
+    private static CardPattern Runs => field ??= new(@"\b(?:rounds?|sets|times|laps|circuits?|amrap|e[0-9]?mom|tabata|superset|ladder)\b|[0-9]\s*(?:/|:)\s*[0-9]|\bx\s?[0-9]|[0-9]\s*(?:s|secs?|seconds?)?\s+(?:on|off|each|of\s+each|work|rest)\b|[0-9]\s?x\b", RegexOptions.IgnoreCase);
 
     /// <summary>“Warm-up: 5 min …” and a list of stretches say what is done in them: those are heads.</summary>
-    private static Regex Keyed => field ??= new(@"^\s*(?:warm|cool|stretch|mobility|finish\w*|main)[^:]{0,30}:\s|\|", RegexOptions.IgnoreCase);
+    private static CardPattern Keyed => field ??= new(@"^\s*(?:warm|cool|stretch|mobility|finish\w*|main)[^:]{0,30}:\s|\|", RegexOptions.IgnoreCase);
 
-    private static Regex LeadsOn => field ??= new(@"^(?:(?:and|then|next|after\s+that|afterwards|followed\s+by),?\s+)+", RegexOptions.IgnoreCase);
+    private static CardPattern LeadsOn => field ??= new(@"^(?:(?:and|then|next|after\s+that|afterwards|followed\s+by),?\s+)+", RegexOptions.IgnoreCase);
 }

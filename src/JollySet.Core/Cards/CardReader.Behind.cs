@@ -143,40 +143,40 @@ public sealed partial class CardReader
     private bool IsMovePiece(string piece) => Scan(piece) is { SaysBlock: false, Gaps.Count: 0 } move && Understood(WithoutBrackets(move.Left)) is not null;
 
     /// <summary>A block of one kind, said in a word.</summary>
-    private static Regex KindWord => field ??= new(@"\b(?:an?\s+)?(?:(?:ascending|descending|time|rep)\s+)?(?<w>tabata|ladder|pyramid|countdown)\b(?:\s+(?:style|set|format))?(?:\s+of\b|\s*[:.](?=\s))?", RegexOptions.IgnoreCase);
+    private static CardPattern KindWord => field ??= new(@"\b(?:an?\s+)?(?:(?:ascending|descending|time|rep)\s+)?(?<w>tabata|ladder|pyramid|countdown)\b(?:\s+(?:style|set|format))?(?:\s+of\b|\s*[:.](?=\s))?", RegexOptions.IgnoreCase);
 
-    private static Regex MinutesAlone => field ??= new(@"^(?:for\s+)?\d{1,2}\s*(?:mins?|minutes?|')$", RegexOptions.IgnoreCase);
+    private static CardPattern MinutesAlone => field ??= new(@"^(?:for\s+)?\d{1,2}\s*(?:mins?|minutes?|')$", RegexOptions.IgnoreCase);
 
-    private static Regex MinutesBehind => field ??= new(@"(?<=[a-z])\s+(?=\d{1,2}\s*(?:mins?|minutes?|')$)", RegexOptions.IgnoreCase);
+    private static CardPattern MinutesBehind => field ??= new(@"(?<=[a-z])\s+(?=\d{1,2}\s*(?:mins?|minutes?|')$)", RegexOptions.IgnoreCase);
 
-    private static Regex InTotal => field ??= new(@"\brounds?\s+(?:in\s+total|altogether|in\s+all)\b", RegexOptions.IgnoreCase);
+    private static CardPattern InTotal => field ??= new(@"\brounds?\s+(?:in\s+total|altogether|in\s+all)\b", RegexOptions.IgnoreCase);
 
     /// <summary>“Alternating squats and lunges”: one after the other.</summary>
-    private static Regex TakesTurns => field ??= new(@"(?<=^|[\d\s,:;)'(-])\s*,?\s*\balternat(?:e|ing)(?:\s+between)?\s*:?\s+(?!(?:sides?|legs?|arms?)\b)(?=[a-z\d].*[,/&+]|[a-z\d].*\sand\s)|\s+alternating$|,?\s*(?<=,.*)\b(?:in\s+turn|by\s+turns|taking\s+turns)$", RegexOptions.IgnoreCase);
+    private static CardPattern TakesTurns => field ??= new(@"(?<=^|[\d\s,:;)'(-])\s*,?\s*\balternat(?:e|ing)(?:\s+between)?\s*:?\s+(?!(?:sides?|legs?|arms?)\b)(?=[a-z\d].*[,/&+]|[a-z\d].*\sand\s)|\s+alternating$|,?\s*(?<=,.*)\b(?:in\s+turn|by\s+turns|taking\s+turns)$", RegexOptions.IgnoreCase);
 
     /// <summary>Where one piece ends.</summary>
-    private static Regex PieceEnd => field ??= new(@"\s*[,;]\s*|(?<=[a-z\d)])[.:!]\s+|\s+\+\s+|\s+-\s+|\s+->\s+|\s+/\s+|\s+then\s+(?=\d|[a-z])", RegexOptions.IgnoreCase);
+    private static CardPattern PieceEnd => field ??= new(@"\s*[,;]\s*|(?<=[a-z\d)])[.:!]\s+|\s+\+\s+|\s+-\s+|\s+->\s+|\s+/\s+|\s+then\s+(?=\d|[a-z])", RegexOptions.IgnoreCase);
 
     /// <summary>How moves run, in brackets.</summary>
-    private static Regex BracketPieces => field ??= new(@"\s*\((?<in>(?:x\s*\d|\d[^()]*[a-z/])[^()]*|rest\b[^()]*)\)", RegexOptions.IgnoreCase);
+    private static CardPattern BracketPieces => field ??= new(@"\s*\((?<in>(?:x\s*\d|\d[^()]*[a-z/])[^()]*|rest\b[^()]*)\)", RegexOptions.IgnoreCase);
 
     /// <summary>Words that lead to a piece.</summary>
-    private static Regex LeadsTo => field ??= new(@"^(?:(?:and|then|so|now|with|for|we(?:'ll|\s+will)?|you|they|the|first|next|doing|circuit\s+of|straight\s+into|go(?:ing)?\s+(?=round\b)|(?:do|repeat|run)\s+(?:it|that|this|them|all|everything)\s+)\s*\b)+(?=\S)|^(?:a\s+)?(?=circuit\s*$)", RegexOptions.IgnoreCase);
+    private static CardPattern LeadsTo => field ??= new(@"^(?:(?:and|then|so|now|with|for|we(?:'ll|\s+will)?|you|they|the|first|next|doing|circuit\s+of|straight\s+into|go(?:ing)?\s+(?=round\b)|(?:do|repeat|run)\s+(?:it|that|this|them|all|everything)\s+)\s*\b)+(?=\S)|^(?:a\s+)?(?=circuit\s*$)", RegexOptions.IgnoreCase);
 
     /// <summary>A word for a block, alone.</summary>
-    private static Regex HeadAlone => field ??= new(@"^(?:(?:main|strength|cardio|core|abs|legs|upper(?:\s+body)?|lower(?:\s+body)?|full\s+body)\s+)?(?:circuit|block|round|part|finisher|main|strength|cardio|core|abs|legs|interval|conditioning|metcon|amrap|section)(?:\s*(?:\d|[a-h]|one|two|three|four|five))?$", RegexOptions.IgnoreCase);
+    private static CardPattern HeadAlone => field ??= new(@"^(?:(?:main|strength|cardio|core|abs|legs|upper(?:\s+body)?|lower(?:\s+body)?|full\s+body)\s+)?(?:circuit|block|round|part|finisher|main|strength|cardio|core|abs|legs|interval|conditioning|metcon|amrap|section)(?:\s*(?:\d|[a-h]|one|two|three|four|five))?$", RegexOptions.IgnoreCase);
 
     /// <summary>“4 supersets of”, “superset 1:”, “back to back”: two or more moves without a pause.</summary>
-    private static Regex Linked => field ??= new(@"(?:\b(?<n>[2-9]|10)\s*(?:x|(?:sets|rounds|rds?)\s+of(?:\s+an?)?|(?=\s*super[\s-]?sets\b))\s*)?\b(?!super[\s-]?set(?:ted)?\s+with\b)(?:super[\s-]?sets?|tri-?sets?|giant\s+sets?|bi-?sets?|compound\s+sets?|couplets?|combo|pair\s+up|back[\s-]to[\s-]back)\b(?:\s*(?<l>\d|[A-H])\b(?!\s*(?:x(?!\s?\d)|sets|rounds|rds)))?(?:\s+of\b|\s*[:.])?", RegexOptions.IgnoreCase);
+    private static CardPattern Linked => field ??= new(@"(?:\b(?<n>[2-9]|10)\s*(?:x|(?:sets|rounds|rds?)\s+of(?:\s+an?)?|(?=\s*super[\s-]?sets\b))\s*)?\b(?!super[\s-]?set(?:ted)?\s+with\b)(?:super[\s-]?sets?|tri-?sets?|giant\s+sets?|bi-?sets?|compound\s+sets?|couplets?|combo|pair\s+up|back[\s-]to[\s-]back)\b(?:\s*(?<l>\d|[A-H])\b(?!\s*(?:x(?!\s?\d)|sets|rounds|rds)))?(?:\s+of\b|\s*[:.])?", RegexOptions.IgnoreCase);
 
     /// <summary>“Squats paired with rows”, “squats s/s rows”.</summary>
-    private static Regex Linking => field ??= new(@"\s+(?:paired\s+(?:up\s+)?with|super[\s-]?set(?:t?ed)?\s+with|s/s(?:\s+with)?|(?:then\s+)?straight\s+into|(?:then\s+)?directly\s+into|followed\s+by)\s+", RegexOptions.IgnoreCase);
+    private static CardPattern Linking => field ??= new(@"\s+(?:paired\s+(?:up\s+)?with|super[\s-]?set(?:t?ed)?\s+with|s/s(?:\s+with)?|(?:then\s+)?straight\s+into|(?:then\s+)?directly\s+into|followed\s+by)\s+", RegexOptions.IgnoreCase);
 
     /// <summary>What only says that moves follow.</summary>
-    private static Regex MovesWord => field ??= new(@"^(?:the\s+)?(?:exercises|moves|movements|stations)(?:\s+are)?$", RegexOptions.IgnoreCase);
+    private static CardPattern MovesWord => field ??= new(@"^(?:the\s+)?(?:exercises|moves|movements|stations)(?:\s+are)?$", RegexOptions.IgnoreCase);
 
-    private static Regex LinkedAnd => field ??= new(@"\s+(?:and|with|&|then|w/)\s+|(?<=[a-z])/(?=[a-z])", RegexOptions.IgnoreCase);
+    private static CardPattern LinkedAnd => field ??= new(@"\s+(?:and|with|&|then|w/)\s+|(?<=[a-z])/(?=[a-z])", RegexOptions.IgnoreCase);
 
     /// <summary>“10 sit-ups x 5” at the end of a list of counts.</summary>
-    private static Regex TimesBehindCount => field ??= new(@"^(?<move>(?:\d{1,3}\s+[a-z][a-z' -]+?|[a-z][a-z' -]+?\s+(?:x\s*)?\d{1,3}))\s*(?:x\s*(?<n>[2-9]|10)|\(\s*x\s*(?<n>[2-9]|10)\s*\))$", RegexOptions.IgnoreCase);
+    private static CardPattern TimesBehindCount => field ??= new(@"^(?<move>(?:\d{1,3}\s+[a-z][a-z' -]+?|[a-z][a-z' -]+?\s+(?:x\s*)?\d{1,3}))\s*(?:x\s*(?<n>[2-9]|10)|\(\s*x\s*(?<n>[2-9]|10)\s*\))$", RegexOptions.IgnoreCase);
 }

@@ -184,11 +184,11 @@ public sealed partial class CardReader
         return true;
     }
 
-    private static Regex ForTime => field ??= new(@"(?<!\bnot\s)\bfor\s+time\b|\bRFT\b", RegexOptions.IgnoreCase);
+    private static CardPattern ForTime => field ??= new(@"(?<!\bnot\s)\bfor\s+time\b|\bRFT\b", RegexOptions.IgnoreCase);
 
-    private static Regex LetteredHead => field ??= new(@"^\W*[A-H]\s*(?:[.):/-]|\s-)");
+    private static CardPattern LetteredHead => field ??= new(@"^\W*[A-H]\s*(?:[.):/-]|\s-)");
 
-    private static Regex ForTimeAlone => field ??= new(@"^for\s+time\s*[:-]?$", RegexOptions.IgnoreCase);
+    private static CardPattern ForTimeAlone => field ??= new(@"^for\s+time\s*[:-]?$", RegexOptions.IgnoreCase);
 
     /// <summary>A line without a name that says nothing of how a block runs: of the block it is in, or the head of one because of what is below it.</summary>
     private bool TakesUnnamed(CardWords line, CardScan scan, string before, CardPart part, bool isEmpty)
@@ -247,7 +247,7 @@ public sealed partial class CardReader
     }
 
     /// <summary>“Start with a little (warm up)”, “a good (stretch)”: words that only lead to a part.</summary>
-    private static Regex LeadsInto => field ??= new(@"^(?:(?:start|starting|finish|finishing|end|begin|with|an?|some|the|little|quick|nice|good|proper|short|bit|of|first|then|just)\b\s*)+$", RegexOptions.IgnoreCase);
+    private static CardPattern LeadsInto => field ??= new(@"^(?:(?:start|starting|finish|finishing|end|begin|with|an?|some|the|little|quick|nice|good|proper|short|bit|of|first|then|just)\b\s*)+$", RegexOptions.IgnoreCase);
 
     /// <summary>The moves that are left of a block's line: one after its word, or several; null where they are none.</summary>
     private string? Done(string left, string begins, bool severalOnly)

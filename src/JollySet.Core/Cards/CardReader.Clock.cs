@@ -22,9 +22,9 @@ public sealed partial class CardReader
         return true;
     }
 
-    private static Regex WordAlone => field ??= new(@"^(?<w>[\p{L}]{3,20})(?::|\s-)\s");
+    private static CardPattern WordAlone => field ??= new(@"^(?<w>[\p{L}]{3,20})(?::|\s-)\s");
 
-    private static Regex Ticks => field ??= new(@"^[0-9]{1,3}'-[0-9]{1,3}'\s+");
+    private static CardPattern Ticks => field ??= new(@"^[0-9]{1,3}'-[0-9]{1,3}'\s+");
 
     /// <summary>A line without the minutes of the class it says, and how long it is by them, in seconds: “0-5 warm up”, “circuit (7-33 min)”.</summary>
     private (string Text, int? Length) ByTheClock(string text)

@@ -31,7 +31,7 @@ public sealed partial class CardReader
     private CardStation? RestInSlot(CardWords line, string part) =>
         Current is { Every: { } every, Part: CardPart.Main } && StationOfRest.IsMatch(part) ? new CardStation(line.Number, "rest") { Amount = string.Create(CultureInfo.InvariantCulture, $"{every}s") } : null;
 
-    private static Regex Throughout => field ??= new(@"\b(?:throughout|all\s+the\s+way\s+through|everywhere|for\s+everything)\b", RegexOptions.IgnoreCase);
+    private static CardPattern Throughout => field ??= new(@"\b(?:throughout|all\s+the\s+way\s+through|everywhere|for\s+everything)\b", RegexOptions.IgnoreCase);
 
     /// <summary>“Water after round 2”: a drink in the place of that gap; any other break there is kept in words, as no sheet can say it.</summary>
     private bool TakesWaterAfterRound(CardWords line)

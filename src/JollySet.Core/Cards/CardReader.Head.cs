@@ -70,19 +70,19 @@ public sealed partial class CardReader
         }
     }
 
-    private static Regex Weekday => field ??= new(@"(?<!\b(?:because|since|after)\b.*|\bthanks\s+for\s+(?:last\s+)?|\blast\s+)\b(?:mon|tues|wednes|thurs|fri|satur|sun)day(?:'s)?(?:\s+(?:morning|lunchtime|evening|night|\d{1,2}(?:[.:]\d\d)?\s*[ap]m))?\b", RegexOptions.IgnoreCase);
+    private static CardPattern Weekday => field ??= new(@"(?<!\b(?:because|since|after)\b.*|\bthanks\s+for\s+(?:last\s+)?|\blast\s+)\b(?:mon|tues|wednes|thurs|fri|satur|sun)day(?:'s)?(?:\s+(?:morning|lunchtime|evening|night|\d{1,2}(?:[.:]\d\d)?\s*[ap]m))?\b", RegexOptions.IgnoreCase);
 
-    private static Regex SpeaksOfIt => field ??= new(@"^(?:it|this|that|there|they|these|those)(?:'\w+|\s+(?:is|are|was|were|will|has|have))\s", RegexOptions.IgnoreCase);
+    private static CardPattern SpeaksOfIt => field ??= new(@"^(?:it|this|that|there|they|these|those)(?:'\w+|\s+(?:is|are|was|were|will|has|have))\s", RegexOptions.IgnoreCase);
 
     /// <summary>Whether words are several parts of the body and nothing else: “legs & core”.</summary>
     private static bool AreRegions(string text) => Regions.Split(text) is { Length: > 1 } parts && Array.TrueForAll(parts, p => !BriefWords.Focus(p).IsEmpty);
 
-    private static Regex Regions => field ??= new(@"\s*(?:,|&|\+|/|\band\b)\s*", RegexOptions.IgnoreCase);
+    private static CardPattern Regions => field ??= new(@"\s*(?:,|&|\+|/|\band\b)\s*", RegexOptions.IgnoreCase);
 
-    private static Regex OfIt => field ??= new(@"'s$");
+    private static CardPattern OfIt => field ??= new(@"'s$");
 
     /// <summary>“Warm up - 5 mins”: no title of a class.</summary>
-    private static Regex OpensWithWarmUp => field ??= new(@"^(?:the\s+)?(?:wu|w/u|warm(?:ing)?[\s-]?up)\s*[-:=,(]", RegexOptions.IgnoreCase);
+    private static CardPattern OpensWithWarmUp => field ??= new(@"^(?:the\s+)?(?:wu|w/u|warm(?:ing)?[\s-]?up)\s*[-:=,(]", RegexOptions.IgnoreCase);
 
     /// <summary>Lines that a title may stand in.</summary>
     private const int MostTitling = 4;

@@ -113,37 +113,37 @@ public sealed partial class CardReader
 
     private static int? MinutesIn(CardWords line) => ClassMinutesSaid.Match(line.Raw) is { Success: true } m ? int.Parse(m.Groups["n"].ValueSpan, System.Globalization.CultureInfo.InvariantCulture) : null;
 
-    private static Regex ClassMinutesSaid => field ??= new(@"(?<n>[0-9]{1,3})\s*(?:m\b|min|')", RegexOptions.IgnoreCase);
+    private static CardPattern ClassMinutesSaid => field ??= new(@"(?<n>[0-9]{1,3})\s*(?:m\b|min|')", RegexOptions.IgnoreCase);
 
     /// <summary>“20/10”, “40/20”: seconds rather than a date.</summary>
     private static bool AllFives(string piece) => Slashed.Match(piece) is { Success: true } m && int.Parse(m.Groups["a"].ValueSpan, System.Globalization.CultureInfo.InvariantCulture) % 5 == 0 && int.Parse(m.Groups["b"].ValueSpan, System.Globalization.CultureInfo.InvariantCulture) % 5 == 0;
 
-    private static Regex Slashed => field ??= new("^(?<a>[0-9]{1,2})/(?<b>[0-9]{1,2})$");
+    private static CardPattern Slashed => field ??= new("^(?<a>[0-9]{1,2})/(?<b>[0-9]{1,2})$");
 
     /// <summary>What parts the pieces of such a line.</summary>
-    private static Regex PieceSigns => field ??= new(@"\s+[-–—/|·•*~]+\s+|\s+(?=@\s*[a-z])|\s*[,;|·•(\[\]]\s*|\)\s+", RegexOptions.IgnoreCase);
+    private static CardPattern PieceSigns => field ??= new(@"\s+[-–—/|·•*~]+\s+|\s+(?=@\s*[a-z])|\s*[,;|·•(\[\]]\s*|\)\s+", RegexOptions.IgnoreCase);
 
     /// <summary>“Kit – bands”: a key, as with a colon.</summary>
-    private static Regex KeySign => field ??= new(@"(?<=(?:^|[,;|/•·*(]\s*|\s[-–]\s+)(?:kit|equipment|level|focus|needs|place|people))\s+[-–]\s+", RegexOptions.IgnoreCase);
+    private static CardPattern KeySign => field ??= new(@"(?<=(?:^|[,;|/•·*(]\s*|\s[-–]\s+)(?:kit|equipment|level|focus|needs|place|people))\s+[-–]\s+", RegexOptions.IgnoreCase);
 
     /// <summary>“06:45 – 07:30” is one piece.</summary>
-    private static Regex Till => field ??= new(@"(?<=[0-9])\s+[-–]\s+(?=[0-9]{1,2}[:.][0-5][0-9])");
+    private static CardPattern Till => field ??= new(@"(?<=[0-9])\s+[-–]\s+(?=[0-9]{1,2}[:.][0-5][0-9])");
 
     /// <summary>“12 in”: so many come.</summary>
-    private static Regex SoManyIn => field ??= new("^(?<n>[0-9]{1,2}) (?:in(?: tonight| today)?|of (?:them|us))$", RegexOptions.IgnoreCase);
+    private static CardPattern SoManyIn => field ??= new("^(?<n>[0-9]{1,2}) (?:in(?: tonight| today)?|of (?:them|us))$", RegexOptions.IgnoreCase);
 
-    private static Regex HeadSigns => field ??= new(@"^[\s#=*_>~-]+|[\s=*_]+$|\*\*");
+    private static CardPattern HeadSigns => field ??= new(@"^[\s#=*_>~-]+|[\s=*_]+$|\*\*");
 
-    private static Regex SomeName => field ??= new("^[A-Z][a-z]+$");
+    private static CardPattern SomeName => field ??= new("^[A-Z][a-z]+$");
 
     /// <summary>No class is called so: how it runs, who speaks, a question.</summary>
-    private static Regex NotTitle => field ??= new(@"[?""]|:(?![0-9])|\b(?:is|are|was|will|I|I'm|we|we're|you|let's|going|here's|for)\b|^(?:stations?|rounds?|sets?|exercises|moves)$|^(?:round|block|set|station|circuit|part|section|group|team)\s+(?:[0-9]|one|two|[a-h])\b", RegexOptions.IgnoreCase);
+    private static CardPattern NotTitle => field ??= new(@"[?""]|:(?![0-9])|\b(?:is|are|was|will|I|I'm|we|we're|you|let's|going|here's|for)\b|^(?:stations?|rounds?|sets?|exercises|moves)$|^(?:round|block|set|station|circuit|part|section|group|team)\s+(?:[0-9]|one|two|[a-h])\b", RegexOptions.IgnoreCase);
 
     /// <summary>“Strength Thurs 9:30”: when, behind what it is called.</summary>
-    private static Regex DayBehind => field ??= new(@"\s(?:mon|tues?|wed(?:s|nes)?|thu(?:rs?)?|fri|sat(?:ur)?|sun)(?:day)?s?(?:\s+[0-9]{1,2}(?:[.:][0-5][0-9])?(?:\s*[ap]m)?)?$", RegexOptions.IgnoreCase);
+    private static CardPattern DayBehind => field ??= new(@"\s(?:mon|tues?|wed(?:s|nes)?|thu(?:rs?)?|fri|sat(?:ur)?|sun)(?:day)?s?(?:\s+[0-9]{1,2}(?:[.:][0-5][0-9])?(?:\s*[ap]m)?)?$", RegexOptions.IgnoreCase);
 
-    private static Regex CalledClass => field ??= new(@"^[a-z][a-z '-]+\s+(?:class|session|workout)$", RegexOptions.IgnoreCase);
+    private static CardPattern CalledClass => field ??= new(@"^[a-z][a-z '-]+\s+(?:class|session|workout)$", RegexOptions.IgnoreCase);
 
     /// <summary>A day, an hour, a date.</summary>
-    private static Regex DayOf => field ??= new(@"^(?=.)(?:(?:every\s+|on\s+)?(?:mon|tues?|wed(?:s|nes)?|thu(?:rs?)?|fri|sat(?:ur)?|sun)(?:day)?s?(?![a-z]))?[\s,]*(?:(?:[0-9]{1,2}(?:st|nd|rd|th)?\s+(?:of\s+)?(?:jan|feb|mar|apr|may|june?|july?|aug|sept?|oct|nov|dec)[a-z]{0,6}|(?:0?[1-9]|[12][0-9]|3[01])/(?:0?[1-9]|1[0-2])(?:/(?:20)?[0-9]{2})?)(?![0-9/]))?[\s,]*(?:at\s+|@\s*)?(?:[0-9]{1,2}(?:[.:][0-5][0-9])?\s*[ap]m|[0-2]?[0-9][.:][0-5][0-9]|am|pm|night|evening|eve|morning|lunch(?:time)?|afternoon)?$", RegexOptions.IgnoreCase);
+    private static CardPattern DayOf => field ??= new(@"^(?=.)(?:(?:every\s+|on\s+)?(?:mon|tues?|wed(?:s|nes)?|thu(?:rs?)?|fri|sat(?:ur)?|sun)(?:day)?s?(?![a-z]))?[\s,]*(?:(?:[0-9]{1,2}(?:st|nd|rd|th)?\s+(?:of\s+)?(?:jan|feb|mar|apr|may|june?|july?|aug|sept?|oct|nov|dec)[a-z]{0,6}|(?:0?[1-9]|[12][0-9]|3[01])/(?:0?[1-9]|1[0-2])(?:/(?:20)?[0-9]{2})?)(?![0-9/]))?[\s,]*(?:at\s+|@\s*)?(?:[0-9]{1,2}(?:[.:][0-5][0-9])?\s*[ap]m|[0-2]?[0-9][.:][0-5][0-9]|am|pm|night|evening|eve|morning|lunch(?:time)?|afternoon)?$", RegexOptions.IgnoreCase);
 }

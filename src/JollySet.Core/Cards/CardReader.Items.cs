@@ -100,7 +100,7 @@ public sealed partial class CardReader
         return items;
     }
 
-    private static Regex MinutesAtEnd => field ??= new(@"^(?<items>.*[a-z])\s+(?<t>[3-9]\s*(?:mins?|minutes?)|1\d\s*(?:mins?|minutes?))\.?$", RegexOptions.IgnoreCase);
+    private static CardPattern MinutesAtEnd => field ??= new(@"^(?<items>.*[a-z])\s+(?<t>[3-9]\s*(?:mins?|minutes?)|1\d\s*(?:mins?|minutes?))\.?$", RegexOptions.IgnoreCase);
 
     /// <summary>“Goblet squat, row, press 3 x 12”: sets behind the last of bare names are of all of them, asked about.</summary>
     private string WithoutSetsOfAll(CardBlock block, string items, CardWords line)
@@ -150,10 +150,10 @@ public sealed partial class CardReader
         return items;
     }
 
-    private static Regex TimeThenRounds => field ??= new(@"^(?<items>.+[0-9]\s*(?:s|secs?|seconds?|m|mins?|minutes?))\s+x\s*(?<n>[2-5])\.?$", RegexOptions.IgnoreCase);
+    private static CardPattern TimeThenRounds => field ??= new(@"^(?<items>.+[0-9]\s*(?:s|secs?|seconds?|m|mins?|minutes?))\s+x\s*(?<n>[2-5])\.?$", RegexOptions.IgnoreCase);
 
     /// <summary>“…, bridge 2x1 min”.</summary>
-    private static Regex SetsLast => field ??= new(@"^(?<items>.+,.*\s)(?<n>[2-5])\s*x\s*(?<t>[0-9]+\s*(?:s|secs?|seconds?|m|mins?|minutes?))\.?$", RegexOptions.IgnoreCase);
+    private static CardPattern SetsLast => field ??= new(@"^(?<items>.+,.*\s)(?<n>[2-5])\s*x\s*(?<t>[0-9]+\s*(?:s|secs?|seconds?|m|mins?|minutes?))\.?$", RegexOptions.IgnoreCase);
 
-    private static Regex TimeAtEnd => field ??= new(@"(?<t>[0-9]+\s*(?:s|secs?|seconds?|m|mins?|minutes?))$", RegexOptions.IgnoreCase);
+    private static CardPattern TimeAtEnd => field ??= new(@"(?<t>[0-9]+\s*(?:s|secs?|seconds?|m|mins?|minutes?))$", RegexOptions.IgnoreCase);
 }

@@ -202,7 +202,7 @@ public sealed partial class CardReader
         return string.Join(", ", items);
     }
 
-    private static Regex TimesBehindStrokes => field ??= new(@"^(?<items>.+[0-9]\s*(?:s|secs?|(?:es|each|per)(?:\s+(?:side|leg|arm))?|reps)?)\s*,?\s+x\s?(?<n>[2-9])$", RegexOptions.IgnoreCase);
+    private static CardPattern TimesBehindStrokes => field ??= new(@"^(?<items>.+[0-9]\s*(?:s|secs?|(?:es|each|per)(?:\s+(?:side|leg|arm))?|reps)?)\s*,?\s+x\s?(?<n>[2-9])$", RegexOptions.IgnoreCase);
 
     /// <summary>What is said behind a list of all of it, in the words of a head; null where it is something else.</summary>
     private string? HowOfAll(string said)
@@ -212,7 +212,7 @@ public sealed partial class CardReader
         return Scan(said, isLine: false) is { Sets: null, Sides: null, Load: null } scan && (scan.SaysBlock || scan.IsEach || scan.IsOfAll || scan.Gaps.Count > 0) && IsEmpty(scan.Left) ? said : null;
     }
 
-    private static Regex SoManyOfAll => field ??= new(@"^(?:(?<n>[0-9]{1,3})\s*(?:reps\s+)?(?:of\s+)?(?:on\s+)?(?:each|per)(?:\s+(?<side>side|leg|arm))?(?:\s*x\s*(?<x>[2-9]))?|(?<x>[2-9])\s*(?:rounds|rds)\s+of\s+(?<n>[0-9]{1,3})(?:\s+(?:reps|each|of\s+each))?)$", RegexOptions.IgnoreCase);
+    private static CardPattern SoManyOfAll => field ??= new(@"^(?:(?<n>[0-9]{1,3})\s*(?:reps\s+)?(?:of\s+)?(?:on\s+)?(?:each|per)(?:\s+(?<side>side|leg|arm))?(?:\s*x\s*(?<x>[2-9]))?|(?<x>[2-9])\s*(?:rounds|rds)\s+of\s+(?<n>[0-9]{1,3})(?:\s+(?:reps|each|of\s+each))?)$", RegexOptions.IgnoreCase);
 
     private static bool IsInBrackets(string text, int at) => text.AsSpan(0, at).Count('(') > text.AsSpan(0, at).Count(')') && text.IndexOf(')', at) > 0;
 
@@ -228,7 +228,7 @@ public sealed partial class CardReader
         items.LastIndexOf(", ", StringComparison.Ordinal) is > 0 and var at && items[(at + 2)..].TrimEnd('.') is var said && IsRemark(said) && HowBehind(items[..at]).How.Count > 0
             ? (items[..at], said) : (items, null);
 
-    private static Regex SoManyOnEach => field ??= new(@"\s*(?:,|\s-)\s+(?<n>[0-9]{1,3})\s+(?:reps\s+)?(?:on\s+)?(?:each|per)\s+(?:side|leg|arm)\.?$", RegexOptions.IgnoreCase);
+    private static CardPattern SoManyOnEach => field ??= new(@"\s*(?:,|\s-)\s+(?<n>[0-9]{1,3})\s+(?:reps\s+)?(?:on\s+)?(?:each|per)\s+(?:side|leg|arm)\.?$", RegexOptions.IgnoreCase);
 
     /// <summary>A list without what is said behind it of how its moves are done: “swings, pulldowns, 40 s each, 30 s rest”.</summary>
     private (string Items, List<string> How) HowBehind(string items)

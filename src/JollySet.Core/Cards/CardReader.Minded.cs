@@ -31,7 +31,7 @@ public sealed partial class CardReader
     private string AsShared(string text) =>
         SharedBehind.Match(text) is { Success: true } m && IsStation(text[..m.Index]) && Understood(Scan(text).Left) is null ? $"{text[..m.Index]} ({m.Groups["w"].Value})" : text;
 
-    private static Regex SharedBehind => field ??= new(@"(?:\s*[,-]\s*|\s+)(?<w>shared?(?:\s+(?:between|by)\s+[a-z0-9 ]{2,20})?|(?:split\s+|shared\s+)?between\s+(?:the\s+)?(?:you|two|both|pair|partners|2)(?:\s+of\s+you)?|as\s+a\s+(?:team|pair|group)|together|in\s+(?:pairs|teams))[.!]?$", RegexOptions.IgnoreCase);
+    private static CardPattern SharedBehind => field ??= new(@"(?:\s*[,-]\s*|\s+)(?<w>shared?(?:\s+(?:between|by)\s+[a-z0-9 ]{2,20})?|(?:split\s+|shared\s+)?between\s+(?:the\s+)?(?:you|two|both|pair|partners|2)(?:\s+of\s+you)?|as\s+a\s+(?:team|pair|group)|together|in\s+(?:pairs|teams))[.!]?$", RegexOptions.IgnoreCase);
 
     /// <summary>“3 rounds, 60s rest, mind knees”: whoever is spared behind how long or how often is the class's.</summary>
     private string WithoutSpared(string text)
@@ -53,7 +53,7 @@ public sealed partial class CardReader
 
     private static string? NeedOfPart(Match minded) => BriefWords.Need(minded.Groups["part"].Value) ?? BriefWords.Need(minded.Groups["part"].Value.TrimEnd('s', 'S'));
 
-    private static Regex SparedBehind => field ??= new(@"(?<=[0-9]\s*(?:s|secs?|seconds?|mins?|minutes?)?\s*(?:rest|off|change(?:\s?over)?|between(?:\s+(?:rounds|sets|each))?|rounds?|sets?|laps?)(?:\s+between(?:\s+(?:rounds|sets|each))?)?|\brest\s*:?\s*[0-9]{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?)(?:\s+between(?:\s+(?:rounds|sets))?)?|\b[0-9]{2}\s?[/:]\s?[0-9]{2}\s*,?\s*x\s?[0-9]{1,2})\s*(?<sign>[,;(-]|\s)\s*(?<w>(?!of\b|between\b|with\b|on\b|in\b|for\b|then\b|and\b|x\b)[a-z][^0-9:()]{4,60}?)\)?\.?(?=\s*:\s|$)", RegexOptions.IgnoreCase);
+    private static CardPattern SparedBehind => field ??= new(@"(?<=[0-9]\s*(?:s|secs?|seconds?|mins?|minutes?)?\s*(?:rest|off|change(?:\s?over)?|between(?:\s+(?:rounds|sets|each))?|rounds?|sets?|laps?)(?:\s+between(?:\s+(?:rounds|sets|each))?)?|\brest\s*:?\s*[0-9]{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?)(?:\s+between(?:\s+(?:rounds|sets))?)?|\b[0-9]{2}\s?[/:]\s?[0-9]{2}\s*,?\s*x\s?[0-9]{1,2})\s*(?<sign>[,;(-]|\s)\s*(?<w>(?!of\b|between\b|with\b|on\b|in\b|for\b|then\b|and\b|x\b)[a-z][^0-9:()]{4,60}?)\)?\.?(?=\s*:\s|$)", RegexOptions.IgnoreCase);
 
     /// <summary>“Teams of three at each station, 60 seconds work”: who does it together stands beside how it runs.</summary>
     private string AsTogether(string text)
@@ -64,7 +64,7 @@ public sealed partial class CardReader
         return text[m.Length..];
     }
 
-    private static Regex Together => field ??= new(@"^(?<w>(?:in\s+)?(?:(?:teams|groups)\s+of\s+(?:[0-9]|two|three|four|five)|(?:pairs|twos|threes|fours)(?=\s+(?:at|on|per|to)\s))(?:\s+(?:at|on|per|to)\s+(?:each|every|a)\s+(?:station|spot|mat))?)\s*[,:-]\s+(?=[0-9])", RegexOptions.IgnoreCase);
+    private static CardPattern Together => field ??= new(@"^(?<w>(?:in\s+)?(?:(?:teams|groups)\s+of\s+(?:[0-9]|two|three|four|five)|(?:pairs|twos|threes|fours)(?=\s+(?:at|on|per|to)\s))(?:\s+(?:at|on|per|to)\s+(?:each|every|a)\s+(?:station|spot|mat))?)\s*[,:-]\s+(?=[0-9])", RegexOptions.IgnoreCase);
 
     /// <summary>“Mind the wrists” on a line of its own: how a move is done, or whom to spare; asked.</summary>
     private bool AsksToMind(CardWords line)
@@ -76,7 +76,7 @@ public sealed partial class CardReader
         return true;
     }
 
-    private static Regex MindedBehind => field ??= new(@"(?:\s*[,;]\s*|\s+-\s+|\s+)(?<w>" + Spared + @"|not\s+for\s+(?:[a-z]+'s|her|his)\s+(?:knees?|wrists?|backs?|shoulders?|hips?|necks?)|(?:skip|not|leave\s+out)\s+if\s+[a-z' ]{2,30}|no\s+wrists)[.!]?$", RegexOptions.IgnoreCase);
+    private static CardPattern MindedBehind => field ??= new(@"(?:\s*[,;]\s*|\s+-\s+|\s+)(?<w>" + Spared + @"|not\s+for\s+(?:[a-z]+'s|her|his)\s+(?:knees?|wrists?|backs?|shoulders?|hips?|necks?)|(?:skip|not|leave\s+out)\s+if\s+[a-z' ]{2,30}|no\s+wrists)[.!]?$", RegexOptions.IgnoreCase);
 
-    private static Regex MindedAlone => field ??= new("^" + Spared + "[.!]?$", RegexOptions.IgnoreCase);
+    private static CardPattern MindedAlone => field ??= new("^" + Spared + "[.!]?$", RegexOptions.IgnoreCase);
 }

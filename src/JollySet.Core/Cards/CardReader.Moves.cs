@@ -98,12 +98,12 @@ public sealed partial class CardReader
         return moves.OrderBy(m => head.List("needs").Any(m.Troubles)).ThenBy(m => staysUp && m.IsOnFloor).ThenBy(m => !m.Muscles.Any(x => x.Share == 1 && focus.Covers(x.Muscle))).FirstOrDefault();
     }
 
-    private static Regex EachLeg => field ??= new(@"\b(?:each|per|a|either)\s+leg\b|/\s*leg\b", RegexOptions.IgnoreCase);
+    private static CardPattern EachLeg => field ??= new(@"\b(?:each|per|a|either)\s+leg\b|/\s*leg\b", RegexOptions.IgnoreCase);
 
-    private static Regex WithKit => field ??= new(@"^(?:on|with|using|holding)\s+(?:the\s+|a\s+|your\s+|our\s+|some\s+)?(?<k>[a-z][a-z ]{2,30}?)[.!]?$", RegexOptions.IgnoreCase);
+    private static CardPattern WithKit => field ??= new(@"^(?:on|with|using|holding)\s+(?:the\s+|a\s+|your\s+|our\s+|some\s+)?(?<k>[a-z][a-z ]{2,30}?)[.!]?$", RegexOptions.IgnoreCase);
 
     /// <summary>“In pairs”, “with the bands”, “if you can”: words beside a move, no name of one.</summary>
-    private static Regex NoName => field ??= new(@"^(?:(?:this|next)\s+week\b|(?:two|three|four|[2-6])\s+(?:circuits|blocks|rounds|parts|supersets)$|(?:in(?!\s+and\b|\s*&)|on|with|to|for|and|or|if|when|at|by|as|until|from|we|you|they|it|that's|then)\b\s+\S|(?:can\s+|may\s+)?do\s+(?:it\s+)?on\b|back\s+to\s+back$|up\s+to(?:\s+[0-9]|$)|(?:mind|watch|careful|protect|skip|avoid|not|spare)\s+[a-z]|no\s+(?:wrists|knees)$|arthritis\b|(?:people|persons?)\s+(?:on|at|per)\b|[a-z]+'s\s+(?:knees?|wrists?|backs?|shoulders?|hips?|necks?)$)|\b(?:optional|if\s+needed)$", RegexOptions.IgnoreCase);
+    private static CardPattern NoName => field ??= new(@"^(?:(?:this|next)\s+week\b|(?:two|three|four|[2-6])\s+(?:circuits|blocks|rounds|parts|supersets)$|(?:in(?!\s+and\b|\s*&)|on|with|to|for|and|or|if|when|at|by|as|until|from|we|you|they|it|that's|then)\b\s+\S|(?:can\s+|may\s+)?do\s+(?:it\s+)?on\b|back\s+to\s+back$|up\s+to(?:\s+[0-9]|$)|(?:mind|watch|careful|protect|skip|avoid|not|spare)\s+[a-z]|no\s+(?:wrists|knees)$|arthritis\b|(?:people|persons?)\s+(?:on|at|per)\b|[a-z]+'s\s+(?:knees?|wrists?|backs?|shoulders?|hips?|necks?)$)|\b(?:optional|if\s+needed)$", RegexOptions.IgnoreCase);
 
     /// <summary>The line with another name in it.</summary>
     private static string Instead(CardWords line, string name, string other) =>

@@ -56,7 +56,7 @@ public sealed partial class CardReader
     }
 
     /// <summary>“If you like”, “when you can”: no name.</summary>
-    private static Regex OnlyIf => field ??= new(@"^(?:rest(?:ing)?\s+)?(?:if|when(?:ever)?|as)\s+(?:you|we|they|it|there|needed|time)\b[a-z' ]{0,24}$", RegexOptions.IgnoreCase);
+    private static CardPattern OnlyIf => field ??= new(@"^(?:rest(?:ing)?\s+)?(?:if|when(?:ever)?|as)\s+(?:you|we|they|it|there|needed|time)\b[a-z' ]{0,24}$", RegexOptions.IgnoreCase);
 
     /// <summary>The name, or the next like it that no block has: A, then B; Main, then Main 2.</summary>
     private string FreeName(string name)
@@ -80,9 +80,9 @@ public sealed partial class CardReader
         }
     }
 
-    private static Regex OfSomebody => field ??= new(@"^(?:they|we|you|I|it|there|he|she|that|this)(?:'\w+)?\s+(?:are|is|was|were|been|have|had|do|did|'ll|will|be)\b|^(?:they|we|you|I|it|there|that)(?:'(?:ve|re|ll|s|m|d)\b|$)", RegexOptions.IgnoreCase);
+    private static CardPattern OfSomebody => field ??= new(@"^(?:they|we|you|I|it|there|he|she|that|this)(?:'\w+)?\s+(?:are|is|was|were|been|have|had|do|did|'ll|will|be)\b|^(?:they|we|you|I|it|there|that)(?:'(?:ve|re|ll|s|m|d)\b|$)", RegexOptions.IgnoreCase);
 
-    private static Regex VerbBehind => field ??= new(@"(?<=[a-z])\s+(?:has|have|is|are|was|were)$", RegexOptions.IgnoreCase);
+    private static CardPattern VerbBehind => field ??= new(@"(?<=[a-z])\s+(?:has|have|is|are|was|were)$", RegexOptions.IgnoreCase);
 
     /// <summary>Whether words name what a class is about rather than a block of it: “lower body strength”.</summary>
     private bool IsTopic(string text) => Topic.IsMatch(text) && !Scan(text, isLine: false).SaysBlock && !text.EndsWith(':') && Scan(text, isLine: false).RepsLow is null && Scan(text, isLine: false).Sets is null;

@@ -52,15 +52,15 @@ public sealed partial class CardReader
         return true;
     }
 
-    private static Regex NameAndMinutes => field ??= new(@"^(?<name>[a-z][^0-9,:;.!?()]{2,40}?)\s*(?:[-(,:]\s*|\s)(?:for\s+)?(?<n>[3-9]|[12][0-9]|30)\s*(?:mins?|minutes?|')\)?\.?$|^(?<n>[3-9]|[12][0-9]|30)\s*(?:mins?|minutes?|')\s+(?:of\s+)?(?<name>[a-z][^0-9,:;.!?()]{2,40}?)\.?$", RegexOptions.IgnoreCase);
+    private static CardPattern NameAndMinutes => field ??= new(@"^(?<name>[a-z][^0-9,:;.!?()]{2,40}?)\s*(?:[-(,:]\s*|\s)(?:for\s+)?(?<n>[3-9]|[12][0-9]|30)\s*(?:mins?|minutes?|')\)?\.?$|^(?<n>[3-9]|[12][0-9]|30)\s*(?:mins?|minutes?|')\s+(?:of\s+)?(?<name>[a-z][^0-9,:;.!?()]{2,40}?)\.?$", RegexOptions.IgnoreCase);
 
-    private static Regex BeginsWith => field ??= new(@"^(?:(?:then|and|finally)\s+)*(?:(?:finish|end|start|begin|close|open)(?:ing)?(?:\s+off)?\s+with|we\s+(?:do|have))\s+(?:an?\s+|some\s+)?", RegexOptions.IgnoreCase);
+    private static CardPattern BeginsWith => field ??= new(@"^(?:(?:then|and|finally)\s+)*(?:(?:finish|end|start|begin|close|open)(?:ing)?(?:\s+off)?\s+with|we\s+(?:do|have))\s+(?:an?\s+|some\s+)?", RegexOptions.IgnoreCase);
 
     /// <summary>A name, what is done under it in words, and its minutes.</summary>
-    private static Regex OwnThing => field ??= new(@"^(?<name>[a-z][a-z' ]{2,25}):\s*(?<what>[a-z][^:]{3,60}?)(?:\s*[,(-]\s*|\s+)(?<n>[2-9]|[1-5]\d)\s*(?:mins?|minutes?|')\)?\.?$", RegexOptions.IgnoreCase);
+    private static CardPattern OwnThing => field ??= new(@"^(?<name>[a-z][a-z' ]{2,25}):\s*(?<what>[a-z][^:]{3,60}?)(?:\s*[,(-]\s*|\s+)(?<n>[2-9]|[1-5]\d)\s*(?:mins?|minutes?|')\)?\.?$", RegexOptions.IgnoreCase);
 
     /// <summary>A name, its minutes, and where or how it is done.</summary>
-    private static Regex MinutesThenWhat => field ??= new(@"^(?<name>[a-z][a-z' ]{2,25}):\s*(?<n>[2-9]|[1-5]\d)\s*(?:mins?|minutes?|')\s+(?<what>(?!of\b|each\b|per\b|on\b|off\b|work|rest|x\b|amrap|emom|tabata|circuit|rounds?|then\b|and\b)[a-z][^:0-9]{3,60}?)\.?$", RegexOptions.IgnoreCase);
+    private static CardPattern MinutesThenWhat => field ??= new(@"^(?<name>[a-z][a-z' ]{2,25}):\s*(?<n>[2-9]|[1-5]\d)\s*(?:mins?|minutes?|')\s+(?<what>(?!of\b|each\b|per\b|on\b|off\b|work|rest|x\b|amrap|emom|tabata|circuit|rounds?|then\b|and\b)[a-z][^:0-9]{3,60}?)\.?$", RegexOptions.IgnoreCase);
 
-    private static Regex ThenForMinutes => field ??= new(@"^(?:then|and\s+then|next|after\s+that)\s*,?\s+(?:we\s+(?:do|have|play)\s+)?(?:an?\s+|some\s+)?(?<name>[a-z][a-z' -]{3,40}?)\s+for\s+(?:about\s+)?(?<n>[2-9]|1\d|20)\s*min(?:ute)?s?[.!]*$", RegexOptions.IgnoreCase);
+    private static CardPattern ThenForMinutes => field ??= new(@"^(?:then|and\s+then|next|after\s+that)\s*,?\s+(?:we\s+(?:do|have|play)\s+)?(?:an?\s+|some\s+)?(?<name>[a-z][a-z' -]{3,40}?)\s+for\s+(?:about\s+)?(?<n>[2-9]|1\d|20)\s*min(?:ute)?s?[.!]*$", RegexOptions.IgnoreCase);
 }

@@ -54,19 +54,19 @@ public sealed partial class CardReader
     private const string Is = @"(?:\s*[:=]\s*|\s+-\s+|\s+)(?:(?:does|do|holds?|in|is\s+(?:on|in|doing)|on|doing|works?\s+on)\s+)?";
     private const string SwapWords = @"(?:then\s+|and\s+)*(?:swap|switch|change)(?:\s*(?:over|places|roles|round|sides))?";
 
-    private static Regex Partners => field ??= new(@"^(?:(?:in\s+)?(?:pairs|twos|partners)\s*[:,-]\s*)?(?:(?:partner|person|player)\s*(?:1|a|one)|p1|(?<bare>a(?=\s*[:=]|\s)|1(?=\s*[:=]|\s+-|\s+(?:does|do|holds?|in|on)\b))|one(?:\s+of\s+(?:you|them)|\s+(?:partner|person))?|(?:the\s+)?first(?:\s+(?:partner|person|one))?)" + Is
+    private static CardPattern Partners => field ??= new(@"^(?:(?:in\s+)?(?:pairs|twos|partners)\s*[:,-]\s*)?(?:(?:partner|person|player)\s*(?:1|a|one)|p1|(?<bare>a(?=\s*[:=]|\s)|1(?=\s*[:=]|\s+-|\s+(?:does|do|holds?|in|on)\b))|one(?:\s+of\s+(?:you|them)|\s+(?:partner|person))?|(?:the\s+)?first(?:\s+(?:partner|person|one))?)" + Is
         + @"(?<a>[a-z0-9][^,;]{2,50}?)\s*(?:[,;/]|\b(?:while|whilst|as|and)\b)(?:\s*(?:while|whilst|as|and)\b)?\s*(?:(?:partner|person|player)\s*(?:2|b|two)|p2|b|2|(?:the\s+)?(?:other|second)(?:\s+(?:one|partner|person))?|one(?:\s+of\s+(?:you|them))?(?=\s+(?:does|do|holds?|on|in|is)\b))" + Is
         + @"(?<b>[a-z0-9][^,;.]{2,50}?)(?<tail>\s*(?:[,;.(]|\s-\s|\b" + SwapWords + @"\b).*)?$", RegexOptions.IgnoreCase);
 
     /// <summary>“A squats, B rows” may be two blocks: it is two people where they do it at a time, or swap.</summary>
-    private static Regex SaysTwo => field ??= new(@"\b(?:while|whilst|partners?|pairs|" + SwapWords + @")\b", RegexOptions.IgnoreCase);
+    private static CardPattern SaysTwo => field ??= new(@"\b(?:while|whilst|partners?|pairs|" + SwapWords + @")\b", RegexOptions.IgnoreCase);
 
-    private static Regex Article => field ??= new(@"^(?:an?|the)\s+", RegexOptions.IgnoreCase);
+    private static CardPattern Article => field ??= new(@"^(?:an?|the)\s+", RegexOptions.IgnoreCase);
 
     /// <summary>“1: one holds a wall sit, the other …”: the first of several.</summary>
-    private static Regex NumberBefore => field ??= new(@"^[0-9]{1,2}\s*(?:[.):]|-)\s*(?=(?:one|p1|partner|the\s+first)\b)", RegexOptions.IgnoreCase);
+    private static CardPattern NumberBefore => field ??= new(@"^[0-9]{1,2}\s*(?:[.):]|-)\s*(?=(?:one|p1|partner|the\s+first)\b)", RegexOptions.IgnoreCase);
 
-    private static Regex Swap => field ??= new(@"\b" + SwapWords + @"\b", RegexOptions.IgnoreCase);
+    private static CardPattern Swap => field ??= new(@"\b" + SwapWords + @"\b", RegexOptions.IgnoreCase);
 
-    private static Regex TimesOver => field ??= new(@"(?:\bfor\s+|\brepeat\s+)?(?:\bx\s*(?<n>[0-9]{1,2})|\b(?<n>[0-9]{1,2})\s*(?:x|times|goes|lots|sets|rounds))\b(?:\s+each)?", RegexOptions.IgnoreCase);
+    private static CardPattern TimesOver => field ??= new(@"(?:\bfor\s+|\brepeat\s+)?(?:\bx\s*(?<n>[0-9]{1,2})|\b(?<n>[0-9]{1,2})\s*(?:x|times|goes|lots|sets|rounds))\b(?:\s+each)?", RegexOptions.IgnoreCase);
 }

@@ -33,5 +33,5 @@ public sealed partial class CardReader
         }
     }
 
-    private static Regex Numbered => field ??= new(@"^\s*(?<n>[0-9]{1,2})(?:\s?[.):]|\s-)\s*(?=[A-Za-z0-9])");
+    private static CardPattern Numbered => field ??= new(@"^\s*(?<n>[0-9]{1,2})(?:\s?[.):]|\s-)\s*(?=[A-Za-z0-9])");
 }

@@ -102,9 +102,9 @@ public sealed partial class CardReader
         return true;
     }
 
-    private static Regex SetsOfEachBelow => field ??= new(@"^(?:do\s+)?[2-9]\s*sets?\s+(?:of\s+)?(?:each|every)(?:\s+(?:one|move|exercise))?(?:\s+before\s+(?:moving|going|you\s+move)\s+on)?(?:\s*[,;-]?\s+(?:with\s+)?(?:rest\s+)?[0-9]{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?)?(?:\s+(?:rest|off))?(?:\s+(?:in\s+)?between(?:\s+sets)?)?)?\.?$", RegexOptions.IgnoreCase);
+    private static CardPattern SetsOfEachBelow => field ??= new(@"^(?:do\s+)?[2-9]\s*sets?\s+(?:of\s+)?(?:each|every)(?:\s+(?:one|move|exercise))?(?:\s+before\s+(?:moving|going|you\s+move)\s+on)?(?:\s*[,;-]?\s+(?:with\s+)?(?:rest\s+)?[0-9]{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?)?(?:\s+(?:rest|off))?(?:\s+(?:in\s+)?between(?:\s+sets)?)?)?\.?$", RegexOptions.IgnoreCase);
 
-    private static Regex NamedTimes => field ??= new(@"^(?<name>[a-z][a-z0-9 -]{1,24}?)\s*(?:[:,-]\s*)?(?:x\s?(?<n>[2-9])|(?<n>[2-9])\s?x|(?<n>[2-9])\s+(?:rounds|times))\.?$", RegexOptions.IgnoreCase);
+    private static CardPattern NamedTimes => field ??= new(@"^(?<name>[a-z][a-z0-9 -]{1,24}?)\s*(?:[:,-]\s*)?(?:x\s?(?<n>[2-9])|(?<n>[2-9])\s?x|(?<n>[2-9])\s+(?:rounds|times))\.?$", RegexOptions.IgnoreCase);
 
     /// <summary>“Repeat both rounds”: the two above, once more; asked.</summary>
     private bool TakesBothAgain(CardWords line)

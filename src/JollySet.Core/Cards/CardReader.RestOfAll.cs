@@ -54,5 +54,5 @@ public sealed partial class CardReader
         Say(rest.Line, CardLineKind.Note, "note, kept here");
     }
 
-    private static Regex OfAllSets => field ??= new(@"\b(?:for|of|on|between)\s+(?:all|everything|each|every)(?:\s+(?:the\s+)?(?:sets?|of\s+them|exercises|lifts|supersets))?\b|\b(?:throughout|all\s+round)\b|^all\s+(?:with|have|get)\s+", RegexOptions.IgnoreCase);
+    private static CardPattern OfAllSets => field ??= new(@"\b(?:for|of|on|between)\s+(?:all|everything|each|every)(?:\s+(?:the\s+)?(?:sets?|of\s+them|exercises|lifts|supersets))?\b|\b(?:throughout|all\s+round)\b|^all\s+(?:with|have|get)\s+", RegexOptions.IgnoreCase);
 }

@@ -116,7 +116,7 @@ public sealed partial class CardReader
         return Scan(CardNumbers.InDigits(pieces[^1]), isLine: false) is { Gaps: [var rest], SaysBlock: false } said && Chatter(said.Left).Length == 0 ? string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{string.Join(", ", sets)}, rest {rest.Seconds}s") : text;
     }
 
-    private static Regex LedInto => field ??= new(@"^(?:(?:and|then|so|next|finally|lastly|after\s+that|followed\s+by|we|they|I|you|did|do|had|have|it\s+was|it's)\s+)+", RegexOptions.IgnoreCase);
+    private static CardPattern LedInto => field ??= new(@"^(?:(?:and|then|so|next|finally|lastly|after\s+that|followed\s+by|we|they|I|you|did|do|had|have|it\s+was|it's)\s+)+", RegexOptions.IgnoreCase);
 
     /// <summary>“Three rounds in total with 90 secs between rounds” is how it runs, and words.</summary>
     private string AsSaidHow(string text)
@@ -129,7 +129,7 @@ public sealed partial class CardReader
     }
 
     /// <summary>Said of one round, or of some of the class.</summary>
-    private static Regex OfSome => field ??= new(@"\b(?:first|second|third|last|final|half|only|other|if|when|until|after\s+(?:two|three|\d)|before)\b", RegexOptions.IgnoreCase);
+    private static CardPattern OfSome => field ??= new(@"\b(?:first|second|third|last|final|half|only|other|if|when|until|after\s+(?:two|three|\d)|before)\b", RegexOptions.IgnoreCase);
 
     /// <summary>“Exercises are squats, rows and lunges” is that list; below a warm-up it is the class's.</summary>
     private string AsSaidList(string text) => SaidList(text) is var list && list != text && Current is { Part: not CardPart.Main } ? $"A: {list}" : list;
@@ -138,7 +138,7 @@ public sealed partial class CardReader
         ListIs.Match(text) is { Success: true } m && ItemsOfMessage(m.Groups["items"].Value.TrimEnd('.', '!')) is { Count: > 1 } items && items.TrueForAll(i => i.Split(' ').Length <= FewWords && !i.Contains(':', StringComparison.Ordinal)) && items.Count(i => MayBeStation(i)) * 2 > items.Count
             ? string.Join(", ", items) : text;
 
-    private static Regex ListIs => field ??= new(@"^(?:(?:and|so|then|ok|the|your|our|these|this)\s+)*(?:exercises|stations|moves|movements|ones|line-?\s?up)\s+(?:are|were|will\s+be|is)\s*:?\s+(?<items>[a-z0-9].*,.*|[a-z0-9].*\sand\s.*)$", RegexOptions.IgnoreCase);
+    private static CardPattern ListIs => field ??= new(@"^(?:(?:and|so|then|ok|the|your|our|these|this)\s+)*(?:exercises|stations|moves|movements|ones|line-?\s?up)\s+(?:are|were|will\s+be|is)\s*:?\s+(?<items>[a-z0-9].*,.*|[a-z0-9].*\sand\s.*)$", RegexOptions.IgnoreCase);
 
     /// <summary>“Warm up with a jog and some dynamic stretches, 6 mins”: a part, its moves and its minutes.</summary>
     private string AsPartWith(string text)
@@ -150,12 +150,12 @@ public sealed partial class CardReader
             ? $"{(m.Groups["w"].Success ? m.Groups["w"].Value : "Warm up")}{(m.Groups["n"].Success ? $" {CardNumbers.InDigits(m.Groups["n"].Value)} min" : "")}: {string.Join(", ", names.Select(n => LapsBehind.Replace(n, " (${laps})")))}" : text;
     }
 
-    private static Regex PartWith => field ??= new(@"^(?:(?:and|then|we|please|so|before\s+that|after\s+that)\s+)*(?:(?:an?\s+)?(?<n>\d{1,2}|three|four|five|six|eight|ten)[\s-]*min(?:ute)?s?\s+)?(?<w>warm[\s-]?up|cool[\s-]?down)\s+(?:with|is|will\s+be|of)\s+(?<items>[a-z][^.:0-9]*?)(?:,?\s*(?:for\s+|about\s+|around\s+)*(?<n>\d{1,2}|three|four|five|six|eight|ten)\s*min(?:ute)?s?)?(?:\s+(?:total|in\s+all))?\.?$", RegexOptions.IgnoreCase);
+    private static CardPattern PartWith => field ??= new(@"^(?:(?:and|then|we|please|so|before\s+that|after\s+that)\s+)*(?:(?:an?\s+)?(?<n>\d{1,2}|three|four|five|six|eight|ten)[\s-]*min(?:ute)?s?\s+)?(?<w>warm[\s-]?up|cool[\s-]?down)\s+(?:with|is|will\s+be|of)\s+(?<items>[a-z][^.:0-9]*?)(?:,?\s*(?:for\s+|about\s+|around\s+)*(?<n>\d{1,2}|three|four|five|six|eight|ten)\s*min(?:ute)?s?)?(?:\s+(?:total|in\s+all))?\.?$", RegexOptions.IgnoreCase);
 
-    private static Regex LapsBehind => field ??= new(@"\s+(?<laps>(?:a|one|two|three|four)\s+laps?)$", RegexOptions.IgnoreCase);
+    private static CardPattern LapsBehind => field ??= new(@"\s+(?<laps>(?:a|one|two|three|four)\s+laps?)$", RegexOptions.IgnoreCase);
 
     /// <summary>“First we'll jog and do some leg swings to get warm, about 6 minutes”.</summary>
-    private static Regex ToWarmUp => field ??= new(@"^(?:(?:first|and|then|so|to\s+start)\s*,?\s+)*(?:(?:we|I|they|you)(?:'ll|\s+will)?\s+)?(?<items>[a-z][^.:]*?)\s+to\s+(?:get\s+warm|warm\s+(?:us\s+|everyone\s+|you\s+)?up)(?:,?\s*(?:for\s+|about\s+|around\s+)*(?<n>\d{1,2}|three|four|five|six|eight|ten)\s*min(?:ute)?s?)?\.?$", RegexOptions.IgnoreCase);
+    private static CardPattern ToWarmUp => field ??= new(@"^(?:(?:first|and|then|so|to\s+start)\s*,?\s+)*(?:(?:we|I|they|you)(?:'ll|\s+will)?\s+)?(?<items>[a-z][^.:]*?)\s+to\s+(?:get\s+warm|warm\s+(?:us\s+|everyone\s+|you\s+)?up)(?:,?\s*(?:for\s+|about\s+|around\s+)*(?<n>\d{1,2}|three|four|five|six|eight|ten)\s*min(?:ute)?s?)?\.?$", RegexOptions.IgnoreCase);
 
     /// <summary>“We start with a gentle warm up, 5 minutes, whatever you like” is that part, so long, and words beside it.</summary>
     private string AsSaidPart(string line)
@@ -300,48 +300,48 @@ public sealed partial class CardReader
     /// <summary>Words of a sentence without those that only lead on.</summary>
     private static string Chatter(string text) => string.Join(' ', SaysNothing.Replace(WithoutStops(SaysNothing.Replace(text, " ")), " ").Split(' ', StringSplitOptions.RemoveEmptyEntries)).Trim(' ', ',', '.', ':', ';', '-', '!', '(', ')', '\'');
 
-    private static Regex LeadingMinutes => field ??= new(@"^(?<n>[0-9]{1,2})\s*min(?:ute)?s?\s+(?:of\s+)?(?=[a-z])", RegexOptions.IgnoreCase);
+    private static CardPattern LeadingMinutes => field ??= new(@"^(?<n>[0-9]{1,2})\s*min(?:ute)?s?\s+(?:of\s+)?(?=[a-z])", RegexOptions.IgnoreCase);
 
-    private static Regex SaidPart => field ??= new(@"\bwarm(?:ing)?[\s-]?up\b|\bcool(?:ing)?[\s-]?down\b|\b(?:(?:seated|final|gentle|full[\s-]body|long|standing|floor)\s+)?stretch(?:es|ing)?\b|\bmobility\b|\brelaxation\b", RegexOptions.IgnoreCase);
+    private static CardPattern SaidPart => field ??= new(@"\bwarm(?:ing)?[\s-]?up\b|\bcool(?:ing)?[\s-]?down\b|\b(?:(?:seated|final|gentle|full[\s-]body|long|standing|floor)\s+)?stretch(?:es|ing)?\b|\bmobility\b|\brelaxation\b", RegexOptions.IgnoreCase);
 
-    private static Regex SaidMinutes => field ??= new(@"\b(?<n>[0-9]{1,2})[\s-]*(?:min(?:ute)?s?\b|')(?:'?s\b)?", RegexOptions.IgnoreCase);
+    private static CardPattern SaidMinutes => field ??= new(@"\b(?<n>[0-9]{1,2})[\s-]*(?:min(?:ute)?s?\b|')(?:'?s\b)?", RegexOptions.IgnoreCase);
 
-    private static Regex SaidWords => field ??= new(@"[A-Za-z][A-Za-z']*(?:-[A-Za-z]+)*|[0-9]+(?:[.:/-][0-9]+)*|[^\s]");
+    private static CardPattern SaidWords => field ??= new(@"[A-Za-z][A-Za-z']*(?:-[A-Za-z]+)*|[0-9]+(?:[.:/-][0-9]+)*|[^\s]");
 
-    private static Regex StandsBeforeMove => field ??= new(@"^(?:[,;:.&+(/-]|\d.*|an?|the|of|with|some|doing|do|is|are|be|and|then|by|into|x|few|s|secs?|seconds?|mins?|minutes?|reps|through|plus|both|our|we|I|you|they|next|now|it's|that's|got|have|has|was|were|will|does|which|using|usual|like|for)$", RegexOptions.IgnoreCase);
+    private static CardPattern StandsBeforeMove => field ??= new(@"^(?:[,;:.&+(/-]|\d.*|an?|the|of|with|some|doing|do|is|are|be|and|then|by|into|x|few|s|secs?|seconds?|mins?|minutes?|reps|through|plus|both|our|we|I|you|they|next|now|it's|that's|got|have|has|was|were|will|does|which|using|usual|like|for)$", RegexOptions.IgnoreCase);
 
-    private static Regex StandsBehindMove => field ??= new(@"^(?:[,;:.)&+(/!-]|\d.*|and|then|for|x|with|at|in|each|followed|plus|as|ten|twelve|fifteen|twenty|eight|six|five|twice|three|four|all|to|while|before|after|until)$", RegexOptions.IgnoreCase);
+    private static CardPattern StandsBehindMove => field ??= new(@"^(?:[,;:.)&+(/!-]|\d.*|and|then|for|x|with|at|in|each|followed|plus|as|ten|twelve|fifteen|twenty|eight|six|five|twice|three|four|all|to|while|before|after|until)$", RegexOptions.IgnoreCase);
 
-    private static Regex JoinsMoves => field ??= new(@"^\s*(?:,|;|\+|&|/|\s-\s|and|then|plus|,?\s*(?:and|then|and\s+then|followed\s+by|plus))\s*(?:(?:we\s+)?do\s+)?(?:some|an?|the|a\s+few)?\s*$", RegexOptions.IgnoreCase);
+    private static CardPattern JoinsMoves => field ??= new(@"^\s*(?:,|;|\+|&|/|\s-\s|and|then|plus|,?\s*(?:and|then|and\s+then|followed\s+by|plus))\s*(?:(?:we\s+)?do\s+)?(?:some|an?|the|a\s+few)?\s*$", RegexOptions.IgnoreCase);
 
     /// <summary>So many right before a name, no rounds of it.</summary>
-    private static Regex CountBefore => field ??= new(@"(?<![\d:/-])\b(?<!\b(?:rounds|sets|times|x)\s+of\s+)[0-9]{1,3}(?:-[0-9]{1,3})?\s*(?:x\s*|reps\s+(?:of\s+)?|[\s-]?(?:secs?|seconds?|min|minute)\s+)?$", RegexOptions.IgnoreCase);
+    private static CardPattern CountBefore => field ??= new(@"(?<![\d:/-])\b(?<!\b(?:rounds|sets|times|x)\s+of\s+)[0-9]{1,3}(?:-[0-9]{1,3})?\s*(?:x\s*|reps\s+(?:of\s+)?|[\s-]?(?:secs?|seconds?|min|minute)\s+)?$", RegexOptions.IgnoreCase);
 
-    private static Regex AmountBehind => field ??= new(@"^\s*(?:(?:x\s*[0-9]{1,3}|(?:for\s+)?[0-9]{1,3}\s*(?:s|secs?|seconds?)|[0-9]{1,3})(?:\s*-\s*[0-9]{1,3})?(?:\s*reps)?(?!\s*(?:rounds?|sets|times|of|on|off|mins?|minutes?|x|/|each\s*(?:$|[,.;)])|(?:s|secs?|seconds?)\s+(?:on|off|rest|each|work)))(?:\s*(?:each|per|a|every)\s+(?:side|leg|arm|way)|\s*(?:e/s|es|l/r|/side))?(?=\s*(?:$|[,;.:)&+(]|-\s|and\b|then\b)))?(?:\s*\([^()]{3,40}\))?", RegexOptions.IgnoreCase);
+    private static CardPattern AmountBehind => field ??= new(@"^\s*(?:(?:x\s*[0-9]{1,3}|(?:for\s+)?[0-9]{1,3}\s*(?:s|secs?|seconds?)|[0-9]{1,3})(?:\s*-\s*[0-9]{1,3})?(?:\s*reps)?(?!\s*(?:rounds?|sets|times|of|on|off|mins?|minutes?|x|/|each\s*(?:$|[,.;)])|(?:s|secs?|seconds?)\s+(?:on|off|rest|each|work)))(?:\s*(?:each|per|a|every)\s+(?:side|leg|arm|way)|\s*(?:e/s|es|l/r|/side))?(?=\s*(?:$|[,;.:)&+(]|-\s|and\b|then\b)))?(?:\s*\([^()]{3,40}\))?", RegexOptions.IgnoreCase);
 
-    private static Regex SideBehind => field ??= new(@"^\s+(?:on\s+)?(?:each|per|either)\s+(?:side|leg|arm)\b", RegexOptions.IgnoreCase);
+    private static CardPattern SideBehind => field ??= new(@"^\s+(?:on\s+)?(?:each|per|either)\s+(?:side|leg|arm)\b", RegexOptions.IgnoreCase);
 
-    private static Regex WithThing => field ??= new(@"\b(?:on|with|using)\s+(?:the|a|an|your|our|their|some)?\s*(?<k>(?:light|heavy)\s+[a-z]+|[a-z]+)\b", RegexOptions.IgnoreCase);
+    private static CardPattern WithThing => field ??= new(@"\b(?:on|with|using)\s+(?:the|a|an|your|our|their|some)?\s*(?<k>(?:light|heavy)\s+[a-z]+|[a-z]+)\b", RegexOptions.IgnoreCase);
 
     /// <summary>Words alone between two signs of a list.</summary>
-    private static Regex PiecesOfList => field ??= new(@"(?<=^|[,:+]\s+|\s-\s+|\b(?:and|with|of)\s+)(?!(?:the|a|an|each|no|then)\b)(?<name>[a-z][a-z' -]{3,40}?)(?=\s*(?:$|[,.;]|\s[-+]\s|\s(?:and|&|then|for)\s|\s(?:x\s?)?[0-9]))", RegexOptions.IgnoreCase);
+    private static CardPattern PiecesOfList => field ??= new(@"(?<=^|[,:+]\s+|\s-\s+|\b(?:and|with|of)\s+)(?!(?:the|a|an|each|no|then)\b)(?<name>[a-z][a-z' -]{3,40}?)(?=\s*(?:$|[,.;]|\s[-+]\s|\s(?:and|&|then|for)\s|\s(?:x\s?)?[0-9]))", RegexOptions.IgnoreCase);
 
-    private static Regex AsSuperset => field ??= new(@"\b(?:(?:as|in|for)\s+)?(?:an?\s+)?(?:super[\s-]?sets?|pair|tri-?set|giant\s+set)\b|\bback\s+to\s+back\b", RegexOptions.IgnoreCase);
+    private static CardPattern AsSuperset => field ??= new(@"\b(?:(?:as|in|for)\s+)?(?:an?\s+)?(?:super[\s-]?sets?|pair|tri-?set|giant\s+set)\b|\bback\s+to\s+back\b", RegexOptions.IgnoreCase);
 
     /// <summary>“Shoulder press with pulldowns”, of a pair.</summary>
-    private static Regex JoinsPair => field ??= new(@"^\s*(?:with|into|then|\+|paired\s+with)\s*$", RegexOptions.IgnoreCase);
+    private static CardPattern JoinsPair => field ??= new(@"^\s*(?:with|into|then|\+|paired\s+with)\s*$", RegexOptions.IgnoreCase);
 
-    private static Regex PairsToCome => field ??= new(@"^(?:(?:and|then|so|next|after\s+that|main\s+bit|main\s+part)[\s,:]+)*(?:(?:it's|there\s+are|there's|we've\s+got|we\s+have|we\s+do|we'll\s+do|I've\s+got|do)\s+)?(?<n>[2-6]|two|three|four|five|six)\s+(?:super[\s-]?sets|pairs)[.:!]?$", RegexOptions.IgnoreCase);
+    private static CardPattern PairsToCome => field ??= new(@"^(?:(?:and|then|so|next|after\s+that|main\s+bit|main\s+part)[\s,:]+)*(?:(?:it's|there\s+are|there's|we've\s+got|we\s+have|we\s+do|we'll\s+do|I've\s+got|do)\s+)?(?<n>[2-6]|two|three|four|five|six)\s+(?:super[\s-]?sets|pairs)[.:!]?$", RegexOptions.IgnoreCase);
 
     /// <summary>The number of a part: “tabata 1 - …”.</summary>
-    private static Regex NumberNext => field ??= new(@"^\s+[0-9]{1,2}(?=\s*(?:[-:,]|is\b|$))", RegexOptions.IgnoreCase);
+    private static CardPattern NumberNext => field ??= new(@"^\s+[0-9]{1,2}(?=\s*(?:[-:,]|is\b|$))", RegexOptions.IgnoreCase);
 
     /// <summary>“First up is …”, “last one: …”: which of the parts comes.</summary>
-    private static Regex LastOne => field ??= new(@"^(?:(?:the|and|then)\s+)*(?:first|next|last|second|third|fourth|fifth|final)\s+(?:(?:one|up|off|thing|bit|pair)\b|(?=is\b|are\b|we\b|:))(?:\s*[:,]|\s+(?:is|are|we(?:'ll)?|comes?))*\s*", RegexOptions.IgnoreCase);
+    private static CardPattern LastOne => field ??= new(@"^(?:(?:the|and|then)\s+)*(?:first|next|last|second|third|fourth|fifth|final)\s+(?:(?:one|up|off|thing|bit|pair)\b|(?=is\b|are\b|we\b|:))(?:\s*[:,]|\s+(?:is|are|we(?:'ll)?|comes?))*\s*", RegexOptions.IgnoreCase);
 
     /// <summary>“… for 3 minutes and …”: of the move before it.</summary>
-    private static Regex ForItsTime => field ??= new(@"\s+for\s+[0-9]{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?)(?=\s*(?:$|[,;.]|and\b|then\b))", RegexOptions.IgnoreCase);
+    private static CardPattern ForItsTime => field ??= new(@"\s+for\s+[0-9]{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?)(?=\s*(?:$|[,;.]|and\b|then\b))", RegexOptions.IgnoreCase);
 
     /// <summary>What leads to a block's name.</summary>
-    private static Regex LedTo => field ??= new(@"^(?:(?:and|then|so|now|next|ok|right|after(?:wards|\s+that)|we(?:'ll|\s+will)?|I(?:'ll)?|you(?:'ll)?|they|it's|do|have|go|move\s+on|at|on|in|to|into|is|for|the|a|an|up|finally|first|start|begin|open|kick\s+off|finish|end|with|last|bit|some)\b[\s,:]*)+", RegexOptions.IgnoreCase);
+    private static CardPattern LedTo => field ??= new(@"^(?:(?:and|then|so|now|next|ok|right|after(?:wards|\s+that)|we(?:'ll|\s+will)?|I(?:'ll)?|you(?:'ll)?|they|it's|do|have|go|move\s+on|at|on|in|to|into|is|for|the|a|an|up|finally|first|start|begin|open|kick\s+off|finish|end|with|last|bit|some)\b[\s,:]*)+", RegexOptions.IgnoreCase);
 }

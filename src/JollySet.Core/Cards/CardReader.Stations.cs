@@ -133,14 +133,14 @@ public sealed partial class CardReader
         return true;
     }
 
-    private static Regex StationNumbered => field ??= new(@"^\W*(?:stations?|stn|exercise|ex)\s*#?[0-9]{1,2}\s*[-:.)]", RegexOptions.IgnoreCase);
+    private static CardPattern StationNumbered => field ??= new(@"^\W*(?:stations?|stn|exercise|ex)\s*#?[0-9]{1,2}\s*[-:.)]", RegexOptions.IgnoreCase);
 
     /// <summary>Two moves that a line names with “and” between, each with what is said of both; null where it names none such.</summary>
     private List<string>? Both(string text) =>
         Scan(text) is { Amount: not null, SaysBlock: false, Left: var names } && text.IndexOf(names, StringComparison.Ordinal) is >= 0 and var at && names.Length > 0 && And.Split(names) is { Length: 2 } two && Understood(names) is null && library.Reader.Read(names).Known == Sureness.Unknown
         && two.All(n => n.Split(' ').Length <= 3 && library.Reader.Read(n).Known != Sureness.Unknown) ? [.. two.Select(n => text[..at] + n + OfEachAtEnd.Replace(text[(at + names.Length)..], ""))] : null;
 
-    private static Regex OfEachAtEnd => field ??= new(@"\s+(?:of\s+)?each\.?$", RegexOptions.IgnoreCase);
+    private static CardPattern OfEachAtEnd => field ??= new(@"\s+(?:of\s+)?each\.?$", RegexOptions.IgnoreCase);
 
     /// <summary>Whether a line right below “warm up” is the list of what is done in it, known by two of its names: “toe taps, heel digs, arm reaches, seated marching”.</summary>
     private bool IsListOfPart(CardWords line, string text) => IsListBelowColon(text) || Current is { Stations.Count: 0 } block && (block.Part != CardPart.Main || (block.HasSettings && Commas.Split(text) is { Length: > 2 } many && many.All(p => p.Split(' ').Length <= FewWords && !IsSpoken.IsMatch(p)) && many.Count(p => Understood(WithoutBrackets(Scan(p).Left)) is not null) * 2 > many.Length)) && Commas.Split(text) is { Length: > 2 } pieces && pieces.Count(p => Understood(WithoutBrackets(Scan(p).Left)) is not null) > 1
@@ -179,7 +179,7 @@ public sealed partial class CardReader
     }
 
     /// <summary>“Jog 2 laps”: how far, no rounds.</summary>
-    private static Regex LapsOf => field ??= new(@"\b(?:[1-9]|one|two|three|four)\s+laps?\b(?:\s+of\s+the\s+[a-z]+)?", RegexOptions.IgnoreCase);
+    private static CardPattern LapsOf => field ??= new(@"\b(?:[1-9]|one|two|three|four)\s+laps?\b(?:\s+of\s+the\s+[a-z]+)?", RegexOptions.IgnoreCase);
 
     /// <summary>Whether a line right below “45 s each:” is a list of short names, known or not.</summary>
     private bool IsListBelowColon(string text) => Current is { Stations.Count: 0, HasSettings: true, Part: CardPart.Main } block && LineAt(block.Line).Raw.TrimEnd().EndsWith(':') && Commas.Split(text) is { Length: > 2 } names
@@ -475,5 +475,5 @@ public sealed partial class CardReader
     /// <summary>Whether words name a move, or several that are done as one.</summary>
     private bool IsMove(string name) => Understood(name) is not null || (name.Split(" + ") is { Length: > 1 } parts && parts.All(p => Understood(p) is not null));
 
-    private static Regex RepeatedSo => field ??= new(@"^(?:then\s+|and\s+)*repeat\b[^a-z]*(?:(?:all|it|that|the\s+circuit|everything|x|times|rounds|twice)[^a-z]*)*$", RegexOptions.IgnoreCase);
+    private static CardPattern RepeatedSo => field ??= new(@"^(?:then\s+|and\s+)*repeat\b[^a-z]*(?:(?:all|it|that|the\s+circuit|everything|x|times|rounds|twice)[^a-z]*)*$", RegexOptions.IgnoreCase);
 }

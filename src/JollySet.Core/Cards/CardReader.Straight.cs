@@ -176,5 +176,5 @@ public sealed partial class CardReader
                 block.Stations.Add(new CardStation(block.Line, m.Groups["name"].Value) { Move = move });
     }
 
-    private static Regex OfItsMove => field ??= new(@"^(?<name>[a-z][a-z' -]+?)\s+(?:intervals?|sprints|challenge|finisher|repeats|efforts|blast|burner|time|test|tabata|emom)$", RegexOptions.IgnoreCase);
+    private static CardPattern OfItsMove => field ??= new(@"^(?<name>[a-z][a-z' -]+?)\s+(?:intervals?|sprints|challenge|finisher|repeats|efforts|blast|burner|time|test|tabata|emom)$", RegexOptions.IgnoreCase);
 }

@@ -47,10 +47,10 @@ public sealed partial class CardReader
     /// <summary>No more ways beside one move.</summary>
     private const int MostWays = 6;
 
-    private static Regex SwapsAre => field ??= new(@"^(?:mods?|modifications?|options?|adaptations?|regressions?|adjustments?|alternatives?|swaps?)\s*(?::|\s-\s)\s*", RegexOptions.IgnoreCase);
+    private static CardPattern SwapsAre => field ??= new(@"^(?:mods?|modifications?|options?|adaptations?|regressions?|adjustments?|alternatives?|swaps?)\s*(?::|\s-\s)\s*", RegexOptions.IgnoreCase);
 
     /// <summary>“Knees: swap curtsy lunge for reverse lunge”, “bad knees - reverse lunge instead of curtsy lunge”.</summary>
-    private static Regex SwapFor => field ??= new(@"^(?:(?:for\s+)?(?<n>[a-z][a-z' -]{2,24}?)\s*(?:[:=]|\s-)\s*)?(?:(?:swap|change|replace|sub(?:stitute)?|switch)\s+(?:the\s+)?(?<a>[a-z][a-z' -]{2,40}?)\s+(?:for|with|to)\s+(?:an?\s+)?(?<b>[a-z][a-z' -]{2,40})|(?:do\s+)?(?:an?\s+)?(?<b>[a-z][a-z' -]{2,40}?)\s+instead\s+of\s+(?:the\s+)?(?<a>[a-z][a-z' -]{2,40}))\.?$", RegexOptions.IgnoreCase);
+    private static CardPattern SwapFor => field ??= new(@"^(?:(?:for\s+)?(?<n>[a-z][a-z' -]{2,24}?)\s*(?:[:=]|\s-)\s*)?(?:(?:swap|change|replace|sub(?:stitute)?|switch)\s+(?:the\s+)?(?<a>[a-z][a-z' -]{2,40}?)\s+(?:for|with|to)\s+(?:an?\s+)?(?<b>[a-z][a-z' -]{2,40})|(?:do\s+)?(?:an?\s+)?(?<b>[a-z][a-z' -]{2,40}?)\s+instead\s+of\s+(?:the\s+)?(?<a>[a-z][a-z' -]{2,40}))\.?$", RegexOptions.IgnoreCase);
 
-    private static Regex SwapPieces => field ??= new(@"\s*[;,]\s*|\.\s+");
+    private static CardPattern SwapPieces => field ??= new(@"\s*[;,]\s*|\.\s+");
 }

@@ -182,7 +182,7 @@ public sealed partial class CardReader
         return ($"{begins}{(begins.Length > 0 && how.Count > 0 ? begins == "A" ? " - " : " " : "")}{string.Join(", ", how)}{(begins.Length > 0 || how.Count > 0 ? ": " : "")}{string.Join(", ", items)}", HasWords(left), isPair ? which : begins == name ? "" : name);
     }
 
-    private static Regex SetsOfReps => field ??= new(@"\b(?:[0-9]{1,2}|two|three|four|five|six|eight|ten)\s+sets\s+of\s+(?:[0-9]|two|three|four|five|six|eight|ten|twelve|fifteen|twenty)", RegexOptions.IgnoreCase);
+    private static CardPattern SetsOfReps => field ??= new(@"\b(?:[0-9]{1,2}|two|three|four|five|six|eight|ten)\s+sets\s+of\s+(?:[0-9]|two|three|four|five|six|eight|ten|twelve|fifteen|twenty)", RegexOptions.IgnoreCase);
 
     /// <summary>A sentence without moves: a part and its minutes, a drink, how it runs, or nothing of the class.</summary>
     private (string Text, bool IsMore, string Name)? ToldAlone(CardTold told, bool isMore)

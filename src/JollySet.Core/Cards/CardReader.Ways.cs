@@ -40,7 +40,7 @@ public sealed partial class CardReader
         return m.Groups["own"].Value.TrimEnd(' ', ',', '-');
     }
 
-    private static Regex OtherAtEnd => field ??= new(@"^(?<own>.*[0-9].*?)\s+(?:or|(?<stroke>/))\s+(?<w>[a-z][a-z' -]{2,40})$", RegexOptions.IgnoreCase);
+    private static CardPattern OtherAtEnd => field ??= new(@"^(?<own>.*[0-9].*?)\s+(?:or|(?<stroke>/))\s+(?<w>[a-z][a-z' -]{2,40})$", RegexOptions.IgnoreCase);
 
     /// <summary>“Squats if bad knees”, “drop to squats if her knees hurt”, “if knees hurt do squats”: a way that is known for those who spare something; null where it is none.</summary>
     /// <param name="mayBePurpose">Whether “clams for hips” may be a move of its own, and what it is good for.</param>
@@ -79,21 +79,21 @@ public sealed partial class CardReader
 
     private const int LongestWay = 90;
 
-    private static Regex BeforeWay => field ??= new(@"\s+[-/]\s+|\s*[,;]\s+|\s+(?=or\s)|\s*\((?=[^()]+\)[.!]?$)");
+    private static CardPattern BeforeWay => field ??= new(@"\s+[-/]\s+|\s*[,;]\s+|\s+(?=or\s)|\s*\((?=[^()]+\)[.!]?$)");
 
-    private static Regex NeedInBracket => field ??= new(@"\s*\((?<in>[^()]{3,30})\)$");
+    private static CardPattern NeedInBracket => field ??= new(@"\s*\((?<in>[^()]{3,30})\)$");
 
     private const string Whom = @"(?:(?:(?:those|people|anyone|anybody|someone|somebody|ladies|folk|you|they|she|he|there)(?:'s|'ve|'re)?(?:\s+(?:who|with|have|has|having|got|is|are))*)\s+(?:an?\s+)?)?(?:(?:the|your|her|his|their|any)\s+)?(?<n>[a-z][a-z' -]{2,30}?)(?<hurt>\s+(?:hurts?|aches?|(?:is|are)\s+(?:bad|sore|dodgy|playing\s+up|hurting|painful|tender)|plays?\s+up|people|folk|ones))?";
 
-    private static Regex WayThenWhom => field ??= new("^(?:(?:" + Easier + "|" + InPlace + @"|do|use|try)[,\s]*[:=-]?\s+)?(?<w>(?!.*\s-\s)[a-z][a-z' -]{2,40}?)\s+(?:instead\s+)?(?:(?<for>for)|if|when|(?<with>with))\s+" + Whom + "$", RegexOptions.IgnoreCase);
+    private static CardPattern WayThenWhom => field ??= new("^(?:(?:" + Easier + "|" + InPlace + @"|do|use|try)[,\s]*[:=-]?\s+)?(?<w>(?!.*\s-\s)[a-z][a-z' -]{2,40}?)\s+(?:instead\s+)?(?:(?<for>for)|if|when|(?<with>with))\s+" + Whom + "$", RegexOptions.IgnoreCase);
 
-    private static Regex WhomThenWay => field ??= new(@"^(?:or\s+)?(?:(?:an?\s+)?(?:easier\s+)?(?:option|alternative|version)\s+)?(?:(?:for|if|when|with)\s+)?" + Whom + @"(?:\s+(?:option|alternative|version))?(?:\s*(?:[:=,]|->)\s*|\s+-\s+|\s+(?=(?:can|do|use|try)\s))(?:(?:can\s+|please\s+)?(?:do|use|try|have|go\s+for|swap\s+(?:to|for))\s+)?(?<w>[a-z][a-z' -]{2,40}?)(?:\s+instead)?$", RegexOptions.IgnoreCase);
+    private static CardPattern WhomThenWay => field ??= new(@"^(?:or\s+)?(?:(?:an?\s+)?(?:easier\s+)?(?:option|alternative|version)\s+)?(?:(?:for|if|when|with)\s+)?" + Whom + @"(?:\s+(?:option|alternative|version))?(?:\s*(?:[:=,]|->)\s*|\s+-\s+|\s+(?=(?:can|do|use|try)\s))(?:(?:can\s+|please\s+)?(?:do|use|try|have|go\s+for|swap\s+(?:to|for))\s+)?(?<w>[a-z][a-z' -]{2,40}?)(?:\s+instead)?$", RegexOptions.IgnoreCase);
 
     private const string Easier = @"(?:easier|easy)(?:\s+(?:option|version|way|alternative))?(?:\s+is)?|low(?:er)?(?:[\s-]impact)?\s+(?:option|version)|(?:to\s+)?make\s+(?:it|them|this)\s+eas(?:y|ier)(?:\s+(?:with|by|do))?|mod(?:ify|ified)?(?:\s+(?:to|with|is))?|reg(?:ress)?(?:\s+to)?|scaled?(?:\s+(?:down|back))?(?:\s+(?:to|with))?|drop(?:\s+(?:down|back))?\s+to|option(?:\s+is)?|(?:beginners?|newbies|newcomers|novices|new(?:er)?\s+(?:people|ones))(?:\s+(?:can\s+)?do)?|if\s+(?:tired|new|needed|(?:you|they)(?:'re|\s+are)\s+(?:new|tired|struggling)|it'?s\s+too\s+(?:hard|much))";
     private const string Harder = @"(?:harder|tougher|stronger|advanced|adv)(?:\s+(?:option|version|way))?(?:\s+(?:is|do))?|(?:to\s+)?make\s+(?:it|them|this)\s+(?:harder|tougher)(?:\s+(?:with|by|do))?|prog(?:ress)?(?:\s+to)?|to\s+progress|step\s+it\s+up\s+(?:to|with)";
     private const string InPlace = @"(?:or\s+)?(?:(?:you|they)\s+)?can\s+do|or|alt(?:ernative)?(?:\s+is)?|(?:swap|change)(?:\s+(?:it|them))?\s+(?:for|with|to)|sub(?:\s+(?:in|with|for))?|replace\s+with";
 
-    private static Regex WayLead => field ??= new("^(?:" + Easier + "|" + Harder + @")\b", RegexOptions.IgnoreCase);
+    private static CardPattern WayLead => field ??= new("^(?:" + Easier + "|" + Harder + @")\b", RegexOptions.IgnoreCase);
 
-    private static Regex WayTold => field ??= new(@"^(?<lead>(?:(?<easier>" + Easier + ")|(?<harder>" + Harder + ")|(?:" + InPlace + @"))[,\s]*[:=-]?\s+)?(?<w>(?!.*\s-\s)[a-z][a-z' -]{2,40}?)(?<tail>\s+(?:(?<easier>if\s+(?:needed|new|tired|preferred|necessary|(?:you|they)(?:'re|\s+are)?\s+(?:new|tired|struggling|need|want|like|prefer|have)(?:\s+(?:to|it))?)|for\s+(?:beginners|newbies|newcomers|an?\s+easier\s+(?:option|version|one|time))|when\s+tired|(?:as|where)\s+needed)|(?<harder>for\s+(?:more|an?\s+(?:extra\s+)?challenge)|if\s+(?:you|they)\s+(?:want|like|fancy)\s+(?:more|a\s+challenge))|instead))?$", RegexOptions.IgnoreCase);
+    private static CardPattern WayTold => field ??= new(@"^(?<lead>(?:(?<easier>" + Easier + ")|(?<harder>" + Harder + ")|(?:" + InPlace + @"))[,\s]*[:=-]?\s+)?(?<w>(?!.*\s-\s)[a-z][a-z' -]{2,40}?)(?<tail>\s+(?:(?<easier>if\s+(?:needed|new|tired|preferred|necessary|(?:you|they)(?:'re|\s+are)?\s+(?:new|tired|struggling|need|want|like|prefer|have)(?:\s+(?:to|it))?)|for\s+(?:beginners|newbies|newcomers|an?\s+easier\s+(?:option|version|one|time))|when\s+tired|(?:as|where)\s+needed)|(?<harder>for\s+(?:more|an?\s+(?:extra\s+)?challenge)|if\s+(?:you|they)\s+(?:want|like|fancy)\s+(?:more|a\s+challenge))|instead))?$", RegexOptions.IgnoreCase);
 }

@@ -98,7 +98,7 @@ public sealed partial class CardReader
     /// <summary>“Squat (15)”, “squat = 15” and “squat for 15” are fifteen of them, “press 12k” is twelve kilograms of what has a load.</summary>
     private string AsCounted(string text)
     {
-        string OfMove(Regex pattern, string becomes) => pattern.Replace(text, m => Understood(Super.Replace(m.Groups["name"].Value, "").Trim()) is { } move && (becomes.Length > 0 || move.Pattern != Pattern.Locomotion) ? $"{m.Groups["name"].Value} {becomes}{m.Groups["n"].Value}{(becomes.Length > 0 ? "" : "kg")}" : m.Value);
+        string OfMove(CardPattern pattern, string becomes) => pattern.Replace(text, m => Understood(Super.Replace(m.Groups["name"].Value, "").Trim()) is { } move && (becomes.Length > 0 || move.Pattern != Pattern.Locomotion) ? $"{m.Groups["name"].Value} {becomes}{m.Groups["n"].Value}{(becomes.Length > 0 ? "" : "kg")}" : m.Value);
         if (text.Contains('(', StringComparison.Ordinal) && (Current is not { Work: not null, Part: CardPart.Main } || BlockWord.IsMatch(text) || Super.IsMatch(text)))
             text = OfMove(CountInBrackets, "x");
         if (text.AsSpan().ContainsAny('=', '*') || text.Contains(" for ", StringComparison.OrdinalIgnoreCase))
@@ -111,7 +111,7 @@ public sealed partial class CardReader
     }
 
     /// <summary>“Ten burpees”, “burpees ten times”.</summary>
-    private static Regex CountInWords => field ??= new(@"^(?:two|four|five|six|eight|ten|twelve|fifteen|sixteen|twenty|thirty|forty|fifty)\s+(?<name>[a-z][a-z' -]{2,40})$|^(?<name>[a-z][a-z' -]{2,40}?)\s+(?:five|six|eight|ten|twelve|fifteen|twenty)\s+times$", RegexOptions.IgnoreCase);
+    private static CardPattern CountInWords => field ??= new(@"^(?:two|four|five|six|eight|ten|twelve|fifteen|sixteen|twenty|thirty|forty|fifty)\s+(?<name>[a-z][a-z' -]{2,40})$|^(?<name>[a-z][a-z' -]{2,40}?)\s+(?:five|six|eight|ten|twelve|fifteen|twenty)\s+times$", RegexOptions.IgnoreCase);
 
     /// <summary>“Squat - row - plank” and “squat -> row, plank” are lists, where all of them are moves.</summary>
     private string AsListed(string text)
@@ -203,7 +203,7 @@ public sealed partial class CardReader
         LadderOfMove.Match(text) is { Success: true } m && Understood(m.Groups["m"].Value) is not null ? $"{m.Groups["l"].Value}ladder {m.Groups["a"].Value}-{m.Groups["b"].Value}: {m.Groups["m"].Value}" : text;
 
     /// <summary>“C: burpee ladder 1-8”.</summary>
-    private static Regex LadderOfMove => field ??= new(@"^(?<l>[A-H]:\s*)?(?<m>[a-z][a-z' -]+?)\s+(?:ladder|countdown)\s*[:,-]?\s+(?<a>\d{1,2})\s*(?:-|to)\s*(?<b>\d{1,2})$", RegexOptions.IgnoreCase);
+    private static CardPattern LadderOfMove => field ??= new(@"^(?<l>[A-H]:\s*)?(?<m>[a-z][a-z' -]+?)\s+(?:ladder|countdown)\s*[:,-]?\s+(?<a>\d{1,2})\s*(?:-|to)\s*(?<b>\d{1,2})$", RegexOptions.IgnoreCase);
 
     /// <summary>“R1 10 reps, R2 12 reps” are rungs.</summary>
     private static string AsRungs(string text) =>
@@ -341,7 +341,7 @@ public sealed partial class CardReader
     /// <summary>“Rest 60 s then repeat” below so many rounds: their rest, and no more of them.</summary>
     private string WithoutRepeat(string text) => Current is { RoundsLow: > 1 } ? AgainAndRest.Replace(text, "") : text;
 
-    private static Regex AgainAndRest => field ??= new(@"^repeat,\s+(?=rest\s+[0-9])", RegexOptions.IgnoreCase);
+    private static CardPattern AgainAndRest => field ??= new(@"^repeat,\s+(?=rest\s+[0-9])", RegexOptions.IgnoreCase);
 
     /// <summary>“Calf, hamstring and chest stretches” are a stretch of each; below the main part they are a part.</summary>
     private string AsStretches(string text)
@@ -352,10 +352,10 @@ public sealed partial class CardReader
         return items.Count < 2 || !items.TrueForAll(i => Understood(i) is not null) ? text : $"{(Current?.Part == CardPart.CoolDown ? "" : "Stretch: ")}{string.Join(", ", items)}";
     }
 
-    private static Regex StretchesOf => field ??= new(@"^(?<a>[a-z]+(?:,\s*[a-z]+)*,?\s+(?:and|&)\s+[a-z]+)\s+stretch(?:es|ing)\.?$|^stretch(?:es)?\s+(?:for|of)\s+(?:the\s+)?(?<b>[a-z]+(?:,\s*[a-z]+)*,?\s+(?:and|&)\s+[a-z]+)\.?$", RegexOptions.IgnoreCase);
+    private static CardPattern StretchesOf => field ??= new(@"^(?<a>[a-z]+(?:,\s*[a-z]+)*,?\s+(?:and|&)\s+[a-z]+)\s+stretch(?:es|ing)\.?$|^stretch(?:es)?\s+(?:for|of)\s+(?:the\s+)?(?<b>[a-z]+(?:,\s*[a-z]+)*,?\s+(?:and|&)\s+[a-z]+)\.?$", RegexOptions.IgnoreCase);
 
     /// <summary>“Squats and rows”: two, each of them many; “clean and press” is one.</summary>
-    private static Regex BothMany => field ??= new(@"^[a-z][a-z' -]*s\s+(?:and|&)\s+[a-z' -]+s$", RegexOptions.IgnoreCase);
+    private static CardPattern BothMany => field ??= new(@"^[a-z][a-z' -]*s\s+(?:and|&)\s+[a-z' -]+s$", RegexOptions.IgnoreCase);
 
     /// <summary>“Arms: curls, rows, press-ups, 3 sets of 12” is so often each of them.</summary>
     private string AsSetsOfEach(string text)
@@ -369,18 +369,18 @@ public sealed partial class CardReader
     }
 
     /// <summary>“Arms: curls, rows, press-ups, 3 sets of 12”, “squats, rows 12 x 3”: of each of them.</summary>
-    private static Regex SetsBehindList => field ??= new(@"^(?:(?<h>[a-z][a-z &/-]{1,24}?)\s*(?::|\s-)\s+)?(?<items>[a-z][a-z' -]+?s\s+(?:and|&)\s+[a-z][a-z' -]+?s|[a-z][a-z' -]+?(?:,\s*(?:and\s+|&\s+)?[a-z][a-z' -]+?)+(?:,?\s+(?:and|&)\s+[a-z][a-z' -]+?)?)\s*(?:,|\s-|:)?\s+(?:(?<s>[2-6])\s*(?:sets\s+of|sets\s*x|x)\s*(?<r>[0-9]{1,2})(?:\s*reps)?|(?<r>[0-9]{1,2})\s*(?:reps\s*)?x\s*(?<s>[2-6])(?:\s+sets)?|(?<s>[2-6])\s+sets,?\s+(?<r>[0-9]{1,2})\s+reps|(?<r>[0-9]{1,2})\s+reps,?\s+(?<s>[2-6])\s+sets)(?<e>\s+each(?:\s+(?:side|leg|arm))?)?(?<more>,\s*[^:]{3,40})?\.?$", RegexOptions.IgnoreCase);
+    private static CardPattern SetsBehindList => field ??= new(@"^(?:(?<h>[a-z][a-z &/-]{1,24}?)\s*(?::|\s-)\s+)?(?<items>[a-z][a-z' -]+?s\s+(?:and|&)\s+[a-z][a-z' -]+?s|[a-z][a-z' -]+?(?:,\s*(?:and\s+|&\s+)?[a-z][a-z' -]+?)+(?:,?\s+(?:and|&)\s+[a-z][a-z' -]+?)?)\s*(?:,|\s-|:)?\s+(?:(?<s>[2-6])\s*(?:sets\s+of|sets\s*x|x)\s*(?<r>[0-9]{1,2})(?:\s*reps)?|(?<r>[0-9]{1,2})\s*(?:reps\s*)?x\s*(?<s>[2-6])(?:\s+sets)?|(?<s>[2-6])\s+sets,?\s+(?<r>[0-9]{1,2})\s+reps|(?<r>[0-9]{1,2})\s+reps,?\s+(?<s>[2-6])\s+sets)(?<e>\s+each(?:\s+(?:side|leg|arm))?)?(?<more>,\s*[^:]{3,40})?\.?$", RegexOptions.IgnoreCase);
 
     /// <summary>“Class: squats, rows 40/20” is what is done in it, no title.</summary>
     private string AsPlan(string text) =>
         ClassIs.Match(text) is { Success: true } m && (Scan(m.Groups["what"].Value, isLine: false).SaysBlock || Parted(m.Groups["what"].Value).Count > 1) ? m.Groups["what"].Value : text;
 
     /// <summary>“Swings 30 on 30 off for 5 minutes”.</summary>
-    private static Regex IntervalsFor => field ??= new(@"^(?<name>[a-z][a-z' -]+?)\s*[:,-]?\s+(?<w>[0-9]{2,3})\s*(?:s|secs?|seconds?)?\s+on\s*[,/]?\s*(?:and\s+)?(?<r>[0-9]{2,3})\s*(?:s|secs?|seconds?)?\s+off\s+for\s+(?<t>[0-9]{1,2})\s*min(?:ute)?s?\.?$|^(?<name>[a-z][a-z' -]+?)\s*[:,-]?\s+(?<w>[0-9]{2,3})\s*/\s*(?<r>[0-9]{2,3})\s+for\s+(?<t>[0-9]{1,2})\s*min(?:ute)?s?\.?$", RegexOptions.IgnoreCase);
+    private static CardPattern IntervalsFor => field ??= new(@"^(?<name>[a-z][a-z' -]+?)\s*[:,-]?\s+(?<w>[0-9]{2,3})\s*(?:s|secs?|seconds?)?\s+on\s*[,/]?\s*(?:and\s+)?(?<r>[0-9]{2,3})\s*(?:s|secs?|seconds?)?\s+off\s+for\s+(?<t>[0-9]{1,2})\s*min(?:ute)?s?\.?$|^(?<name>[a-z][a-z' -]+?)\s*[:,-]?\s+(?<w>[0-9]{2,3})\s*/\s*(?<r>[0-9]{2,3})\s+for\s+(?<t>[0-9]{1,2})\s*min(?:ute)?s?\.?$", RegexOptions.IgnoreCase);
 
     /// <summary>“Farmer's carry, 4 lengths”: how far stands in words beside the move.</summary>
     private string AsDistance(string text) =>
         text.Contains(" length", StringComparison.OrdinalIgnoreCase) && LengthsBehind.Match(text) is { Success: true } m && text[..m.Index] is var before && IsMove(before[(Math.Max(before.LastIndexOf(": ", StringComparison.Ordinal), before.LastIndexOf("- ", StringComparison.Ordinal)) + 1)..].Trim()) ? $"{before} ({m.Groups["n"].Value})" : text;
 
-    private static Regex LengthsBehind => field ??= new(@"(?<=[a-z])\s*,?\s+(?<n>(?:[0-9]{1,2}|one|two|three|four|five|six)\s+lengths?(?:\s+of\s+the\s+[a-z]+)?)\.?$", RegexOptions.IgnoreCase);
+    private static CardPattern LengthsBehind => field ??= new(@"(?<=[a-z])\s*,?\s+(?<n>(?:[0-9]{1,2}|one|two|three|four|five|six)\s+lengths?(?:\s+of\s+the\s+[a-z]+)?)\.?$", RegexOptions.IgnoreCase);
 }

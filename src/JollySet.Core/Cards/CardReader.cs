@@ -250,7 +250,7 @@ public sealed partial class CardReader
     private bool IsOverLetters(CardWords line) => Super.IsMatch(line.Text) && !line.Text.Any(char.IsAsciiDigit) && line.Text.Split(' ').Length is > 1 and <= FewWords && words.Find(w => w.Number > line.Number && w.Text.Length > 0)?.Letter is not null;
 
     /// <summary>“Squats x10”, “10 squats”: said as plainly as it can be.</summary>
-    private static Regex NameAndCount => field ??= new(@"^(?:(?<name>[a-z]{3}[a-z -]{0,36}) x[0-9]{1,3}|[0-9]{1,3} (?<name>[a-z]{3}[a-z -]{0,36}))$", RegexOptions.IgnoreCase);
+    private static CardPattern NameAndCount => field ??= new(@"^(?:(?<name>[a-z]{3}[a-z -]{0,36}) x[0-9]{1,3}|[0-9]{1,3} (?<name>[a-z]{3}[a-z -]{0,36}))$", RegexOptions.IgnoreCase);
 
     /// <summary>Whether a line and the next begin with a time of the clock.</summary>
     private bool IsOfClock(CardWords line) => CardNumbers.IsTimed(line.Raw) && words.Find(w => w.Line > line.Line && w.Text.Length > 0) is { } next && CardNumbers.IsTimed(next.Raw);
@@ -272,9 +272,9 @@ public sealed partial class CardReader
     private static bool IsAnswered(CardWords line) => line.Text.StartsWith("note:", StringComparison.OrdinalIgnoreCase);
 
     /// <summary>“Fitness bingo Friday!”</summary>
-    private static Regex ShoutedTitle => field ??= new(@"^(?!(?:hi|hiya|hello|hey|thanks|thank|good|happy|see|sorry|please|let's|come|enjoy|have|well|don't)\b)[a-z'&-]+(?:\s[a-z'&-]+){1,3}!$", RegexOptions.IgnoreCase);
+    private static CardPattern ShoutedTitle => field ??= new(@"^(?!(?:hi|hiya|hello|hey|thanks|thank|good|happy|see|sorry|please|let's|come|enjoy|have|well|don't)\b)[a-z'&-]+(?:\s[a-z'&-]+){1,3}!$", RegexOptions.IgnoreCase);
 
-    private static Regex TabataNumber => field ??= new("^T ?[1-9]$", RegexOptions.IgnoreCase);
+    private static CardPattern TabataNumber => field ??= new("^T ?[1-9]$", RegexOptions.IgnoreCase);
 
     private CardWords LineAt(int number) => words.Find(w => w.Number == number)!;
 

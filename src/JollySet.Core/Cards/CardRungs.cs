@@ -66,22 +66,22 @@ internal static class CardRungs
     // No name holds an “and”: what parts the list is seen in one way.
     private const string Name = @"[a-z](?:(?!\sand\s)[a-z' -])*?[a-z]";
 
-    private static Regex Opening => field ??= new(@"^\s*(?:start(?:ing)?\s+(?:with|on|at)\s+|ladder\s*[:-]\s*|(?:a\s+)?countdown\s*[:,-]?\s*(?:from\s+)?(?=[0-9]+\s+[a-z]{3}))", RegexOptions.IgnoreCase);
+    private static CardPattern Opening => field ??= new(@"^\s*(?:start(?:ing)?\s+(?:with|on|at)\s+|ladder\s*[:-]\s*|(?:a\s+)?countdown\s*[:,-]?\s*(?:from\s+)?(?=[0-9]+\s+[a-z]{3}))", RegexOptions.IgnoreCase);
 
-    private static Regex Ladder => field ??= new(@"^\s*(?<w>ladder)\b", RegexOptions.IgnoreCase);
+    private static CardPattern Ladder => field ??= new(@"^\s*(?<w>ladder)\b", RegexOptions.IgnoreCase);
 
-    private static Regex Counted => field ??= new(@"\G[\s,;&+]*(?:and\s+)?(?<n>[0-9]{1,2})\s+(?<name>(?!of\b|each\b|down\b|up\b|to\b|and\b|then\b)[a-z][a-z' -]*?)(?=\s*(?:[,;.&+]|$|[0-9]|\band\b|\bthen\b))", RegexOptions.IgnoreCase);
+    private static CardPattern Counted => field ??= new(@"\G[\s,;&+]*(?:and\s+)?(?<n>[0-9]{1,2})\s+(?<name>(?!of\b|each\b|down\b|up\b|to\b|and\b|then\b)[a-z][a-z' -]*?)(?=\s*(?:[,;.&+]|$|[0-9]|\band\b|\bthen\b))", RegexOptions.IgnoreCase);
 
     /// <summary>Numbers and the words that lead from one to the next, up to the last.</summary>
-    private static Regex Tail => field ??= new(@"^(?>(?:then|next|of|each|and|down|up|all|the|way|to|it|go|work|until|reach|you|[0-9]+|[\s,.;&+])+)$(?<=\bto\s*[0-9]+[\s.]*)", RegexOptions.IgnoreCase);
+    private static CardPattern Tail => field ??= new(@"^(?>(?:then|next|of|each|and|down|up|all|the|way|to|it|go|work|until|reach|you|[0-9]+|[\s,.;&+])+)$(?<=\bto\s*[0-9]+[\s.]*)", RegexOptions.IgnoreCase);
 
-    private static Regex List => field ??= new(@"^(?<list>" + Name + @"(?:\s*(?:,|/|\+|&|\sand\s)\s*" + Name + @")+)(?:\s*[:,-]\s*|\s+)(?:from\s+)?(?<nums>[0-9]{1,2}(?>(?:\s*(?:then|next|of|each|reps|down|up|all|the|way|to|[0-9]+|[,.;-])\b?)+))[\s.]*$", RegexOptions.IgnoreCase);
+    private static CardPattern List => field ??= new(@"^(?<list>" + Name + @"(?:\s*(?:,|/|\+|&|\sand\s)\s*" + Name + @")+)(?:\s*[:,-]\s*|\s+)(?:from\s+)?(?<nums>[0-9]{1,2}(?>(?:\s*(?:then|next|of|each|reps|down|up|all|the|way|to|[0-9]+|[,.;-])\b?)+))[\s.]*$", RegexOptions.IgnoreCase);
 
-    private static Regex NumbersFirst => field ??= new(@"^(?<nums>1\s*(?:-|to)\s*(?:[5-9]|1[0-9]|20)|(?:[5-9]|1[0-9]|20)\s*(?:-|to)\s*1)\s+(?<list>" + Name + @"(?:\s*(?:,|/|\+|&|\sand\s)\s*" + Name + @")*)\s*$", RegexOptions.IgnoreCase);
+    private static CardPattern NumbersFirst => field ??= new(@"^(?<nums>1\s*(?:-|to)\s*(?:[5-9]|1[0-9]|20)|(?:[5-9]|1[0-9]|20)\s*(?:-|to)\s*1)\s+(?<list>" + Name + @"(?:\s*(?:,|/|\+|&|\sand\s)\s*" + Name + @")*)\s*$", RegexOptions.IgnoreCase);
 
-    private static Regex Between => field ??= new(@"\s*(?:,|/|\+|&|\sand\s)\s*", RegexOptions.IgnoreCase);
+    private static CardPattern Between => field ??= new(@"\s*(?:,|/|\+|&|\sand\s)\s*", RegexOptions.IgnoreCase);
 
-    private static Regex Digits => field ??= new("[0-9]+");
+    private static CardPattern Digits => field ??= new("[0-9]+");
 
-    private static Regex To => field ??= new(@"[0-9]\s*(?:[a-z\s,.]*\bto|-)\s*[0-9]+[\s.]*$", RegexOptions.IgnoreCase);
+    private static CardPattern To => field ??= new(@"[0-9]\s*(?:[a-z\s,.]*\bto|-)\s*[0-9]+[\s.]*$", RegexOptions.IgnoreCase);
 }

@@ -255,7 +255,7 @@ internal sealed partial class CardScan
         : Length is { } length ? $"{length}s" : null;
 
     /// <summary>The same of what no words without a figure can say.</summary>
-    private void Count(Regex regex, Action<Match> taken)
+    private void Count(CardPattern regex, Action<Match> taken)
     {
         if (hasFigures)
             Take(regex, taken);
@@ -269,7 +269,7 @@ internal sealed partial class CardScan
     /// <summary>Whether there is more than one number.</summary>
     private bool HasNumbers() => left.AsSpan().IndexOfAnyInRange('0', '9') is >= 0 and var first && left.AsSpan()[first..].IndexOfAnyExceptInRange('0', '9') is > 0 and var end && left.AsSpan()[(first + end)..].ContainsAnyInRange('0', '9');
 
-    private void Take(Regex regex, Action<Match> taken)
+    private void Take(CardPattern regex, Action<Match> taken)
     {
         if (regex.Match(left) is not { Success: true } match)
             return;

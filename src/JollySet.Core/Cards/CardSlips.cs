@@ -46,5 +46,5 @@ internal static class CardSlips
         return near.Length == 0 ? null : near.MinBy(w => (NearestName.Edits(word, w, most), Math.Abs(w.Length - word.Length)));
     }
 
-    private static Regex Word => field ??= new(@"(?<![\p{L}\d'/-])[A-Za-z]{3,12}(?![\p{L}\d'/-])|(?<=\d)m(?:ns|ni|nis|ims|inz)\b", RegexOptions.IgnoreCase);
+    private static CardPattern Word => field ??= new(@"(?<![\p{L}\d'/-])[A-Za-z]{3,12}(?![\p{L}\d'/-])|(?<=\d)m(?:ns|ni|nis|ims|inz)\b", RegexOptions.IgnoreCase);
 }

@@ -46,17 +46,17 @@ internal static class CardTabatas
     /// <summary>Whether a line is what several tabatas have in common.</summary>
     public static bool IsOfTabatas(string line) => TabataHead.IsMatch(CardText.Plain(line));
 
-    private static Regex TabataHead => field ??= new(@"^\s*(?:(?<n>[2-9])\s*(?:x\s*)?)?tabata(?<s>s)?(?:\s*x\s*(?<n>[2-9]))?(?:[\s,;:(-]*(?<t>[0-9]{1,3}\s*(?:s|secs?|seconds?|m|mins?|minutes?))\s*(?:rest\s+|break\s+|recovery\s+)?(?:in\s+)?between(?:\s+(?:each|them|tabatas|sets|blocks))?|[\s,;:(-]*with\s+(?<t>[0-9]{1,3}\s*(?:s|secs?|seconds?|m|mins?|minutes?))\s*(?:rest\s+)?(?:in\s+)?between(?:\s+each)?)?[).:]*\s*$", RegexOptions.IgnoreCase);
+    private static CardPattern TabataHead => field ??= new(@"^\s*(?:(?<n>[2-9])\s*(?:x\s*)?)?tabata(?<s>s)?(?:\s*x\s*(?<n>[2-9]))?(?:[\s,;:(-]*(?<t>[0-9]{1,3}\s*(?:s|secs?|seconds?|m|mins?|minutes?))\s*(?:rest\s+|break\s+|recovery\s+)?(?:in\s+)?between(?:\s+(?:each|them|tabatas|sets|blocks))?|[\s,;:(-]*with\s+(?<t>[0-9]{1,3}\s*(?:s|secs?|seconds?|m|mins?|minutes?))\s*(?:rest\s+)?(?:in\s+)?between(?:\s+each)?)?[).:]*\s*$", RegexOptions.IgnoreCase);
 
-    private static Regex TabataItem => field ??= new(@"^\s*(?:tabata\s*|t\s?|#)?(?<n>[1-9])(?:\s*[.:)=-]\s*|\s+)(?<w>[a-z].{2,80})$", RegexOptions.IgnoreCase);
+    private static CardPattern TabataItem => field ??= new(@"^\s*(?:tabata\s*|t\s?|#)?(?<n>[1-9])(?:\s*[.:)=-]\s*|\s+)(?<w>[a-z].{2,80})$", RegexOptions.IgnoreCase);
 
     /// <summary>“Tabata Thursday (20/10 x 8)” above T1, T2: what a tabata is anyway.</summary>
-    private static Regex TabataTitle => field ??= new(@"^(?<title>.*\btabata\b[^()]*?)\s*\(\s*20\s*/\s*10(?:\s*[x,]\s*8)?\s*(?:rounds)?\s*\)\s*$", RegexOptions.IgnoreCase);
+    private static CardPattern TabataTitle => field ??= new(@"^(?<title>.*\btabata\b[^()]*?)\s*\(\s*20\s*/\s*10(?:\s*[x,]\s*8)?\s*(?:rounds)?\s*\)\s*$", RegexOptions.IgnoreCase);
 
     /// <summary>“T4: burpees / step outs”, “Tabata 2 – squats / lunges”: two that are done by turns, though one of them be unknown.</summary>
-    private static Regex TabataPair => field ??= new(@"^\s*(?:tabata\s*|t\s?)(?<n>[1-9])\s*(?:[:.)=]|\s-)\s*(?<m>[a-z][a-z' -]{2,40})(?:\s*/\s*(?<m>[a-z][a-z' -]{2,40})){1,3}\s*$", RegexOptions.IgnoreCase);
+    private static CardPattern TabataPair => field ??= new(@"^\s*(?:tabata\s*|t\s?)(?<n>[1-9])\s*(?:[:.)=]|\s-)\s*(?<m>[a-z][a-z' -]{2,40})(?:\s*/\s*(?<m>[a-z][a-z' -]{2,40})){1,3}\s*$", RegexOptions.IgnoreCase);
 
-    private static Regex BetweenTabatas => field ??= new(@"\bbetween\s+(?:the\s+|each\s+)?tabatas?\b", RegexOptions.IgnoreCase);
+    private static CardPattern BetweenTabatas => field ??= new(@"\bbetween\s+(?:the\s+|each\s+)?tabatas?\b", RegexOptions.IgnoreCase);
 
-    private static Regex TabataNamed => field ??= new(@"^\s*(?:tabata\s*|t\s?)1", RegexOptions.IgnoreCase);
+    private static CardPattern TabataNamed => field ??= new(@"^\s*(?:tabata\s*|t\s?)1", RegexOptions.IgnoreCase);
 }

@@ -96,9 +96,9 @@ internal static partial class CardTable
 
     private const int MostSets = 6;
 
-    private static Regex Timed => field ??= new(@"^(?:[0-9]{1,3}\s*(?:s|secs?|seconds?|m|mins?|minutes?|""|')\.?|[0-9]{1,2}:[0-5][0-9])$", RegexOptions.IgnoreCase);
+    private static CardPattern Timed => field ??= new(@"^(?:[0-9]{1,3}\s*(?:s|secs?|seconds?|m|mins?|minutes?|""|')\.?|[0-9]{1,2}:[0-5][0-9])$", RegexOptions.IgnoreCase);
 
-    private static Regex Counted => field ??= new(@"^(?:[0-9]{1,2}\s*[x×*]\s*)?x?\s*[0-9]{1,3}(?:\s*-\s*[0-9]{1,3})?(?:\s*(?:reps?|r|s|secs?))?(?:\s*(?:each|per|ea|e/s|es|/).*)?$", RegexOptions.IgnoreCase);
+    private static CardPattern Counted => field ??= new(@"^(?:[0-9]{1,2}\s*[x×*]\s*)?x?\s*[0-9]{1,3}(?:\s*-\s*[0-9]{1,3})?(?:\s*(?:reps?|r|s|secs?))?(?:\s*(?:each|per|ea|e/s|es|/).*)?$", RegexOptions.IgnoreCase);
 
     /// <summary>Rows kept apart by spaces, as rows of tabs; the lines themselves where they are none of a table.</summary>
     private static string[] Gapped(string[] lines, int at, Func<string, bool> isMove)
@@ -115,5 +115,5 @@ internal static partial class CardTable
     private static string? RoundsBelow(List<string> cells) =>
         cells.Select(c => c.Trim().TrimEnd(':')).Where(c => c.Length > 0).ToList() is [var word, var often] && RoundsWord.IsMatch(word) && often.Length < 3 && often.All(char.IsAsciiDigit) ? $"{often} rounds" : null;
 
-    private static Regex RoundsWord => field ??= new(@"^(?:rounds|laps|circuits|times through)$", RegexOptions.IgnoreCase);
+    private static CardPattern RoundsWord => field ??= new(@"^(?:rounds|laps|circuits|times through)$", RegexOptions.IgnoreCase);
 }

@@ -272,10 +272,10 @@ internal static partial class CardTable
         return rows;
     }
 
-    private static Regex Loose => field ??= new("[;,\\t]");
+    private static CardPattern Loose => field ??= new("[;,\\t]");
 
     /// <summary>A cell with nothing in it.</summary>
-    private static Regex Empty => field ??= new(@";\s*;|,,|\t\t");
+    private static CardPattern Empty => field ??= new(@";\s*;|,,|\t\t");
 
     /// <summary>The place, from 1, among rows of one letter that all have as many sets and rest behind the last of them only: a superset by its letter; 0 where a row is none of such.</summary>
     private static int Paired(string[] lines, int at, string[] heads, char sign)
@@ -327,11 +327,11 @@ internal static partial class CardTable
             ? string.Join('\t', cells) : null;
 
     /// <summary>Minutes and seconds of a cell.</summary>
-    private static Regex Clocked => field ??= new("^(?<m>[0-9]{1,2}):(?<s>[0-5][0-9])$");
+    private static CardPattern Clocked => field ??= new("^(?<m>[0-9]{1,2}):(?<s>[0-5][0-9])$");
 
-    private static Regex Gap => field ??= new(@" {2,}");
+    private static CardPattern Gap => field ??= new(@" {2,}");
 
-    private static Regex Mass => field ??= new(@"\d+(?:[.,]\d+)?\s*(?:kg|kilos?|lbs?|pounds?)\b", RegexOptions.IgnoreCase);
+    private static CardPattern Mass => field ??= new(@"\d+(?:[.,]\d+)?\s*(?:kg|kilos?|lbs?|pounds?)\b", RegexOptions.IgnoreCase);
 
     /// <summary>The columns of a table copied without its headings: a name, sets, reps, and after them loads and rests as their units say.</summary>
     private static string[]? Bare(string[] lines, int at)
@@ -359,14 +359,14 @@ internal static partial class CardTable
     }
 
     /// <summary>The line below the headings of Markdown.</summary>
-    private static Regex Divides => field ??= new(@"^[\s|:-]*-{2}[\s|:-]*$");
+    private static CardPattern Divides => field ??= new(@"^[\s|:-]*-{2}[\s|:-]*$");
 
     private const int Middle = 2;
 
     /// <summary>1 to 3 by what a heading calls a level; 0 where it is none.</summary>
     private static int LevelOf(string heading) => Level.Match(heading) is not { Success: true } m ? 0 : m.Groups["n"].Success ? m.Groups["n"].Value[0] - '0' : m.Groups["low"].Success ? 1 : m.Groups["high"].Success ? 3 : Middle;
 
-    private static Regex Level => field ??= new(@"^(?:(?:level|lvl|l)\s*(?<n>[1-3])|(?<low>beginners?|newcomers?|novices?|newbies|easy|low)|(?<mid>intermediates?|regulars?|standard|main|medium|normal|usual|improvers?)|(?<high>advanced|hard|high|strong))(?:\s+(?:level|version|option))?$", RegexOptions.IgnoreCase);
+    private static CardPattern Level => field ??= new(@"^(?:(?:level|lvl|l)\s*(?<n>[1-3])|(?<low>beginners?|newcomers?|novices?|newbies|easy|low)|(?<mid>intermediates?|regulars?|standard|main|medium|normal|usual|improvers?)|(?<high>advanced|hard|high|strong))(?:\s+(?:level|version|option))?$", RegexOptions.IgnoreCase);
 
     /// <summary>What a column is, by its heading with or without its unit: “work (s)”, “load [kg]”; empty where that is not known.</summary>
     private static string Column(string heading) => Columns.GetValueOrDefault(UnitBehind.Replace(heading.Trim(), ""), "");
@@ -374,7 +374,7 @@ internal static partial class CardTable
     /// <summary>The unit that a heading says behind its word; of what counts in seconds none is needed.</summary>
     private static string UnitOf(string heading) => UnitBehind.Match(heading.Trim()) is { Success: true } m && m.Groups["u"].Value.ToLowerInvariant() is var unit && unit is "kg" or "kgs" or "min" or "mins" or "minutes" ? unit.TrimEnd('s') : heading.Trim().ToLowerInvariant() is "kg" or "kgs" ? "kg" : "";
 
-    private static Regex UnitBehind => field ??= new(@"\s*[(\[](?<u>s|secs?|seconds|mins?|minutes|kgs?|reps?)\.?[)\]]$|(?<=^(?:work|rest|time|load|weight))\s+(?<u>s|secs?|seconds|mins?|minutes|kgs?)$", RegexOptions.IgnoreCase);
+    private static CardPattern UnitBehind => field ??= new(@"\s*[(\[](?<u>s|secs?|seconds|mins?|minutes|kgs?|reps?)\.?[)\]]$|(?<=^(?:work|rest|time|load|weight))\s+(?<u>s|secs?|seconds|mins?|minutes|kgs?)$", RegexOptions.IgnoreCase);
 
     /// <summary>A row of such a plan, as a margin of minutes, what it is, and what is done in it.</summary>
     private static string Scheduled(string[] heads, List<string> cells)
@@ -412,7 +412,7 @@ internal static partial class CardTable
     }
 
     /// <summary>A time on the clock, or a minute of the class.</summary>
-    private static Regex StartOf => field ??= new(@"^(?<a>[0-9]{1,2})(?:[:.](?<b>[0-5][0-9]))?\s*(?:'|mins?|minutes?|pm|am)?$", RegexOptions.IgnoreCase);
+    private static CardPattern StartOf => field ??= new(@"^(?<a>[0-9]{1,2})(?:[:.](?<b>[0-5][0-9]))?\s*(?:'|mins?|minutes?|pm|am)?$", RegexOptions.IgnoreCase);
 
     /// <summary>A row that is a block, as a head, how it runs, and its list.</summary>
     private static string BlockOf(string[] heads, List<string> cells, string label)
@@ -432,11 +432,11 @@ internal static partial class CardTable
         return moves.Count == 0 ? string.Join(' ', cells.Select(c => c.Trim())).Trim() : $"{(head.All(char.IsAsciiDigit) ? $"{label} {head}" : head)}{string.Concat(more.Select(m => $", {m}"))}: {string.Join(", ", moves)}";
     }
 
-    private static Regex NumberedMove => field ??= new(@"^\s*(?:exercise|move|movement|station|ex)\s*[0-9a-d]\s*$", RegexOptions.IgnoreCase);
+    private static CardPattern NumberedMove => field ??= new(@"^\s*(?:exercise|move|movement|station|ex)\s*[0-9a-d]\s*$", RegexOptions.IgnoreCase);
 
-    private static Regex NumberedSet => field ??= new(@"^\s*set\s*[1-9]\s*$", RegexOptions.IgnoreCase);
+    private static CardPattern NumberedSet => field ??= new(@"^\s*set\s*[1-9]\s*$", RegexOptions.IgnoreCase);
 
-    private static Regex Span => field ??= new(@"^(?<a>[0-9]{1,3})'?\s*[-–]\s*(?<b>[0-9]{1,3})(?:\s*'|\s*min(?:ute)?s?)?$");
+    private static CardPattern Span => field ??= new(@"^(?<a>[0-9]{1,3})'?\s*[-–]\s*(?<b>[0-9]{1,3})(?:\s*'|\s*min(?:ute)?s?)?$");
 
     /// <summary>Cells that hold numbers with the unit their column says.</summary>
     private static List<string> InUnits(List<string> cells, string[] units) =>
@@ -544,12 +544,12 @@ internal static partial class CardTable
     }
 
     /// <summary>How often on each side, in a column of times.</summary>
-    private static Regex OnEach => field ??= new(@"^\d{1,3}\s*(?:each|per|ea|/)\b", RegexOptions.IgnoreCase);
+    private static CardPattern OnEach => field ??= new(@"^\d{1,3}\s*(?:each|per|ea|/)\b", RegexOptions.IgnoreCase);
 
-    private static Regex EachAlone => field ??= new("^(?:each|ea|per)$", RegexOptions.IgnoreCase);
+    private static CardPattern EachAlone => field ??= new("^(?:each|ea|per)$", RegexOptions.IgnoreCase);
 
     /// <summary>A1, A2: no block, a place in one.</summary>
-    private static Regex Lettered => field ??= new("^[A-Ha-h][1-9]$");
+    private static CardPattern Lettered => field ??= new("^[A-Ha-h][1-9]$");
 
-    private static Regex NoHeading => field ??= new("[.;!?:0-9]");
+    private static CardPattern NoHeading => field ??= new("[.;!?:0-9]");
 }

@@ -28,16 +28,16 @@ internal static class CardTails
     private const string Minutes = @"[0-9]{1,2}[\s-]*(?:mins?|minutes?|')";
 
     /// <summary>“12 min cap”, “cap 12 mins”, “time cap: 12 min”, “TC 12 min”, alone or at the end.</summary>
-    private static Regex Cap => field ??= new(@"(?<!\bamrap\b.*)(?:^|[\s,;(-])(?<w>(?:time[\s-]*)?cap(?:ped)?\s*(?:at|of|is|:|=|-)?\s*" + Minutes + @"|" + Minutes + @"\s*(?:time[\s-]*)?cap|TC\s*:?\s*" + Minutes + @")\)?[.!]*\s*$", RegexOptions.IgnoreCase);
+    private static CardPattern Cap => field ??= new(@"(?<!\bamrap\b.*)(?:^|[\s,;(-])(?<w>(?:time[\s-]*)?cap(?:ped)?\s*(?:at|of|is|:|=|-)?\s*" + Minutes + @"|" + Minutes + @"\s*(?:time[\s-]*)?cap|TC\s*:?\s*" + Minutes + @")\)?[.!]*\s*$", RegexOptions.IgnoreCase);
 
     /// <summary>“…, water after lap 1”, “… then a drink”, “… then 1 min to get a drink”, behind how a list runs.</summary>
-    private static Regex Drink => field ??= new(@"(?<=[0-9].*)(?:\s+-\s+(?:water|drinks?)(?:\s+(?:break|stop))?|[\s,;(-]+(?<when>(?:water|drinks?)\s+(?:after(?!\s+(?:each|every))|at|when|once)\s[^,;()]{3,40})|[\s,;-]+then\s+(?:an?\s+)?(?:(?:water|drinks?)(?:\s+(?:break|stop))?(?:\s+(?:for\s+)?(?<t>[0-9]{1,3}\s*(?:s|secs?|seconds?|m|mins?|minutes?)))?|(?<t>[0-9]{1,3}\s*(?:s|secs?|seconds?|m|mins?|minutes?))\s*(?:(?:to\s+(?:get|have|grab)|for)\s+)?(?:an?\s+|some\s+)?(?:water|drinks?)(?:\s+break)?))\)?[.!]*\s*$", RegexOptions.IgnoreCase);
+    private static CardPattern Drink => field ??= new(@"(?<=[0-9].*)(?:\s+-\s+(?:water|drinks?)(?:\s+(?:break|stop))?|[\s,;(-]+(?<when>(?:water|drinks?)\s+(?:after(?!\s+(?:each|every))|at|when|once)\s[^,;()]{3,40})|[\s,;-]+then\s+(?:an?\s+)?(?:(?:water|drinks?)(?:\s+(?:break|stop))?(?:\s+(?:for\s+)?(?<t>[0-9]{1,3}\s*(?:s|secs?|seconds?|m|mins?|minutes?)))?|(?<t>[0-9]{1,3}\s*(?:s|secs?|seconds?|m|mins?|minutes?))\s*(?:(?:to\s+(?:get|have|grab)|for)\s+)?(?:an?\s+|some\s+)?(?:water|drinks?)(?:\s+break)?))\)?[.!]*\s*$", RegexOptions.IgnoreCase);
 
     /// <summary>“(1 swing 1 squat, 2 swings 2 squats ... up to 10)”: a ladder, told once more.</summary>
-    private static Regex Told => field ??= new(@"^\s*\((?=(?:[^()]*?[0-9]\s+[a-z]{3}){2})[^()]*(?:\.\.|\b(?:up|down)\s+to\s+[0-9])[^()]*\)\s*$", RegexOptions.IgnoreCase);
+    private static CardPattern Told => field ??= new(@"^\s*\((?=(?:[^()]*?[0-9]\s+[a-z]{3}){2})[^()]*(?:\.\.|\b(?:up|down)\s+to\s+[0-9])[^()]*\)\s*$", RegexOptions.IgnoreCase);
 
     /// <summary>“2 laps, water break 2 mins after lap 1”.</summary>
-    private static Regex Lap => field ??= new(@"(?<=\b2\s*(?:laps|rounds|times)\b.*)\b(?:water|drinks?)(?:\s+break)?\s+(?<t>[0-9]{1,3}\s*(?:s|secs?|seconds?|m|mins?|minutes?))\s+after\s+(?:lap|round)\s+(?:1|one)\b", RegexOptions.IgnoreCase);
+    private static CardPattern Lap => field ??= new(@"(?<=\b2\s*(?:laps|rounds|times)\b.*)\b(?:water|drinks?)(?:\s+break)?\s+(?<t>[0-9]{1,3}\s*(?:s|secs?|seconds?|m|mins?|minutes?))\s+after\s+(?:lap|round)\s+(?:1|one)\b", RegexOptions.IgnoreCase);
 
-    private static Regex LongInBrackets => field ??= new(@"^\s*(?<h>[a-z][a-z0-9 &'-]{1,30}?)\s*\((?<t>[0-9]{1,2}\s*(?:mins?|minutes?))\)\s*:\s*(?<rest>(?=.*\b[0-9]{2}\s*s(?:ecs?|econds?)?\s*(?:on|work)\b)(?=.*\b(?:twice|thrice|[a-z]+\s+times|[0-9]\s*(?:rounds|times|laps))\b).+)$", RegexOptions.IgnoreCase);
+    private static CardPattern LongInBrackets => field ??= new(@"^\s*(?<h>[a-z][a-z0-9 &'-]{1,30}?)\s*\((?<t>[0-9]{1,2}\s*(?:mins?|minutes?))\)\s*:\s*(?<rest>(?=.*\b[0-9]{2}\s*s(?:ecs?|econds?)?\s*(?:on|work)\b)(?=.*\b(?:twice|thrice|[a-z]+\s+times|[0-9]\s*(?:rounds|times|laps))\b).+)$", RegexOptions.IgnoreCase);
 }

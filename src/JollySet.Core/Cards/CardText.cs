@@ -122,19 +122,19 @@ internal static class CardText
         return lines;
     }
 
-    private static Regex NextLetter => field ??= new(@"^(?<l>[B-H])\s+(?=[A-Za-z]{3})");
+    private static CardPattern NextLetter => field ??= new(@"^(?<l>[B-H])\s+(?=[A-Za-z]{3})");
 
     /// <summary>“#1 squat x10”: a number of a list, no heading.</summary>
-    private static Regex NumberSign => field ??= new(@"^#(?<n>[0-9]{1,2})(?:[.:)]|\s-)?\s+(?=[A-Za-z0-9])");
+    private static CardPattern NumberSign => field ??= new(@"^#(?<n>[0-9]{1,2})(?:[.:)]|\s-)?\s+(?=[A-Za-z0-9])");
 
     /// <summary>“Row *each arm*”: words told with stress beside a name.</summary>
-    private static Regex Emphasis => field ??= new(@"(?<=[A-Za-z0-9)]\s)\*(?<w>[A-Za-z][^*]{1,40}?)\*(?!\S)");
+    private static CardPattern Emphasis => field ??= new(@"(?<=[A-Za-z0-9)]\s)\*(?<w>[A-Za-z][^*]{1,40}?)\*(?!\S)");
 
     /// <summary>“A 40/20 x3: …”, “C: …”.</summary>
-    private static Regex BlockLetter => field ??= new(@"^(?<l>[A-H])(?:\s+(?=\d{2}\s*/\s*\d{2}|\d\s?x\b|\d+\s*rounds)|:\s)");
+    private static CardPattern BlockLetter => field ??= new(@"^(?<l>[A-H])(?:\s+(?=\d{2}\s*/\s*\d{2}|\d\s?x\b|\d+\s*rounds)|:\s)");
 
     /// <summary>“1) squats 2) rows”: no bullet of one line.</summary>
-    private static Regex NumberedOnLine => field ??= new(@"^1\)\s.*\s2\)\s");
+    private static CardPattern NumberedOnLine => field ??= new(@"^1\)\s.*\s2\)\s");
 
     private static CardWords Of(int number, string raw, string? row, MoveLibrary library)
     {
@@ -196,7 +196,7 @@ internal static class CardText
     }
 
     /// <summary>A sign that is no letter at the head of a line, and before two words more of it.</summary>
-    private static Regex Repeated => field ??= new(@"^\s*(?<s>(?:\p{So}|\p{Cs}|[•▪‣◦·])+\uFE0F?)\s*[\p{L}\d][^\n]*?\s\k<s>\s*[\p{L}\d][^\n]*?\s\k<s>\s*[\p{L}\d]");
+    private static CardPattern Repeated => field ??= new(@"^\s*(?<s>(?:\p{So}|\p{Cs}|[•▪‣◦·])+\uFE0F?)\s*[\p{L}\d][^\n]*?\s\k<s>\s*[\p{L}\d][^\n]*?\s\k<s>\s*[\p{L}\d]");
 
     /// <summary>A picture before a number or words that says what they are: people, a place, a bag.</summary>
     private static string Keyed(string text)
@@ -209,12 +209,12 @@ internal static class CardText
     }
 
     /// <summary>A picture between words and a number parts them.</summary>
-    private static Regex PictureBetween => field ??= new(@"(?<=[a-z)])\s+(?:\p{Cs}|\p{So}|\uFE0F|\u200D)+(?=\s+[0-9])", RegexOptions.IgnoreCase);
+    private static CardPattern PictureBetween => field ??= new(@"(?<=[a-z)])\s+(?:\p{Cs}|\p{So}|\uFE0F|\u200D)+(?=\s+[0-9])", RegexOptions.IgnoreCase);
 
-    private static Regex PictureKey => field ??= new(@"(?:^|\s+)(?:(?<people>👥|👫|👪)\s*(?=\d)|(?<place>📍)\s*(?=\p{L})|(?<kit>🎒)\s*(?=[\p{L}\d]))");
+    private static CardPattern PictureKey => field ??= new(@"(?:^|\s+)(?:(?<people>👥|👫|👪)\s*(?=\d)|(?<place>📍)\s*(?=\p{L})|(?<kit>🎒)\s*(?=[\p{L}\d]))");
 
     /// <summary>A number on a key before a line counts it.</summary>
-    private static Regex Keycap => field ??= new(@"^\s*(?:(?<n>[0-9])\uFE0F?\u20E3)+\s*(?=\S)(?!(?:x\b|rounds?|rds?|sets?|laps?|times|reps?|min|sec|s\b|circuits?|blocks?|people)\b?)");
+    private static CardPattern Keycap => field ??= new(@"^\s*(?:(?<n>[0-9])\uFE0F?\u20E3)+\s*(?=\S)(?!(?:x\b|rounds?|rds?|sets?|laps?|times|reps?|min|sec|s\b|circuits?|blocks?|people)\b?)");
 
     /// <summary>The same words in the signs of one keyboard, without pictures.</summary>
     public static string Plain(string text)
@@ -259,7 +259,7 @@ internal static class CardText
     private static readonly SearchValues<string> Signs = SearchValues.Create(["  ", " : ", "''", "=>"], StringComparison.Ordinal);
 
     /// <summary>A number on a key: 4️⃣.</summary>
-    private static Regex KeyedDigit => field ??= new(@"(?<n>[0-9])\uFE0F?\u20E3");
+    private static CardPattern KeyedDigit => field ??= new(@"(?<n>[0-9])\uFE0F?\u20E3");
 
     private static string Normal(string text)
     {
@@ -280,40 +280,40 @@ internal static class CardText
         }
     }
 
-    private static Regex Tied => field ??= new(@"^(?!a\s\d{1,2}[\s-]+(?:min|sec|hour|round|station|exercise|move))(?:(?<a>[A-Ha-h])\s?\d\s?[.):\-]?\s+|(?<b>[1-8])[a-hA-H]\s?[.):]?\s+)(?=\S)", RegexOptions.IgnoreCase);
+    private static CardPattern Tied => field ??= new(@"^(?!a\s\d{1,2}[\s-]+(?:min|sec|hour|round|station|exercise|move))(?:(?<a>[A-Ha-h])\s?\d\s?[.):\-]?\s+|(?<b>[1-8])[a-hA-H]\s?[.):]?\s+)(?=\S)", RegexOptions.IgnoreCase);
 
-    private static Regex Bullet => field ??= new(@"^(?:[-*+>~]+\s*|\[[ x]?\]\s*|\d{1,2}\s?(?:\.\)|[.)])(?![\d.])\s*|[1-4]\s*[-/]\s+(?=[a-z])|0\d\s+(?=[a-z])|[a-h][.)]\s+|\(?[a-z]\)\s+|\(\d{1,2}\)\s+)+(?=\S)", RegexOptions.IgnoreCase);
+    private static CardPattern Bullet => field ??= new(@"^(?:[-*+>~]+\s*|\[[ x]?\]\s*|\d{1,2}\s?(?:\.\)|[.)])(?![\d.])\s*|[1-4]\s*[-/]\s+(?=[a-z])|0\d\s+(?=[a-z])|[a-h][.)]\s+|\(?[a-z]\)\s+|\(\d{1,2}\)\s+)+(?=\S)", RegexOptions.IgnoreCase);
 
     /// <summary>A line set in slanted letters.</summary>
-    private static Regex Slanted => field ??= new(@"^(?<s>[_*])(?<in>[^_*\s][^_*]*[^_*\s])\k<s>$");
+    private static CardPattern Slanted => field ??= new(@"^(?<s>[_*])(?<in>[^_*\s][^_*]*[^_*\s])\k<s>$");
 
     /// <summary>A sign of a list before a letter and number of a pair.</summary>
-    private static Regex ListSign => field ??= new(@"^[-*+]\s+(?=[A-Ha-h]\d\s?[.):-])");
+    private static CardPattern ListSign => field ??= new(@"^[-*+]\s+(?=[A-Ha-h]\d\s?[.):-])");
 
     /// <summary>A row of cells between strokes, of a table without a head.</summary>
-    private static Regex RowWhole => field ??= new(@"^\|\s*(?<row>[^|]+\|.*?)\s*\|$");
+    private static CardPattern RowWhole => field ??= new(@"^\|\s*(?<row>[^|]+\|.*?)\s*\|$");
 
     /// <summary>Words between two of the same signs: a heading, and what stands behind it.</summary>
-    private static Regex Framed => field ??= new(@"^(?!\|.*\|.*\|)(?:(?<s>[~_|=]|[~*_=|-]{2,5})\s*(?<name>[A-Za-z][^~_=|<>*]{1,50}?)\s*\k<s>|<{1,3}\s*(?<name>[A-Za-z][^~_=|<>*]{1,50}?)\s*>{1,3})\s*(?<more>.*)$");
+    private static CardPattern Framed => field ??= new(@"^(?!\|.*\|.*\|)(?:(?<s>[~_|=]|[~*_=|-]{2,5})\s*(?<name>[A-Za-z][^~_=|<>*]{1,50}?)\s*\k<s>|<{1,3}\s*(?<name>[A-Za-z][^~_=|<>*]{1,50}?)\s*>{1,3})\s*(?<more>.*)$");
 
     /// <summary>A count in a box of its own before a move.</summary>
-    private static Regex Boxed => field ??= new(@"^\[(?<n>\d{1,3})\]\s*(?=[a-z])", RegexOptions.IgnoreCase);
+    private static CardPattern Boxed => field ??= new(@"^\[(?<n>\d{1,3})\]\s*(?=[a-z])", RegexOptions.IgnoreCase);
 
     /// <summary>An arrow to a count alone.</summary>
-    private static Regex LedTo => field ??= new(@"(?<=[a-z)])\s*->\s*(?=\d{1,3}\s*(?:reps?)?\s*(?:$|,))", RegexOptions.IgnoreCase);
+    private static CardPattern LedTo => field ??= new(@"(?<=[a-z)])\s*->\s*(?=\d{1,3}\s*(?:reps?)?\s*(?:$|,))", RegexOptions.IgnoreCase);
 
-    private static Regex FromTo => field ??= new(@"(?<=(?:^|\b(?:ladder|countdown|count\s+down|finisher|from)\W{0,3})\d{1,2})\s*->\s*(?=\d{1,2}\s*(?:$|[:,;)]|reps|of\b))", RegexOptions.IgnoreCase);
+    private static CardPattern FromTo => field ??= new(@"(?<=(?:^|\b(?:ladder|countdown|count\s+down|finisher|from)\W{0,3})\d{1,2})\s*->\s*(?=\d{1,2}\s*(?:$|[:,;)]|reps|of\b))", RegexOptions.IgnoreCase);
 
     /// <summary>“10 -> 8 -> 6 -> 4”.</summary>
-    private static Regex RungToRung => field ??= new(@"(?<=(?:^|\s)[0-9]{1,2})\s*->\s*(?=[0-9]{1,2}\b(?:\s*->\s*[0-9]|(?<=->\s*[0-9]+\s*->\s*[0-9]+)\s*(?:$|[:,;)]|[a-z])))", RegexOptions.IgnoreCase);
+    private static CardPattern RungToRung => field ??= new(@"(?<=(?:^|\s)[0-9]{1,2})\s*->\s*(?=[0-9]{1,2}\b(?:\s*->\s*[0-9]|(?<=->\s*[0-9]+\s*->\s*[0-9]+)\s*(?:$|[:,;)]|[a-z])))", RegexOptions.IgnoreCase);
 
     /// <summary>Seconds; inches where it is of a box.</summary>
-    private static Regex DoublePrime => field ??= new(@"(?<=\d)(?<!['′’]\s?\d{1,2})\s?″(?!\s*(?:box|step|bench|platform|ball|plyo))", RegexOptions.IgnoreCase);
+    private static CardPattern DoublePrime => field ??= new(@"(?<=\d)(?<!['′’]\s?\d{1,2})\s?″(?!\s*(?:box|step|bench|platform|ball|plyo))", RegexOptions.IgnoreCase);
 
     /// <summary>“¡Clase del jueves!”: the signs around a cry.</summary>
-    private static Regex Opened => field ??= new(@"^\s*[¡¿](?<said>[^¡¿!?]+)[!?]\s*$");
+    private static CardPattern Opened => field ??= new(@"^\s*[¡¿](?<said>[^¡¿!?]+)[!?]\s*$");
 
-    private static Regex Rule => field ??= new(@"^[-=_*~.\s|:+]*$");
+    private static CardPattern Rule => field ??= new(@"^[-=_*~.\s|:+]*$");
 
-    private static Regex Spaces => field ??= new(@"\s+");
+    private static CardPattern Spaces => field ??= new(@"\s+");
 }

@@ -18,7 +18,7 @@ internal static class CardTimeline
             put[span.At] = string.Create(CultureInfo.InvariantCulture, $"{span.From}'-{span.To}' {span.What}");
     }
 
-    private static Regex Span => field ??= new(@"^\s*(?:mins?\.?|minutes?|from)?\s*(?<a>[0-9]{1,3})\s*(?:mins?|minutes?|m|')?\s*(?:-|to)\s*(?<b>[0-9]{1,3})\s*(?:mins?|minutes?|m\b|')?\s*[:.)=-]?\s+(?<what>[\p{L}0-9(].*)$", RegexOptions.IgnoreCase);
+    private static CardPattern Span => field ??= new(@"^\s*(?:mins?\.?|minutes?|from)?\s*(?<a>[0-9]{1,3})\s*(?:mins?|minutes?|m|')?\s*(?:-|to)\s*(?<b>[0-9]{1,3})\s*(?:mins?|minutes?|m\b|')?\s*[:.)=-]?\s+(?<what>[\p{L}0-9(].*)$", RegexOptions.IgnoreCase);
 
-    private static Regex Pause => field ??= new(@"^(?:water|drinks?|rest|break)\b", RegexOptions.IgnoreCase);
+    private static CardPattern Pause => field ??= new(@"^(?:water|drinks?|rest|break)\b", RegexOptions.IgnoreCase);
 }

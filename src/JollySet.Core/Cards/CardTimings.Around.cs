@@ -60,21 +60,21 @@ internal sealed partial class CardTimings
         return items;
     }
 
-    private static Regex Lists => field ??= new(@"[a-z]\s*[,/&+]\s*(?:and\s+|then\s+)?[a-z]|[a-z]\s+(?:and|then)\s+[a-z]", RegexOptions.IgnoreCase);
+    private static CardPattern Lists => field ??= new(@"[a-z]\s*[,/&+]\s*(?:and\s+|then\s+)?[a-z]|[a-z]\s+(?:and|then)\s+[a-z]", RegexOptions.IgnoreCase);
 
-    private static Regex Between => field ??= new(@"\s*(?:,\s*(?:and\s+)?(?:then\s+)?|\s[/+]\s|;\s*|\s(?:and\s+)?then\s)\s*", RegexOptions.IgnoreCase);
+    private static CardPattern Between => field ??= new(@"\s*(?:,\s*(?:and\s+)?(?:then\s+)?|\s[/+]\s|;\s*|\s(?:and\s+)?then\s)\s*", RegexOptions.IgnoreCase);
 
-    private static Regex And => field ??= new(@"\s+(?:and|&)\s+|\s*[/+&]\s*", RegexOptions.IgnoreCase);
+    private static CardPattern And => field ??= new(@"\s+(?:and|&)\s+|\s*[/+&]\s*", RegexOptions.IgnoreCase);
 
-    private static Regex NoItem => field ??= new(@"^(?:rest|recover|recovery|break|water|hold|work|off|on)$", RegexOptions.IgnoreCase);
+    private static CardPattern NoItem => field ??= new(@"^(?:rest|recover|recovery|break|water|hold|work|off|on)$", RegexOptions.IgnoreCase);
 
     /// <summary>“Last one”, “then”: what says where it comes is no name.</summary>
-    private static Regex NoName => field ??= new(@"^(?:last|first|next|then|and|after|finally|now|so)\b", RegexOptions.IgnoreCase);
+    private static CardPattern NoName => field ??= new(@"^(?:last|first|next|then|and|after|finally|now|so)\b", RegexOptions.IgnoreCase);
 
     /// <summary>What only leads to how it runs.</summary>
-    private static Regex Leads => field ??= new(@"^(?:(?:then|next|after\s+that|and|so|we|we'll|i|you|do|doing|have|there's|complete|perform|an?|the)\s+|circuits?\s*(?:of\b|[:-])\s*)*", RegexOptions.IgnoreCase);
+    private static CardPattern Leads => field ??= new(@"^(?:(?:then|next|after\s+that|and|so|we|we'll|i|you|do|doing|have|there's|complete|perform|an?|the)\s+|circuits?\s*(?:of\b|[:-])\s*)*", RegexOptions.IgnoreCase);
 
-    private static Regex ListBegins => field ??= new(@"^[\s:,.-]*(?:(?:of|on|with|doing|through|rounds\s+of|a\s+circuit\s+of)\b[\s:]*)*", RegexOptions.IgnoreCase);
+    private static CardPattern ListBegins => field ??= new(@"^[\s:,.-]*(?:(?:of|on|with|doing|through|rounds\s+of|a\s+circuit\s+of)\b[\s:]*)*", RegexOptions.IgnoreCase);
 
-    private static Regex ListEnds => field ??= new(@"\s*[,;:(.]\s*|\s-\s+|\s+(?:for|at|with|all|each)\s+|\s+(?=x\s*[0-9]|[0-9]|twice|three|two|four|five)", RegexOptions.IgnoreCase);
+    private static CardPattern ListEnds => field ??= new(@"\s*[,;:(.]\s*|\s-\s+|\s+(?:for|at|with|all|each)\s+|\s+(?=x\s*[0-9]|[0-9]|twice|three|two|four|five)", RegexOptions.IgnoreCase);
 }

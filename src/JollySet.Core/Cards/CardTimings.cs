@@ -222,26 +222,26 @@ internal sealed partial class CardTimings
     private const string To = @"(?:to\s+(?:change|move|swap|switch|rest|recover|reset|transition|rotate|get|walk|run|jog|catch)(?:\s+(?:over|on|along|around|round|across|ready|set|up|stations?|there|your\s+breath|to))*(?:\s+(?:the|their|your)\s+next(?:\s+" + Moves + ")?)?)";
     private const string Each = @"(?:(?:on|at|per|for|in|of)\s+)?(?:each|every|per|all|ea)\b(?:\s+of\s+them)?(?:\s+(?:of\s+the\s+)?" + Moves + @")?|(?:per|on\s+the|a)\s+" + Moves;
 
-    private static Regex OfRounds => field ??= new(@"\b(?:rounds?|laps?|circuits?|repeat)\b", RegexOptions.IgnoreCase);
+    private static CardPattern OfRounds => field ??= new(@"\b(?:rounds?|laps?|circuits?|repeat)\b", RegexOptions.IgnoreCase);
 
-    private static Regex Doses => field ??= new(@"[0-9]\s*x\s*[0-9]|\b(?:reps?|each)\s+x\s*[0-9]", RegexOptions.IgnoreCase);
+    private static CardPattern Doses => field ??= new(@"[0-9]\s*x\s*[0-9]|\b(?:reps?|each)\s+x\s*[0-9]", RegexOptions.IgnoreCase);
 
-    private static Regex Figures => field ??= new(@"[0-9]");
+    private static CardPattern Figures => field ??= new(@"[0-9]");
 
     /// <summary>Where a stretch of timings may begin: behind a name and its sign, or in a bracket.</summary>
-    private static Regex Starts => field ??= new(@":\s+(?!-)|\s-\s|\(|\.\s+(?=\S)");
+    private static CardPattern Starts => field ??= new(@":\s+(?!-)|\s-\s|\(|\.\s+(?=\S)");
 
-    private static Regex Side => field ??= new(@"^[0-9]{1,3}'?\s*-\s*[0-9]{1,3}'?\s+(?=(?<name>[a-z]+):\s)", RegexOptions.IgnoreCase);
+    private static CardPattern Side => field ??= new(@"^[0-9]{1,3}'?\s*-\s*[0-9]{1,3}'?\s+(?=(?<name>[a-z]+):\s)", RegexOptions.IgnoreCase);
 
-    private static Regex LetterBefore => field ??= new("^[A-H]:\\s+");
+    private static CardPattern LetterBefore => field ??= new("^[A-H]:\\s+");
 
     /// <summary>“Block 2”, “Part 1 legs”.</summary>
-    private static Regex NameBefore => field ??= new(@"^(?>[a-z][a-z']*)(?:\s[a-z']+)?\s[0-9]{1,2}[a-d]?(?:\s[a-z']+){0,3}$", RegexOptions.IgnoreCase);
+    private static CardPattern NameBefore => field ??= new(@"^(?>[a-z][a-z']*)(?:\s[a-z']+)?\s[0-9]{1,2}[a-d]?(?:\s[a-z']+){0,3}$", RegexOptions.IgnoreCase);
 
-    private static Regex Sign => field ??= new(@"\G(?>(?:[\s,;+/&.-]+|(?:and|then|with|plus|of)\b|(?:followed|repeated)\s+by\b|w/)+)", RegexOptions.IgnoreCase);
+    private static CardPattern Sign => field ??= new(@"\G(?>(?:[\s,;+/&.-]+|(?:and|then|with|plus|of)\b|(?:followed|repeated)\s+by\b|w/)+)", RegexOptions.IgnoreCase);
 
     /// <summary>One clause.</summary>
-    private static Regex Clause => field ??= new(
+    private static CardPattern Clause => field ??= new(
         @"\G(?:(?<between>" + T + @"\s*(?:(?:of\s+)?(?:" + Off + @"|(?<water>water|drinks?))(?:\s+break)?\s*)?(?:in\s+)?(?:(?:between|btw|b/w|betw|after)(?:\s+(?:each|every|the))?|at\s+the\s+end\s+of\s+(?:each|every|the)|(?:per|each|every))\s+" + Round + @"|(?:rest(?:ing)?|recover(?:ing)?|break|take|have|(?<water>water))\s*:?\s*(?:for\s+)?" + T + @"\s+(?:rest\s+|break\s+)?(?:between|after|btw)(?:\s+(?:each|every|the))?\s+" + Round + @"|(?:rest\s+)?" + T + @"\s+(?:rest\s+|off\s+)?(?:and\s+|then\s+|&\s+)+repeat\b|(?:rest|break)\s+between\s+(?:the\s+)?" + Round + @"\s*[:=-]?\s*" + T + @")" +
         @"|(?<stations>[0-9]{1,2}\s*x?\s*(?:different\s+)?(?:(?<stand>stations?|stns?)|exercises?|moves|movements|drills)\b(?:\s+(?:of|each|in\s+total|total)\b)?)" +
         @"|(?<whole>(?:(?:each|every)\s+(?:move|exercise|one)(?=\s*[:-]?\s*[0-9]\s+sets\s+of\s)|(?<!of\s+)everything|all\s+(?:moves|exercises|stations))\b(?:\s+(?:is|are|for|gets?))?(?=\s*[:,-]?\s*(?:[0-9]|x\s?[0-9])))" +

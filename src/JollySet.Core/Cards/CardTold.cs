@@ -233,53 +233,53 @@ internal sealed class CardTold
     public static string Minutes(string text) => text.Contains("min", StringComparison.OrdinalIgnoreCase)
         ? CoupleOf.Replace(OneMinute.Replace(HalfMinute.Replace(AndAHalf.Replace(text, "90 seconds"), "30 seconds"), "1 minute"), "2 minutes") : text;
 
-    private static Regex AndAHalf => field ??= new(@"\b(?:a|one|1)\s+min(?:ute)?\s+and\s+a\s+half\b|\b(?:one|1)\s+and\s+a\s+half\s+min(?:ute)?s\b", RegexOptions.IgnoreCase);
+    private static CardPattern AndAHalf => field ??= new(@"\b(?:a|one|1)\s+min(?:ute)?\s+and\s+a\s+half\b|\b(?:one|1)\s+and\s+a\s+half\s+min(?:ute)?s\b", RegexOptions.IgnoreCase);
 
-    private static Regex HalfMinute => field ??= new(@"\bhalf\s+(?:a\s+)?min(?:ute)?\b", RegexOptions.IgnoreCase);
+    private static CardPattern HalfMinute => field ??= new(@"\bhalf\s+(?:a\s+)?min(?:ute)?\b", RegexOptions.IgnoreCase);
 
-    private static Regex OneMinute => field ??= new(@"\b(?:a|one)(?:\s+(?:whole|full))?\s+min(?:ute)?\b(?!\s+or\s+(?:two|so|2))", RegexOptions.IgnoreCase);
+    private static CardPattern OneMinute => field ??= new(@"\b(?:a|one)(?:\s+(?:whole|full))?\s+min(?:ute)?\b(?!\s+or\s+(?:two|so|2))", RegexOptions.IgnoreCase);
 
-    private static Regex CoupleOf => field ??= new(@"\ba\s+couple\s+of\s+min(?:ute)?s\b", RegexOptions.IgnoreCase);
+    private static CardPattern CoupleOf => field ??= new(@"\ba\s+couple\s+of\s+min(?:ute)?s\b", RegexOptions.IgnoreCase);
 
     /// <summary>Words by which a sentence says the opposite, a choice, or something of some of it.</summary>
-    private static Regex Unsure => field ??= new(@"\b(?:not|never|remember|remind(?:er)?|unless|instead|last\s+(?:week|time|month)|rather\s+than|either|or|odd|even|half\s+(?:the|of|way)|halfway|if|per\s+cent|kg|kilos?|lbs?|first\s+(?:round|set|time)|last\s+(?:round|set|one)|between\s+(?:the\s+|each\s+|all\s+)*(?:blocks?|parts?|super\s?sets?|circuits)|until|up\s+to|down\s+to|increas\w+|decreas\w+|drop(?:ping)?|add(?:ing)?)\b|n't\b|[0-9]\s*%", RegexOptions.IgnoreCase);
+    private static CardPattern Unsure => field ??= new(@"\b(?:not|never|remember|remind(?:er)?|unless|instead|last\s+(?:week|time|month)|rather\s+than|either|or|odd|even|half\s+(?:the|of|way)|halfway|if|per\s+cent|kg|kilos?|lbs?|first\s+(?:round|set|time)|last\s+(?:round|set|one)|between\s+(?:the\s+|each\s+|all\s+)*(?:blocks?|parts?|super\s?sets?|circuits)|until|up\s+to|down\s+to|increas\w+|decreas\w+|drop(?:ping)?|add(?:ing)?)\b|n't\b|[0-9]\s*%", RegexOptions.IgnoreCase);
 
-    private static Regex Amrap => field ??= new(@"\bAMRAP\b|\bas\s+many\s+(?:rounds|reps|times)\s+as\s+(?:possible|they\s+can|you\s+can|we\s+can)\b", RegexOptions.IgnoreCase);
+    private static CardPattern Amrap => field ??= new(@"\bAMRAP\b|\bas\s+many\s+(?:rounds|reps|times)\s+as\s+(?:possible|they\s+can|you\s+can|we\s+can)\b", RegexOptions.IgnoreCase);
 
-    private static Regex Emom => field ??= new(@"\b(?:an?\s+)?EMOM\b", RegexOptions.IgnoreCase);
+    private static CardPattern Emom => field ??= new(@"\b(?:an?\s+)?EMOM\b", RegexOptions.IgnoreCase);
 
     /// <summary>How many stand together.</summary>
-    private static Regex InGroups => field ??= new(@"\b(?<what>(?:teams?|groups?|pairs?)\s+of)\s+[0-9]{1,2}\b|\b[0-9]\s+(?<what>at\s+each)\b|\b(?<what>all|done)\s+(?:the\s+)?[0-9]{1,2}\b", RegexOptions.IgnoreCase);
+    private static CardPattern InGroups => field ??= new(@"\b(?<what>(?:teams?|groups?|pairs?)\s+of)\s+[0-9]{1,2}\b|\b[0-9]\s+(?<what>at\s+each)\b|\b(?<what>all|done)\s+(?:the\s+)?[0-9]{1,2}\b", RegexOptions.IgnoreCase);
 
-    private static Regex Time => field ??= new(@"(?<![0-9:/.-])\b(?<n>[0-9]{1,3})(?:\s*(?:-|to|or)\s*(?<high>[0-9]{1,3}))?(?:[\s-]*(?<u>s|secs?|seconds?|mins?|minutes?)\b'?s?|(?=\s+(?:on(?!\s+(?:each|the|their|your))|off|rest|work|to\s+(?:rest|recover|catch|breathe|swap|change|move|switch|get|reset|walk|jog|run|go)|(?:of\s+)?(?:rest|recovery|breather|between))\b))", RegexOptions.IgnoreCase);
+    private static CardPattern Time => field ??= new(@"(?<![0-9:/.-])\b(?<n>[0-9]{1,3})(?:\s*(?:-|to|or)\s*(?<high>[0-9]{1,3}))?(?:[\s-]*(?<u>s|secs?|seconds?|mins?|minutes?)\b'?s?|(?=\s+(?:on(?!\s+(?:each|the|their|your))|off|rest|work|to\s+(?:rest|recover|catch|breathe|swap|change|move|switch|get|reset|walk|jog|run|go)|(?:of\s+)?(?:rest|recovery|breather|between))\b))", RegexOptions.IgnoreCase);
 
-    private static Regex RestBehind => field ??= new(@"^[\s-]*(?:of\s+|for\s+a\s+|for\s+|as\s+a\s+)?(?:(?:rest(?:ing)?|recovery|recover|break|breather|breathing\s+space|off|pause|gap|down\s?time|transition|change\s?-?\s?over|water(?:\s+break)?|drink(?:s)?(?:\s+break)?)\b|to\s+(?:rest|recover|drink|catch|breathe|swap|change|move|switch|get|reset|set\s+up|find|walk|jog|run|step|go|drink|shake|grab|have\s+a\s+(?:drink|rest|breather))\b[^,;.0-9]{0,40}?(?=\s*(?:[,;.0-9]|$|\band\b|\bbetween\b|\bafter\b|\bbefore\b))|(?=(?:in\s+)?between\b|after\s+(?:each|every)\b))", RegexOptions.IgnoreCase);
+    private static CardPattern RestBehind => field ??= new(@"^[\s-]*(?:of\s+|for\s+a\s+|for\s+|as\s+a\s+)?(?:(?:rest(?:ing)?|recovery|recover|break|breather|breathing\s+space|off|pause|gap|down\s?time|transition|change\s?-?\s?over|water(?:\s+break)?|drink(?:s)?(?:\s+break)?)\b|to\s+(?:rest|recover|drink|catch|breathe|swap|change|move|switch|get|reset|set\s+up|find|walk|jog|run|step|go|drink|shake|grab|have\s+a\s+(?:drink|rest|breather))\b[^,;.0-9]{0,40}?(?=\s*(?:[,;.0-9]|$|\band\b|\bbetween\b|\bafter\b|\bbefore\b))|(?=(?:in\s+)?between\b|after\s+(?:each|every)\b))", RegexOptions.IgnoreCase);
 
-    private static Regex RestBefore => field ??= new(@"\b(?:rest(?:ing|s)?|break|breather|recovery|recover|pause|off|(?:have|take|with|grab)\s+a\s+drink|sit\s+down|between\s+(?:rounds|them|each|every\s+round|exercises))(?:\s+(?:for|of|is|are|about|around|a|just|only|them|we|have|take))*\s*$", RegexOptions.IgnoreCase);
+    private static CardPattern RestBefore => field ??= new(@"\b(?:rest(?:ing|s)?|break|breather|recovery|recover|pause|off|(?:have|take|with|grab)\s+a\s+drink|sit\s+down|between\s+(?:rounds|them|each|every\s+round|exercises))(?:\s+(?:for|of|is|are|about|around|a|just|only|them|we|have|take))*\s*$", RegexOptions.IgnoreCase);
 
     /// <summary>Where a rest lies.</summary>
-    private static Regex Scope => field ??= new(@"^\s*(?:(?:in\s+)?between(?:\s+(?:each|every|the|all))?(?:\s+(?:of\s+the\s+)?(?:rounds?|sets?|circuits?|laps?|moves?|exercises?|stations?|ones?|them))?|(?:at\s+the\s+end\s+of|after|before)\s+(?:each|every|the\s+next|a|one)(?:\s+(?:rounds?|sets?|circuits?|laps?|moves?|exercises?|stations?|ones?))?|each\s+time|before\s+(?:we|they|you|going|starting|doing)\b[^,;.0-9]{0,30})", RegexOptions.IgnoreCase);
+    private static CardPattern Scope => field ??= new(@"^\s*(?:(?:in\s+)?between(?:\s+(?:each|every|the|all))?(?:\s+(?:of\s+the\s+)?(?:rounds?|sets?|circuits?|laps?|moves?|exercises?|stations?|ones?|them))?|(?:at\s+the\s+end\s+of|after|before)\s+(?:each|every|the\s+next|a|one)(?:\s+(?:rounds?|sets?|circuits?|laps?|moves?|exercises?|stations?|ones?))?|each\s+time|before\s+(?:we|they|you|going|starting|doing)\b[^,;.0-9]{0,30})", RegexOptions.IgnoreCase);
 
-    private static Regex OfRounds => field ??= new(@"\b(?:between|after|end\s+of|before)\s+(?:each\s+|every\s+|the\s+|all\s+|a\s+|one\s+)*(?:next\s+)?(?:round|set|circuit|lap|go\b)|\bround(?:s)?\s+break\b|\bbefore\s+(?:we|they|you|going|starting|doing)\b", RegexOptions.IgnoreCase);
+    private static CardPattern OfRounds => field ??= new(@"\b(?:between|after|end\s+of|before)\s+(?:each\s+|every\s+|the\s+|all\s+|a\s+|one\s+)*(?:next\s+)?(?:round|set|circuit|lap|go\b)|\bround(?:s)?\s+break\b|\bbefore\s+(?:we|they|you|going|starting|doing)\b", RegexOptions.IgnoreCase);
 
-    private static Regex OfMoves => field ??= new(@"\b(?:each|every|per|next)\s+(?:exercise|move|station)|\bto\s+(?:swap|change|move|switch|get\s+to)|\bbetween\s+(?:exercises|moves|stations)", RegexOptions.IgnoreCase);
+    private static CardPattern OfMoves => field ??= new(@"\b(?:each|every|per|next)\s+(?:exercise|move|station)|\bto\s+(?:swap|change|move|switch|get\s+to)|\bbetween\s+(?:exercises|moves|stations)", RegexOptions.IgnoreCase);
 
-    private static Regex SetsOf => field ??= new(@"\b(?<n>[1-9]|10)\s+(?:sets|lots|rounds)\s+of\s+(?<reps>[0-9]{1,2})\b(?!\s*(?:s|secs?|seconds?|m|mins?|minutes?)\b)", RegexOptions.IgnoreCase);
+    private static CardPattern SetsOf => field ??= new(@"\b(?<n>[1-9]|10)\s+(?:sets|lots|rounds)\s+of\s+(?<reps>[0-9]{1,2})\b(?!\s*(?:s|secs?|seconds?|m|mins?|minutes?)\b)", RegexOptions.IgnoreCase);
 
-    private static Regex DrinkBetween => field ??= new(@"\b(?:a\s+|some\s+)?(?:quick\s+|short\s+)?(?:sip\s+of\s+|drop\s+of\s+)?(?:water|drink)(?:\s+break)?\s+(?:in\s+)?(?:between|after)(?:\s+(?:each|every|the|rounds?|time|go|one))*\b", RegexOptions.IgnoreCase);
+    private static CardPattern DrinkBetween => field ??= new(@"\b(?:a\s+|some\s+)?(?:quick\s+|short\s+)?(?:sip\s+of\s+|drop\s+of\s+)?(?:water|drink)(?:\s+break)?\s+(?:in\s+)?(?:between|after)(?:\s+(?:each|every|the|rounds?|time|go|one))*\b", RegexOptions.IgnoreCase);
 
-    private static Regex Water => field ??= new(@"\b(?:water|drinks?)\b", RegexOptions.IgnoreCase);
+    private static CardPattern Water => field ??= new(@"\b(?:water|drinks?)\b", RegexOptions.IgnoreCase);
 
-    private static Regex WorkBehind => field ??= new(@"^[\s-]*(?:on(?=\s*(?:$|[,;.]|and\b|then\b|with\b|;))|(?:of\s+)?work(?:ing)?\b|(?:on|at|of|for|in)\s+(?:each|every)(?:\s+(?:one|exercise|move|station|thing|pair))?\b|(?:per|a|an|each|every)\s+(?:exercise|move|station|one|stop)\b|each\b|apiece\b|of\s+(?:them|everything)\b|effort\b|stations?\b|intervals?\b|bursts?\b)", RegexOptions.IgnoreCase);
+    private static CardPattern WorkBehind => field ??= new(@"^[\s-]*(?:on(?=\s*(?:$|[,;.]|and\b|then\b|with\b|;))|(?:of\s+)?work(?:ing)?\b|(?:on|at|of|for|in)\s+(?:each|every)(?:\s+(?:one|exercise|move|station|thing|pair))?\b|(?:per|a|an|each|every)\s+(?:exercise|move|station|one|stop)\b|each\b|apiece\b|of\s+(?:them|everything)\b|effort\b|stations?\b|intervals?\b|bursts?\b)", RegexOptions.IgnoreCase);
 
-    private static Regex WorkBefore => field ??= new(@"\b(?:work(?:s|ing)?(?:\s+is)?(?:\s+for)?|every\s+(?:exercise|move|station|one)\s+(?:is|for|takes|lasts)(?:\s+for)?|each(?:\s+(?:one|exercise|move|station))?(?:\s+(?:is|for|takes|lasts))*|do(?:ing)?\s+(?:them|each|it|those|these)(?:\s+(?:all|one))?\s+for|(?:we|they|you|I|everyone)\s+do\s+for|they\s+go\s+for|them\s+for|(?:swap|change|switch|rotate)(?:\s+(?:over|places|round|roles))?\s+(?:after|every))(?:\s+(?:about|around))?\s*$", RegexOptions.IgnoreCase);
+    private static CardPattern WorkBefore => field ??= new(@"\b(?:work(?:s|ing)?(?:\s+is)?(?:\s+for)?|every\s+(?:exercise|move|station|one)\s+(?:is|for|takes|lasts)(?:\s+for)?|each(?:\s+(?:one|exercise|move|station))?(?:\s+(?:is|for|takes|lasts))*|do(?:ing)?\s+(?:them|each|it|those|these)(?:\s+(?:all|one))?\s+for|(?:we|they|you|I|everyone)\s+do\s+for|they\s+go\s+for|them\s+for|(?:swap|change|switch|rotate)(?:\s+(?:over|places|round|roles))?\s+(?:after|every))(?:\s+(?:about|around))?\s*$", RegexOptions.IgnoreCase);
 
-    private static Regex RepsOfEach => field ??= new(@"(?<![0-9:/.-])\b(?<n>[0-9]{1,3})\s*(?:reps?|repetitions)(?:\s*(?:of|on|for)?\s+(?:each|every|everything|all|them)(?:\s+(?:one|exercise|move|of\s+them))?)?\b|(?<![0-9:/.-])\b(?<n>[0-9]{1,3})\s+(?:of\s+(?:each|every|everything|them\s+all|all(?:\s+of\s+them)?)(?:\s+(?:one|exercise|move))?|each(?!\s+(?:side|leg|arm|way))(?:\s+(?:exercise|move|time))?|apiece|on\s+each(?!\s+(?:side|leg|arm|way))|per\s+(?:exercise|move))\b", RegexOptions.IgnoreCase);
+    private static CardPattern RepsOfEach => field ??= new(@"(?<![0-9:/.-])\b(?<n>[0-9]{1,3})\s*(?:reps?|repetitions)(?:\s*(?:of|on|for)?\s+(?:each|every|everything|all|them)(?:\s+(?:one|exercise|move|of\s+them))?)?\b|(?<![0-9:/.-])\b(?<n>[0-9]{1,3})\s+(?:of\s+(?:each|every|everything|them\s+all|all(?:\s+of\s+them)?)(?:\s+(?:one|exercise|move))?|each(?!\s+(?:side|leg|arm|way))(?:\s+(?:exercise|move|time))?|apiece|on\s+each(?!\s+(?:side|leg|arm|way))|per\s+(?:exercise|move))\b", RegexOptions.IgnoreCase);
 
-    private static Regex Often => field ??= new(@"(?:\b(?:repeat(?:ing)?|do(?:ing)?|go(?:ing)?|go\s+(?:through|round|around)|get\s+through|run\s+through|for)(?:\s+(?:it|that|this|them|these|those|each|every|all|the|whole|lot|thing|block|circuit|set|through|round|around|of|again))*\s+)?(?:(?<![0-9:/.-])\b(?<n>[0-9]{1,2})\s*(?:times|rounds?|sets?|goes|laps|go\s+throughs|run\s+throughs|circuits)|\btwice|\b(?<three>thrice|three\s+times))\b(?:\s+(?:in\s+(?:total|all)|altogether|through|over|round|around|of\s+(?:it|this|that|each|them|everything|each\s+(?:one|circuit|block|pair))|each))*|\b(?:go|goes|going|do\s+(?:it|that|them)|do\s+it\s+all|repeat\s+(?:it\s+)?all)\s+(?:round\s+|through\s+|all\s+)*(?:again|once\s+more|one\s+more\s+time)\b", RegexOptions.IgnoreCase);
+    private static CardPattern Often => field ??= new(@"(?:\b(?:repeat(?:ing)?|do(?:ing)?|go(?:ing)?|go\s+(?:through|round|around)|get\s+through|run\s+through|for)(?:\s+(?:it|that|this|them|these|those|each|every|all|the|whole|lot|thing|block|circuit|set|through|round|around|of|again))*\s+)?(?:(?<![0-9:/.-])\b(?<n>[0-9]{1,2})\s*(?:times|rounds?|sets?|goes|laps|go\s+throughs|run\s+throughs|circuits)|\btwice|\b(?<three>thrice|three\s+times))\b(?:\s+(?:in\s+(?:total|all)|altogether|through|over|round|around|of\s+(?:it|this|that|each|them|everything|each\s+(?:one|circuit|block|pair))|each))*|\b(?:go|goes|going|do\s+(?:it|that|them)|do\s+it\s+all|repeat\s+(?:it\s+)?all)\s+(?:round\s+|through\s+|all\s+)*(?:again|once\s+more|one\s+more\s+time)\b", RegexOptions.IgnoreCase);
 
-    private static Regex SideOfEach => field ??= new(@"(?<![0-9:/.-])\b(?<n>[0-9]{1,2})\s*(?:reps\s+)?(?:of\s+each\s+)?(?:on\s+)?(?:each|per|either)\s+(?:side|leg|arm)s?\b", RegexOptions.IgnoreCase);
+    private static CardPattern SideOfEach => field ??= new(@"(?<![0-9:/.-])\b(?<n>[0-9]{1,2})\s*(?:reps\s+)?(?:of\s+each\s+)?(?:on\s+)?(?:each|per|either)\s+(?:side|leg|arm)s?\b", RegexOptions.IgnoreCase);
 
     /// <summary>How many parts or people there are: words to keep, and no number of how it runs.</summary>
-    private static Regex ManyThings => field ??= new(@"\b[0-9]{1,2}\s+(?<what>(?:different\s+|more\s+|other\s+|easy\s+|simple\s+)?(?:blocks?|exercises|moves|movements|stations|parts|supersets|sections|circuits|people|of\s+(?:us|you|them)|ladies|men|folks|dumbbells|weights|things|each))\b", RegexOptions.IgnoreCase);
+    private static CardPattern ManyThings => field ??= new(@"\b[0-9]{1,2}\s+(?<what>(?:different\s+|more\s+|other\s+|easy\s+|simple\s+)?(?:blocks?|exercises|moves|movements|stations|parts|supersets|sections|circuits|people|of\s+(?:us|you|them)|ladies|men|folks|dumbbells|weights|things|each))\b", RegexOptions.IgnoreCase);
 }

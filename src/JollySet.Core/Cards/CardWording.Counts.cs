@@ -7,30 +7,30 @@ namespace JollySet.Core.Cards;
 internal static partial class CardWording
 {
     /// <summary>“TGU 1/1 x 3”: so often on each side.</summary>
-    private static Regex OneAndOne => field ??= new(@"(?<=[a-z]\s)(?<n>[1-6])/\k<n>(?=\s*x\s?[0-9])", RegexOptions.IgnoreCase);
+    private static CardPattern OneAndOne => field ??= new(@"(?<=[a-z]\s)(?<n>[1-6])/\k<n>(?=\s*x\s?[0-9])", RegexOptions.IgnoreCase);
 
     /// <summary>“20 secs, 30 secs, 40 secs, 30, 20”: times, one after the other.</summary>
-    private static Regex TimesMixed => field ??= new(@"^(?<n>[0-9]{2,3})\s*(?:s|secs?|seconds?)\s*(?:[,/-]\s*(?<n>[0-9]{2,3})\s*(?:s|secs?|seconds?)?\s*){2,9}$", RegexOptions.IgnoreCase);
+    private static CardPattern TimesMixed => field ??= new(@"^(?<n>[0-9]{2,3})\s*(?:s|secs?|seconds?)\s*(?:[,/-]\s*(?<n>[0-9]{2,3})\s*(?:s|secs?|seconds?)?\s*){2,9}$", RegexOptions.IgnoreCase);
 
     /// <summary>“Then core” on a line of its own.</summary>
-    private static Regex ThenPart => field ??= new(@"^(?:and\s+)?then\s+(?=(?:some\s+)?(?:core|abs|legs|arms|cardio|finisher|strength)\s*:?$)", RegexOptions.IgnoreCase);
+    private static CardPattern ThenPart => field ??= new(@"^(?:and\s+)?then\s+(?=(?:some\s+)?(?:core|abs|legs|arms|cardio|finisher|strength)\s*:?$)", RegexOptions.IgnoreCase);
 
     /// <summary>“2 x tabata plank (8 rounds 20/10)”: the tabata, its move, and how many in words.</summary>
-    private static Regex TabatasOf => field ??= new(@"^(?<n>\d)\s*x\s*tabata\s+(?<m>[a-z][a-z -]+?)\s*[(,]\s*(?<how>[^()]*\d[^()]*?)\)?$", RegexOptions.IgnoreCase);
+    private static CardPattern TabatasOf => field ??= new(@"^(?<n>\d)\s*x\s*tabata\s+(?<m>[a-z][a-z -]+?)\s*[(,]\s*(?<how>[^()]*\d[^()]*?)\)?$", RegexOptions.IgnoreCase);
 
     /// <summary>“One holds a plank while the other does ten squats”: what each of the two does.</summary>
-    private static Regex OneAndTheOther => field ??= new(@"\b(?:one|partner\s+(?:a|1|one)|p1)(?:\s+(?:person|partner|of\s+you|of\s+them))?\s+(?:holds?|does|performs?|is\s+doing)\s+(?:an?\s+)?(?<a>[a-z0-9][a-z0-9' -]{2,40}?),?\s+while\s+(?:the\s+)?(?:other|partner\s+(?:b|2|two)|p2)(?:\s+(?:one|person|partner))?\s+(?:holds?|does|performs?|is\s+doing)\s+(?:an?\s+)?(?<b>[a-z0-9][^,.;()]{2,40})", RegexOptions.IgnoreCase);
+    private static CardPattern OneAndTheOther => field ??= new(@"\b(?:one|partner\s+(?:a|1|one)|p1)(?:\s+(?:person|partner|of\s+you|of\s+them))?\s+(?:holds?|does|performs?|is\s+doing)\s+(?:an?\s+)?(?<a>[a-z0-9][a-z0-9' -]{2,40}?),?\s+while\s+(?:the\s+)?(?:other|partner\s+(?:b|2|two)|p2)(?:\s+(?:one|person|partner))?\s+(?:holds?|does|performs?|is\s+doing)\s+(?:an?\s+)?(?<b>[a-z0-9][^,.;()]{2,40})", RegexOptions.IgnoreCase);
 
     /// <summary>“T1 squat / press-up”: the first tabata, and its two moves.</summary>
-    private static Regex TabataOf => field ??= new(@"^(?<h>T\s?\d)\s*[-.)]?\s+(?=[a-z][^:]*\s/\s[^:]*$)", RegexOptions.IgnoreCase);
+    private static CardPattern TabataOf => field ??= new(@"^(?<h>T\s?\d)\s*[-.)]?\s+(?=[a-z][^:]*\s/\s[^:]*$)", RegexOptions.IgnoreCase);
 
     /// <summary>“3 sets of each superset”, “tempo 311 throughout”: of all the pairs below.</summary>
-    private static Regex OfEachPair => field ??= new(@"(?<=\d.*|tempo\s.*)(?:(?<s>\bsets)|(?<=\brounds))\s+(?:of|for|per|on)\s+(?:each|every|all(?:\s+the)?)\s+(?:pair|super\s?-?set|tri-?set|giant\s+set|block|couplet)s?\b|(?<=\d\s*(?:rounds|sets|laps))\s+per\s+(?:block|circuit|section|station)\b|\s+throughout\b(?=\s*(?:$|[,.;]))|\s+(?:for|per|in)\s+(?:each|every|all(?:\s+the)?)\s+(?:pair|super\s?-?set|tri-?set|giant\s+set|couplet)s?\b", RegexOptions.IgnoreCase);
+    private static CardPattern OfEachPair => field ??= new(@"(?<=\d.*|tempo\s.*)(?:(?<s>\bsets)|(?<=\brounds))\s+(?:of|for|per|on)\s+(?:each|every|all(?:\s+the)?)\s+(?:pair|super\s?-?set|tri-?set|giant\s+set|block|couplet)s?\b|(?<=\d\s*(?:rounds|sets|laps))\s+per\s+(?:block|circuit|section|station)\b|\s+throughout\b(?=\s*(?:$|[,.;]))|\s+(?:for|per|in)\s+(?:each|every|all(?:\s+the)?)\s+(?:pair|super\s?-?set|tri-?set|giant\s+set|couplet)s?\b", RegexOptions.IgnoreCase);
 
-    private static Regex OfEachOfThese => field ??= new(@"\bof\s+each\s+of\s+(?:these|them|those|the\s+following)\b", RegexOptions.IgnoreCase);
+    private static CardPattern OfEachOfThese => field ??= new(@"\bof\s+each\s+of\s+(?:these|them|those|the\s+following)\b", RegexOptions.IgnoreCase);
 
     /// <summary>“Bench 10 + row 10 x4 /60”: so many rounds, and the rest.</summary>
-    private static Regex TimesThenRest => field ??= new(@"(?<=[a-z\d)]),?\s+x\s?(?<n>[2-9])\s*/\s*(?<t>\d{2,3})\s*s?$", RegexOptions.IgnoreCase);
+    private static CardPattern TimesThenRest => field ??= new(@"(?<=[a-z\d)]),?\s+x\s?(?<n>[2-9])\s*/\s*(?<t>\d{2,3})\s*s?$", RegexOptions.IgnoreCase);
 
     /// <summary>“EMOM 12. Minute one 15 swings, minute two 8 squats”: a list.</summary>
     private static string MinuteByMinute(string text)
@@ -42,127 +42,127 @@ internal static partial class CardWording
         return $"{(head.Length > 0 ? $"{head.Replace(": ", " - ", StringComparison.Ordinal)}: " : "EMOM: ")}{string.Join(", ", moves)}";
     }
 
-    private static Regex RestAlone => field ??= new(@"^(?:an?\s+|your\s+|to\s+)?rest$", RegexOptions.IgnoreCase);
+    private static CardPattern RestAlone => field ??= new(@"^(?:an?\s+|your\s+|to\s+)?rest$", RegexOptions.IgnoreCase);
 
-    private static Regex MinuteNumber => field ??= new(@"(?<=^|[\s,;.:(])(?:in\s+)?min(?:ute)?\s*(?:one|two|three|four|five|six|[1-6])\s*(?:is\b|[:,=-])?\s+(?=[\da-z])(?!rest\b)", RegexOptions.IgnoreCase);
+    private static CardPattern MinuteNumber => field ??= new(@"(?<=^|[\s,;.:(])(?:in\s+)?min(?:ute)?\s*(?:one|two|three|four|five|six|[1-6])\s*(?:is\b|[:,=-])?\s+(?=[\da-z])(?!rest\b)", RegexOptions.IgnoreCase);
 
     /// <summary>“1 squat 2 press 3 row”: numbers of a list, one after the other.</summary>
     private static string NumbersAlong(string text) =>
         CountedAlong.Match(text) is { Success: true } m && m.Groups["n"].Captures is { Count: > 1 } counts && counts.Select((c, at) => c.Value == (at + 2).ToString(CultureInfo.InvariantCulture)).All(isNext => isNext)
             ? string.Join(", ", m.Groups["name"].Captures.Select(c => c.Value.Trim())) : text;
 
-    private static Regex CountedAlong => field ??= new(@"^1\s+(?<name>[a-z][a-z' -]*[a-z])(?:\s+(?<n>[2-9]|1\d)\s+(?<name>[a-z][a-z' -]*[a-z]))+$", RegexOptions.IgnoreCase);
+    private static CardPattern CountedAlong => field ??= new(@"^1\s+(?<name>[a-z][a-z' -]*[a-z])(?:\s+(?<n>[2-9]|1\d)\s+(?<name>[a-z][a-z' -]*[a-z]))+$", RegexOptions.IgnoreCase);
 
     /// <summary>“40/20, each round twice”.</summary>
-    private static Regex EachRoundAtEnd => field ??= new(@"^(?<how>\d[^:]{3,40}?),?\s+each\s+(?<w>round|circuit|block)\s+(?:x\s*)?(?<n>twice|two|three|four|[2-5])(?:\s*(?:times|x))?\.?$", RegexOptions.IgnoreCase);
+    private static CardPattern EachRoundAtEnd => field ??= new(@"^(?<how>\d[^:]{3,40}?),?\s+each\s+(?<w>round|circuit|block)\s+(?:x\s*)?(?<n>twice|two|three|four|[2-5])(?:\s*(?:times|x))?\.?$", RegexOptions.IgnoreCase);
 
     /// <summary>“Then 10 squats, 10 rows, 10 curls”: a block more.</summary>
-    private static Regex ThenList => field ??= new(@"^(?:and\s+)?then\s+(?=[0-9]{1,3}\s+(?!rounds|sets|mins?|minutes?|secs?|seconds?|x|times|laps|more|exercises|stations|moves|circuits|blocks|supersets|on\b|off\b)[a-z]{3}[^,:]*(?:,\s*(?:and\s+)?[0-9]{1,3}\s+[a-z][^,:]*)+$)", RegexOptions.IgnoreCase);
+    private static CardPattern ThenList => field ??= new(@"^(?:and\s+)?then\s+(?=[0-9]{1,3}\s+(?!rounds|sets|mins?|minutes?|secs?|seconds?|x|times|laps|more|exercises|stations|moves|circuits|blocks|supersets|on\b|off\b)[a-z]{3}[^,:]*(?:,\s*(?:and\s+)?[0-9]{1,3}\s+[a-z][^,:]*)+$)", RegexOptions.IgnoreCase);
 
     /// <summary>“Then 100 crunches”.</summary>
-    private static Regex ThenSoMany => field ??= new(@"^(?:and\s+)?then\s+(?=\d{1,3}\s+(?!rounds|sets|mins?|minutes?|secs?|seconds?|x|times|laps|more|exercises|stations|moves|circuits|blocks|supersets|on\b|off\b)[a-z]{3}[^,:]*$)", RegexOptions.IgnoreCase);
+    private static CardPattern ThenSoMany => field ??= new(@"^(?:and\s+)?then\s+(?=\d{1,3}\s+(?!rounds|sets|mins?|minutes?|secs?|seconds?|x|times|laps|more|exercises|stations|moves|circuits|blocks|supersets|on\b|off\b)[a-z]{3}[^,:]*$)", RegexOptions.IgnoreCase);
 
     /// <summary>“Push-ups to failure x 2”.</summary>
-    private static Regex MostThenSets => field ??= new(@"(?<=^|:\s)(?<name>[a-z][a-z' -]+?)\s*,?\s+(?<most>(?:to\s+)?failure|max(?:imum)?(?:\s+reps)?|amrap)\s*[,-]?\s*(?:x\s*(?<n>[2-9])|(?<n>[2-9])\s*(?:sets|times|rounds))\.?$", RegexOptions.IgnoreCase);
+    private static CardPattern MostThenSets => field ??= new(@"(?<=^|:\s)(?<name>[a-z][a-z' -]+?)\s*,?\s+(?<most>(?:to\s+)?failure|max(?:imum)?(?:\s+reps)?|amrap)\s*[,-]?\s*(?:x\s*(?<n>[2-9])|(?<n>[2-9])\s*(?:sets|times|rounds))\.?$", RegexOptions.IgnoreCase);
 
     /// <summary>“3 circuits, each one 8 minutes: 40 on, 20 off x 2”: how many there will be is told beside how each runs.</summary>
-    private static Regex SoManyParts => field ??= new(@"^(?<said>[2-8]\s+(?:circuits|blocks)\s*,?\s+(?:each\s+(?:one\s+)?(?:is\s+|of\s+)?|of\s+)\d{1,2}\s*(?:mins?|minutes?|'))\s*[:,;-]\s*(?<rest>\S.*)$", RegexOptions.IgnoreCase);
+    private static CardPattern SoManyParts => field ??= new(@"^(?<said>[2-8]\s+(?:circuits|blocks)\s*,?\s+(?:each\s+(?:one\s+)?(?:is\s+|of\s+)?|of\s+)\d{1,2}\s*(?:mins?|minutes?|'))\s*[:,;-]\s*(?<rest>\S.*)$", RegexOptions.IgnoreCase);
 
     /// <summary>“A 3x10 bench + 3x10 row, 60”: a superset of that letter.</summary>
-    private static Regex LetteredPair => field ??= new(@"^(?<l>[A-H])\s*[.):-]?\s+(?<s>[2-9])\s*x\s*(?<r>\d{1,3})\s+(?<a>[A-Za-z][A-Za-z' -]+?)\s*\+\s*\k<s>\s*x\s*(?<q>\d{1,3})\s+(?<b>[A-Za-z][A-Za-z' -]+?)(?:\s*,\s*(?:rest\s+)?(?<t>\d{2,3})\s*(?:s|secs?)?)?$");
+    private static CardPattern LetteredPair => field ??= new(@"^(?<l>[A-H])\s*[.):-]?\s+(?<s>[2-9])\s*x\s*(?<r>\d{1,3})\s+(?<a>[A-Za-z][A-Za-z' -]+?)\s*\+\s*\k<s>\s*x\s*(?<q>\d{1,3})\s+(?<b>[A-Za-z][A-Za-z' -]+?)(?:\s*,\s*(?:rest\s+)?(?<t>\d{2,3})\s*(?:s|secs?)?)?$");
 
     /// <summary>“B 3x” alone: a block of that letter, and how often.</summary>
-    private static Regex LetterTimes => field ??= new(@"^(?<l>[A-H])\s*[-:]?\s+(?:(?<n>[2-9])\s*x|x\s*(?<n>[2-9]))$");
+    private static CardPattern LetterTimes => field ??= new(@"^(?<l>[A-H])\s*[-:]?\s+(?:(?<n>[2-9])\s*x|x\s*(?<n>[2-9]))$");
 
     /// <summary>“Finisher: 1x; 50 burpees”: once is no count.</summary>
-    private static Regex OnceThrough => field ??= new(@"(?<=:\s)1\s*x\s*[;,]\s*(?=\d)", RegexOptions.IgnoreCase);
+    private static CardPattern OnceThrough => field ??= new(@"(?<=:\s)1\s*x\s*[;,]\s*(?=\d)", RegexOptions.IgnoreCase);
 
     /// <summary>“Complex x 3 - 5 reps each”: how often, then how many.</summary>
-    private static Regex TimesThenReps => field ??= new(@"\bx\s*(?<n>\d)\s+-\s+(?=\d{1,3}\s*(?:reps?|each)\b)", RegexOptions.IgnoreCase);
+    private static CardPattern TimesThenReps => field ??= new(@"\bx\s*(?<n>\d)\s+-\s+(?=\d{1,3}\s*(?:reps?|each)\b)", RegexOptions.IgnoreCase);
 
     /// <summary>“X 4 of each pair”.</summary>
-    private static Regex TimesOfEachPair => field ??= new(@"(?<=\bx\s?\d{1,2})\s+of\s+(?:each|every)\s+(?:pair|super\s?-?set|one|block|circuit)s?\b", RegexOptions.IgnoreCase);
+    private static CardPattern TimesOfEachPair => field ??= new(@"(?<=\bx\s?\d{1,2})\s+of\s+(?:each|every)\s+(?:pair|super\s?-?set|one|block|circuit)s?\b", RegexOptions.IgnoreCase);
 
     /// <summary>“Go round twice, a minute's rest between”: between rounds.</summary>
-    private static Regex GoRound => field ??= new(@"^(?:go|do\s+(?:it|this|them))\s+(?:it\s+)?(?:all\s+)?(?:round|through|around)\s+(?<n>twice|three\s+times|four\s+times|[2-5]\s*(?:x|times))\s*[,;]?\s+(?:with\s+)?(?:an?\s+)?(?<more>[^,;.]*\bbetween)\.?$", RegexOptions.IgnoreCase);
+    private static CardPattern GoRound => field ??= new(@"^(?:go|do\s+(?:it|this|them))\s+(?:it\s+)?(?:all\s+)?(?:round|through|around)\s+(?<n>twice|three\s+times|four\s+times|[2-5]\s*(?:x|times))\s*[,;]?\s+(?:with\s+)?(?:an?\s+)?(?<more>[^,;.]*\bbetween)\.?$", RegexOptions.IgnoreCase);
 
     /// <summary>“Sprint finish: 6 x 20 sec, walk back”: the move stands in the head.</summary>
-    private static Regex MoveFinish => field ??= new(@"^(?<h>(?<name>sprint|burpee|plank|squat|swing|skipping|wall\s+sit)s?\s+(?:finish(?:er)?|challenge|finale|intervals|repeats|test|blast))\s*[:,-]\s*(?<n>\d{1,2})\s*x\s*(?<t>\d{1,3}\s*(?:s|secs?|seconds?))(?:\s*[,(-]\s*(?<more>[a-z][a-z ]{2,40})\)?)?$", RegexOptions.IgnoreCase);
+    private static CardPattern MoveFinish => field ??= new(@"^(?<h>(?<name>sprint|burpee|plank|squat|swing|skipping|wall\s+sit)s?\s+(?:finish(?:er)?|challenge|finale|intervals|repeats|test|blast))\s*[:,-]\s*(?<n>\d{1,2})\s*x\s*(?<t>\d{1,3}\s*(?:s|secs?|seconds?))(?:\s*[,(-]\s*(?<more>[a-z][a-z ]{2,40})\)?)?$", RegexOptions.IgnoreCase);
 
     /// <summary>“D plank 3x40”: a block of that letter.</summary>
-    private static Regex LetterThenSets => field ??= new(@"^(?<l>[A-H])\s+(?=(?<!A\s)[a-z][a-zA-Z' -]+\s[2-9]\s*x\s*\d|[2-9]\s*x\s*\d{1,3}\s+[a-zA-Z])");
+    private static CardPattern LetterThenSets => field ??= new(@"^(?<l>[A-H])\s+(?=(?<!A\s)[a-z][a-zA-Z' -]+\s[2-9]\s*x\s*\d|[2-9]\s*x\s*\d{1,3}\s+[a-zA-Z])");
 
     /// <summary>“Go up 20, 30, 40, 50”: rungs.</summary>
-    private static Regex UpBy => field ??= new(@"^(?:go(?:ing)?\s+)?(?:up|down)\s+(?<l>\d{1,3}(?:\s*,\s*\d{1,3}){2,})", RegexOptions.IgnoreCase);
+    private static CardPattern UpBy => field ??= new(@"^(?:go(?:ing)?\s+)?(?:up|down)\s+(?<l>\d{1,3}(?:\s*,\s*\d{1,3}){2,})", RegexOptions.IgnoreCase);
 
     /// <summary>“400 run”: metres.</summary>
-    private static Regex BareMetres => field ??= new(@"(?<=^|[,;]\s*)(?<n>[1-9]\d?[05]0)\s+(?=(?:run|jog|sprint|walk|row|rowing|ski|swim)\b)", RegexOptions.IgnoreCase);
+    private static CardPattern BareMetres => field ??= new(@"(?<=^|[,;]\s*)(?<n>[1-9]\d?[05]0)\s+(?=(?:run|jog|sprint|walk|row|rowing|ski|swim)\b)", RegexOptions.IgnoreCase);
 
     /// <summary>“Each exercise 10 times”.</summary>
-    private static Regex EachTimes => field ??= new(@"\beach\s+(?:exercise|move|one|station)\s+(?<n>\d{1,3})\s*(?:times|reps)\b", RegexOptions.IgnoreCase);
+    private static CardPattern EachTimes => field ??= new(@"\beach\s+(?:exercise|move|one|station)\s+(?<n>\d{1,3})\s*(?:times|reps)\b", RegexOptions.IgnoreCase);
 
     /// <summary>“2 rounds of 8: squat, row”.</summary>
-    private static Regex RoundsOfReps => field ??= new(@"^(?<n>\d)\s*(?:rounds|sets)\s+of\s+(?<r>\d{1,3})(?:\s*reps?)?(?:\s+each)?\s*:(?=\s+[a-z])", RegexOptions.IgnoreCase);
+    private static CardPattern RoundsOfReps => field ??= new(@"^(?<n>\d)\s*(?:rounds|sets)\s+of\s+(?<r>\d{1,3})(?:\s*reps?)?(?:\s+each)?\s*:(?=\s+[a-z])", RegexOptions.IgnoreCase);
 
     /// <summary>“1 / bench press / 3x10 / 60s”.</summary>
-    private static Regex StrokedSets => field ??= new(@"^(?:\d{1,2}\s/\s)?(?<name>[a-z][^/]*?)\s/\s(?<s>\d)\s*x\s*(?<r>\d{1,3}\s*s?)(?:\s/\s(?:rest\s+)?(?<t>\d{2,3}\s*(?:s|secs?)?|\d\s*min))?$", RegexOptions.IgnoreCase);
+    private static CardPattern StrokedSets => field ??= new(@"^(?:\d{1,2}\s/\s)?(?<name>[a-z][^/]*?)\s/\s(?<s>\d)\s*x\s*(?<r>\d{1,3}\s*s?)(?:\s/\s(?:rest\s+)?(?<t>\d{2,3}\s*(?:s|secs?)?|\d\s*min))?$", RegexOptions.IgnoreCase);
 
     /// <summary>“Wu 5 / arms and back”.</summary>
-    private static Regex StrokedPart => field ??= new(@"^(?<p>(?:wu|cd|w/u|c/d|warm[\s-]?up|cool[\s-]?down)\s*\d{1,2}(?:\s*min(?:ute)?s?)?)\s+/\s+(?<w>[a-z][^/\d]*)$", RegexOptions.IgnoreCase);
+    private static CardPattern StrokedPart => field ??= new(@"^(?<p>(?:wu|cd|w/u|c/d|warm[\s-]?up|cool[\s-]?down)\s*\d{1,2}(?:\s*min(?:ute)?s?)?)\s+/\s+(?<w>[a-z][^/\d]*)$", RegexOptions.IgnoreCase);
 
     /// <summary>“X2 each round”.</summary>
-    private static Regex TimesEachRound => field ??= new(@"^x\s?(?<n>[2-9])\s+each\s+(?<w>round|circuit|block)s?\b", RegexOptions.IgnoreCase);
+    private static CardPattern TimesEachRound => field ??= new(@"^x\s?(?<n>[2-9])\s+each\s+(?<w>round|circuit|block)s?\b", RegexOptions.IgnoreCase);
 
     /// <summary>“10 slow reps each”.</summary>
-    private static Regex SlowReps => field ??= new(@"\b(?<n>\d{1,3})\s+(?:slow|controlled)\s+reps(?<each>\s+(?:each|per\s+\w+))?", RegexOptions.IgnoreCase);
+    private static CardPattern SlowReps => field ??= new(@"\b(?<n>\d{1,3})\s+(?:slow|controlled)\s+reps(?<each>\s+(?:each|per\s+\w+))?", RegexOptions.IgnoreCase);
 
     /// <summary>“100 squats between you”: who does them stands beside it.</summary>
-    private static Regex Shared => field ??= new(@"(?<=[a-z])\s+(?<w>between\s+(?:you|us|everyone|everybody|all\s+of\s+(?:you|us)|the\s+(?:pair|two|team|group))|as\s+an?\s+(?:team|pair|group)|in\s+your\s+(?:teams?|pairs?))\s*$", RegexOptions.IgnoreCase);
+    private static CardPattern Shared => field ??= new(@"(?<=[a-z])\s+(?<w>between\s+(?:you|us|everyone|everybody|all\s+of\s+(?:you|us)|the\s+(?:pair|two|team|group))|as\s+an?\s+(?:team|pair|group)|in\s+your\s+(?:teams?|pairs?))\s*$", RegexOptions.IgnoreCase);
 
     /// <summary>“… and you're done”.</summary>
-    private static Regex AllDone => field ??= new(@"(?<=\d)\s*(?:&|and|then)\s+(?<w>(?:ur|your|you're|we're|were)\s+done\b.*)$", RegexOptions.IgnoreCase);
+    private static CardPattern AllDone => field ??= new(@"(?<=\d)\s*(?:&|and|then)\s+(?<w>(?:ur|your|you're|we're|were)\s+done\b.*)$", RegexOptions.IgnoreCase);
 
     /// <summary>“8-10 reps x 2”: two sets.</summary>
-    private static Regex RepsTimes => field ??= new(@"\b(?<r>\d{1,3}(?:\s*(?:-|to)\s*\d{1,3})?)\s*reps\s*x\s*(?<n>[2-9])\b(?!\s*(?:\d|sets?|rounds?|rds?))", RegexOptions.IgnoreCase);
+    private static CardPattern RepsTimes => field ??= new(@"\b(?<r>\d{1,3}(?:\s*(?:-|to)\s*\d{1,3})?)\s*reps\s*x\s*(?<n>[2-9])\b(?!\s*(?:\d|sets?|rounds?|rds?))", RegexOptions.IgnoreCase);
 
-    private static Regex NumberOf => field ??= new(@"\b(?:no\.?|nr\.?|number|#)\s*of\s+(?<what>rounds|sets|laps|people|participants)\s*[:=]?\s*(?:up\s+to\s+)?(?<n>\d{1,3})\b", RegexOptions.IgnoreCase);
+    private static CardPattern NumberOf => field ??= new(@"\b(?:no\.?|nr\.?|number|#)\s*of\s+(?<what>rounds|sets|laps|people|participants)\s*[:=]?\s*(?:up\s+to\s+)?(?<n>\d{1,3})\b", RegexOptions.IgnoreCase);
 
-    private static Regex Repetitions => field ??= new(@"\brepetitions?\b", RegexOptions.IgnoreCase);
+    private static CardPattern Repetitions => field ??= new(@"\brepetitions?\b", RegexOptions.IgnoreCase);
 
     /// <summary>“30 s each direction”: a minute, turned round at half of it.</summary>
-    private static Regex BothDirections => field ??= new(@"\b(?<n>\d{1,3})(?<u>\s*(?:s|secs?|seconds?|reps?)?)\s*(?:in\s+)?(?:each|per|every)\s+direction\b", RegexOptions.IgnoreCase);
+    private static CardPattern BothDirections => field ??= new(@"\b(?<n>\d{1,3})(?<u>\s*(?:s|secs?|seconds?|reps?)?)\s*(?:in\s+)?(?:each|per|every)\s+direction\b", RegexOptions.IgnoreCase);
 
     /// <summary>Lunges are counted in steps.</summary>
-    private static Regex StepsMany => field ??= new(@"(?<=\b(?:[2-9]\s?)?x\s*)(?<n>\d{1,3})\s+steps\b(?!\s*-?\s*ups?\b)", RegexOptions.IgnoreCase);
+    private static CardPattern StepsMany => field ??= new(@"(?<=\b(?:[2-9]\s?)?x\s*)(?<n>\d{1,3})\s+steps\b(?!\s*-?\s*ups?\b)", RegexOptions.IgnoreCase);
 
     /// <summary>“12 - rows”.</summary>
-    private static Regex CountThenName => field ??= new(@"(?<=^|[,;]\s*|/\s+|:\s+)(?<n>[5-9]|\d\d)\s+-\s+(?=[a-z])", RegexOptions.IgnoreCase);
+    private static CardPattern CountThenName => field ??= new(@"(?<=^|[,;]\s*|/\s+|:\s+)(?<n>[5-9]|\d\d)\s+-\s+(?=[a-z])", RegexOptions.IgnoreCase);
 
     /// <summary>“10 x 3 sets”, “10 reps (3 sets)”.</summary>
-    private static Regex RepsThenSets => field ??= new(@"\b(?<r>\d{1,3})\s*(?:(?:reps?)?\s*x\s*(?<s>\d)\s*sets?\b|reps?\s*\(\s*(?<s>\d)\s*sets?\s*\))", RegexOptions.IgnoreCase);
+    private static CardPattern RepsThenSets => field ??= new(@"\b(?<r>\d{1,3})\s*(?:(?:reps?)?\s*x\s*(?<s>\d)\s*sets?\b|reps?\s*\(\s*(?<s>\d)\s*sets?\s*\))", RegexOptions.IgnoreCase);
 
     /// <summary>“Rows, 10 reps, presses, 8 reps”: the count is of the name before it.</summary>
-    private static Regex CountBehindComma => field ??= new(@"(?<=[a-z)]),\s*(?=(?:x\s*\d{1,3}(?:\s*reps?)?|\d{1,3}(?:\s*reps?|\s*x\s*\d{1,3}(?:\s*reps?)?))(?:\s*(?:/|each|per|ea|a|both|e/s|p/s|[rl]\s+and)\s?[a-z]{0,5})?\s*(?:$|[,/;+&]|->))", RegexOptions.IgnoreCase);
+    private static CardPattern CountBehindComma => field ??= new(@"(?<=[a-z)]),\s*(?=(?:x\s*\d{1,3}(?:\s*reps?)?|\d{1,3}(?:\s*reps?|\s*x\s*\d{1,3}(?:\s*reps?)?))(?:\s*(?:/|each|per|ea|a|both|e/s|p/s|[rl]\s+and)\s?[a-z]{0,5})?\s*(?:$|[,/;+&]|->))", RegexOptions.IgnoreCase);
 
     /// <summary>“Rows: 10, presses: 8”.</summary>
-    private static Regex CountBehindColon => field ??= new(@"(?<=[a-z]):\s+(?=\d{1,3}(?:\s*(?:x|sets?\s+of)\s*\d{1,3})?(?:\s*reps?)?(?:\s+(?:each|per)\s+[a-z]{3,4})?\s*(?:$|[,/;+&(]|->|-\s|(?:and|with|into|x\s*\d)\b))", RegexOptions.IgnoreCase);
+    private static CardPattern CountBehindColon => field ??= new(@"(?<=[a-z]):\s+(?=\d{1,3}(?:\s*(?:x|sets?\s+of)\s*\d{1,3})?(?:\s*reps?)?(?:\s+(?:each|per)\s+[a-z]{3,4})?\s*(?:$|[,/;+&(]|->|-\s|(?:and|with|into|x\s*\d)\b))", RegexOptions.IgnoreCase);
 
     /// <summary>“x12r”, “12r”.</summary>
-    private static Regex CountShort => field ??= new(@"\bx\s?(?<n>\d{1,3})r\b|(?<=[a-z]{2}\s)(?<n>[5-9]|[1-4]\d)r\b(?!.*\d\s?l\b)", RegexOptions.IgnoreCase);
+    private static CardPattern CountShort => field ??= new(@"\bx\s?(?<n>\d{1,3})r\b|(?<=[a-z]{2}\s)(?<n>[5-9]|[1-4]\d)r\b(?!.*\d\s?l\b)", RegexOptions.IgnoreCase);
 
     /// <summary>“Rounds: 3”.</summary>
-    private static Regex RoundsAre => field ??= new(@"(?<!\d\s*|of\s+|\bbetween\s+|\bafter\s+|\beach\s+)\b(?:rounds|laps)\s*[:=]\s*(?<n>\d{1,2})\b(?!\s*(?:[-/:]|min|sec|s\b))", RegexOptions.IgnoreCase);
+    private static CardPattern RoundsAre => field ??= new(@"(?<!\d\s*|of\s+|\bbetween\s+|\bafter\s+|\beach\s+)\b(?:rounds|laps)\s*[:=]\s*(?<n>\d{1,2})\b(?!\s*(?:[-/:]|min|sec|s\b))", RegexOptions.IgnoreCase);
 
     /// <summary>“From 10 down to 1”, “start at 10, down to 1”.</summary>
-    private static Regex FromTo => field ??= new(@"(?:\b(?:up|down|go(?:ing)?)\s+)?\b(?:from|start(?:ing)?\s+(?:at|from))\s+(?<a>\d{1,2})\s*,?\s*(?:and\s+)?(?:go(?:ing)?\s+|work(?:ing)?\s+)?(?:down\s+to|up\s+to|to)\s+(?<b>\d{1,2})(?=\s*(?:reps?|of|$|[:,;)]))", RegexOptions.IgnoreCase);
+    private static CardPattern FromTo => field ??= new(@"(?:\b(?:up|down|go(?:ing)?)\s+)?\b(?:from|start(?:ing)?\s+(?:at|from))\s+(?<a>\d{1,2})\s*,?\s*(?:and\s+)?(?:go(?:ing)?\s+|work(?:ing)?\s+)?(?:down\s+to|up\s+to|to)\s+(?<b>\d{1,2})(?=\s*(?:reps?|of|$|[:,;)]))", RegexOptions.IgnoreCase);
 
     /// <summary>“Row 10 ES”.</summary>
-    private static Regex EachSideShort => field ??= new(@"(?<=[A-Za-z\d)(])\s*\bES\b(?=\s*(?:$|[,;)/]|\s[-x\d(]))|(?<=\d)es\b|(?<=[a-z\d)]\s)es(?=\s*$|\s+\d)");
+    private static CardPattern EachSideShort => field ??= new(@"(?<=[A-Za-z\d)(])\s*\bES\b(?=\s*(?:$|[,;)/]|\s[-x\d(]))|(?<=\d)es\b|(?<=[a-z\d)]\s)es(?=\s*$|\s+\d)");
 
-    private static Regex EachSideDotted => field ??= new(@"\be\.\s?s\b\.?", RegexOptions.IgnoreCase);
+    private static CardPattern EachSideDotted => field ??= new(@"\be\.\s?s\b\.?", RegexOptions.IgnoreCase);
 
-    private static Regex EachWayShort => field ??= new(@"\be/w\b", RegexOptions.IgnoreCase);
+    private static CardPattern EachWayShort => field ??= new(@"\be/w\b", RegexOptions.IgnoreCase);
 
     /// <summary>“Squats (10), rows (12)”.</summary>
-    private static Regex CountsInBrackets => field ??= new(@"(?<=[a-z])\s+\((?<n>[0-9]{1,3})\)(?=\s*(?:,|\band\b|&|\+|$))", RegexOptions.IgnoreCase);
+    private static CardPattern CountsInBrackets => field ??= new(@"(?<=[a-z])\s+\((?<n>[0-9]{1,3})\)(?=\s*(?:,|\band\b|&|\+|$))", RegexOptions.IgnoreCase);
 }

@@ -6,96 +6,96 @@ namespace JollySet.Core.Cards;
 internal static partial class CardWording
 {
     /// <summary>“60 on, 90 rest between rounds”: as long a rest is none of the work's.</summary>
-    private static Regex OnThenRestOfRounds => field ??= new(@"(?<=^|,\s*)(?<w>[0-9]{2})\s*(?:s|secs?|seconds?)?\s+on\s*,?\s+(?:and\s+|with\s+)?(?<r>(?:4[5-9]|[5-9][0-9]|1[0-9][0-9]))\s*(?:s|secs?|seconds?)?\s+(?:rest|off|break)\s+(?:in\s+)?between\s+(?:each\s+|the\s+)?(?:rounds?|laps?|sets?)$", RegexOptions.IgnoreCase);
+    private static CardPattern OnThenRestOfRounds => field ??= new(@"(?<=^|,\s*)(?<w>[0-9]{2})\s*(?:s|secs?|seconds?)?\s+on\s*,?\s+(?:and\s+|with\s+)?(?<r>(?:4[5-9]|[5-9][0-9]|1[0-9][0-9]))\s*(?:s|secs?|seconds?)?\s+(?:rest|off|break)\s+(?:in\s+)?between\s+(?:each\s+|the\s+)?(?:rounds?|laps?|sets?)$", RegexOptions.IgnoreCase);
 
     /// <summary>“60 btw”.</summary>
     /// <summary>“50 SEC WORK / 10 SEC MOVE”.</summary>
-    private static Regex TimeToMove => field ??= new(@"(?<t>\b\d{1,3}\s*(?:s|secs?|seconds?))\s+move(?=\s*(?:$|[,/;.)|]))", RegexOptions.IgnoreCase);
+    private static CardPattern TimeToMove => field ??= new(@"(?<t>\b\d{1,3}\s*(?:s|secs?|seconds?))\s+move(?=\s*(?:$|[,/;.)|]))", RegexOptions.IgnoreCase);
 
-    private static Regex SlipOfSeconds => field ??= new(@"(?<=\d\s?)sex(?=\s+(?:on|off|work|rest|each)\b)", RegexOptions.IgnoreCase);
+    private static CardPattern SlipOfSeconds => field ??= new(@"(?<=\d\s?)sex(?=\s+(?:on|off|work|rest|each)\b)", RegexOptions.IgnoreCase);
 
-    private static Regex BareBtw => field ??= new(@"^(?<t>\d{2,3})\s*s?\s+(?:btw|b/w|betw)\.?$", RegexOptions.IgnoreCase);
+    private static CardPattern BareBtw => field ??= new(@"^(?<t>\d{2,3})\s*s?\s+(?:btw|b/w|betw)\.?$", RegexOptions.IgnoreCase);
 
     /// <summary>“Work 1 min, move 15 secs”.</summary>
-    private static Regex ChangeFor => field ??= new(@"(?<=\d\s*[a-z]*\s*[,;/]\s*)(?:move|change(?:over)?|swap)\s+(?:for\s+|in\s+)?(?=\d{1,2}\s*(?:s|secs?|seconds?)\b)", RegexOptions.IgnoreCase);
+    private static CardPattern ChangeFor => field ??= new(@"(?<=\d\s*[a-z]*\s*[,;/]\s*)(?:move|change(?:over)?|swap)\s+(?:for\s+|in\s+)?(?=\d{1,2}\s*(?:s|secs?|seconds?)\b)", RegexOptions.IgnoreCase);
 
     /// <summary>“Everyone does each station twice”.</summary>
-    private static Regex EachStationTwice => field ??= new(@"\b(?:(?:everyone|everybody|we|they|you)\s+)?(?:does?|visits?|go(?:es)?\s+to)\s+(?:each|every)\s+(?:station|exercise|move|one)\s+(?:(?<n>twice)|(?<n>[2-6]|two|three|four)\s+times)(?=\s*(?:$|[,.;]))", RegexOptions.IgnoreCase);
+    private static CardPattern EachStationTwice => field ??= new(@"\b(?:(?:everyone|everybody|we|they|you)\s+)?(?:does?|visits?|go(?:es)?\s+to)\s+(?:each|every)\s+(?:station|exercise|move|one)\s+(?:(?<n>twice)|(?<n>[2-6]|two|three|four)\s+times)(?=\s*(?:$|[,.;]))", RegexOptions.IgnoreCase);
 
     /// <summary>“Grab a drink for two minutes”.</summary>
-    private static Regex DrinkFor => field ??= new(@"^(?:(?:then|and|so)\s+)*(?:everyone\s+)?(?:grab|get|have|take)s?\s+(?:an?\s+|your\s+|some\s+)?(?<w>drink|water|breather)s?\s+for\s+(?<t>(?:an?|one|two|\d{1,2})\s*(?:min(?:ute)?s?)|\d{2}\s*(?:s|secs?|seconds?))\.?$", RegexOptions.IgnoreCase);
+    private static CardPattern DrinkFor => field ??= new(@"^(?:(?:then|and|so)\s+)*(?:everyone\s+)?(?:grab|get|have|take)s?\s+(?:an?\s+|your\s+|some\s+)?(?<w>drink|water|breather)s?\s+for\s+(?<t>(?:an?|one|two|\d{1,2})\s*(?:min(?:ute)?s?)|\d{2}\s*(?:s|secs?|seconds?))\.?$", RegexOptions.IgnoreCase);
 
     /// <summary>“Warm-up (5') jog, hip circles”: the minutes are the part's, and its moves follow.</summary>
-    private static Regex PartMinutesThen => field ??= new(@"^(?<h>[a-z][a-z &/-]{1,24}?)\s*\(\s*(?<t>\d{1,2}\s*(?:mins?|minutes?|'))\s*\)\s*(?=[a-z][^:]*$)", RegexOptions.IgnoreCase);
+    private static CardPattern PartMinutesThen => field ??= new(@"^(?<h>[a-z][a-z &/-]{1,24}?)\s*\(\s*(?<t>\d{1,2}\s*(?:mins?|minutes?|'))\s*\)\s*(?=[a-z][^:]*$)", RegexOptions.IgnoreCase);
 
     /// <summary>“6 x 20 seconds with 40 seconds walk back”: how long the rest is, and what is done in it.</summary>
-    private static Regex WalkBack => field ??= new(@"(?<=[0-9]\s*(?:s|secs?|seconds?|m|metres?)?)\s*(?:,|with|and|/)?\s*\b(?<t>[0-9]{2,3}\s*(?:s|secs?|seconds?))\s+(?:of\s+)?(?<w>(?:easy\s+)?(?:walk|jog)(?:ing)?\s+(?:back|recovery))\b", RegexOptions.IgnoreCase);
+    private static CardPattern WalkBack => field ??= new(@"(?<=[0-9]\s*(?:s|secs?|seconds?|m|metres?)?)\s*(?:,|with|and|/)?\s*\b(?<t>[0-9]{2,3}\s*(?:s|secs?|seconds?))\s+(?:of\s+)?(?<w>(?:easy\s+)?(?:walk|jog)(?:ing)?\s+(?:back|recovery))\b", RegexOptions.IgnoreCase);
 
     /// <summary>“A minute’s rest”, “minute off”, “60 second breather”: so long a rest.</summary>
-    private static Regex Breather => field ??= new(@"\b(?:an?\s+|one\s+)?(?<=^|[\s,(])(?:(?<!\d[\s-]*)(?<m>min)(?:ute)?(?:'?s)?|(?<t>\d{1,3}\s*-?\s*(?:s|secs?|seconds?|mins?|minutes?)))\s+(?:of\s+)?(?:breather|off|(?<=minute'?s\s)(?:rest|break))\b(?=\s*(?:$|[,.;)]|in\s+between|between|after|then|and|at))", RegexOptions.IgnoreCase);
+    private static CardPattern Breather => field ??= new(@"\b(?:an?\s+|one\s+)?(?<=^|[\s,(])(?:(?<!\d[\s-]*)(?<m>min)(?:ute)?(?:'?s)?|(?<t>\d{1,3}\s*-?\s*(?:s|secs?|seconds?|mins?|minutes?)))\s+(?:of\s+)?(?:breather|off|(?<=minute'?s\s)(?:rest|break))\b(?=\s*(?:$|[,.;)]|in\s+between|between|after|then|and|at))", RegexOptions.IgnoreCase);
 
     /// <summary>“Resting a minute”, “resting 60s”.</summary>
-    private static Regex Resting => field ??= new(@"\bresting\s+(?:for\s+)?(?:(?:a|one)\s+(?<m>min)(?:ute)?\b|(?=\d))", RegexOptions.IgnoreCase);
+    private static CardPattern Resting => field ??= new(@"\bresting\s+(?:for\s+)?(?:(?:a|one)\s+(?<m>min)(?:ute)?\b|(?=\d))", RegexOptions.IgnoreCase);
 
     /// <summary>“With a 20 second rest”: one more thing that is said.</summary>
-    private static Regex WithARest => field ??= new(@"(?<=[a-z\d])\s+with\s+(?:an?\s+)?(?=(?:\d{1,3}\s*-?\s*(?:s|secs?|seconds?|mins?|minutes?)|(?:a\s+)?min(?:ute)?'?s?)\s+(?:of\s+)?(?:rest|break|off|breather)\b)", RegexOptions.IgnoreCase);
+    private static CardPattern WithARest => field ??= new(@"(?<=[a-z\d])\s+with\s+(?:an?\s+)?(?=(?:\d{1,3}\s*-?\s*(?:s|secs?|seconds?|mins?|minutes?)|(?:a\s+)?min(?:ute)?'?s?)\s+(?:of\s+)?(?:rest|break|off|breather)\b)", RegexOptions.IgnoreCase);
 
-    private static Regex ListedTimes => field ??= new(@"\d\s*(?:s|secs?)?[-,/\s]\s*\d{2,3}\s*(?:s|secs?)?[-,/\s]\s*\d{2,3}", RegexOptions.IgnoreCase);
+    private static CardPattern ListedTimes => field ??= new(@"\d\s*(?:s|secs?)?[-,/\s]\s*\d{2,3}\s*(?:s|secs?)?[-,/\s]\s*\d{2,3}", RegexOptions.IgnoreCase);
 
     /// <summary>“Repeated 3 times”, “whole thing x3”, “all of it 3 times”, “3 times in total”.</summary>
-    private static Regex WholeTimes => field ??= new(@"\brepeated\s+(?:x\s*)?(?<n>\d{1,2})(?:\s*(?:x|times))?\b|\b(?:the\s+)?(?:whole|entire)\s+(?:thing|lot|circuit|set|sequence|list)\s*,?\s*(?:x\s*(?<n>\d{1,2})|(?<n>\d{1,2})\s*(?:x|times))\b|(?<=^|[,.;]\s*|\s-\s)(?:all\s+of\s+(?:it|this|that|them)|(?:do|repeat|run)\s+(?:it|this|that|them|it\s+all)(?:\s+all)?)\s+(?<n>\d{1,2})\s*(?:x|times)\b", RegexOptions.IgnoreCase);
+    private static CardPattern WholeTimes => field ??= new(@"\brepeated\s+(?:x\s*)?(?<n>\d{1,2})(?:\s*(?:x|times))?\b|\b(?:the\s+)?(?:whole|entire)\s+(?:thing|lot|circuit|set|sequence|list)\s*,?\s*(?:x\s*(?<n>\d{1,2})|(?<n>\d{1,2})\s*(?:x|times))\b|(?<=^|[,.;]\s*|\s-\s)(?:all\s+of\s+(?:it|this|that|them)|(?:do|repeat|run)\s+(?:it|this|that|them|it\s+all)(?:\s+all)?)\s+(?<n>\d{1,2})\s*(?:x|times)\b", RegexOptions.IgnoreCase);
 
     /// <summary>“Rest (1 min)”.</summary>
-    private static Regex RestInBrackets => field ??= new(@"^(?<w>rest|recovery|break|water|drink)s?\s*\((?<t>\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?|'))\)$", RegexOptions.IgnoreCase);
+    private static CardPattern RestInBrackets => field ??= new(@"^(?<w>rest|recovery|break|water|drink)s?\s*\((?<t>\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?|'))\)$", RegexOptions.IgnoreCase);
 
     /// <summary>“Parte - calentamiento: 8 min”, its number taken off.</summary>
-    private static Regex PartThen => field ??= new(@"^(?:parte|partie|teil)\s+-\s+(?=\p{L})", RegexOptions.IgnoreCase);
+    private static CardPattern PartThen => field ??= new(@"^(?:parte|partie|teil)\s+-\s+(?=\p{L})", RegexOptions.IgnoreCase);
 
     /// <summary>“40 on / 20 to move on”.</summary>
-    private static Regex ToMoveOn => field ??= new(@"\b(?<w>\d{1,3})\s*(?:(?:s|secs?|seconds?)?\s*(?:on|work)|(?:s|secs?|seconds?)(?:\s+each|(?=,?\s+(?:and\s+)?then\s)))\s*[/,;-]?\s*(?:and\s+|then\s+|with\s+)*(?<r>\d{1,3})\s*(?:s|secs?|seconds?)?\s*to\s+(?:move(?:\s+(?:on|round|along|over))?|change(?:\s+over)?|swap(?:\s+over)?|switch(?:\s+over)?|rotate|transition)\b", RegexOptions.IgnoreCase);
+    private static CardPattern ToMoveOn => field ??= new(@"\b(?<w>\d{1,3})\s*(?:(?:s|secs?|seconds?)?\s*(?:on|work)|(?:s|secs?|seconds?)(?:\s+each|(?=,?\s+(?:and\s+)?then\s)))\s*[/,;-]?\s*(?:and\s+|then\s+|with\s+)*(?<r>\d{1,3})\s*(?:s|secs?|seconds?)?\s*to\s+(?:move(?:\s+(?:on|round|along|over))?|change(?:\s+over)?|swap(?:\s+over)?|switch(?:\s+over)?|rotate|transition)\b", RegexOptions.IgnoreCase);
 
     /// <summary>“3 rounds @ 40/20”.</summary>
-    private static Regex AtWorkRest => field ??= new(@"(?<=\b(?:rounds?|rds?|laps?|sets?|x\s?\d{1,2}))\s*@\s*(?=\d{1,3}s?\s*[/:]\s*\d)", RegexOptions.IgnoreCase);
+    private static CardPattern AtWorkRest => field ??= new(@"(?<=\b(?:rounds?|rds?|laps?|sets?|x\s?\d{1,2}))\s*@\s*(?=\d{1,3}s?\s*[/:]\s*\d)", RegexOptions.IgnoreCase);
 
     /// <summary>“60 seconds between supersets” below one.</summary>
-    private static Regex BetweenSupersets => field ??= new(@"^(?:rest\s+(?:for\s+)?)?(?<t>\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?))(?:\s+(?:of\s+)?(?:rest|break))?\s+between\s+(?:each\s+|the\s+|every\s+)?super-?\s?sets?\.?$", RegexOptions.IgnoreCase);
+    private static CardPattern BetweenSupersets => field ??= new(@"^(?:rest\s+(?:for\s+)?)?(?<t>\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?))(?:\s+(?:of\s+)?(?:rest|break))?\s+between\s+(?:each\s+|the\s+|every\s+)?super-?\s?sets?\.?$", RegexOptions.IgnoreCase);
 
     /// <summary>“… rows x12 x4 rest 1 min”: a comma is left out.</summary>
-    private static Regex RestWithoutComma => field ??= new(@"(?<=\dm?s?\s+x\s?\d{1,2})\s+(?=rest\s+\d)|(?<=^[^,:]{0,30}(?:rounds|sets|laps)\s?\d?)\s+(?=rest\s+\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?)\b)", RegexOptions.IgnoreCase);
+    private static CardPattern RestWithoutComma => field ??= new(@"(?<=\dm?s?\s+x\s?\d{1,2})\s+(?=rest\s+\d)|(?<=^[^,:]{0,30}(?:rounds|sets|laps)\s?\d?)\s+(?=rest\s+\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?)\b)", RegexOptions.IgnoreCase);
 
     /// <summary>“Rounds: three”.</summary>
-    private static Regex NumberBehindKey => field ??= new(@"(?<=\b(?:rounds|sets|laps|reps)\s*[:=]\s*)(?:two|three|four|five|six|eight|ten|twelve)\b", RegexOptions.IgnoreCase);
+    private static CardPattern NumberBehindKey => field ??= new(@"(?<=\b(?:rounds|sets|laps|reps)\s*[:=]\s*)(?:two|three|four|five|six|eight|ten|twelve)\b", RegexOptions.IgnoreCase);
 
     /// <summary>“Deadlifts 8 8 8 8”: a set each.</summary>
-    private static Regex SameSets => field ??= new(@"(?<=^[a-z][a-z' -]+\s)(?<n>\d{1,2})(?:\s+\k<n>){2,7}(?=$|\s*[,(]|\s+(?:rest|r\d))", RegexOptions.IgnoreCase);
+    private static CardPattern SameSets => field ??= new(@"(?<=^[a-z][a-z' -]+\s)(?<n>\d{1,2})(?:\s+\k<n>){2,7}(?=$|\s*[,(]|\s+(?:rest|r\d))", RegexOptions.IgnoreCase);
 
     /// <summary>“Deadlifts x8 x4”: four sets of eight.</summary>
-    private static Regex RepsThenTimes => field ??= new(@"(?<=^[a-z][a-z' -]+\s)x\s?(?<r>\d{1,3})\s*x\s?(?<s>[2-9])(?=$|\s*[,(]|\s+rest)", RegexOptions.IgnoreCase);
+    private static CardPattern RepsThenTimes => field ??= new(@"(?<=^[a-z][a-z' -]+\s)x\s?(?<r>\d{1,3})\s*x\s?(?<s>[2-9])(?=$|\s*[,(]|\s+rest)", RegexOptions.IgnoreCase);
 
     /// <summary>“Deadlifts - 8 reps - 4 sets - 90s”.</summary>
-    private static Regex SetsByDashes => field ??= new(@"^(?<name>[a-z][a-z' -]+?)\s+-\s+(?:(?<r>\d{1,3})\s*reps?\s*[,-]\s*(?<s>\d{1,2})\s*sets?|(?<s>\d{1,2})\s*sets?\s*[,-]\s*(?<r>\d{1,3})\s*reps?)(?:\s*[,-]\s*(?:rest\s*)?(?<t>\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?))(?:\s+rest)?)?$", RegexOptions.IgnoreCase);
+    private static CardPattern SetsByDashes => field ??= new(@"^(?<name>[a-z][a-z' -]+?)\s+-\s+(?:(?<r>\d{1,3})\s*reps?\s*[,-]\s*(?<s>\d{1,2})\s*sets?|(?<s>\d{1,2})\s*sets?\s*[,-]\s*(?<r>\d{1,3})\s*reps?)(?:\s*[,-]\s*(?:rest\s*)?(?<t>\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?))(?:\s+rest)?)?$", RegexOptions.IgnoreCase);
 
     /// <summary>“Give them a minute between rounds”.</summary>
-    private static Regex GivesRest => field ??= new(@"^(?:and\s+)?(?:give|allow|let)\s+(?:(?:them|everyone|everybody|people|yourself|the\s+class)\s+)?(?:have\s+)?(?:a\s+good\s+|at\s+least\s+|about\s+)?(?:(?:an?|one)\s+(?<m>min)(?:ute)?|(?<t>\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?)))(?:'?s)?(?:\s+(?:to\s+)?(?:rest|off|break|recover)|\s+(?:for|to\s+(?:have|get))\s+(?:an?\s+)?(?<w>drink|water)|\s+for\s+a\s+(?:rest|breather))?(?=\s+(?:in\s+)?(?:between|after|at))", RegexOptions.IgnoreCase);
+    private static CardPattern GivesRest => field ??= new(@"^(?:and\s+)?(?:give|allow|let)\s+(?:(?:them|everyone|everybody|people|yourself|the\s+class)\s+)?(?:have\s+)?(?:a\s+good\s+|at\s+least\s+|about\s+)?(?:(?:an?|one)\s+(?<m>min)(?:ute)?|(?<t>\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?)))(?:'?s)?(?:\s+(?:to\s+)?(?:rest|off|break|recover)|\s+(?:for|to\s+(?:have|get))\s+(?:an?\s+)?(?<w>drink|water)|\s+for\s+a\s+(?:rest|breather))?(?=\s+(?:in\s+)?(?:between|after|at))", RegexOptions.IgnoreCase);
 
     /// <summary>“The main bit is a circuit of …”.</summary>
-    private static Regex MainBitIs => field ??= new(@"^(?:the\s+)?main\s+(?:bit|part|set|block|thing|section|workout)\s+(?:is|will\s+be)\s+(?:an?\s+)?(?=circuit|superset|ladder|pyramid|tabata|emom|amrap|\d)", RegexOptions.IgnoreCase);
+    private static CardPattern MainBitIs => field ??= new(@"^(?:the\s+)?main\s+(?:bit|part|set|block|thing|section|workout)\s+(?:is|will\s+be)\s+(?:an?\s+)?(?=circuit|superset|ladder|pyramid|tabata|emom|amrap|\d)", RegexOptions.IgnoreCase);
 
     /// <summary>“Then a ladder, 10-8-6-4-2, deadlifts and presses”.</summary>
-    private static Regex LadderByCommas => field ??= new(@"^(?:(?:then|next|after\s+that)\s+)?(?:an?\s+)?(?<h>ladder|pyramid)\s*[,:-]\s*(?<l>\d{1,3}(?:\s*[-/]\s*\d{1,3}){2,10})(?:\s*reps)?\s*[,:-]\s*(?:of\s+)?(?<items>[a-z][^:\d]*?)\.?$", RegexOptions.IgnoreCase);
+    private static CardPattern LadderByCommas => field ??= new(@"^(?:(?:then|next|after\s+that)\s+)?(?:an?\s+)?(?<h>ladder|pyramid)\s*[,:-]\s*(?<l>\d{1,3}(?:\s*[-/]\s*\d{1,3}){2,10})(?:\s*reps)?\s*[,:-]\s*(?:of\s+)?(?<items>[a-z][^:\d]*?)\.?$", RegexOptions.IgnoreCase);
 
     /// <summary>“60-90 sec between sets”.</summary>
-    private static Regex RangeBetween => field ??= new(@"(?<=^|[,(;]\s*)(?<t>[0-9]{1,3}\s*(?:-|to)\s*[0-9]{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?))\s+(?:in\s+)?(?:between|btw)\b(?=\s+(?:each\s+|all\s+|the\s+)?(?:sets?|rounds?|exercises|supersets?)\b)", RegexOptions.IgnoreCase);
+    private static CardPattern RangeBetween => field ??= new(@"(?<=^|[,(;]\s*)(?<t>[0-9]{1,3}\s*(?:-|to)\s*[0-9]{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?))\s+(?:in\s+)?(?:between|btw)\b(?=\s+(?:each\s+|all\s+|the\s+)?(?:sets?|rounds?|exercises|supersets?)\b)", RegexOptions.IgnoreCase);
 
     /// <summary>“2 mins for a drink in between”.</summary>
-    private static Regex DrinkBetween => field ??= new(@"^(?<t>[0-9]{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?))\s+(?:for\s+)?(?:an?\s+)?(?:quick\s+)?(?:drinks?|water)(?:\s+break)?\s+(?:in\s+)?between(?:\s+(?:each\s+|the\s+)?(?:rounds?|laps?|circuits?))?[.!]?$", RegexOptions.IgnoreCase);
+    private static CardPattern DrinkBetween => field ??= new(@"^(?<t>[0-9]{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?))\s+(?:for\s+)?(?:an?\s+)?(?:quick\s+)?(?:drinks?|water)(?:\s+break)?\s+(?:in\s+)?between(?:\s+(?:each\s+|the\s+)?(?:rounds?|laps?|circuits?))?[.!]?$", RegexOptions.IgnoreCase);
 
     /// <summary>“3 x 12 curls + 3 x 12 rows, 60 s”: what stands behind both is their rest.</summary>
-    private static Regex PairOfDoses => field ??= new(@"^(?<h>[a-z][a-z ]{2,20}\s*[:-]\s*)?(?<a>[2-6]\s*x\s*[0-9]{1,2}\s+[a-z][a-z' -]+?)\s+[+/&]\s+(?<b>[2-6]\s*x\s*[0-9]{1,2}\s+[a-z][a-z' -]+?)\s*,\s*(?<t>[0-9]{2,3}\s*(?:s|secs?|seconds?)|[1-3]\s*min(?:ute)?s?)$", RegexOptions.IgnoreCase);
+    private static CardPattern PairOfDoses => field ??= new(@"^(?<h>[a-z][a-z ]{2,20}\s*[:-]\s*)?(?<a>[2-6]\s*x\s*[0-9]{1,2}\s+[a-z][a-z' -]+?)\s+[+/&]\s+(?<b>[2-6]\s*x\s*[0-9]{1,2}\s+[a-z][a-z' -]+?)\s*,\s*(?<t>[0-9]{2,3}\s*(?:s|secs?|seconds?)|[1-3]\s*min(?:ute)?s?)$", RegexOptions.IgnoreCase);
 
     /// <summary>“… – 3 sets – 60s”: the time behind so many sets of two or more moves is their rest.</summary>
-    private static Regex SetsThenTime => field ??= new(@"^(?<h>.*[/+,].*[0-9]\s*(?:sets|rounds))\s*[-,/]\s*(?<t>[0-9]{2,3}\s*(?:s|secs?|seconds?))$", RegexOptions.IgnoreCase);
+    private static CardPattern SetsThenTime => field ??= new(@"^(?<h>.*[/+,].*[0-9]\s*(?:sets|rounds))\s*[-,/]\s*(?<t>[0-9]{2,3}\s*(?:s|secs?|seconds?))$", RegexOptions.IgnoreCase);
 
     /// <summary>“Squats, rows, press-ups – 12 each x 2”.</summary>
-    private static Regex EachTimesBehind => field ??= new(@"(?<=,.*)\s*[-,]\s*(?<r>[0-9]{1,2})\s+(?:reps\s+)?each\s+x\s*(?<n>[2-9])$", RegexOptions.IgnoreCase);
+    private static CardPattern EachTimesBehind => field ??= new(@"(?<=,.*)\s*[-,]\s*(?<r>[0-9]{1,2})\s+(?:reps\s+)?each\s+x\s*(?<n>[2-9])$", RegexOptions.IgnoreCase);
 }

@@ -386,7 +386,7 @@ internal static partial class CardWording
         text.Count(c => c == '|') > 1 && !text.Contains("| easier", StringComparison.OrdinalIgnoreCase) && !text.Contains("| harder", StringComparison.OrdinalIgnoreCase) ? text.Replace(" | ", ", ", StringComparison.Ordinal) : text;
 
     /// <summary>A sign between a name and its count, where a line has more than one of them.</summary>
-    private static string Several(Regex sign, string text) => sign.Count(text) > 1 ? sign.Replace(text, " ") : text;
+    private static string Several(CardPattern sign, string text) => sign.Count(text) > 1 ? sign.Replace(text, " ") : text;
 
     /// <summary>“Circuit | 3 rounds”, “warm up = 5 min”: what stands behind the head.</summary>
     private static string Behind(string text, string sign) =>
@@ -395,12 +395,12 @@ internal static partial class CardWording
     /// <summary>A way of writing: one of its words is in every line that has it, where it has any.</summary>
     private sealed class Way(string[] words, Func<string, string> reworded)
     {
-        public Way(string[] words, Regex pattern, string becomes)
+        public Way(string[] words, CardPattern pattern, string becomes)
             : this(words, text => pattern.Replace(text, becomes))
         {
         }
 
-        public Way(string[] words, Regex pattern, MatchEvaluator becomes)
+        public Way(string[] words, CardPattern pattern, MatchEvaluator becomes)
             : this(words, text => pattern.Replace(text, becomes))
         {
         }

@@ -91,7 +91,7 @@ public static class PlainCard
     internal static ClassPlan? Taken(string sheet, MoveLibrary library) => SheetText.Lines(sheet).Zip(sheet.Split('\n')).All(l => l.First.Length == l.Second.TrimEnd('\r').Trim().Length)
         && SheetReader.Read(sheet, library).Plan is { } plan && Keeping.Gate.Pass(plan).Passed is { } passed ? passed.Plan : null;
 
-    private static Regex Block => field ??= new("^(?<name>\"(?:[^\"]|\"\")+\"|[^\"–]{1,200}?)\\s+[–—]\\s+(?<how>[^\"–—]+)$");
+    private static CardPattern Block => field ??= new("^(?<name>\"(?:[^\"]|\"\")+\"|[^\"–]{1,200}?)\\s+[–—]\\s+(?<how>[^\"–—]+)$");
 
-    private static Regex Numbers => field ??= new(@"^(?:(?<m>\d{1,3}) min)?(?:, )?(?:(?<p>\d{1,4}) people)?$");
+    private static CardPattern Numbers => field ??= new(@"^(?:(?<m>\d{1,3}) min)?(?:, )?(?:(?<p>\d{1,4}) people)?$");
 }

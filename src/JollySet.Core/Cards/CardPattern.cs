@@ -1,0 +1,66 @@
+using System.Text.RegularExpressions;
+
+namespace JollySet.Core.Cards;
+
+/// <summary>A pattern looked for in a card. It is interpreted at first, so that a first card waits for nothing to be made ready; one that is looked for often is compiled beside the readings, which takes it some four times as fast from then on, and finds the same. For any number of threads.</summary>
+/// <param name="pattern">As a <see cref="Regex"/> has it.</param>
+/// <param name="options">As a <see cref="Regex"/> has them.</param>
+/// <param name="places">How many may still be compiled; those of all cards where it is not given.</param>
+internal sealed class CardPattern(string pattern, RegexOptions options = RegexOptions.None, CardPattern.Places? places = null)
+{
+    /// <summary>So many looks, those of some ten cards, and it is worth the milliseconds that compiling takes; no first card is slowed by it.</summary>
+    public const int Often = 400;
+
+    private const int All = -1;
+
+    // Each takes 200 kB or so. Those that come first are the ones most looked for: with 320 of 700 a card takes within 5 % of the time that it takes with all.
+    private static readonly Places OfCards = new(320);
+
+    // One after the other, so that no more than one processor is taken from who reads.
+    private static readonly TaskFactory Beside = new(new ConcurrentExclusiveSchedulerPair(TaskScheduler.Default, maxConcurrencyLevel: 1).ExclusiveScheduler);
+
+    private Regex regex = new(pattern, options);
+    private int looks;
+
+    /// <summary>Whether it has been compiled.</summary>
+    public bool IsCompiled => Volatile.Read(ref regex).Options.HasFlag(RegexOptions.Compiled);
+
+    public bool IsMatch(string text) => For(text).IsMatch(text);
+
+    public bool IsMatch(ReadOnlySpan<char> text) => Volatile.Read(ref regex).IsMatch(text);
+
+    public Match Match(string text, int from = 0) => For(text).Match(text, from);
+
+    public MatchCollection Matches(string text, int from = 0) => For(text).Matches(text, from);
+
+    public int Count(string text) => For(text).Count(text);
+
+    public string[] Split(string text) => For(text).Split(text);
+
+    public string Replace(string text, string becomes, int most = All) => For(text).Replace(text, becomes, most);
+
+    public string Replace(string text, MatchEvaluator becomes, int most = All) => For(text).Replace(text, becomes, most);
+
+    private Regex For(string text)
+    {
+        if (looks < Often && Interlocked.Increment(ref looks) == Often && (places ?? OfCards).Take())
+            _ = Beside.StartNew(() => Compile(text));
+        return Volatile.Read(ref regex);
+    }
+
+    private void Compile(string text)
+    {
+        var compiled = new Regex(pattern, options | RegexOptions.Compiled);
+        // A first look makes its code ready here, and not under who reads.
+        _ = compiled.IsMatch(text);
+        Volatile.Write(ref regex, compiled);
+    }
+
+    /// <summary>So many patterns may be compiled.</summary>
+    internal sealed class Places(int count)
+    {
+        private int left = count;
+
+        public bool Take() => Interlocked.Decrement(ref left) >= 0;
+    }
+}

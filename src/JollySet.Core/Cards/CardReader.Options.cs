@@ -30,6 +30,12 @@ public sealed partial class CardReader
             return " ";
         }
 
+        if (WaysIn(inside) is { Count: > 1 } told)
+        {
+            options.AddRange(told);
+            return " ";
+        }
+
         var ways = inside.Split(inside.Contains(';', StringComparison.Ordinal) || !Commas.Split(inside).All(p => WaySaid(p) is not null) ? [";"] : new[] { "," }, StringSplitOptions.None).Select(i => WaySaid(i.Trim())).ToList();
         if (ways.TrueForAll(w => w is not null))
             options.AddRange(ways.Select(w => w!.Value));

@@ -294,10 +294,10 @@ public sealed partial class CardReader
         }
 
         BeginsPastWarmUp(line);
-        if (TakesSpan(line) || TakesPartners(line) || TakesNumbered(line))
+        if (TakesSpan(line) || TakesPartners(line) || TakesNumbered(line) || TakesWaysBelow(line))
             return;
         if (NameAndCount.Match(line.Text) is not { Success: true } plain || Understood(plain.Groups["name"].Value) is null)
-            line = line with { Text = Reworded(AsTimings(WithoutSpared(WithWayInBracket(line)))) };
+            line = line with { Text = Reworded(AsTimings(WithoutSpared(WithWaysInBrackets(WithWayInBracket(line))))) };
         if (Current is { HasSettings: true, Stations.Count: 0 } && MovesAre.Match(line.Text) is { Success: true } are)
             line = line with { Text = line.Text[are.Length..] };
         // “B) 40/20 x3”: a block of that name, no bullet.

@@ -31,7 +31,7 @@ internal static partial class CardWording
     private static CardPattern AboutSign => field ??= new(@"(?<=[a-z(:]\s*)~\s?(?=[0-9]{1,2}\s*(?:m(?:in(?:ute)?s?)?\b|'))", RegexOptions.IgnoreCase);
 
     /// <summary>“Press-up | easier knee press-up”.</summary>
-    private static CardPattern WayByStroke => field ??= new(@"\s*(?:\|\s*(?<k>easier|harder)\s*[:=]?|/\s*(?<k>easier|harder)\s*[:=]|\s(?<k>easier|harder|mod|regression|reg)\s*=)\s+(?<w>[a-z][^|,;()]{2,40}?)\s*(?=$|[|,;])", RegexOptions.IgnoreCase);
+    private static CardPattern WayByStroke => field ??= new(@"\s*(?:\|\s*(?<k>easier|harder)(?!\s+(?:option|version|way|one|is|are|with|alternative)\b)\s*[:=]?|/\s*(?<k>easier|harder)\s*[:=]|\s(?<k>easier|harder|mod|regression|reg)\s*=)\s+(?<w>[a-z][^|,;()]{2,40}?)\s*(?=$|[|,;])", RegexOptions.IgnoreCase);
 
     /// <summary>“[KIT] mats”: a key or a head in its box.</summary>
     private static CardPattern BoxedHead => field ??= new(@"^\[(?<in>[A-Za-z][^\[\]]{1,60})\]\s*(?<more>\S.*)?$");

@@ -72,6 +72,6 @@ internal static class CardKept
 
     private static CardPattern Number => field ??= new(@"(?<m>\b\d{1,3}):(?<s>[0-5]\d)\b|\b(?<half>\d{1,2})\s*/\s*\k<half>\b|^\s*(?<from>\d{1,3})'?\s*-\s*(?<to>\d{1,3})'?(?=\s)|\((?<from>\d{1,2})\s*(?:-|to)\s*(?<to>\d{1,3})\s*(?:mins?|minutes?|')?\s*\)|(?<!\b[a-hr])\d+", RegexOptions.IgnoreCase);
 
-    /// <summary>How many there are of something that everybody sees; how old people are.</summary>
-    private static CardPattern Counting => field ??= new(@"\b\d{1,2}\s+(?:x\s+)?(?:different\s+)?(?:exercises|moves|stations)\b|\bin\s+[234]'?s\b|\bover[\s-]+\d\ds?\b|\b\d\d\+|(?:\btempo:?|@)\s*\d{3,4}\b", RegexOptions.IgnoreCase);
+    /// <summary>How many there are of something that everybody sees; how old people are; levels one beside the other.</summary>
+    private static CardPattern Counting => field ??= new(@"\b\d{1,2}\s+(?:x\s+)?(?:different\s+)?(?:exercises|moves|stations)\b|\bin\s+[234]'?s\b|\bover[\s-]+\d\ds?\b|\b\d\d\+|(?:\btempo:?|@)\s*\d{3,4}\b|\bl(?:e?ve?l)?\s?[12]\b(?=.*\bl(?:e?ve?l)?\s?[23]\b)|(?<=\bl(?:e?ve?l)?\s?[12]\b.*)\bl(?:e?ve?l)?\s?[23]\b", RegexOptions.IgnoreCase);
 }

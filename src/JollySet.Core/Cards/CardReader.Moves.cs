@@ -25,12 +25,15 @@ public sealed partial class CardReader
     {
         var way = kind is "easier" or "harder" or "or" && Understood(said) is null && !Adjustments.Contains(said) ? WayOfMove(said, station.Name, kind) ?? said : said;
         if (Understood(way) is null)
-            foreach (var need in CardHead.NeedsIn(way).Needs)
+            foreach (var need in CardHead.NeedsIn(way).Needs.Where(n => kind != "easier" || !IsOfManner(n)))
                 head.AddNeed(need);
         if (kind == "or" && Understood(way) is { } other && Understood(station.Name) is { } one && WayKind(one, other) is { } ladder)
             kind = ladder;
         station.Options.Add($"{kind}: {(Understood(way) is not null || Adjustments.Contains(way) ? CardNames.Written(way) : $"\"{way.Replace("\"", "\"\"", StringComparison.Ordinal)}\"")}");
     }
+
+    /// <summary>“No jumping” as the easier way of one move is no limit of the class.</summary>
+    private static bool IsOfManner(string need) => need.StartsWith("no ", StringComparison.Ordinal);
 
     /// <summary>“On knees” beside a press-up, “to a chair” beside a squat: the move with those words, where there is such a move; else null.</summary>
     private string? WayOfMove(string words, string name, string kind)
@@ -38,7 +41,8 @@ public sealed partial class CardReader
         if (words.Split(' ').Length > FewWords || Understood(name) is not { } move)
             return null;
         var bare = OnTheir.Replace(words, "").Trim();
-        return new[] { $"{name} {words}", $"{bare.TrimEnd('s')} {name}", $"{bare} {name}" }.FirstOrDefault(w => Understood(w) is { } way && way.Name != move.Name && (kind == "or" || (kind == "easier" ? way.Tags.Rung <= move.Tags.Rung : way.Tags.Rung >= move.Tags.Rung)));
+        string[] before = [$"{bare.TrimEnd('s', 'S')} {name}", $"{bare} {name}"];
+        return (words.Contains(' ', StringComparison.Ordinal) && !words.StartsWith("on ", StringComparison.OrdinalIgnoreCase) && !words.StartsWith("from ", StringComparison.OrdinalIgnoreCase) ? before.Prepend($"{name} {words}") : before.Append($"{name} {words}")).FirstOrDefault(w => Understood(w) is { } way && way.Name != move.Name && (kind == "or" || (kind == "easier" ? way.Tags.Rung <= move.Tags.Rung : way.Tags.Rung >= move.Tags.Rung)));
     }
 
     /// <summary>Which way of the one move the other is, by the library's ladder; null where it is another move.</summary>

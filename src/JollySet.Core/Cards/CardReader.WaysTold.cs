@@ -11,7 +11,7 @@ public sealed partial class CardReader
     private const int LongestWays = 120;
 
     // One of them is in whatever tells a way; looked for before the patterns, which are dear.
-    private static readonly SearchValues<string> WayMarks = SearchValues.Create(["eas", "hard", "mod", "reg", "scal", "drop", "down", "beg", "new", "first", "rookie", "1", "one", "↓", "↑", "if ", "tired", "need", "opt", "tough", "prog", "adv", "3", "three", "level", "more", "up", "challenge", "spicy", "fit", "strong", "- ", "or "], StringComparison.OrdinalIgnoreCase);
+    private static readonly SearchValues<string> WayMarks = SearchValues.Create(["eas", "hard", "mod", "reg", "scal", "drop", "down", "beg", "new", "first", "rookie", "1", "one", "↓", "↑", "if ", "tired", "need", "opt", "->", "lighter", "instead", "tough", "prog", "adv", "3", "three", "level", "more", "up", "challenge", "spicy", "fit", "strong", "- ", "or "], StringComparison.OrdinalIgnoreCase);
 
     /// <summary>The line below a move that tells ways of it, and nothing else.</summary>
     private bool TakesWaysBelow(CardWords line)
@@ -19,7 +19,7 @@ public sealed partial class CardReader
         if (Current is not { Stations: [.., var last] } || last.Move is null || (LineAbove(line) is var above && last.Line != above && waysTold != above) || WaysIn(line.Text) is not { } ways || last.Options.Count + ways.Count > MostWays)
             return false;
         // “Level 1: …” over “Level 2: …”, and “challenge: …” at the edge, are no ways of what stands above.
-        if ((OfLevels.IsMatch(line.Text) && ways.Count == 1) || (MayBeTopic.IsMatch(line.Raw) && line.Text.Contains(':', StringComparison.Ordinal)))
+        if ((ways.Count == 1 && line.Text[0] != '(' && OfLevels.IsMatch(line.Text)) || (MayBeTopic.IsMatch(line.Raw) && line.Text.Contains(':', StringComparison.Ordinal)))
             return false;
         foreach (var (kind, way) in ways)
             AddOption(last, kind, way);
@@ -35,15 +35,46 @@ public sealed partial class CardReader
     private string WithWaysInBrackets(string text)
     {
         if (text.Length > CardText.LongestLine || !text.AsSpan().ContainsAny(WayMarks))
-            return text;
+            return AsRungsOfOne(text);
+        if (LevelsBehind.Match(text) is { Success: true } levels && WayOfLevels(levels) is { } leveled)
+            return leveled;
         foreach (Match sign in BeforeWays.Matches(text))
         {
-            if (sign.Index == 0 || WaysIn(text[(sign.Index + sign.Length)..].TrimEnd(' ', ')', ']')) is not { } ways || !IsStation(text[..sign.Index]))
+            if (sign.Index == 0 || (WaysIn(text[(sign.Index + sign.Length)..].TrimEnd(' ', ')', ']')) ?? WayInFreeWords(text, sign)) is not { } ways || !IsStation(text[..sign.Index]))
                 continue;
             return $"{CardWording.Of(text[..sign.Index].Trim())} {string.Join(' ', ways.Select(w => $"({w.Kind}: {w.Text})"))}";
         }
 
-        return text;
+        return AsRungsOfOne(text);
+    }
+
+    /// <summary>“Knee push-ups / push-ups / decline push-ups”: one of a ladder, with what is below and above it on either side.</summary>
+    private string AsRungsOfOne(string text) =>
+        text.Contains(" / ", StringComparison.Ordinal) && text.Split(" / ") is [var a, var b, var c] && Understood(a) is { } low && Understood(b) is { } middle && Understood(c) is { } high && Current is { Part: CardPart.Main }
+            && WayKind(middle, low) == "easier" && WayKind(high, middle) == "easier" ? $"{b} (easier: {a}) (harder: {c})" : text;
+
+    /// <summary>A way in words that are no move of their own, where what they are is said: “lighter if needed”, “take out the jump to make it easier”, “harder - pause at the top”.</summary>
+    private List<(string Kind, string Text)>? WayInFreeWords(string text, Match sign)
+    {
+        var said = text[(sign.Index + sign.Length)..].TrimEnd(' ', ')', ']', '.', '!');
+        if (FreeWay.Match(said) is not { Success: true } m || Understood(Scan(text[..sign.Index]).Left.TrimEnd(' ', ',', '-')) is not { } move || m.Groups["w"].Value.Split(' ').Length > FewWords || Understood(m.Groups["w"].Value) is not null)
+            return null;
+        if (WaySaid(said) is { } known)
+            return known.Kind is "easier" or "harder" ? [known] : null;
+        return !Scan(m.Groups["w"].Value, isLine: false).Any && (Adjustments.Contains(m.Groups["w"].Value) || WayOfMove(m.Groups["w"].Value, move.Name, "or") is not null || CardHead.NeedsIn(m.Groups["w"].Value).Needs.All(IsOfManner)) ? [(m.Groups["easier"].Success ? "easier" : m.Groups["harder"].Success ? "harder" : "or", m.Groups["w"].Value)] : null;
+    }
+
+    /// <summary>“L1 chair, L2 bodyweight, L3 jump” behind a squat: ways by the words that make a move with its name; null where the first or the last are none.</summary>
+    private string? WayOfLevels(Match m)
+    {
+        var own = m.Groups["own"].Value.TrimEnd(' ', ':', ',', '-', '(');
+        var name = Scan(own).Left;
+        if (Understood(name) is null || !IsStation(own))
+            return null;
+        string? Way(string group, string kind) => m.Groups[group] is { Success: true, Value: var w } ? AsItIs.IsMatch(w) || Understood(w)?.Name == Understood(name)?.Name ? "" : Understood(w) is not null ? w : WayOfMove(w, name, kind) : "";
+        if (Way("a", "easier") is not { Length: > 0 } easier || Way("b", "or") is not { } middle || Way("c", "harder") is not { } harder)
+            return null;
+        return $"{own} (easier: {easier}){(middle.Length > 0 ? $" (or: {middle})" : "")}{(harder.Length > 0 ? $" (harder: {harder})" : "")}";
     }
 
     /// <summary>What ways words tell, an easier and a harder one at most, each a move that is known; null where they tell anything else.</summary>
@@ -83,7 +114,7 @@ public sealed partial class CardReader
     private const string HarderTail = @"if\s+(?:it's\s+|that's\s+)?(?:too\s+)?easy|for\s+(?:the\s+)?(?:adv(?:anced)?|regulars|fitter|stronger|fit|strong)(?:\s+(?:ones|people|folk))?|for\s+(?:more|an?\s+(?:extra\s+)?challenge)|to\s+make\s+(?:it|this|them)\s+(?:harder|tougher)|(?:as|for)\s+an?\s+(?:harder|tougher)\s+(?:option|version|one|way)|(?:is|are|=|-)\s*(?:the\s+)?harder(?:\s+(?:option|version|one|way))?|\(harder\)?|to\s+progress(?:\s+it)?|if\s+(?:you're\s+)?(?:feeling\s+)?(?:strong|fresh|spicy)|if\s+(?:you|they)\s+want\s+(?:more|a\s+challenge)";
 
     /// <summary>One way, by words before it or behind it.</summary>
-    private static CardPattern WayInWords => field ??= new("^(?:(?<or>or)\\s+)?(?:(?:(?<easier>" + EasierLead + ")|(?<harder>" + HarderLead + @"))(?:\s*(?:[:=?,-]|->)\s*|\s+|(?<=[↓↑])))?(?<w>[a-z][a-z' -]{2,40}?)(?:\s+(?:(?<easier>" + EasierTail + ")|(?<harder>" + HarderTail + ")))?$", RegexOptions.IgnoreCase);
+    private static CardPattern WayInWords => field ??= new("^(?:(?<or>or)\\s+)?(?:(?:(?<easier>" + EasierLead + ")|(?<harder>" + HarderLead + @"))(?:\s*(?:[:=?,-]|->)\s*|\s+|(?<=[↓↑])))?(?<w>[a-z][a-z' -]{2,40}?)(?:\s+(?:(?<easier>" + EasierTail + ")|(?<harder>" + HarderTail + ")|(?<or>instead)))?$", RegexOptions.IgnoreCase);
 
     /// <summary>“Easy squats / hard tuck jumps”: of two, bare words are enough.</summary>
     private static CardPattern BareKind => field ??= new(@"^(?:easy|hard)\s+(?=[a-z])", RegexOptions.IgnoreCase);
@@ -96,7 +127,13 @@ public sealed partial class CardReader
 
     private static CardPattern BetweenWays => field ??= new(@"\s*[;,|.]\s+|\s+[/+&-]\s+|\s+(?:and|then)\s+|\s*(?=[↑↓])");
 
-    private static CardPattern BeforeWays => field ??= new(@"\s+[-|/]\s+|\s*[,;.]\s+|\s*[(\[]|\s*(?=[↑↓])|\s+(?=(?:drop|scale|easier|harder|option|mod|modify|regress|progress)\b)", RegexOptions.IgnoreCase);
+    private static CardPattern BeforeWays => field ??= new(@"\s+[-|/]\s+|\s*[,;.]\s+|\s*[(\[]|\s*(?=[↑↓])|\s+(?=with\s+an?\s|(?:drop|scale|easier|harder|option|mod|modify|regress|progress)\b)", RegexOptions.IgnoreCase);
+
+    private static CardPattern LevelsBehind => field ??= new(@"^(?<own>.*?[a-z].*?)\W+(?:l(?:e?ve?l)?\s?1\s*[:=-]?\s+(?<a>[a-z][a-z' -]{2,30}?)\W+l(?:e?ve?l)?\s?2\s*[:=-]?\s+(?<b>[a-z][a-z' -]{2,30}?)(?:\W+l(?:e?ve?l)?\s?3\s*[:=-]?\s+(?<c>[a-z][a-z' -]{2,30}?))?|\(\s*(?<a>[a-z][a-z' -]{2,30}?)\s*(?:-?>|,)\s*(?<b>full|standard|normal|regular|toes)\s*(?:-?>|,)\s*(?<c>[a-z][a-z' -]{2,30}?)\s*)\W*$", RegexOptions.IgnoreCase);
+
+    private static CardPattern AsItIs => field ??= new(@"^(?:full|standard|normal|regular|basic|toes|as\s+(?:is|it\s+is)|body\s?weight|bw)$", RegexOptions.IgnoreCase);
+
+    private static CardPattern FreeWay => field ??= new("^(?:(?:(?<easier>easier|opt(?:ion)?(?:\\s+(?:of|is|to))?)|(?<harder>harder))\\s*(?:[:=-]|->)?\\s+(?<w>[a-z][a-z' -]{2,40})|(?<w>[a-z][a-z' -]{2,30}?)\\s+instead|(?<w>[a-z][a-z' -]{2,40}?)\\s+(?!(?:as|where)\\s+needed)(?:(?<easier>" + EasierTail + ")|(?<harder>" + HarderTail + ")))$", RegexOptions.IgnoreCase);
 
     private static CardPattern OfLevels => field ??= new(@"^\W*l(?:e?ve?l)?\s?[13]\b", RegexOptions.IgnoreCase);
 

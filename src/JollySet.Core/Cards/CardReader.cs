@@ -188,6 +188,7 @@ public sealed partial class CardReader
         NoMain();
         NamedByItsMove();
         OverParts();
+        PutWaysToCome();
         Ways();
         HeldBelow();
         // “T1 squats / jump squats” below “Tabata Tuesday”.
@@ -280,7 +281,7 @@ public sealed partial class CardReader
 
     private void Take(CardWords line, bool isFirst)
     {
-        if (!isFirst && line.IsName && Current is { Stations.Count: > 0 })
+        if (!isFirst && line.IsName && Current is { Stations.Count: > 0 } && !IsBelowWays(line))
         {
             TakeStations(line, line.Text);
             return;
@@ -294,7 +295,7 @@ public sealed partial class CardReader
         }
 
         BeginsPastWarmUp(line);
-        if (TakesSpan(line) || TakesPartners(line) || TakesNumbered(line) || TakesWaysBelow(line))
+        if (TakesSpan(line) || TakesPartners(line) || TakesNumbered(line) || TakesWaysBelow(line) || TakesWayList(line))
             return;
         if (NameAndCount.Match(line.Text) is not { Success: true } plain || Understood(plain.Groups["name"].Value) is null)
             line = line with { Text = Reworded(AsTimings(WithoutSpared(WithWaysInBrackets(WithWayInBracket(line))))) };

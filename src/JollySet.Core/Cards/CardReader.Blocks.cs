@@ -265,7 +265,7 @@ public sealed partial class CardReader
         rest = string.Join(", ", parts);
         // In a list of three a name may be asked about: “lunges, curls, dips”.
         var known = parts.Count(p => Understood(WithoutBrackets(Scan(p).Left)) is not null);
-        var areMoves = known == parts.Count || (parts.Count > 2 && known > 0 && parts.TrueForAll(p => Scan(p) is { RepsLow: not null } own && library.Reader.Read(WithoutBrackets(own.Left)).Known != Sureness.Unknown)) || (known > 1 && known * 2 > parts.Count && parts.TrueForAll(p => p.Split(' ').Length <= 3 && p.All(c => char.IsLetter(c) || c is ' ' or '-' or '\'')));
+        var areMoves = known == parts.Count || (parts.Count > 2 && known > 0 && parts.TrueForAll(p => Scan(p) is { RepsLow: not null } own && KnownAs(WithoutBrackets(own.Left)) != Sureness.Unknown)) || (known > 1 && known * 2 > parts.Count && parts.TrueForAll(p => p.Split(' ').Length <= 3 && p.All(c => char.IsLetter(c) || c is ' ' or '-' or '\'')));
         return rest.Length > 0 && (begins.Length > 0 || (severalOnly && parts.Count > 1)) && areMoves ? rest : null;
     }
 

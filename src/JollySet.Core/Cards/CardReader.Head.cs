@@ -60,7 +60,7 @@ public sealed partial class CardReader
         foreach (var line in words.Where(w => w.Text.Length > 0).Take(MostTitling).Select(w => CardText.Plain(w.Raw).Split(signs, StringSplitOptions.RemoveEmptyEntries)))
         {
             // The line it is of has all of its words.
-            var put = Array.ConvertAll(line, word => CardSlips.Put(word, library.Reader.IsWord));
+            var put = Array.ConvertAll(line, word => CardSlips.Put(word, IsWord));
             if (!Array.TrueForAll(titles, t => put.Contains(t)))
                 continue;
             for (var i = 0; i < line.Length; i++)

@@ -37,7 +37,7 @@ public sealed partial class CardReader
         return taken;
     }
 
-    private List<string> PiecesOf(CardWords line) => CardHead.Listed([.. PieceSigns.Split(KeySign.Replace(Till.Replace(HeadSigns.Replace(CardSlips.Put(CardText.Plain(line.Raw), library.Reader.IsWord), ""), "-"), ": ")).Select(p => SoManyIn.Replace(p.Trim().TrimEnd(':', ')').Trim(), "${n} people")).Where(p => p.Length > 0)]);
+    private List<string> PiecesOf(CardWords line) => CardHead.Listed([.. PieceSigns.Split(KeySign.Replace(Till.Replace(HeadSigns.Replace(CardSlips.Put(CardText.Plain(line.Raw), IsWord), ""), "-"), ": ")).Select(p => SoManyIn.Replace(p.Trim().TrimEnd(':', ')').Trim(), "${n} people")).Where(p => p.Length > 0)]);
 
     /// <summary>“Bootcamp, 12 people, bands”, “Circuits” above “12 people / bands”: the title, and what else is said beside it.</summary>
     private bool TitleAndMore(List<CardWords> lines, int at)

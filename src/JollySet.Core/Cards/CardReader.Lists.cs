@@ -43,7 +43,7 @@ public sealed partial class CardReader
         // “Squat hold / jumping jacks” below “in pairs”: what each of the two does.
         if (parts.Count < 2 && Current is { Part: CardPart.Main, Begun: { } begun } && (ForPair.IsMatch(begun) || begun.StartsWith("tabata", StringComparison.OrdinalIgnoreCase)) && Strokes.Split(text) is { Length: 2 } two && Array.TrueForAll(two, p => Understood(p) is not null))
             return [.. two];
-        if (parts.Count < 2 && NextCount.Split(text) is { Length: > 1 } counted && counted.All(c => Scan(c) is { RepsLow: not null, SaysBlock: false } each && library.Reader.Read(WithoutBrackets(each.Left)).Known != Sureness.Unknown) && counted.Any(c => Understood(WithoutBrackets(Scan(c).Left)) is not null))
+        if (parts.Count < 2 && NextCount.Split(text) is { Length: > 1 } counted && counted.All(c => Scan(c) is { RepsLow: not null, SaysBlock: false } each && KnownAs(WithoutBrackets(each.Left)) != Sureness.Unknown) && counted.Any(c => Understood(WithoutBrackets(Scan(c).Left)) is not null))
             return [.. counted];
         if (parts.Count < 2)
             return [text];
@@ -62,7 +62,7 @@ public sealed partial class CardReader
             return parts;
         if (isShort && parts.Count > 2 && parts.TrueForAll(p => p.Split(' ').Length <= FewWords && p.All(c => char.IsLetter(c) || c is ' ' or '-' or '\'') && !IsSpoken.IsMatch(p) && !GoesOn.IsMatch(p)) && parts.Count(p => Understood(p) is not null) * 2 >= parts.Count)
             return parts;
-        var names = parts.ConvertAll(p => Scan(p) is var scan && WithoutStopsAround(WithoutBrackets(scan.Left)) is { Length: > 0 } left && (Understood(left) is not null || Understood(left + " stretch") is not null || library.Reader.Read(left).Known == Sureness.Likely));
+        var names = parts.ConvertAll(p => Scan(p) is var scan && WithoutStopsAround(WithoutBrackets(scan.Left)) is { Length: > 0 } left && (Understood(left) is not null || Understood(left + " stretch") is not null || KnownAs(left) == Sureness.Likely));
         return names.Count(n => n) >= 2 && names.Count(n => n) * 2 > names.Count || (isShort && parts.TrueForAll(p => (p.Split(' ').Count(w => w != "+") <= 3 || (p.Split(' ').Length == 4 && p.Contains(" with ", StringComparison.OrdinalIgnoreCase))) && !p.Any(char.IsAsciiDigit))) ? parts : [text];
     }
 
@@ -115,12 +115,12 @@ public sealed partial class CardReader
             var areAmounts = Commas.Split(bare) is { Length: > 1 } own && own.All(i => Scan(i).Amount is not null);
             var listed = Parted(bare, isShort: isPart || bare.Length < items.Length || areAmounts || Super.IsMatch(text[..colon])).Select(i => Scan(i).Left).ToList();
             // “Finisher: wall sit - max hold x 2”.
-            if (listed.Count == 1 && (BlockWord.IsMatch(text[..(colon + 1)]) || RegionAlone.IsMatch(text[..colon])) && (IsMove(Dashes.Split(listed[0])[0].Trim()) || (listed[0].Split(' ').Length <= 3 && library.Reader.Read(listed[0]).Known == Sureness.Likely) || Or.Split(listed[0]) is [var one, _] && IsMove(one)))
+            if (listed.Count == 1 && (BlockWord.IsMatch(text[..(colon + 1)]) || RegionAlone.IsMatch(text[..colon])) && (IsMove(Dashes.Split(listed[0])[0].Trim()) || (listed[0].Split(' ').Length <= 3 && KnownAs(listed[0]) == Sureness.Likely) || Or.Split(listed[0]) is [var one, _] && IsMove(one)))
                 return (text[..colon], items);
             var isCoolDown = PartOf(text[..colon]) == CardPart.CoolDown;
-            if (listed.Count > 1 && BlockWord.IsMatch(text[..(colon + 1)]) && listed.TrueForAll(i => library.Reader.Read(WithoutBrackets(i)).Known != Sureness.Unknown))
+            if (listed.Count > 1 && BlockWord.IsMatch(text[..(colon + 1)]) && listed.TrueForAll(i => KnownAs(WithoutBrackets(i)) != Sureness.Unknown))
                 return (text[..colon], items);
-            if (listed.Count > 0 && listed.Exists(i => i.Length > 0 && ((listed.Count > 1 && Super.IsMatch(text[..colon])) || ((Scan(text[..colon], isLine: false).SaysBlock && (listed.Count > 1 || (BlockWord.IsMatch(text) && i.Split(' ').Length <= 3 && i.All(c => char.IsLetter(c) || c is ' ' or '-')))) || IsMove(WithoutBrackets(i)) || (colon == 1 && library.Reader.Read(WithoutBrackets(i)).Known == Sureness.Likely) || (isCoolDown && Understood(i + " stretch") is not null) || (isPart && listed.Count > 1 && i.Split(' ').Length <= 3) || (listed.Count > 1 && areAmounts) || (listed.Count > 1 && bare.Length < items.Length && i.Split(' ').Length <= 3 && library.Reader.Read(i).Known == Sureness.Likely)))) && (isPart || BlockWord.IsMatch(text[..(colon + 1)]) || listed.Count > 1 || Scan(text[..colon], isLine: false).SaysBlock))
+            if (listed.Count > 0 && listed.Exists(i => i.Length > 0 && ((listed.Count > 1 && Super.IsMatch(text[..colon])) || ((Scan(text[..colon], isLine: false).SaysBlock && (listed.Count > 1 || (BlockWord.IsMatch(text) && i.Split(' ').Length <= 3 && i.All(c => char.IsLetter(c) || c is ' ' or '-')))) || IsMove(WithoutBrackets(i)) || (colon == 1 && KnownAs(WithoutBrackets(i)) == Sureness.Likely) || (isCoolDown && Understood(i + " stretch") is not null) || (isPart && listed.Count > 1 && i.Split(' ').Length <= 3) || (listed.Count > 1 && areAmounts) || (listed.Count > 1 && bare.Length < items.Length && i.Split(' ').Length <= 3 && KnownAs(i) == Sureness.Likely)))) && (isPart || BlockWord.IsMatch(text[..(colon + 1)]) || listed.Count > 1 || Scan(text[..colon], isLine: false).SaysBlock))
                 return (text[..colon], items);
         }
 
@@ -145,13 +145,13 @@ public sealed partial class CardReader
                 return (before, items);
             // “Standing behind chair - heel raises, knee bends, 10 of each x 2”: a few words, a list of moves, and how often.
             if (before.Split(' ').Length <= FewWords && before.All(c => char.IsLetter(c) || c is ' ' or '&') && Understood(before) is null && HowBehind(items) is { How.Count: > 0 } ended && Commas.Split(ended.Items) is { Length: > 1 } moved
-                && Array.TrueForAll(moved, n => n.Split(' ').Length <= 4) && moved.Count(n => library.Reader.Read(WithoutBrackets(Scan(n).Left)).Known != Sureness.Unknown) * 2 > moved.Length)
+                && Array.TrueForAll(moved, n => n.Split(' ').Length <= 4) && moved.Count(n => KnownAs(WithoutBrackets(Scan(n).Left)) != Sureness.Unknown) * 2 > moved.Length)
                 return (before, items);
             // “Tabata 1 - squat jumps / squat hold”.
             if (BlockWord.Match(before) is { Success: true } word && before[word.Length..].All(c => char.IsAsciiDigit(c) || c == ' ') && Strokes.Split(items) is { Length: > 1 and <= 6 } struck && struck.All(s => s.Split(' ').Length <= 3 && s.All(c => char.IsLetter(c) || c is ' ' or '-' or '\'')) && struck.Any(s => Understood(s) is not null))
                 return (before, string.Join(", ", struck));
             if ((PartOf(before) != CardPart.Main || BlockWord.IsMatch(before) || Super.IsMatch(before) || Scan(before, isLine: false).SaysBlock || NamedMinutes.IsMatch(before) || RegionAlone.IsMatch(before)) && Understood(Scan(before).Left) is null
-                && Parted(items = AllOf(items), isShort: PartOf(before) != CardPart.Main || Scan(before, isLine: false).SaysBlock).ConvertAll(i => WithoutBrackets(Scan(i).Left)) is { Count: > 1 } moves && (moves.Exists(i => Understood(i) is not null || (PartOf(before) != CardPart.Main && library.Reader.Read(i).Known == Sureness.Likely) || (PartOf(before) == CardPart.CoolDown && Understood(i + " stretch") is not null)) || (moves.Count > 2 && Scan(before, isLine: false) is { Work: not null, Left: var more } && IsEmpty(more) && moves.TrueForAll(i => i.Split(' ').Length <= 3 && i.All(c => char.IsLetter(c) || c is ' ' or '-' or '\'')))))
+                && Parted(items = AllOf(items), isShort: PartOf(before) != CardPart.Main || Scan(before, isLine: false).SaysBlock).ConvertAll(i => WithoutBrackets(Scan(i).Left)) is { Count: > 1 } moves && (moves.Exists(i => Understood(i) is not null || (PartOf(before) != CardPart.Main && KnownAs(i) == Sureness.Likely) || (PartOf(before) == CardPart.CoolDown && Understood(i + " stretch") is not null)) || (moves.Count > 2 && Scan(before, isLine: false) is { Work: not null, Left: var more } && IsEmpty(more) && moves.TrueForAll(i => i.Split(' ').Length <= 3 && i.All(c => char.IsLetter(c) || c is ' ' or '-' or '\'')))))
                 return (before, items);
         }
 
@@ -173,7 +173,7 @@ public sealed partial class CardReader
         var moves = named.SelectMany(i => IsMove(i) ? [i] : And.Split(LeadingAnd.Replace(i, ""))).Select(i => i.Trim()).ToList();
         // A longer list, of which nothing else is said, is read as any list.
         if (how.Count == 0 || moves.Count < 2 || (moves.Count > 2 && spared.Count == 0 && moves.Count == named.Count) || !moves.TrueForAll(m => m.Split(' ').Length <= FewWords && !m.Contains(" of ", StringComparison.Ordinal) && m.All(c => char.IsLetter(c) || c is ' ' or '-' or '\''))
-            || moves.Count(m => library.Reader.Read(m).Known != Sureness.Unknown) * 2 <= moves.Count || !moves.Exists(m => Understood(m) is not null))
+            || moves.Count(m => KnownAs(m) != Sureness.Unknown) * 2 <= moves.Count || !moves.Exists(m => Understood(m) is not null))
             return text;
         // Below “warm up” they are done in it, each so often or so long.
         var each = WaitsForMoves ? how is [{ } only] ? AmountOfEach(only) : null : "";
@@ -193,7 +193,7 @@ public sealed partial class CardReader
     private string AsStrokesTimes(string text)
     {
         if (!text.Contains(" / ", StringComparison.Ordinal) || text.Contains(':', StringComparison.Ordinal) || TimesBehindStrokes.Match(text) is not { Success: true } m || Strokes.Split(m.Groups["items"].Value) is not { Length: > 1 } items
-            || !Array.TrueForAll(items, i => Scan(i) is { Amount: not null, Sets: null, SaysBlock: false } own && own.Left.Split(' ').Length <= FewWords) || items.Count(i => library.Reader.Read(WithoutBrackets(Scan(i).Left)).Known != Sureness.Unknown) * 2 <= items.Length)
+            || !Array.TrueForAll(items, i => Scan(i) is { Amount: not null, Sets: null, SaysBlock: false } own && own.Left.Split(' ').Length <= FewWords) || items.Count(i => KnownAs(WithoutBrackets(Scan(i).Left)) != Sureness.Unknown) * 2 <= items.Length)
             return text;
         if (!WaitsForMoves || Current is not { Part: CardPart.Main, RoundsLow: null } head)
             return $"A - {m.Groups["n"].Value} rounds: {string.Join(", ", items)}";
@@ -221,7 +221,7 @@ public sealed partial class CardReader
         AndSign.Split(items) is [var one, var other] && Understood(items) is null && Understood(one) is not null && Understood(other) is not null ? $"{one}, {other}" : items;
 
     /// <summary>Whether it is a few words and no move, and says nothing of how anything runs.</summary>
-    private bool IsRemark(string said) => TakesTime.IsMatch(said) || said.Split(' ').Length > 3 && said.All(c => char.IsLetter(c) || c is ' ' or '\'' or '-') && (Scan(said, isLine: false) is { Any: false } || AsNeeded.IsMatch(said)) && library.Reader.Read(said).Known == Sureness.Unknown && !LinkedAnd.Split(said).Any(IsMovePiece);
+    private bool IsRemark(string said) => TakesTime.IsMatch(said) || said.Split(' ').Length > 3 && said.All(c => char.IsLetter(c) || c is ' ' or '\'' or '-') && (Scan(said, isLine: false) is { Any: false } || AsNeeded.IsMatch(said)) && KnownAs(said) == Sureness.Unknown && !LinkedAnd.Split(said).Any(IsMovePiece);
 
     /// <summary>“…, 10 of each, 2 rounds, take as long a rest as you need”: the last is said of all of it, no move.</summary>
     private (string Items, string? Remark) WithoutRemark(string items) =>

@@ -24,13 +24,15 @@ public sealed partial class CardReader
     private void AddOption(CardStation station, string kind, string said)
     {
         var way = kind is "easier" or "harder" or "or" && Understood(said) is null && !Adjustments.Contains(said) ? WayOfMove(said, station.Name, kind) ?? said : said;
-        if (Understood(way) is null)
+        if (!IsKnown(way))
             foreach (var need in CardHead.NeedsIn(way).Needs.Where(n => kind != "easier" || !IsOfManner(n)))
                 head.AddNeed(need);
         if (kind == "or" && Understood(way) is { } other && Understood(station.Name) is { } one && WayKind(one, other) is { } ladder)
             kind = ladder;
-        station.Options.Add($"{kind}: {(Understood(way) is not null || Adjustments.Contains(way) ? CardNames.Written(way) : $"\"{way.Replace("\"", "\"\"", StringComparison.Ordinal)}\"")}");
+        station.Options.Add($"{kind}: {(IsKnown(way) || Adjustments.Contains(way) ? CardNames.Written(way) : $"\"{way.Replace("\"", "\"\"", StringComparison.Ordinal)}\"")}");
     }
+
+    private bool IsKnown(string name) => Understood(name) is { } move && move != Guessed;
 
     /// <summary>“No jumping” as the easier way of one move is no limit of the class.</summary>
     private static bool IsOfManner(string need) => need.StartsWith("no ", StringComparison.Ordinal);
@@ -55,13 +57,18 @@ public sealed partial class CardReader
     {
         if (name.Length is 0 or > 120)
             return null;
-        if (Understood(name) is { } sure)
+        if (Understood(name) is { } sure && sure != Guessed)
             return (name, sure);
         if (Current?.Part == CardPart.CoolDown && Understood(name + " stretch") is { } stretch)
             return (name + " stretch", stretch);
         var parts = Plus.Split(name).Select(p => p.Trim()).Where(p => p.Length > 0).ToList();
         if (parts.Count is > 1 and <= 4 && parts.TrueForAll(p => Understood(p) is not null))
-            return (string.Join(" + ", parts), Understood(parts[0]));
+        {
+            foreach (var part in parts.Where(p => Understood(p) == Guessed))
+                AskUnknown(line, part);
+            return (string.Join(" + ", parts), parts.ConvertAll(Understood).Find(m => m != Guessed));
+        }
+
         if (name.Split(' ').Length > 8)
             return null;
         var reading = library.Reader.Read(name);
@@ -71,6 +78,13 @@ public sealed partial class CardReader
         {
             Ask(line, $"is {reading.Meant} meant?", [(reading.Meant, Instead(line, name, reading.Meant)), .. reading.Nearest.Where(n => n != reading.Base).Select(n => (n, Instead(line, name, n))), ("a note", $"note: {line.Text}")]);
             return (reading.Meant, reading.Move);
+        }
+
+        if (Understood(name) == Guessed)
+        {
+            CardHead.NeedsIn(name).Needs.ToList().ForEach(head.AddNeed);
+            AskUnknown(line, name);
+            return (name, null);
         }
 
         var isShort = Current is { Part: CardPart.Main } && name.Split(' ').Length <= 2 && !IsSentence(line.Text) && !line.Raw.TrimEnd().EndsWith('!') && line.Text.Length == name.Length;

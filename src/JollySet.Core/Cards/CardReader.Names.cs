@@ -102,12 +102,12 @@ public sealed partial class CardReader
     private bool IsOverStation(CardWords line) => Begin(line.Text).Success && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } next && IsStation(next.Text);
 
     /// <summary>“Behind a chair - 10 reps x 2” above moves that say nothing of their own: how often each of them is done.</summary>
-    private bool IsOverMoves(CardWords line, CardScan scan) => scan.Amount is not null && (scan.Sets is not null || ((scan.SaysReps || scan.IsEach || scan.IsOfAll || scan.SaysEachSide) && line.Text.AsSpan().ContainsAny("-:("))) && scan.Left.Length > 0 && library.Reader.Read(WithoutBrackets(scan.Left)).Known == Sureness.Unknown
+    private bool IsOverMoves(CardWords line, CardScan scan) => scan.Amount is not null && (scan.Sets is not null || ((scan.SaysReps || scan.IsEach || scan.IsOfAll || scan.SaysEachSide) && line.Text.AsSpan().ContainsAny("-:("))) && scan.Left.Length > 0 && KnownAs(WithoutBrackets(scan.Left)) == Sureness.Unknown
         && words.Where(w => w.Number > line.Number && w.Text.Length > 0).Take(2).ToList() is { Count: 2 } next && next.TrueForAll(n => n.Letter is null && Scan(n.Text).Amount is null)
         && (scan.Sets is not null ? next.TrueForAll(n => IsStation(n.Text)) : next.Exists(n => MayBeStation(n.Text)) && next.TrueForAll(n => Scan(n.Text).Left.Split(' ').Length <= FewWords && !IsSentence(n.Text) && !BeginsBlock(n.Text) && PartOf(n.Text) == CardPart.Main));
 
     /// <summary>Whether words are a move, certainly or most likely.</summary>
-    private bool MayBeStation(string text) => Scan(text) is { SaysBlock: false } scan && WithoutBrackets(scan.Left) is { Length: > 0 } name && (Understood(name) is not null || library.Reader.Read(name).Known == Sureness.Likely);
+    private bool MayBeStation(string text) => Scan(text) is { SaysBlock: false } scan && WithoutBrackets(scan.Left) is { Length: > 0 } name && (Understood(name) is not null || KnownAs(name) == Sureness.Likely);
 
     /// <summary>“4. Balance - 20 s each” where the part above is 3, and its moves have no number: the next part.</summary>
     private bool IsNextPart(CardWords line, CardScan scan) => scan.Left.Length > 0 && Current is { Stations.Count: > 1 } part && part.Stations.TrueForAll(s => s.Line != part.Line && !Counted.IsMatch(LineAt(s.Line).Raw))

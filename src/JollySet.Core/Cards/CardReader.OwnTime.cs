@@ -37,7 +37,7 @@ public sealed partial class CardReader
     /// <summary>“Balance work 5 mins”, what nothing else has read: no move that is done for so long. Among the moves of a part it is one of them.</summary>
     private bool TakesNameAndMinutes(CardWords line) =>
         blocks.Count < Limits.Blocks && Current is not { Part: not CardPart.Main, Length: null, Stations.Count: 0 } && NameAndMinutes.Match(line.Text) is { Success: true } named && named.Groups["name"].Value is var name && IsNobodysName(name) && !Cap.IsMatch(line.Text) && !IsSpoken.IsMatch(line.Text) && !NoName.IsMatch(name)
-        && library.Reader.Read(name).Known is var known && (known == Sureness.Unknown || (known == Sureness.Likely && int.Parse(named.Groups["n"].Value, CultureInfo.InvariantCulture) >= LongForMove)) && !Plus.Split(name).All(p => Understood(p) is not null) && CardHead.NeedsIn(name).Needs.IsEmpty
+        && KnownAs(name) is var known && (known == Sureness.Unknown || (known == Sureness.Likely && int.Parse(named.Groups["n"].Value, CultureInfo.InvariantCulture) >= LongForMove)) && !Plus.Split(name).All(p => Understood(p) is not null) && CardHead.NeedsIn(name).Needs.IsEmpty
         && Own(line, named, BeginsWith.Replace(name, ""));
 
     private bool IsNobodysName(string name, bool isOfBlock = false) => PartOf(name) == CardPart.Main && (isOfBlock || !Begin(name).Success) && Understood(name) is null;

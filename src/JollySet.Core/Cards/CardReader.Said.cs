@@ -189,7 +189,7 @@ public sealed partial class CardReader
     {
         var tokens = SaidWords.Matches(text);
         // A name that is certain has no word but those of names.
-        var known = tokens.Select(t => char.IsLetter(t.Value[0]) && library.Reader.IsWord(t.Value)).ToArray();
+        var known = tokens.Select(t => char.IsLetter(t.Value[0]) && IsWord(t.Value)).ToArray();
         var moves = new List<(int From, int To)>();
         for (var at = 0; at < tokens.Count; at++)
         {

@@ -137,8 +137,8 @@ public sealed partial class CardReader
 
     /// <summary>Two moves that a line names with “and” between, each with what is said of both; null where it names none such.</summary>
     private List<string>? Both(string text) =>
-        Scan(text) is { Amount: not null, SaysBlock: false, Left: var names } && text.IndexOf(names, StringComparison.Ordinal) is >= 0 and var at && names.Length > 0 && And.Split(names) is { Length: 2 } two && Understood(names) is null && library.Reader.Read(names).Known == Sureness.Unknown
-        && two.All(n => n.Split(' ').Length <= 3 && library.Reader.Read(n).Known != Sureness.Unknown) ? [.. two.Select(n => text[..at] + n + OfEachAtEnd.Replace(text[(at + names.Length)..], ""))] : null;
+        Scan(text) is { Amount: not null, SaysBlock: false, Left: var names } && text.IndexOf(names, StringComparison.Ordinal) is >= 0 and var at && names.Length > 0 && And.Split(names) is { Length: 2 } two && Understood(names) is null && KnownAs(names) == Sureness.Unknown
+        && two.All(n => n.Split(' ').Length <= 3 && KnownAs(n) != Sureness.Unknown) ? [.. two.Select(n => text[..at] + n + OfEachAtEnd.Replace(text[(at + names.Length)..], ""))] : null;
 
     private static CardPattern OfEachAtEnd => field ??= new(@"\s+(?:of\s+)?each\.?$", RegexOptions.IgnoreCase);
 

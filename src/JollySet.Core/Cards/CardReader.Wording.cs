@@ -64,7 +64,7 @@ public sealed partial class CardReader
         if (RowOfCounts.Match(text) is not { Success: true } m)
             return text;
         var items = m.Groups["item"].Captures.Select(c => c.Value.Trim()).ToList();
-        return items.TrueForAll(i => Scan(i) is { RepsLow: not null } one && library.Reader.Read(one.Left).Known != Sureness.Unknown)
+        return items.TrueForAll(i => Scan(i) is { RepsLow: not null } one && KnownAs(one.Left) != Sureness.Unknown)
             ? $"{m.Groups["n"].Value} rounds{(m.Groups["t"].Success ? $", {m.Groups["t"].Value} between rounds" : "")}: {string.Join(", ", items)}" : text;
     }
 
@@ -155,7 +155,7 @@ public sealed partial class CardReader
 
     /// <summary>“Finisher: 100 push-ups, partition as needed” is a head, its move, and what is said of it.</summary>
     private string AsRemarked(string text) =>
-        CountAndRemark.Match(text) is { Success: true } m && BlockWord.IsMatch(m.Groups["h"].Value + ":") && Understood(m.Groups["name"].Value) is not null && library.Reader.Read(m.Groups["more"].Value).Known == Sureness.Unknown ? $"{m.Groups["h"].Value}: {m.Groups["n"].Value} {m.Groups["name"].Value} ({m.Groups["more"].Value})" : text;
+        CountAndRemark.Match(text) is { Success: true } m && BlockWord.IsMatch(m.Groups["h"].Value + ":") && Understood(m.Groups["name"].Value) is not null && KnownAs(m.Groups["more"].Value) == Sureness.Unknown ? $"{m.Groups["h"].Value}: {m.Groups["n"].Value} {m.Groups["name"].Value} ({m.Groups["more"].Value})" : text;
 
     /// <summary>“Block 1: ladder 1-2-3 cleans” is a block that is a ladder, and its moves.</summary>
     private string AsHead(string text) =>
@@ -233,7 +233,7 @@ public sealed partial class CardReader
 
     /// <summary>“Tabata hollow rock” is a tabata, and its move.</summary>
     private string AsTabata(string text) =>
-        TabataThen.Match(Opened(text)) is { Success: true } m && (Understood(m.Groups["name"].Value) is not null || library.Reader.Read(m.Groups["name"].Value).Known == Sureness.Likely) && (Understood(text) is null || m.Groups["h"].Value.Any(char.IsAsciiDigit)) ? $"{m.Groups["h"].Value}{m.Groups["w"].Value}: {m.Groups["name"].Value}" : text;
+        TabataThen.Match(Opened(text)) is { Success: true } m && (Understood(m.Groups["name"].Value) is not null || KnownAs(m.Groups["name"].Value) == Sureness.Likely) && (Understood(text) is null || m.Groups["h"].Value.Any(char.IsAsciiDigit)) ? $"{m.Groups["h"].Value}{m.Groups["w"].Value}: {m.Groups["name"].Value}" : text;
 
     /// <summary>“Swings: 10 x 10 on the minute” is how it runs, and its move.</summary>
     private string AsSlots(string text) =>
@@ -311,7 +311,7 @@ public sealed partial class CardReader
         blocks.Count == 0 && PartOf(text) == CardPart.Main && StartsWith.Match(text) is { Success: true } first && ForMinutes.Match(first.Groups["what"].Value) is var forAll && ItemsOfMessage(ForMinutes.Replace(first.Groups["what"].Value, "")) is { Count: > 1 } items
             ? $"Warm up{(first.Groups["t"].Success ? " " + first.Groups["t"].Value : forAll.Success ? " " + forAll.Groups["t"].Value : "")}: {string.Join(", ", items)}"
             : blocks.Count > 0 && FinishesWith.Match(text) is { Success: true } last ? $"{last.Groups["w"].Value}: {string.Join(", ", ItemsOfMessage(last.Groups["what"].Value))}"
-            : blocks.Count > 0 && FinishesOn.Match(text) is { Success: true } end && (PartOf(text) == CardPart.Main || ItemsOfMessage(end.Groups["what"].Value) is { Count: > 1 } known && known.TrueForAll(i => library.Reader.Read(i).Known != Sureness.Unknown)) && Whole(ItemsOfMessage(Challenge.Replace(end.Groups["what"].Value, "")).ConvertAll(i => SomeOf.Replace(i, ""))) is { Count: > 0 } ends && MovesFirst(ends) is > 0 and var moves && ends.Skip(moves).All(i => HowOf(i) is not null || IsNameLike(i))
+            : blocks.Count > 0 && FinishesOn.Match(text) is { Success: true } end && (PartOf(text) == CardPart.Main || ItemsOfMessage(end.Groups["what"].Value) is { Count: > 1 } known && known.TrueForAll(i => KnownAs(i) != Sureness.Unknown)) && Whole(ItemsOfMessage(Challenge.Replace(end.Groups["what"].Value, "")).ConvertAll(i => SomeOf.Replace(i, ""))) is { Count: > 0 } ends && MovesFirst(ends) is > 0 and var moves && ends.Skip(moves).All(i => HowOf(i) is not null || IsNameLike(i))
                 ? $"{(ends.Take(moves).All(i => Understood(WithoutBrackets(Scan(i).Left)) is { Pattern: Pattern.Stretch or Pattern.Mobility }) ? "Cool down" : "Finisher")}: {string.Join(", ", ends)}" : text;
 
     /// <summary>“…, 30 s per side” belongs to the move before it.</summary>
@@ -363,7 +363,7 @@ public sealed partial class CardReader
         if (text.Length > CardText.LongestLine || !text.Any(char.IsAsciiDigit) || !(text.Contains('x', StringComparison.OrdinalIgnoreCase) || text.Contains("sets", StringComparison.OrdinalIgnoreCase)) || SetsBehindList.Match(text) is not { Success: true } m)
             return text;
         var items = Commas.Split(m.Groups["items"].Value).Select(i => LeadingAnd.Replace(i, "").Trim()).SelectMany(i => IsMove(i) && !BothMany.IsMatch(i) ? [i] : AndSign.Split(i)).Select(i => i.Trim()).ToList();
-        if (items.Exists(i => GoesOn.IsMatch(i) || i.Split(' ').Length > FewWords) || items.Count(i => library.Reader.Read(i).Known != Sureness.Unknown) * 2 <= items.Count)
+        if (items.Exists(i => GoesOn.IsMatch(i) || i.Split(' ').Length > FewWords) || items.Count(i => KnownAs(i) != Sureness.Unknown) * 2 <= items.Count)
             return text;
         return $"{(m.Groups["h"].Success ? m.Groups["h"].Value + " " : "")}{m.Groups["s"].Value} x {m.Groups["r"].Value}{m.Groups["e"].Value}{m.Groups["more"].Value}: {string.Join(", ", items)}";
     }

@@ -23,6 +23,7 @@ public sealed partial class CardReader
     /// <summary>Said of a card that is larger.</summary>
     public static string TooLarge { get; } = string.Create(System.Globalization.CultureInfo.InvariantCulture, $"a card is at most {MostBytes / 1000} kB and {MostLines} lines, and no more than a class can keep; cut it in two");
     private readonly MoveLibrary library;
+    private readonly HashSet<string> guessed;
     private readonly List<CardWords> words;
     private readonly HashSet<int> refused;
     private readonly CardHead head = new();
@@ -46,9 +47,9 @@ public sealed partial class CardReader
     /// <summary>Rows of a table that say a block and a move.</summary>
     private readonly HashSet<int> parted;
 
-    private CardReader(List<CardWords> words, MoveLibrary library, HashSet<int> refused)
+    private CardReader(List<CardWords> words, MoveLibrary library, HashSet<string> guessed, HashSet<int> refused)
     {
-        (this.words, this.library, this.refused) = (words, library, refused);
+        (this.words, this.library, this.guessed, this.refused) = (words, library, guessed, refused);
         parted = [.. words.Zip(words.Skip(1)).Where(w => w.First.Number == w.Second.Number).Select(w => w.First.Number)];
     }
 
@@ -69,9 +70,17 @@ public sealed partial class CardReader
     private Move? Understood(string name)
     {
         if (!understood.TryGetValue(name, out var move))
-            understood[name] = move = StationOfRest.IsMatch(name) ? null : library.Understood(name);
+            understood[name] = move = StationOfRest.IsMatch(name) ? null : library.Understood(name) ?? (guessed.Contains(name) ? Guessed : null);
         return move;
     }
+
+    /// <summary>What stands for a move that nobody knows: one of which nothing is known.</summary>
+    private static readonly Move Guessed = new("?", [], Pattern.Any, Posture.Standing, MoveSides.Both, PaceClass.Leg, LoadClass.None, Impact.Low, [], [], [], [], [], "", "", "", System.Collections.Immutable.ImmutableSortedDictionary<string, string>.Empty);
+
+    private bool IsWord(string word) => library.Reader.IsWord(word) || (guessed.Count > 0 && guessed.Any(g => g.Split(' ').Contains(word, StringComparer.OrdinalIgnoreCase)));
+
+    /// <summary>How surely a name is known; one that is guessed has to be asked about.</summary>
+    private Sureness KnownAs(string name) => guessed.Contains(name) ? Sureness.Likely : library.Reader.Read(name).Known;
 
     private CardBlock? Current => blocks.Count > 0 ? blocks[^1] : null;
 
@@ -87,11 +96,12 @@ public sealed partial class CardReader
             return new CardReading(plain, [.. text.ReplaceLineEndings("\n").Split('\n').Select((l, i) => new CardLine(i + 1, l, l.Trim().Length == 0 ? CardLineKind.Blank : CardLineKind.Station, l.Trim(), Sureness.Certain, []))], []);
         if (text.ReplaceLineEndings("\n").Count(c => c == '\n') >= MostLines)
             return null;
-        var lines = CardText.Lines(text.Replace('\0', ' '), known);
+        var guessed = CardGuesses.In(Array.ConvertAll(text.ReplaceLineEndings("\n").Split('\n'), l => l.Length > CardText.LongestLine ? "" : CardText.Plain(l)), w => known.Understood(w) is not null);
+        var lines = CardText.Lines(text.Replace('\0', ' '), known, guessed);
         var refused = new HashSet<int>();
         for (var tries = 0; tries <= MostTries; tries++)
         {
-            var reader = new CardReader(lines, known, refused);
+            var reader = new CardReader(lines, known, guessed, refused);
             if (tries == MostTries)
                 refused.UnionWith(lines.Select(l => l.Number));
             reader.ReadLines();
@@ -640,7 +650,7 @@ public sealed partial class CardReader
 
     /// <summary>Whether words are a list of moves and nothing else, most of them known and the others likely.</summary>
     private bool AreMoves(string text) => Commas.Split(text) is { Length: > 2 } pieces && pieces.Count(p => p.Length > 0 && IsMovePiece(p)) is var known && known * 2 > pieces.Length
-        && (known == pieces.Length || Array.TrueForAll(pieces, p => p.Length > 0 && (IsMovePiece(p) || library.Reader.Read(WithoutBrackets(Scan(p).Left)).Known == Sureness.Likely)));
+        && (known == pieces.Length || Array.TrueForAll(pieces, p => p.Length > 0 && (IsMovePiece(p) || KnownAs(WithoutBrackets(Scan(p).Left)) == Sureness.Likely)));
 
     /// <summary>“Each round 3 times, 40s per exercise”: how all blocks run that have not said so.</summary>
     private bool TakesAll(CardWords line)

@@ -41,7 +41,8 @@ internal static class CardText
 
     /// <summary>The lines of a card; those of a table in the words of a card.</summary>
     /// <param name="library">A word of a move's name is no slip of another; times behind a move are its own.</param>
-    public static List<CardWords> Lines(string text, MoveLibrary library)
+    /// <param name="guessed">Names taken for moves.</param>
+    public static List<CardWords> Lines(string text, MoveLibrary library, IReadOnlySet<string> guessed)
     {
         var written = text.ReplaceLineEndings("\n").Split('\n');
         var raw = CardLetters.Put(written);
@@ -50,7 +51,7 @@ internal static class CardText
         bool IsMove(string words)
         {
             if (!known.TryGetValue(words, out var isMove))
-                known[words] = isMove = library.Understood(words) is not null;
+                known[words] = isMove = guessed.Contains(words) || library.Understood(words) is not null;
             return isMove;
         }
 
@@ -91,12 +92,12 @@ internal static class CardText
         {
             var number = (lines.Count > 0 ? lines[^1].Number : 0) + 1;
             if (!rows.TryGetValue(at, out var row))
-                lines.Add(Of(number, written[at], raw[at] == written[at] ? null : raw[at], library) with { Line = at + 1 });
+                lines.Add(Of(number, written[at], raw[at] == written[at] ? null : raw[at], library, IsMove) with { Line = at + 1 });
             else if (isTable || !row.Contains('\n', StringComparison.Ordinal))
-                lines.AddRange(row.Split('\n').Select(r => Of(number, written[at], r, library) with { Line = at + 1 }));
+                lines.AddRange(row.Split('\n').Select(r => Of(number, written[at], r, library, IsMove) with { Line = at + 1 }));
             else
                 // Sentences on one line are lines of their own.
-                lines.AddRange(row.Split('\n').Select((part, i) => Of(number + i, part, part, library) with { Line = at + 1, Whole = written[at] }));
+                lines.AddRange(row.Split('\n').Select((part, i) => Of(number + i, part, part, library, IsMove) with { Line = at + 1, Whole = written[at] }));
         }
 
         return Lettered(lines);
@@ -136,7 +137,7 @@ internal static class CardText
     /// <summary>“1) squats 2) rows”: no bullet of one line.</summary>
     private static CardPattern NumberedOnLine => field ??= new(@"^1\)\s.*\s2\)\s");
 
-    private static CardWords Of(int number, string raw, string? row, MoveLibrary library)
+    private static CardWords Of(int number, string raw, string? row, MoveLibrary library, Func<string, bool> isMove)
     {
         if (raw.Length > LongestLine && row is null)
             return new CardWords(number, raw, Plain(raw[..LongestLine]), null, false) { IsLong = true };
@@ -176,7 +177,7 @@ internal static class CardText
         var arrow = text.IndexOf(" -> ", StringComparison.Ordinal);
         if (arrow > 0)
             text = text[..arrow] + (text[..arrow].Contains(": ", StringComparison.Ordinal) ? ", " : !CardPhrases.BlockWord.IsMatch(text) && CardPhrases.PartOf(text[..arrow]) == CardPart.Main ? CardPhrases.Arrow : ": ") + text[(arrow + 4)..].Replace(" -> ", ", ", StringComparison.Ordinal);
-        var words = CardWording.Of(Rule.IsMatch(text) ? "" : CardTimings.Plain(CardForeign.Put(text).Trim().TrimEnd(';').Trim(), w => library.Understood(w) is not null));
+        var words = CardWording.Of(Rule.IsMatch(text) ? "" : CardTimings.Plain(CardForeign.Put(text).Trim().TrimEnd(';').Trim(), isMove));
         // What is all bullets is words after all.
         return new CardWords(number, raw, (row is null or { Length: > 0 }) && !words.Any(char.IsLetterOrDigit) && Plain(raw).Any(char.IsLetterOrDigit) ? Plain(raw) : words, letter, isHeading);
     }

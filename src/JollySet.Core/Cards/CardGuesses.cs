@@ -94,7 +94,7 @@ internal static class CardGuesses
     {
         for (var (at, tries) = (0, 0); at >= 0 && words.Length - at > 2 && tries < MostWords; tries++)
         {
-            if (isMove(words[at..]))
+            if (words.Length - at <= LongestName && isMove(words[at..]))
                 return words[at..];
             at = words.IndexOf(' ', at) is > 0 and var space ? space + 1 : -1;
         }
@@ -105,7 +105,7 @@ internal static class CardGuesses
     /// <summary>The move that words begin with: “squats bad knees”.</summary>
     private static string? MoveAtStart(string words, Func<string, bool> isMove)
     {
-        for (var (at, tries) = (words.IndexOf(' '), 0); at > 0 && tries < MostWords; at = words.IndexOf(' ', at + 1), tries++)
+        for (var (at, tries) = (words.IndexOf(' '), 0); at is > 0 and <= LongestName && tries < MostWords; at = words.IndexOf(' ', at + 1), tries++)
             if (isMove(words[..at]))
                 return words[..at];
         return null;

@@ -10,6 +10,9 @@ public sealed partial class CardReader
 {
     private const int LongestWays = 120;
 
+    /// <summary>A line with more commas and dashes is looked through no further.</summary>
+    private const int MostSigns = 8;
+
     // One of them is in whatever tells a way; looked for before the patterns, which are dear.
     private static readonly SearchValues<string> WayMarks = SearchValues.Create(["eas", "hard", "mod", "reg", "scal", "drop", "down", "beg", "new", "first", "rookie", "1", "one", "↓", "↑", "if ", "tired", "need", "opt", "->", "lighter", "instead", "tough", "prog", "adv", "3", "three", "level", "more", "up", "challenge", "spicy", "fit", "strong", "- ", "or "], StringComparison.OrdinalIgnoreCase);
 
@@ -38,7 +41,7 @@ public sealed partial class CardReader
             return AsRungsOfOne(text);
         if (LevelsBehind.Match(text) is { Success: true } levels && WayOfLevels(levels) is { } leveled)
             return leveled;
-        foreach (Match sign in BeforeWays.Matches(text))
+        foreach (var sign in BeforeWays.Matches(text).Take(MostSigns))
         {
             if (sign.Index == 0 || (WaysIn(text[(sign.Index + sign.Length)..].TrimEnd(' ', ')', ']')) ?? WayInFreeWords(text, sign)) is not { } ways || !IsStation(text[..sign.Index]))
                 continue;
@@ -87,7 +90,7 @@ public sealed partial class CardReader
             return [one];
         if ((WaysBySigns.Match(said) is { Success: true } signs ? signs : WaysThenKinds.Match(said)) is { Success: true } m && Understood(m.Groups["e"].Value) is not null && Understood(m.Groups["h"].Value) is not null)
             return [("easier", m.Groups["e"].Value), ("harder", m.Groups["h"].Value)];
-        foreach (Match sign in BetweenWays.Matches(said))
+        foreach (var sign in BetweenWays.Matches(said).Take(MostSigns))
             if (OneWay(said[..sign.Index], isOfTwo: true) is { } first && OneWay(said[(sign.Index + sign.Length)..], isOfTwo: true) is { } second && first.Kind != second.Kind)
                 return first.Kind == "easier" ? [first, second] : [second, first];
         return null;

@@ -28,12 +28,14 @@ internal static class CardGuesses
             guessed.UnionWith(OnLine(shapes[at]));
             var dress = Dress(shapes[at]);
             // A name alone on its line is in nobody's dress, and a title in none.
-            if (at > 0 && dress.AsSpan().ContainsAny("#:.)") && Enumerable.Range(Math.Max(0, at - Near), 2 * Near + 1).Any(i => i != at && i < shapes.Length && shapes[i].Count > 0 && i > 0 && shapes[i].TrueForAll(p => p.Unknown is null) && shapes[i].Exists(p => p.IsKnown) && Dress(shapes[i]) == dress))
+            if (at > 0 && dress.AsSpan().ContainsAny("#:.)") && Enumerable.Range(Math.Max(1, at - Near), 2 * Near + 1).Any(i => i != at && i < shapes.Length && AreKnown(shapes[i]) && Dress(shapes[i]) == dress))
                 guessed.UnionWith(shapes[at].Select(p => p.Unknown).OfType<string>());
         }
 
         return guessed;
     }
+
+    private static bool AreKnown(List<Part> parts) => parts.TrueForAll(p => p.Unknown is null) && parts.Exists(p => p.IsKnown);
 
     private static string Dress(List<Part> parts) => string.Join(", ", parts.Select(p => p.Dress));
 
@@ -41,14 +43,21 @@ internal static class CardGuesses
     private static IEnumerable<string> OnLine(List<Part> parts)
     {
         var known = parts.FindAll(p => p.IsKnown);
-        var bare = known.Count(p => p.Dress == Name);
-        var unknown = parts.Count(p => p.Unknown is not null);
-        var bareUnknown = parts.Count(p => p.Unknown is not null && p.Dress == Name);
-        foreach (var part in parts)
-            if (part.Unknown is { } name && (part.Dress == Name ? (bare > 1 && bare >= bareUnknown) || (known.Count > 0 && (part.IsSummed || (known.Count >= unknown && Plural.IsMatch(name) && parts.Exists(p => p.Dress.Contains('#')))))
-                : (known.Count > 0 && known.Count >= unknown && part.Dress.Contains('#') && Plural.IsMatch(name)) || known.Exists(k => k.Dress != Name && (part.Dress.EndsWith(k.Dress, StringComparison.Ordinal) || part.Dress.StartsWith(k.Dress, StringComparison.Ordinal))) || (part.IsSummed && known.Count > 0)))
-                yield return name;
+        var strange = parts.FindAll(p => p.Unknown is not null);
+        if (known.Count == 0)
+            return [];
+        // “Squats, wobblers, rows”: as many known ones at least, and more than one.
+        var isListOfNames = known.Count(IsBare) is > 1 and var bare && bare >= strange.Count(IsBare);
+        // “21-15-9 squats, wobblers”: beside one known name it takes a number on the line, and a word that may be several of a thing.
+        var isCounted = known.Count >= strange.Count && parts.Exists(p => p.Dress.Contains('#'));
+        return strange.Where(s => s.IsSummed || (isListOfNames && IsBare(s)) || (isCounted && Plural.IsMatch(s.Unknown!)) || known.Exists(k => IsDressedAs(s, k))).Select(s => s.Unknown!);
     }
+
+    private static bool IsBare(Part part) => part.Dress == Name;
+
+    /// <summary>“10 N” and “3 rounds of 10 N”.</summary>
+    private static bool IsDressedAs(Part part, Part other) =>
+        !IsBare(part) && !IsBare(other) && (part.Dress.EndsWith(other.Dress, StringComparison.Ordinal) || part.Dress.StartsWith(other.Dress, StringComparison.Ordinal));
 
     /// <summary>A piece of a line: what stands around its name, the name where it is not known, whether it is.</summary>
     private sealed record Part(string Dress, string? Unknown, bool IsKnown, bool IsSummed);

@@ -203,15 +203,21 @@ internal static partial class CardNumbers
     {
         if (times.Zip(times.Skip(1)).Any(t => t.Second.Seconds <= t.First.Seconds))
             return;
+        var isPart = false;
         foreach (var (time, next) in times.Zip(times.Skip(1)))
         {
             var words = lines[time.At][time.Length..];
+            // A warm-up that names none of its moves is over where the next name stands.
+            var opens = isPart && !IsPartAlone(words) && !new CardScan(words, isLine: false).SaysBlock && !CardPhrases.BlockWord.IsMatch(words) ? "Circuit\n" : "";
+            isPart = IsPartAlone(words);
             var name = words.AsSpan().IndexOfAny(':', '(') is > 0 and var end ? end : words.Length;
-            said[time.At] = CardPhrases.SaysSame.IsMatch(words) || new CardScan(words[..Math.Max(name, words.IndexOf(':', StringComparison.Ordinal))], isLine: false).SaysBlock ? words : string.Create(CultureInfo.InvariantCulture, $"{words[..name].TrimEnd()} {next.Seconds - time.Seconds} sec{words[name..]}");
+            said[time.At] = CardPhrases.SaysSame.IsMatch(words) || new CardScan(words[..Math.Max(name, words.IndexOf(':', StringComparison.Ordinal))], isLine: false).SaysBlock ? words : string.Create(CultureInfo.InvariantCulture, $"{opens}{words[..name].TrimEnd()} {next.Seconds - time.Seconds} sec{words[name..]}");
         }
 
         said[times[^1].At] = lines[times[^1].At][times[^1].Length..] is var last && TheEnd.IsMatch(last) ? "" : last;
     }
+
+    private static bool IsPartAlone(string words) => CardPhrases.PartOf(words) != CardPart.Main && !words.AsSpan().ContainsAny(":(,-");
 
     /// <summary>“0-8 warm up, 8-20 legs”, a line each and one from where the other ended: minutes of the class.</summary>
     private static void Spans(IReadOnlyList<string> lines, List<int> filled, Dictionary<int, string> said)

@@ -163,6 +163,13 @@ public sealed partial class CardReader
         foreach (var (line, block) in settings.ToList())
             if (block == warmUp && line > main.Line)
                 settings[line] = main;
+        // So is the drink that is told below them.
+        var told = $"after {warmUp.Name}:";
+        if (warmUp.After is not null && words.Find(w => w.Number > main.Line && read.GetValueOrDefault(w.Number) is { } said && said.Read.StartsWith(told, StringComparison.Ordinal)) is { } drink)
+        {
+            (main.After, main.Water, warmUp.After, warmUp.Water) = (warmUp.After, warmUp.Water, null, false);
+            Say(drink, CardLineKind.Setting, read[drink.Number].Read.Replace(told, $"after {main.Name}:", StringComparison.Ordinal));
+        }
     }
 
     /// <summary>Longer than this nobody does one move, in seconds.</summary>

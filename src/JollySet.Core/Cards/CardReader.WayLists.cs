@@ -86,7 +86,7 @@ public sealed partial class CardReader
         foreach (var (way, stations) in of)
             foreach (var station in stations)
                 AddOption(station, way.Kind, way.Way);
-        Say(line, CardLineKind.Setting, string.Join(" · ", of.Select(w => $"{(w.Way.Kind == "or" ? "another way" : w.Way.Kind)} than {w.Stations[0].Name}: {w.Way.Way}".Replace("another way than", "another way for", StringComparison.Ordinal))));
+        Say(line, CardLineKind.Setting, string.Join(" · ", of.Select(w => $"{(w.Way.Kind == "or" ? "another way for" : $"{w.Way.Kind} than")} {w.Stations[0].Name}: {w.Way.Way}")));
         return true;
     }
 

@@ -1,6 +1,5 @@
 using System.Buffers;
 using System.Text.RegularExpressions;
-using JollySet.Core.Sheets;
 using static JollySet.Core.Cards.CardPhrases;
 
 namespace JollySet.Core.Cards;
@@ -27,7 +26,7 @@ public sealed partial class CardReader
         foreach (var (kind, way) in ways)
             AddOption(last, kind, way);
         waysTold = line.Number;
-        Say(line, CardLineKind.Setting, string.Join(" · ", ways.Select(w => $"{w.Kind} than {last.Name}: {w.Text}")));
+        Say(line, CardLineKind.Setting, string.Join(" · ", ways.Select(w => w.Kind == "or" ? $"or {w.Text}" : $"{w.Kind} than {last.Name}: {w.Text}")));
         return true;
     }
 

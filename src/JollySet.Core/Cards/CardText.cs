@@ -36,6 +36,8 @@ internal static class CardText
     /// <summary>A longer paragraph is a letter.</summary>
     public const int LongestParagraph = 1500;
 
+    private const int FewestByClock = 3;
+
     /// <summary>More long paragraphs are no letter about a class.</summary>
     private const int MostParagraphs = 12;
 
@@ -63,7 +65,9 @@ internal static class CardText
             var dictated = Enumerable.Range(0, raw.Length).Where(i => raw[i].Length is > 0 and <= LongestParagraph).Select(i => (At: i, Lines: CardDictation.Lines(Plain(raw[i]), IsMove))).Where(d => d.Lines is not null).ToList();
             // A few long paragraphs are their sentences; any other long line is none of a card.
             var areParagraphs = raw.Count(l => l.Length > LongestLine) <= MostParagraphs && raw.All(l => l.Length <= LongestParagraph);
-            rows = CardNumbers.Rewritten([.. raw.Select(l => l.Length > LongestLine && !areParagraphs ? "" : spoken ? CardNumbers.InDigits(Plain(Keyed(l))) : CardTimings.Plain(Plain(Keyed(l)), IsMove))]);
+            // “08:15 Rest” of a list by the clock is no rest of eight minutes.
+            var isByClock = raw.Count(CardNumbers.IsTimed) >= FewestByClock;
+            rows = CardNumbers.Rewritten([.. raw.Select(l => isByClock && CardNumbers.IsTimed(l) && l.Length <= LongestLine ? Plain(Keyed(l)) : l.Length > LongestLine && !areParagraphs ? "" : spoken ? CardNumbers.InDigits(Plain(Keyed(l))) : CardTimings.Plain(Plain(Keyed(l)), IsMove))]);
             if (spoken)
                 for (var at = 0; at < raw.Length; at++)
                     if (raw[at].Length <= LongestLine && CardNumbers.InDigits(Plain(raw[at])) is var digits && digits != Plain(raw[at]))

@@ -104,4 +104,17 @@ public partial class CardSayingTests
     [Fact]
     public void Rounds_behind_a_list_of_times_are_asked() =>
         Assert.Contains(CardReader.Read("Quay\nCore: plank 1 min, side plank 30s each side, bridge 1 min x 2\n")!.Questions, q => q.Text == "x 2: all of them?" && q.Choices.Length == 2 && q.Choices.All(c => CardReader.Read($"Quay\n{c.Instead}\n")!.Questions.All(again => again.Text != q.Text)));
+
+    [Fact]
+    public void Minutes_and_seconds_down_the_side_are_how_long_each_is() =>
+        Holds(from rest in new[] { "Rest", "rest", "REST" }
+              from sign in new[] { " ", " - ", ": " }
+              from head in new[] { "00:00{0}Intro\n01:30{0}Warm up\n06:00", "00:00{0}Warm up\n06:00" }
+              select $"{string.Format(Invariant, head, sign)}{sign}Squats\n06:45{sign}Rows\n07:30{sign}Press ups\n08:15{sign}{rest}\n09:15{sign}Squats\n10:00{sign}Rows\n10:45{sign}Press ups\n11:30{sign}Cool down\n15:00{sign}End",
+            c => $"{c}\n", _ => "\nSquats 45s\nRows 45s\nPress ups 45s, rest 60\nSquats 45s\nRows 45s\nPress ups 45s\n", also: "== Cool down (own 210s)\n");
+
+    [Fact]
+    public void A_drink_below_the_class_is_not_one_of_the_warm_up_above() =>
+        Holds(["Warm up: marching, arm circles 4 min\nSquats 40 sec\nRest 20 sec\nRows 40 sec\nRest 20 sec\nPlank 40 sec\nWater 60 sec\nStretch 80 sec", "0:00 Warm up: marching, arm circles\n4:00 Squats\n4:40 Rest\n5:00 Rows\n5:40 Rest\n6:00 Plank\n6:40 Water\n7:40 Stretch\n9:00 End"],
+            c => $"{c}\n", _ => "== Warm up (prepare, work 120)\nmarching\narm circles\n", also: "(circuit, rest 20, after 60 water)\n");
 }

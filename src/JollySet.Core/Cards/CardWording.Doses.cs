@@ -6,6 +6,9 @@ namespace JollySet.Core.Cards;
 /// <content>The patterns of what one station does: how many on each side, from so many to so many, how heavy, how slowly.</content>
 internal static partial class CardWording
 {
+    /// <summary>“Swings 16/12 x15”: two sizes of a kettlebell, no work and rest; what may be either (“20/10”) is left.</summary>
+    private static CardPattern TwoLoads => field ??= new(@"^(?<name>[a-z][a-z' -]*[a-z])\s+(?!(?:20/10|10/5|20/15)\b)(?<a>8|12|16|20|24|28|32)/(?<b>4|6|8|12|16|20|24)\s*,?\s*x\s*(?<r>[0-9]{1,2})$", RegexOptions.IgnoreCase);
+
     private const int MostRange = 30;
 
     /// <summary>“Lunge 10+10”.</summary>

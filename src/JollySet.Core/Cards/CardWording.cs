@@ -37,6 +37,7 @@ internal static partial class CardWording
         new([" ("], ListInBracket, m => $"{m.Groups["h"].Value} {m.Groups["how"].Value}: {m.Groups["l"].Value.Replace(" / ", ", ", StringComparison.Ordinal)}"),
         new(["wu ", "w/u ", "warm"], PartNumberAndWord, "${p} ${n} min: ${w}"),
         new(["/"], OneAndOne, "${n} each side"),
+        new(["/"], TwoLoads, "${name} ${a}kg/${b}kg x${r}"),
         new(["sec", "s,"], TimesMixed, m => $"{string.Join('-', m.Groups["n"].Captures.Select(c => c.Value))}s"),
         new(["then "], ThenPart, ""),
         new(["sex "], SlipOfSeconds, "secs"),

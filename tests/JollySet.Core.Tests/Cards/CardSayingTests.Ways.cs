@@ -66,4 +66,8 @@ public partial class CardSayingTests
     public void Rounds_of_one_level_are_no_block() =>
         Holds(["Beginners: 2 rounds", "Advanced: 4 rounds", "Newbies stop at 2 rounds", "Level 1: 2 rounds"],
             w => $"3 rounds 40/20\nsquats\nrows\n{w}\n", w => $"(circuit, 3 rounds, work 40, rest 20)\nnote: \"{w}\"\nsquats\nrows\n");
+
+    [Fact]
+    public void Two_sizes_of_a_kettlebell_are_no_work_and_rest() =>
+        Holds(["16/12", "24/16", "12/8", "20/16"], l => $"4 rounds, 60s between rounds\ndeadlifts x10\nswings {l} x15\n", l => $"(circuit, 4 rounds, between 60)\ndeadlifts x10\nswings x15 [{l.Split('/')[1]}kg] | note: \"{l.Split('/')[0]}kg/{l.Split('/')[1]}kg\"\n");
 }

@@ -10,8 +10,8 @@ public sealed partial class CardReader
     /// <summary>The way that words beside a move tell; null where they tell none, or no move that is known.</summary>
     private (string Kind, string Text)? WaySaid(string said)
     {
-        if (WayTold.Match(said) is { Success: true } m && (m.Groups["lead"].Success || m.Groups["tail"].Success) && Understood(said) is null && Understood(m.Groups["w"].Value) is not null)
-            return (m.Groups["harder"].Success ? "harder" : m.Groups["easier"].Success ? "easier" : "or", m.Groups["w"].Value);
+        if (OneWay(said, isBeside: true) is { } way)
+            return way;
         if (WayForNeed(said) is { } spared)
             return ($"for {spared.Need}", spared.Way);
         return WayOf(said);
@@ -85,15 +85,11 @@ public sealed partial class CardReader
 
     private const string Whom = @"(?:(?:(?:those|people|anyone|anybody|someone|somebody|ladies|folk|you|they|she|he|there)(?:'s|'ve|'re)?(?:\s+(?:who|with|have|has|having|got|is|are))*)\s+(?:an?\s+)?)?(?:(?:the|your|her|his|their|any)\s+)?(?<n>[a-z][a-z' -]{2,30}?)(?<hurt>\s+(?:hurts?|aches?|(?:is|are)\s+(?:bad|sore|dodgy|playing\s+up|hurting|painful|tender)|plays?\s+up|people|folk|ones))?";
 
-    private static CardPattern WayThenWhom => field ??= new("^(?:(?:" + Easier + "|" + InPlace + @"|do|use|try)[,\s]*[:=-]?\s+)?(?<w>(?!.*\s-\s)[a-z][a-z' -]{2,40}?)\s+(?:instead\s+)?(?:(?<for>for)|if|when|(?<with>with))\s+" + Whom + "$", RegexOptions.IgnoreCase);
+    private static CardPattern WayThenWhom => field ??= new("^(?:(?:" + EasierLead + "|" + InPlace + @"|do|use|try)[,\s]*[:=-]?\s+)?(?<w>(?!.*\s-\s)[a-z][a-z' -]{2,40}?)\s+(?:instead\s+)?(?:(?<for>for)|if|when|(?<with>with))\s+" + Whom + "$", RegexOptions.IgnoreCase);
 
     private static CardPattern WhomThenWay => field ??= new(@"^(?:or\s+)?(?:(?:an?\s+)?(?:easier\s+)?(?:option|alternative|version)\s+)?(?:(?:for|if|when|with)\s+)?" + Whom + @"(?:\s+(?:option|alternative|version))?(?:\s*(?:[:=,]|->)\s*|\s+-\s+|\s+(?=(?:can|do|use|try)\s))(?:(?:can\s+|please\s+)?(?:do|use|try|have|go\s+for|swap\s+(?:to|for))\s+)?(?<w>[a-z][a-z' -]{2,40}?)(?:\s+instead)?$", RegexOptions.IgnoreCase);
 
-    private const string Easier = @"(?:easier|easy)(?:\s+(?:option|version|way|alternative))?(?:\s+is)?|low(?:er)?(?:[\s-]impact)?\s+(?:option|version)|(?:to\s+)?make\s+(?:it|them|this)\s+eas(?:y|ier)(?:\s+(?:with|by|do))?|mod(?:ify|ified)?(?:\s+(?:to|with|is))?|reg(?:ress)?(?:\s+to)?|scaled?(?:\s+(?:down|back))?(?:\s+(?:to|with))?|drop(?:\s+(?:down|back))?\s+to|option(?:\s+is)?|(?:beginners?|newbies|newcomers|novices|new(?:er)?\s+(?:people|ones))(?:\s+(?:can\s+)?do)?|if\s+(?:tired|new|needed|(?:you|they)(?:'re|\s+are)\s+(?:new|tired|struggling)|it'?s\s+too\s+(?:hard|much))";
-    private const string Harder = @"(?:harder|tougher|stronger|advanced|adv)(?:\s+(?:option|version|way))?(?:\s+(?:is|do))?|(?:to\s+)?make\s+(?:it|them|this)\s+(?:harder|tougher)(?:\s+(?:with|by|do))?|prog(?:ress)?(?:\s+to)?|to\s+progress|step\s+it\s+up\s+(?:to|with)";
-    private const string InPlace = @"(?:or\s+)?(?:(?:you|they)\s+)?can\s+do|or|alt(?:ernative)?(?:\s+is)?|(?:swap|change)(?:\s+(?:it|them))?\s+(?:for|with|to)|sub(?:\s+(?:in|with|for))?|replace\s+with";
+    private const string InPlace = @"(?:(?:you|they)\s+)?can\s+do|or|alt(?:ernative)?(?:\s+is)?|(?:swap|change)(?:\s+(?:it|them))?\s+(?:for|with|to)|sub(?:\s+(?:in|with|for))?|replace\s+with";
 
-    private static CardPattern WayLead => field ??= new("^(?:" + Easier + "|" + Harder + @")\b", RegexOptions.IgnoreCase);
-
-    private static CardPattern WayTold => field ??= new(@"^(?<lead>(?:(?<easier>" + Easier + ")|(?<harder>" + Harder + ")|(?:" + InPlace + @"))[,\s]*[:=-]?\s+)?(?<w>(?!.*\s-\s)[a-z][a-z' -]{2,40}?)(?<tail>\s+(?:(?<easier>if\s+(?:needed|new|tired|preferred|necessary|(?:you|they)(?:'re|\s+are)?\s+(?:new|tired|struggling|need|want|like|prefer|have)(?:\s+(?:to|it))?)|for\s+(?:beginners|newbies|newcomers|an?\s+easier\s+(?:option|version|one|time))|when\s+tired|(?:as|where)\s+needed)|(?<harder>for\s+(?:more|an?\s+(?:extra\s+)?challenge)|if\s+(?:you|they)\s+(?:want|like|fancy)\s+(?:more|a\s+challenge))|instead))?$", RegexOptions.IgnoreCase);
+    private static CardPattern WayLead => field ??= new("^(?:" + EasierLead + "|" + HarderLead + @")\b", RegexOptions.IgnoreCase);
 }

@@ -130,6 +130,9 @@ internal sealed class CardBlock(int line, string name, CardPart part)
     public int? Off { get; set; }
     public int? Between { get; set; }
     public int? After { get; set; }
+
+    /// <summary>The line of its own that told of the drink after it; 0 where none did.</summary>
+    public int AfterLine { get; set; }
     public bool Water { get; set; }
 
     /// <summary>A drink in the place of the gap after a round.</summary>

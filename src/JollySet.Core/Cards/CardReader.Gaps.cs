@@ -166,6 +166,7 @@ public sealed partial class CardReader
                 beside.Add(AsTyped(line));
             var inBetween = drinks && scan.Gaps.Exists(g => g.For == CardGap.Rounds);
             (block.Water, block.WaterBetween) = (block.Water || (drinks && !inBetween), block.WaterBetween || inBetween);
+            block.AfterLine = drinks && !inBetween ? line.Number : block.AfterLine;
             Say(line, CardLineKind.Setting, drinks ? $"{(inBetween ? "between rounds of" : "after")} {block.Name}: {scan.Gaps[0].Seconds} s, with water" : $"rest {scan.Gaps[0].Seconds} s");
             return true;
         }
@@ -191,10 +192,12 @@ public sealed partial class CardReader
 
         if (!drinks)
             return false;
-        (block.After, block.Water) = (scan.Length ?? block.After ?? 60, true);
-        Say(line, CardLineKind.Setting, string.Create(CultureInfo.InvariantCulture, $"after {block.Name}: {block.After} s, with water"));
+        (block.After, block.Water, block.AfterLine) = (scan.Length ?? block.After ?? 60, true, line.Number);
+        SayDrink(block, line);
         if (scan.Length is null)
             Ask(line, $"how long for the drink after {block.Name}?", ("60 s, with water", $"{line.Text.TrimEnd('!', '.')} 60s"), ("30 s", $"{line.Text.TrimEnd('!', '.')} 30s"), ("90 s", $"{line.Text.TrimEnd('!', '.')} 90s"));
         return true;
     }
+
+    private void SayDrink(CardBlock block, CardWords line) => Say(line, CardLineKind.Setting, string.Create(CultureInfo.InvariantCulture, $"after {block.Name}: {block.After} s, with water"));
 }

@@ -164,11 +164,10 @@ public sealed partial class CardReader
             if (block == warmUp && line > main.Line)
                 settings[line] = main;
         // So is the drink that is told below them.
-        var told = $"after {warmUp.Name}:";
-        if (warmUp.After is not null && words.Find(w => w.Number > main.Line && read.GetValueOrDefault(w.Number) is { } said && said.Read.StartsWith(told, StringComparison.Ordinal)) is { } drink)
+        if (warmUp.AfterLine > main.Line)
         {
-            (main.After, main.Water, warmUp.After, warmUp.Water) = (warmUp.After, warmUp.Water, null, false);
-            Say(drink, CardLineKind.Setting, read[drink.Number].Read.Replace(told, $"after {main.Name}:", StringComparison.Ordinal));
+            (main.After, main.Water, main.AfterLine, warmUp.After, warmUp.Water) = (warmUp.After, warmUp.Water, warmUp.AfterLine, null, false);
+            SayDrink(main, LineAt(main.AfterLine));
         }
     }
 
@@ -179,7 +178,7 @@ public sealed partial class CardReader
     private void NamedByItsMove()
     {
         foreach (var block in blocks.Where(b => b is { Part: CardPart.Main, Stations.Count: 0, IsTalk: false } && (b.HasSettings || b.Length <= LongestOfOne)))
-            if (OfItsMove.Match(block.Name) is { Success: true } m && Understood(m.Groups["name"].Value) is { } move)
+            if (OfItsMove.Match(block.Name) is { Success: true } m && Understood(m.Groups["name"].Value) is { } move && move != Guessed)
                 block.Stations.Add(new CardStation(block.Line, m.Groups["name"].Value) { Move = move });
     }
 

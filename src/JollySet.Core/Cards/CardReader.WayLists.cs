@@ -74,7 +74,11 @@ public sealed partial class CardReader
     {
         foreach (var (line, ways) in waysToCome)
             if (!PutsWays(line, ways))
-                Note(line);
+            {
+                // Above every block, it stands among the notes of the class.
+                notes.Add(AsTyped(line));
+                Say(line, CardLineKind.Note, "note, kept here");
+            }
     }
 
     /// <summary>Puts each way beside the moves that are meant; false, with nothing put, where one of them has none.</summary>
@@ -105,7 +109,7 @@ public sealed partial class CardReader
 
     /// <summary>“Push-ups → knee push-ups”, “burpees - step back”, “for push-ups do knees”: the move and its way; null where it names no move.</summary>
     private ListedWay? WayOfMoveIn(string piece, string kind) =>
-        OfMoveThenWay.Match(piece.Trim(' ', '.', '!')) is { Success: true } m && Understood(m.Groups["of"].Value) is not null && (Understood(m.Groups["w"].Value) is not null || m.Groups["w"].Value.Split(' ').Length <= 3) && (m.Groups["sign"].Success || Understood(piece) is null)
+        OfMoveThenWay.Match(piece.Trim(' ', '.', '!')) is { Success: true } m && Understood(m.Groups["of"].Value) is not null && (Understood(m.Groups["w"].Value) is not null || m.Groups["w"].Value.Split(' ').Length <= 3) && CardHead.NeedsIn(m.Groups["w"].Value).Needs.IsEmpty && (m.Groups["sign"].Success || Understood(piece) is null)
             ? new ListedWay(kind, m.Groups["of"].Value, m.Groups["w"].Value) : null;
 
     private static CardPattern OfMoveThenWay => field ??= new(@"^(?:for\s+)?(?<of>[a-z][a-z' -]{2,40}?)(?:(?<sign>\s*(?:->|=>|[:=>])\s*|\s+[-/]\s+)|\s+(?:becomes?|to)\s+)(?:do\s+)?(?<w>[a-z][a-z' -]{2,40})$", RegexOptions.IgnoreCase);

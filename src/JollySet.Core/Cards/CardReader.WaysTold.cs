@@ -23,12 +23,24 @@ public sealed partial class CardReader
         // “Level 1: …” over “Level 2: …”, and “challenge: …” at the edge, are no ways of what stands above.
         if ((ways.Count == 1 && line.Text[0] != '(' && OfLevels.IsMatch(line.Text)) || (MayBeTopic.IsMatch(line.Raw) && line.Text.Contains(':', StringComparison.Ordinal)))
             return false;
+        // Below several moves of one line they are of the one that is meant, and of none where that cannot be told.
+        if (IsOneOfLine(last))
+        {
+            if (!PutsWays(line, ways.ConvertAll(w => new ListedWay(w.Kind, null, w.Text))))
+                Note(line);
+            waysTold = line.Number;
+            return true;
+        }
+
         foreach (var (kind, way) in ways)
             AddOption(last, kind, way);
         waysTold = line.Number;
         Say(line, CardLineKind.Setting, string.Join(" · ", ways.Select(w => w.Kind == "or" ? $"or {w.Text}" : $"{w.Kind} than {last.Name}: {w.Text}")));
         return true;
     }
+
+    /// <summary>Whether other moves stand on its line, too.</summary>
+    private bool IsOneOfLine(CardStation station) => Current!.Stations.Exists(s => s != station && s.Line == station.Line);
 
     /// <summary>The last line that told ways of the move above it.</summary>
     private int waysTold;

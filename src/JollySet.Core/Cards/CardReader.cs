@@ -77,7 +77,9 @@ public sealed partial class CardReader
     /// <summary>What stands for a move that nobody knows: one of which nothing is known.</summary>
     private static readonly Move Guessed = new("?", [], Pattern.Any, Posture.Standing, MoveSides.Both, PaceClass.Leg, LoadClass.None, Impact.Low, [], [], [], [], [], "", "", "", System.Collections.Immutable.ImmutableSortedDictionary<string, string>.Empty);
 
-    private bool IsWord(string word) => library.Reader.IsWord(word) || (guessed.Count > 0 && guessed.Any(g => g.Split(' ').Contains(word, StringComparer.OrdinalIgnoreCase)));
+    private HashSet<string> GuessedWords => field ??= new(guessed.SelectMany(g => g.Split(' ')), StringComparer.OrdinalIgnoreCase);
+
+    private bool IsWord(string word) => library.Reader.IsWord(word) || GuessedWords.Contains(word);
 
     /// <summary>How surely a name is known; one that is guessed has to be asked about.</summary>
     private Sureness KnownAs(string name) => guessed.Contains(name) ? Sureness.Likely : library.Reader.Read(name).Known;
@@ -510,6 +512,12 @@ public sealed partial class CardReader
         // “Easier: squats” and “harder jump squats” below a move: its way.
         if (Current is { Stations.Count: > 0 } held && (line.Text.Contains(':', StringComparison.Ordinal) ? WayOf(line.Text) : WayFirst(line.Text)) is { } way && (way.Kind is "easier" or "harder" || Understood(way.Text) is not null) && !(Scan(way.Text, isLine: false) is { SaysBlock: true } headed && IsEmpty(headed.Left)) && held.Stations[^1].Options.Count < MostWays)
         {
+            if (IsOneOfLine(held.Stations[^1]))
+            {
+                Note(line);
+                return;
+            }
+
             AddOption(held.Stations[^1], way.Kind, way.Text);
             Say(line, CardLineKind.Setting, $"{way.Kind} than {held.Stations[^1].Name}: {way.Text}");
             return;

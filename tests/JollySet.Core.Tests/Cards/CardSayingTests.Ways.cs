@@ -70,4 +70,20 @@ public partial class CardSayingTests
     [Fact]
     public void Two_sizes_of_a_kettlebell_are_no_work_and_rest() =>
         Holds(["16/12", "24/16", "12/8", "20/16"], l => $"4 rounds, 60s between rounds\ndeadlifts x10\nswings {l} x15\n", l => $"(circuit, 4 rounds, between 60)\ndeadlifts x10\nswings x15 [{l.Split('/')[1]}kg] | note: \"{l.Split('/')[0]}kg/{l.Split('/')[1]}kg\"\n");
+
+    [Theory]
+    [InlineData("easier: squats", "\nsquat jumps | easier: squats\nrows\n")]
+    [InlineData("harder: tuck jumps", "\nsquat jumps | harder: tuck jumps\nrows\n")]
+    [InlineData("easier: slower", "note: easier: slower\nsquat jumps\nrows\n")]
+    [InlineData("easier: wall sit", "note: easier: wall sit\nsquat jumps\nrows\n")]
+    public void A_way_below_several_moves_of_one_line_is_of_the_one_that_is_meant(string way, string becomes) =>
+        Holds([way], w => $"Legs 40/20 x3: squat jumps, rows\n{w}\n", _ => becomes);
+
+    [Fact]
+    public void Ways_above_the_moves_that_are_of_none_of_them_are_a_note_of_the_class() =>
+        Holds(["Options for beginners: knee push ups, crunches"], w => $"{w}\nA: 3 rounds 40/20\nsquats\nrows\nB: 3 rounds 40/20\ndeadlifts\nplank\n", w => $"note: \"{w}\"\n\n== A");
+
+    [Fact]
+    public void Whom_a_list_of_ways_spares_is_heard() =>
+        Holds(["Mods: push ups - sore wrists", "Mods: push ups -> knee push ups, sore wrists", "Mods:\npush ups - sore wrists", "Easier: knee push ups, bad wrists"], w => $"3 rounds 40/20\npush ups\nrows\n{w}\n", _ => "needs: wrists\n");
 }

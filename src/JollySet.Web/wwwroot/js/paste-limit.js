@@ -17,7 +17,7 @@ function refuse(event) {
   told.hidden = size <= limit;
   if (size <= limit) return;
   told.setAttribute("role", "alert");
-  told.textContent = `That is ${Math.round(size / 1000)} kB; a sheet is at most ${limit / 1000} kB. Nothing was sent, and your text is still here.`;
+  told.textContent = `That is ${Math.round(size / 1000)} kB; ${form.querySelector(".card-text") ? "a card" : "a sheet"} is at most ${limit / 1000} kB. Nothing was sent, and your text is still here.`;
   event.preventDefault();
   event.stopPropagation();
 }

@@ -210,12 +210,17 @@ internal static partial class CardNumbers
             // A warm-up that names none of its moves is over where the next name stands.
             var opens = isPart && !IsPartAlone(words) && !new CardScan(words, isLine: false).SaysBlock && !CardPhrases.BlockWord.IsMatch(words) ? "Circuit\n" : "";
             isPart = IsPartAlone(words);
-            var name = words.AsSpan().IndexOfAny(':', '(') is > 0 and var end ? end : words.Length;
-            said[time.At] = CardPhrases.SaysSame.IsMatch(words) || new CardScan(words[..Math.Max(name, words.IndexOf(':', StringComparison.Ordinal))], isLine: false).SaysBlock ? words : string.Create(CultureInfo.InvariantCulture, $"{opens}{words[..name].TrimEnd()} {next.Seconds - time.Seconds} sec{words[name..]}");
+            var name = BehindName.Match(words) is { Success: true, Index: > 0 } sign ? sign.Index : words.Length;
+            // The blank before the sign is the sign's: “| mod: …”.
+            var named = words[..name].TrimEnd();
+            said[time.At] = CardPhrases.SaysSame.IsMatch(words) || new CardScan(words[..Math.Max(name, words.IndexOf(':', StringComparison.Ordinal))], isLine: false).SaysBlock ? words : string.Create(CultureInfo.InvariantCulture, $"{opens}{named} {next.Seconds - time.Seconds} sec{words[named.Length..]}");
         }
 
         said[times[^1].At] = lines[times[^1].At][times[^1].Length..] is var last && TheEnd.IsMatch(last) ? "" : last;
     }
+
+    /// <summary>What ends the name of what is done: its list, a remark, another way.</summary>
+    private static CardPattern BehindName => field ??= new(@"[:(\[|]|\s-\s");
 
     private static bool IsPartAlone(string words) => CardPhrases.PartOf(words) != CardPart.Main && !words.AsSpan().ContainsAny(":(,-");
 

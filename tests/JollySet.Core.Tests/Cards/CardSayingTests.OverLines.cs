@@ -117,4 +117,10 @@ public partial class CardSayingTests
     public void A_drink_below_the_class_is_not_one_of_the_warm_up_above() =>
         Holds(["Warm up: marching, arm circles 4 min\nSquats 40 sec\nRest 20 sec\nRows 40 sec\nRest 20 sec\nPlank 40 sec\nWater 60 sec\nStretch 80 sec", "0:00 Warm up: marching, arm circles\n4:00 Squats\n4:40 Rest\n5:00 Rows\n5:40 Rest\n6:00 Plank\n6:40 Water\n7:40 Stretch\n9:00 End"],
             c => $"{c}\n", _ => "== Warm up (prepare, work 120)\nmarching\narm circles\n", also: "(circuit, rest 20, after 60 water)\n");
+
+    [Fact]
+    public void Minutes_and_seconds_down_the_side_are_of_the_move_and_not_of_what_is_said_behind_it() =>
+        Holds(from way in new[] { " | mod: knee press ups", " (mod: knee press ups)", " - mod: knee press ups", " [knee press ups if needed]", " - knee press ups if needed" }
+              select $"0:00 Warm up - marching, arm circles\n4:00 Press ups{way}\n4:45 Rows - lighter if needed\n5:30 Squats\n6:15 Stretch\n9:00 End",
+            c => $"{c}\n", _ => "\nPress ups 45s | easier: knee press ups\nRows 45s | easier: \"lighter\"\nSquats 45s\n", also: "(prepare, work 120");
 }

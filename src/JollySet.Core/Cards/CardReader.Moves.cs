@@ -57,11 +57,12 @@ public sealed partial class CardReader
     {
         if (name.Length is 0 or > 120)
             return null;
+        var parts = Plus.Split(name).Select(p => p.Trim()).Where(p => p.Length > 0).ToList();
+        // “Curls into presses” is written as the two it is; a squat to press is one.
         if (Understood(name) is { } sure && sure != Guessed)
-            return (name, sure);
+            return (sure.Tags.IsCombined && parts.Count > 1 && parts.TrueForAll(IsKnown) && library.Reader.Read(name).Moves > 1 ? string.Join(" + ", parts) : name, sure);
         if (Current?.Part == CardPart.CoolDown && Understood(name + " stretch") is { } stretch)
             return (name + " stretch", stretch);
-        var parts = Plus.Split(name).Select(p => p.Trim()).Where(p => p.Length > 0).ToList();
         if (parts.Count is > 1 and <= 4 && parts.TrueForAll(p => Understood(p) is not null))
         {
             foreach (var part in parts.Where(p => Understood(p) == Guessed))
@@ -72,7 +73,7 @@ public sealed partial class CardReader
         if (name.Split(' ').Length > 8)
             return null;
         var reading = library.Reader.Read(name);
-        if (reading is { Known: Sureness.Likely, Modifiers.IsEmpty: true } && library.Find(reading.Meant)?.Asked.Length > 0 && Fitting(line.Raw, [.. reading.Nearest.Select(library.Find).OfType<Move>().Where(m => m.Asked.Intersect(reading.Move!.Asked).Any())]) is { } chosen)
+        if (reading.Several.Length > 0 && Fitting(line.Raw, reading.Several) is { } chosen)
             reading = reading with { Move = chosen, Meant = chosen.Name, Base = chosen.Name };
         if (reading.Known == Sureness.Likely)
         {

@@ -17,7 +17,8 @@ public static class OwnMoves
 
     private const int LongestName = 60;
     private const int LongestText = 200;
-    private const int MostNames = 12;
+    private const int MostNames = 24;
+    private const int MostShort = 12;
     private const int MostCues = 3;
     private const int MostReps = 100;
     private static readonly SearchValues<char> Signs = SearchValues.Create(",|#[]()>&+@\"/;:=\r\n\t");
@@ -31,8 +32,8 @@ public static class OwnMoves
                 faults.Add(new MoveFault(name == move.Name ? "name" : "also", says));
         if (move.Also.Length > MostNames)
             faults.Add(new MoveFault("also", $"up to {MostNames} other names"));
-        if (move.Asked.Length > MostNames || move.Asked.Any(name => NameFault(name) is not null))
-            faults.Add(new MoveFault("asked", $"up to {MostNames} short names, each as a name is"));
+        if (move.Asked.Length > MostShort || move.Asked.Any(name => NameFault(name) is not null))
+            faults.Add(new MoveFault("asked", $"up to {MostShort} short names, each as a name is"));
         if (move.Pattern == Pattern.Any)
             faults.Add(new MoveFault("pattern", "choose what kind of movement it is"));
         if (move.Muscles.IsEmpty)

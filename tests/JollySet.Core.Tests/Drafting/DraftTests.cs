@@ -67,6 +67,15 @@ public class DraftTests
     }
 
     [Fact]
+    public void A_move_more_in_the_library_makes_no_other_class_of_it()
+    {
+        var common = MoveLibrary.Shipped.Find("push-up")!;
+        var rare = common with { Name = "aardvark push-up", Also = [], Asked = [], Tags = common.Tags with { Staple = 0 } };
+        var grown = Studio.Shipped with { Library = MoveLibrary.Shipped.With([rare]) };
+        Assert.All(Enumerable.Range(1, 8), seed => Assert.Equal(SheetWriter.Write(Make(Loft, seed: seed).Plan!), SheetWriter.Write(Drafter.Make(DraftRequest.Of(Loft, DraftFormat.Circuit, seed), grown).Plan!)));
+    }
+
+    [Fact]
     public void The_same_seed_gives_the_same_class_and_others_differ()
     {
         string Sheet(int seed) => SheetWriter.Write(Make(Loft, seed: seed).Plan!);

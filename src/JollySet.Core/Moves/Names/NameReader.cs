@@ -6,7 +6,7 @@ using System.Collections.Immutable;
 namespace JollySet.Core.Moves.Names;
 
 /// <summary>Reads names as people write them: a base and modifiers in any order, with hyphens or without, one or many, short or long, a slip of the pen in them. What is not certain is never taken as if it were.</summary>
-public sealed class NameReader
+public sealed partial class NameReader
 {
     private static readonly FrozenDictionary<string, (Modifier Modifier, string[] Way)[]> ByFirst = Modifiers.All
         .SelectMany(m => m.Ways.Select(way => (m, way)))
@@ -20,7 +20,6 @@ public sealed class NameReader
     private const int MostWords = 10;
 
     private const int MostModifiers = 5;
-    private const string With = "with";
 
     /// <summary>What may stand between the parts of one name.</summary>
     private static readonly ImmutableArray<string> Joins = ["with", "to", "and", "into", "plus"];
@@ -32,6 +31,7 @@ public sealed class NameReader
     private const string Vowels = "aeiou";
     private readonly FrozenDictionary<string, Move> byKey;
     private readonly FrozenDictionary<string, Move?> bySorted;
+    private readonly FrozenDictionary<string, Move?> byContent;
     private readonly FrozenDictionary<string, Move> byLetters;
     private readonly FrozenDictionary<string, Move[]> byAsked;
     private readonly ImmutableArray<(Move Move, HashSet<string> Words)> all;
@@ -47,6 +47,9 @@ public sealed class NameReader
         var names = library.All.SelectMany(m => m.Also.Prepend(m.Name).Select(name => (move: m, words: NameWords.Of(name)))).Where(n => n.words.Count > 0).ToList();
         byKey = names.GroupBy(n => NameWords.KeyOf(n.words)).Where(g => g.Select(n => n.move).Distinct().Count() == 1).ToFrozenDictionary(g => g.Key, g => g.First().move);
         bySorted = names.GroupBy(n => Sorted(n.words)).ToFrozenDictionary(g => g.Key, g => g.Select(n => n.move).Distinct().Count() == 1 ? g.First().move : null);
+        // What is asked about by one word is asked about by the other: a leg lift and a leg raise.
+        var shortNames = library.All.SelectMany(m => m.Asked).Select(name => Content(NameWords.Of(name))).ToHashSet();
+        byContent = names.Where(n => !n.words.Exists(Joins.Contains)).GroupBy(n => Content(n.words)).Where(g => g.Key.Contains(' ', StringComparison.Ordinal) && !shortNames.Contains(g.Key)).ToFrozenDictionary(g => g.Key, g => g.Select(n => n.move).Distinct().Count() == 1 ? g.First().move : null);
         byLetters = library.All.SelectMany(m => m.Also.Prepend(m.Name).Select(name => (move: m, letters: NameWords.Joined(name)))).GroupBy(n => n.letters).Where(g => g.Select(n => n.move).Distinct().Count() == 1).ToFrozenDictionary(g => g.Key, g => g.First().move);
         byAsked = library.All.SelectMany(m => m.Asked.Select(name => (move: m, key: NameWords.KeyOf(NameWords.Of(name))))).GroupBy(n => n.key).ToFrozenDictionary(g => g.Key, g => g.Select(n => n.move).OrderByDescending(m => m.Tags.Staple).ToArray());
         all = [.. names.Select(n => (n.move, n.words.ToHashSet()))];
@@ -89,8 +92,11 @@ public sealed class NameReader
         for (var at = 1; at + 1 < words.Count; at++)
             if (Joins.Contains(words[at]))
                 foreach (var join in Joins)
-                    if (BaseOf([.. words[..at], join, .. words[(at + 1)..]]) is { } other)
-                        return Told(text, other, [], other);
+                    if (Named([.. words[..at], join, .. words[(at + 1)..]]) is { } joint)
+                        return Told(text, joint, [], joint);
+        // “Reverse lunge to curl” is both in one rep.
+        if (Combined(text, words) is { } both)
+            return both;
         // “Push-up on the bench” is a bench push-up.
         if (words.IndexOf("on") is > 0 and var on && on + 1 < words.Count && BaseOf([.. words[..on], .. words[(on + 1)..].Where(w => w != "the")]) is { } placed)
             return Told(text, placed, [], placed);
@@ -99,10 +105,14 @@ public sealed class NameReader
             return doing;
         // “Dips” are most likely those of the triceps.
         if (byAsked.TryGetValue(NameWords.KeyOf(words), out var meant))
-            return new NameReading(text, Sureness.Likely, meant[0], meant[0].Name, [], $"is {meant[0].Name} meant?", [.. meant.Select(m => m.Name).Concat(Near(words, Choices, meant[0].Name)).Distinct().Take(Choices)]) { Meant = meant[0].Name };
+            return new NameReading(text, Sureness.Likely, meant[0], meant[0].Name, [], $"is {meant[0].Name} meant?", [.. meant.Select(m => m.Name).Concat(Near(words, Choices, meant[0].Name)).Distinct().Take(Choices)]) { Meant = meant[0].Name, Several = [.. meant] };
+        if (AskedWith(text, words) is { } other)
+            return other;
         var mended = NameWords.Of(string.Join(' ', NameWords.Split(text.Length > NameWords.LongestName ? text[..NameWords.LongestName] : text).Select(Put)));
         if (!mended.SequenceEqual(words) && Understood(text, mended) is { } slip)
             return slip with { Known = Sureness.Likely, How = $"is {slip.How} meant?", Nearest = [slip.Base, .. Near(mended, Choices - 1, slip.Base)], Meant = slip.Modifiers.IsEmpty ? slip.Base : string.Join(' ', mended) };
+        if (SideBySide(text) is { } pair)
+            return pair;
         if (BySlips(text, words) is { } only)
             return only with { Known = Sureness.Likely, How = $"is {only.How} meant?", Nearest = [only.Base, .. Near(words, Choices - 1, only.Base)], Meant = only.Base };
         var near = Near(words, Choices, "");
@@ -189,7 +199,26 @@ public sealed class NameReader
         : new NameReading(text, Sureness.Certain, changed with { Name = $"{string.Join(", ", modifiers)} {of.Name}", Also = [] }, of.Name, modifiers, $"{string.Join(", ", modifiers)} · {of.Name}", []);
 
     private Move? BaseOf(List<string> words) => words.Count == 0 ? null
-        : byKey.GetValueOrDefault(NameWords.KeyOf(words)) ?? bySorted.GetValueOrDefault(Sorted(words));
+        : Named(words) ?? (words.Count > 1 ? ByContent(words) : null) ?? OfBall(words);
+
+    private Move? Named(List<string> words) => byKey.GetValueOrDefault(NameWords.KeyOf(words)) ?? bySorted.GetValueOrDefault(Sorted(words));
+
+    private Move? ByContent(List<string> words) => byContent.GetValueOrDefault(Content(words));
+
+    /// <summary>What a name says whatever joins its words: “plank with reach” is a plank reach, a leg lift a leg raise, a side jump a side hop.</summary>
+    private static string Content(IReadOnlyList<string> words) =>
+        string.Join(' ', words.Where((w, at) => at == 0 || at == words.Count - 1 || w is not ("with" or "and")).Select(w => w switch { "lift" => "raise", "hop" => "jump", _ => w }));
+
+    /// <summary>“Stability ball crunch” is the ball crunch, where that is done on one.</summary>
+    private Move? OfBall(List<string> words)
+    {
+        var at = words.IndexOf("ball") - 1;
+        if (at < 0 || words[at] is not ("stability" or "medicine"))
+            return null;
+        List<string> plain = [.. words[..at], .. words[(at + 1)..]];
+        var move = Named(plain) ?? ByContent(plain);
+        return move?.Kit.Contains(words[at] == "stability" ? "stability ball" : "ball") == true ? move : null;
+    }
 
     private static string Sorted(IEnumerable<string> words) => string.Join(' ', words.Order(StringComparer.Ordinal));
 
@@ -201,7 +230,7 @@ public sealed class NameReader
                 // “Half kneeling” is one thing, not half of another.
                 foreach (var (modifier, way) in ways)
                     if (Stands(words, at, way) && !Array.Exists(ways, w => w.Way.Length > way.Length && Stands(words, at, w.Way)))
-                        found.Add(at > 0 && words[at - 1] == With ? (modifier, at - 1, way.Length + 1) : (modifier, at, way.Length));
+                        found.Add(at > 0 && Joins.Contains(words[at - 1]) ? (modifier, at - 1, way.Length + 1) : (modifier, at, way.Length));
         return found;
     }
 

@@ -27,6 +27,12 @@ public sealed record NameReading(string Text, Sureness Known, Move? Move, string
     /// <summary>How many of its words the nearest known name has too.</summary>
     public int Shared { get; init; }
 
+    /// <summary>The moves that a short name may mean, the likeliest first; none of any other name.</summary>
+    public ImmutableArray<Move> Several { get; init; } = [];
+
+    /// <summary>How many moves it is made of: one, unless several are done in one rep.</summary>
+    public int Moves { get; init; } = 1;
+
     /// <summary>The name without its slips, where it is likely.</summary>
     public string Meant { get; init; } = "";
 }

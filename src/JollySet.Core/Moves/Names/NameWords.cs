@@ -48,9 +48,17 @@ internal static partial class NameWords
         ["bw"] = ["bodyweight"],
         ["ext"] = ["extension"],
         ["w"] = ["with"],
+        ["banded"] = ["band"],
+        ["n"] = ["and"],
+        ["2"] = ["two"],
+        ["3"] = ["three"],
         ["4"] = ["four"],
         ["8"] = ["eight"],
+        ["21"] = ["twenty", "one"],
+        ["21s"] = ["twenty", "one"],
         ["90"] = ["ninety"],
+        ["90s"] = ["ninety"],
+        ["180"] = ["one", "eighty"],
         ["oh"] = ["overhead"],
         ["rev"] = ["reverse"],
         ["lat"] = ["lateral"],
@@ -79,6 +87,10 @@ internal static partial class NameWords
         ["stepup"] = ["step", "up"],
         ["curtsey"] = ["curtsy"],
         ["circ"] = ["circle"],
+        ["itb"] = ["it", "band"],
+        ["fitball"] = ["stability", "ball"],
+        ["swissball"] = ["stability", "ball"],
+        ["medball"] = ["medicine", "ball"],
         ["s2s"] = ["sit", "to", "stand"],
         ["tin"] = ["dumbbell"],
         ["can"] = ["dumbbell"],
@@ -97,6 +109,23 @@ internal static partial class NameWords
 
     private static readonly FrozenSet<string> Ones = new[] { "one", "1" }.ToFrozenSet();
 
+    /// <summary>What the two balls are called besides: the large one that is sat on, the heavy one that is thrown.</summary>
+    private static readonly FrozenDictionary<string, string> Balls = new Dictionary<string, string>
+    {
+        ["swiss"] = "stability",
+        ["gym"] = "stability",
+        ["fit"] = "stability",
+        ["fitness"] = "stability",
+        ["yoga"] = "stability",
+        ["balance"] = "stability",
+        ["med"] = "medicine",
+        ["weighted"] = "medicine",
+        ["slam"] = "medicine",
+    }.ToFrozenDictionary();
+
+    /// <summary>Whether a word as it is written says more than one.</summary>
+    public static bool IsMany(string word) => Singular(word) != word;
+
     /// <summary>The words, in order; none where nothing but signs is written.</summary>
     public static List<string> Of(string name)
     {
@@ -110,13 +139,15 @@ internal static partial class NameWords
                 words.Add(word);
         }
 
-        // “One arm” and “single arm” are the same; so are a press-up and a push-up, a B stance and a staggered one.
+        // “One arm” and “single arm” are the same; so are a press-up and a push-up, a B stance and a staggered one, a gym ball and a stability ball.
         for (var i = 0; i + 1 < words.Count; i++)
         {
             if (Ones.Contains(words[i]) && words[i + 1] is "arm" or "leg")
                 words[i] = "single";
             else if (words[i] == "press" && words[i + 1] == "up")
                 words[i] = "push";
+            else if (words[i + 1] == "ball" && Balls.TryGetValue(words[i], out var ball))
+                words[i] = ball;
             else if (words[i] == "b" && words[i + 1] == "stance")
                 (words[i], words[i + 1]) = ("staggered", "");
         }
@@ -174,6 +205,7 @@ internal static partial class NameWords
     private static string Singular(string word) => word is "ups" ? "up"
         : word.Length < 4 || word.EndsWith("ss", StringComparison.Ordinal) || word.EndsWith("us", StringComparison.Ordinal) ? word
         : word is "calves" ? "calf"
+        : word.EndsWith("knives", StringComparison.Ordinal) ? word[..^3] + "fe"
         : word.EndsWith("ies", StringComparison.Ordinal) || word is "flyes" ? word[..^(word is "flyes" ? 2 : 3)] + (word is "flyes" ? "" : "y")
         : word.EndsWith("sses", StringComparison.Ordinal) || word.EndsWith("ches", StringComparison.Ordinal) || word.EndsWith("shes", StringComparison.Ordinal) || word.EndsWith("xes", StringComparison.Ordinal) ? word[..^2]
         : word.EndsWith('s') ? word[..^1]

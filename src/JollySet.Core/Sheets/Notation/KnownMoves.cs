@@ -20,8 +20,8 @@ internal sealed class KnownMoves(MoveLibrary library, bool isKept = false)
     /// <summary>Whether the name certainly means a move.</summary>
     public bool IsUnderstood(string name) => IsNew(name) || library.Understood(name) is not null;
 
-    /// <summary>Whether a class may not call a move of its own by that name: a shipped move has it.</summary>
-    public bool IsTaken(string name) => !isKept && MoveLibrary.Shipped.Find(name) is not null;
+    /// <summary>Whether a class may not call a move of its own by that name: it is the shown name of a shipped one. What a shipped one is called besides may be a class's own.</summary>
+    public bool IsTaken(string name) => !isKept && MoveLibrary.Shipped.Find(name)?.Name.Equals(name, StringComparison.OrdinalIgnoreCase) == true;
 
     /// <summary>What facts are borrowed from: the move of that name, or the one that a new move is like.</summary>
     public string SourceOf(string name) => Find(name)?.Like ?? name;

@@ -48,10 +48,14 @@ internal sealed partial class CardTimings
     private static List<string>? Items(string list, Func<string, bool> isMove)
     {
         var items = new List<string>();
-        foreach (var item in Between.Split(list).Select(i => i.Trim()).Where(i => i.Length > 0))
+        // Where commas part a list of three, “squat + curl” is one of it.
+        var hasCommas = list.Contains('+', StringComparison.Ordinal) && list.AsSpan().Count(',') > 1;
+        foreach (var item in (hasCommas ? Commas : Between).Split(list).Select(i => i.Trim()).Where(i => i.Length > 0))
             if (NoItem.IsMatch(item))
                 return null;
             else if (isMove(item))
+                items.Add(item);
+            else if (hasCommas && item.Split(" + ") is { Length: > 1 } one && Array.TrueForAll(one, t => isMove(t.Trim())))
                 items.Add(item);
             else if (And.Split(item) is { Length: > 1 } two && Array.TrueForAll(two, t => isMove(t.Trim())))
                 items.AddRange(two.Select(t => t.Trim()));
@@ -63,6 +67,8 @@ internal sealed partial class CardTimings
     private static CardPattern Lists => field ??= new(@"[a-z]\s*[,/&+]\s*(?:and\s+|then\s+)?[a-z]|[a-z]\s+(?:and|then)\s+[a-z]", RegexOptions.IgnoreCase);
 
     private static CardPattern Between => field ??= new(@"\s*(?:,\s*(?:and\s+)?(?:then\s+)?|\s[/+]\s|;\s*|\s(?:and\s+)?then\s)\s*", RegexOptions.IgnoreCase);
+
+    private static CardPattern Commas => field ??= new(@"\s*,\s*(?:(?:and|then)\s+)*");
 
     private static CardPattern And => field ??= new(@"\s+(?:and|&)\s+|\s*[/+&]\s*", RegexOptions.IgnoreCase);
 

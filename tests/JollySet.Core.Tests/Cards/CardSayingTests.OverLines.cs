@@ -123,4 +123,10 @@ public partial class CardSayingTests
         Holds(from way in new[] { " | mod: knee press ups", " (mod: knee press ups)", " - mod: knee press ups", " [knee press ups if needed]", " - knee press ups if needed" }
               select $"0:00 Warm up - marching, arm circles\n4:00 Press ups{way}\n4:45 Rows - lighter if needed\n5:30 Squats\n6:15 Stretch\n9:00 End",
             c => $"{c}\n", _ => "\nPress ups 45s | easier: knee press ups\nRows 45s | easier: \"lighter\"\nSquats 45s\n", also: "(prepare, work 120");
+
+    [Fact]
+    public void In_a_list_that_commas_part_two_that_a_plus_joins_are_one_of_it() =>
+        Holds(from way in new[] { "40/20 x 2: ", "Set 1 - 40 sec on/20 sec off x 2: ", "2 rounds of 40/20: " }
+              select $"{way}squats + curls, side to side squats, plank",
+            c => $"{c}\n", _ => "\nsquats + curls\nside to side squats\nplank\n", also: "2 rounds, work 40, rest 20)");
 }

@@ -38,8 +38,7 @@ internal static class Combination
         };
     }
 
-    private static bool IsWay(Move first, Move then) => first.Easier == then.Name || first.Harder == then.Name || then.Easier == first.Name || then.Harder == first.Name
-        || (then.Pattern == Pattern.Mobility && then.Level == Level.Down)
+    private static bool IsWay(Move first, Move then) => (then.Pattern == Pattern.Mobility && then.Level == Level.Down)
         || (first.Pattern == then.Pattern && first.Pattern is Pattern.Squat or Pattern.Push or Pattern.TrunkFlexion or Pattern.HipBridge or Pattern.Brace && first.Muscles.Any(m => m.Share == 1 && then.Muscles.Any(t => t.Muscle == m.Muscle && t.Share == 1)))
         || (NameWords.Of(first.Name), NameWords.Of(then.Name)) is var (ours, theirs) && (ours.TrueForAll(theirs.Contains) || theirs.TrueForAll(ours.Contains));
 

@@ -23,15 +23,15 @@ public static class Modifiers
     public static ImmutableArray<Modifier> All { get; } =
     [
         new("half-kneeling", "half kneeling|half kneel", m => IsUpper(m) ? Kneeling(m) with { Around = Added(Kneeling(m), ("balance", Supported)) } : null),
-        new("tall-kneeling", "tall kneeling", m => IsUpper(m) ? Kneeling(m) : null),
+        new("tall-kneeling", "tall kneeling|tall kneel", m => IsUpper(m) ? Kneeling(m) : null),
         new("single-arm", "single arm", SingleArm),
         new("single-leg", "single leg", SingleLeg),
         new("dumbbell", "dumbbell|double dumbbell|with dumbbell|holding dumbbell", m => Loaded(m, IsTrunk(m) || m.Sides == MoveSides.OneSided ? "dumbbell" : "dumbbells")),
         new("kettlebell", "kettlebell|with kettlebell", m => Loaded(m, "kettlebell")),
-        new("barbell", "barbell|ez bar|trap bar|hex bar", m => m.Sides == MoveSides.OneSided ? null : Held(m, "barbell")),
-        new("banded", "band|banded|with band|mini band|loop band|loop|tube", Banded),
+        new("barbell", "barbell|ez bar|trap bar|hex bar", m => m.Sides == MoveSides.OneSided && m.Pattern != Pattern.Lunge ? null : Held(m, "barbell")),
+        new("banded", "band|with band|mini band|loop band|booty band|loop|tube", Banded),
         new("bodyweight", "bodyweight|body weight|no weight|unloaded", m => m.Kit.Any(KitList.IsHeld) && !IsLegs(m) ? null : Unloaded(m)),
-        new("weighted", "weighted|loaded|with weight", m => m.Kit.Any(KitList.IsHeld) ? m : IsLegs(m) ? Held(m, "dumbbell") : AtChest(m, "dumbbell")),
+        new("weighted", "weighted|loaded|with weight", m => m.Kit.Any(KitList.IsHeld) ? m : IsLegs(m) ? Held(m, "dumbbell") : AtChest(m, "dumbbell") ?? (m.Pattern == Pattern.Brace && m.Posture == Posture.Lying && m.Load == LoadClass.None && m.Kit.All(k => k == "mat") ? m with { Kit = m.Kit.Insert(0, "dumbbell"), Load = LoadClass.Light, Around = Added(m, ("no kit", "no load")), Tags = m.Tags with { WorksUnloaded = true } } : null)),
         new("seated", "seated|sitting", Seated),
         new("standing", "standing", m => m.Posture == Posture.Standing ? m : null),
         new("kneeling", "kneeling", m => m.Posture is Posture.Kneeling or Posture.AllFours ? m : IsUpper(m) ? Kneeling(m) : null),
@@ -49,8 +49,12 @@ public static class Modifiers
         new("stretch", "stretch", m => m.Pattern is Pattern.Stretch or Pattern.Mobility ? m : null),
         new("fast", "fast|quick|speedy", m => m.Pattern is Pattern.Locomotion or Pattern.March or Pattern.Jump ? m : null),
         new("on the spot", "on spot|in place", m => m.Pattern is Pattern.Locomotion or Pattern.March or Pattern.Jump ? m with { Around = m.Around.Remove("small space") } : null),
+        new("there and back", "forward and back|forward and backward|back and forth|side to side|up and down", m => m.Pattern is Pattern.Mobility or Pattern.Locomotion or Pattern.March ? m : null),
+        new("sideways", "lateral|sideway|sideways", m => m.Pattern is Pattern.Locomotion or Pattern.Jump || m.Pattern == Pattern.Lunge && m.Kit.Contains("step") ? m.Planes.Contains(Plane.Frontal) ? m : m with { Planes = m.Planes.Add(Plane.Frontal) } : null),
+        new("on the floor", "on floor|on mat", m => m.IsOnFloor ? m : null),
+        new("on the forearms", "forearm|elbow|on forearm|on elbow", m => m.Tags.Bears == Bearing.Forearms ? m : null),
         new("big", "big|large|forward|backward|backwards", m => m.Pattern == Pattern.Mobility ? m : null),
-        new("low-impact", "low impact|no impact|modified|low", m => m.Impact >= Impact.Middle ? m with { Impact = Impact.Low, Around = m.Around.Remove("no jumping").Remove("quiet"), Tags = m.Tags with { IsExplosive = false } } : null),
+        new("low-impact", "low impact|no impact|modified|low", m => m.Impact < Impact.Middle && m.Posture == Posture.Plank && m.Tags.Bears != Bearing.None && !m.Tags.IsBeginning ? OnKnees(m) : m.Impact >= Impact.Middle ? m with { Impact = Impact.Low, Around = m.Around.Remove("no jumping").Remove("quiet"), Tags = m.Tags with { IsExplosive = false } } : null),
         .. Stances,
         .. Grips,
         .. Carried,
@@ -94,7 +98,7 @@ public static class Modifiers
     private static IEnumerable<Modifier> Carried =>
     [
         new("goblet", "goblet|goblet hold", m => Carrying(m) is { } legs ? Same(AtLeast(AtLeast(legs, Muscle.Abs, 0.25m), Muscle.UpperBack, 0.25m) with { Kit = OneHeld(m, "dumbbell") }, m) : null),
-        new("front rack", "front rack|racked|front loaded", m => Carrying(m) is { } legs ? AtLeast(AtLeast(legs, Muscle.Abs, 0.25m), Muscle.UpperBack, 0.25m) with { Kit = m.Kit.Any(KitList.IsHeld) ? m.Kit : OneHeld(m, "dumbbells"), Around = Added(legs, ("wrists", "no load")) } : null),
+        new("front rack", "front rack|racked|rack|front loaded", m => Carrying(m) is { } legs ? AtLeast(AtLeast(legs, Muscle.Abs, 0.25m), Muscle.UpperBack, 0.25m) with { Kit = m.Kit.Any(KitList.IsHeld) ? m.Kit : OneHeld(m, "dumbbells"), Around = Added(legs, ("wrists", "no load")) } : null),
         new("overhead", "overhead|overhead hold", m => Carrying(m) is { } legs ? AtLeast(AtLeast(legs, Muscle.FrontDelts, 0.5m), Muscle.UpperBack, 0.5m) with { Load = LoadClass.Light, Kit = m.Kit.Any(KitList.IsHeld) ? m.Kit : OneHeld(m, "dumbbell"), Around = Added(legs, ("shoulders", "no load"), ("low back", "no load")), Tags = m.Tags with { ArmsOverhead = true } } : null),
         new("suitcase", "suitcase|suitcase hold|offset", m => Carrying(m) is { } legs ? AtLeast(legs, Muscle.Obliques, 0.5m) with { Sides = MoveSides.OneSided, Kit = OneHeld(m, "dumbbell") } : null),
         new("with a rucksack", "rucksack|backpack", m => Loaded(m, "rucksack")),
@@ -112,13 +116,13 @@ public static class Modifiers
         new("explosive", "explosive|plyo|plyometric|power|powerful", m => m.Impact == Impact.High ? m : m.Pattern is Pattern.Push or Pattern.Squat or Pattern.Lunge or Pattern.Hinge && m.Load != LoadClass.Heavy ? m with { Pace = PaceClass.PowerCompound, Tags = m.Tags with { IsExplosive = true, IsSkill = true } } : null),
         new("jumping", "jumping|jump|with jump", m => m.Impact == Impact.High ? m : m.Pattern is Pattern.Squat or Pattern.Lunge && m.Posture == Posture.Standing && m.Kit.All(KitList.IsHeld)
             ? Unloaded(m) with { Impact = Impact.High, Pace = PaceClass.PowerCompound, Tags = m.Tags with { IsExplosive = true }, Around = Added(m with { Around = m.Around.Remove("no kit") }, ("knees", "squat to chair"), ("no jumping", "squat"), ("quiet", "squat")) } : null),
-        new("walking", "walking|moving", m => m.Pattern is Pattern.Lunge or Pattern.Carry ? m with { Sides = m.Pattern == Pattern.Lunge ? MoveSides.Alternating : m.Sides, Impact = m.Impact < Impact.Low ? Impact.Low : m.Impact, Around = Added(m, ("small space", "\"on the spot\"")) } : null),
+        new("walking", "walking|moving", m => m.Pattern is Pattern.Lunge or Pattern.Carry || m.Pattern == Pattern.Locomotion && m.Impact == Impact.Middle && m.Level == Level.Up ? m with { Sides = m.Pattern == Pattern.Lunge ? MoveSides.Alternating : m.Sides, Impact = m.Impact < Impact.Low ? Impact.Low : m.Impact, Around = Added(m, ("small space", "\"on the spot\"")) } : null),
         new("with rotation", "with rotation|with twist|rotation|twist|twisting|rotating", m => m.Pattern is Pattern.Squat or Pattern.Lunge or Pattern.Push or Pattern.OverheadPush && m.Impact < Impact.Middle || m.Pattern == Pattern.TrunkFlexion || m.Pattern is Pattern.Brace && m.Posture == Posture.Plank || m.Pattern is Pattern.Jump or Pattern.Locomotion && m.Impact > Impact.None ? AtLeast(m, Muscle.Obliques, 0.5m) with { Planes = m.Planes.Contains(Plane.Transverse) ? m.Planes : m.Planes.Add(Plane.Transverse), Around = Added(m, ("low back", Smaller)) } : null),
         new("with knee drive", "with knee drive|knee drive|with knee lift|knee lift|with knee raise|knee raise|to knee drive|with knee|with high knee", m => m.Pattern is Pattern.Lunge && m.Sides != MoveSides.Both || m.Pattern == Pattern.Squat && m.Load == LoadClass.None && m.Sides == MoveSides.Both ? AtLeast(m, Muscle.HipFlexors, 0.5m) with { Around = Added(m, ("balance", Supported)) } : null),
         new("with a kick", "with kick|kick|kicking", m => m.Tags.IsHold || m.Level == Level.Down && m.Pattern != Pattern.HipBridge ? null
             : m.Pattern is Pattern.Lunge or Pattern.HipBridge || m.Pattern == Pattern.Squat && m.Sides == MoveSides.Both && m.Load < LoadClass.Heavy ? AtLeast(m, Muscle.HipFlexors, 0.5m) with { Sides = m.Sides == MoveSides.Both ? MoveSides.Alternating : m.Sides, Around = m.Level == Level.Up ? Added(m, ("balance", Supported)) : m.Around } : null),
-        new("with a reach", "with reach|reach|reaching", m => m.Pattern is Pattern.Squat or Pattern.Lunge or Pattern.HipBridge or Pattern.TrunkFlexion && m.Load == LoadClass.None && m.Impact < Impact.Middle ? AtLeast(m, Muscle.UpperBack, 0.25m) : null),
-        new("sliding", "slider|sliding", m => m.Kit.Contains("slider") ? m : m.Kit.Contains("towel") && m.Pattern == Pattern.HipBridge ? m with { Kit = [.. m.Kit.Select(k => k == "towel" ? "slider" : k)] } : m.Pattern == Pattern.Lunge && m.Kit.All(KitList.IsHeld) ? Unloaded(m) with { Kit = ["slider"], Around = Added(m with { Around = m.Around.Remove("no kit") }, ("no kit", "lunge with knee lift")) } : null),
+        new("with a reach", "with reach|reach|reaching", m => m.IsStretch ? m : m.Pattern is Pattern.Squat or Pattern.Lunge or Pattern.HipBridge or Pattern.TrunkFlexion && m.Load == LoadClass.None && m.Impact < Impact.Middle ? AtLeast(m, Muscle.UpperBack, 0.25m) : null),
+        new("sliding", "slider|sliding|on slider", m => m.Kit.Contains("slider") ? m : m.Pattern == Pattern.Brace && m.Posture == Posture.Plank && !m.Tags.IsHold ? m with { Kit = m.Kit.Insert(0, "slider"), Impact = Impact.None, Around = Added(m, ("no kit", Smaller)).Remove("no jumping").Remove("quiet"), Tags = m.Tags with { IsExplosive = false } } : m.Kit.Contains("towel") && m.Pattern == Pattern.HipBridge ? m with { Kit = [.. m.Kit.Select(k => k == "towel" ? "slider" : k)] } : m.Pattern == Pattern.Lunge && m.Kit.All(KitList.IsHeld) ? Unloaded(m) with { Kit = ["slider"], Around = Added(m with { Around = m.Around.Remove("no kit") }, ("no kit", "lunge with knee lift")) } : null),
     ];
 
     /// <summary>How far it goes, how long the lever is, and where the weight is.</summary>
@@ -155,7 +159,7 @@ public static class Modifiers
         new("on all fours", "all four|on all four|quadruped", m => m.Posture == Posture.AllFours ? m : null),
         new("prone", "prone|face down", m => m.Posture == Posture.Lying && m.Pattern is Pattern.VerticalPull or Pattern.Pull or Pattern.Hinge or Pattern.HipBridge ? m : null),
         new("side-lying", "side lying", m => m.Posture == Posture.Lying && m.Sides == MoveSides.OneSided && m.Muscles.Any(s => s.Muscle is Muscle.Abductors or Muscle.Adductors or Muscle.Obliques && s.Share == 1) ? m : null),
-        new("on the knees", "on knee|from knee", m => m.Posture == Posture.Plank && m.Tags.Bears != Bearing.None && m.Impact == Impact.None ? Without(m, Muscle.Quads) with { Around = Added(m, ("knees", Supported)) } : null),
+        new("on the knees", "on knee|from knee", OnKnees),
         new("on a pad", "on pad|on balance pad|on cushion", m => m.Posture == Posture.Standing && m.Impact == Impact.None && m.Pattern is not (Pattern.Stretch or Pattern.Carry) ? AtLeast(AtLeast(m, Muscle.Calves, 0.25m), Muscle.Abductors, 0.25m) with { Kit = With(m.Kit, "pad"), Around = Added(m, ("balance", Supported)) } : null),
         new("on the fists", "on fist|on knuckle|on handle", m => m.Posture == Posture.Plank && m.Tags.Bears == Bearing.Hands ? m with { Around = m.Around.Remove("wrists") } : null),
         new("with a broom", "broom|broomstick|stick|dowel", m => m.Kit.Contains("broom") ? m : m.Sides == MoveSides.OneSided || !m.Kit.Any(k => k is "barbell" or "dumbbells") && !(m.Pattern == Pattern.Hinge && m.Load == LoadClass.None) ? null : Held(m, "broom") is { } light ? light with { Load = LoadClass.Light } : null),
@@ -189,7 +193,7 @@ public static class Modifiers
     private static readonly ImmutableHashSet<Muscle> Legs = [Muscle.Quads, Muscle.Hamstrings, Muscle.Glutes, Muscle.Calves, Muscle.Adductors, Muscle.Abductors, Muscle.HipFlexors];
 
     private static Move? SingleArm(Move m) => m.Sides == MoveSides.OneSided ? m
-        : m.Pattern is Pattern.Push or Pattern.OverheadPush or Pattern.Pull or Pattern.VerticalPull or Pattern.Isolation or Pattern.Carry or Pattern.Hinge && m.Kit.Any(i => KitList.IsHeld(i) || i == "band")
+        : (m.Pattern is Pattern.Push or Pattern.OverheadPush or Pattern.Pull or Pattern.VerticalPull or Pattern.Isolation or Pattern.Carry or Pattern.Hinge || m.Tags.IsCombined && m.Pattern is Pattern.Squat or Pattern.Lunge) && m.Kit.Any(i => KitList.IsHeld(i) || i == "band")
             ? AtLeast(m, Muscle.Obliques, 0.25m) with { Sides = MoveSides.OneSided, Kit = [.. m.Kit.Select(i => i == "dumbbells" ? "dumbbell" : i)] }
             : null;
 
@@ -222,7 +226,7 @@ public static class Modifiers
     /// <summary>The same with something else in the hands: only where something is held, or legs can carry it.</summary>
     private static Move? Held(Move m, string item) => m.Kit.Contains(item) ? m
         : m.Kit.Any(KitList.IsHeld) ? m with { Kit = [.. m.Kit.Select(i => KitList.IsHeld(i) ? item : i).Distinct()] }
-        : IsLegs(m) && m.Load == LoadClass.None && m.Impact < Impact.High ? m with { Kit = m.Kit.Insert(0, item), Load = LoadClass.Moderate, Around = Added(m, ("no kit", "no load")) }
+        : IsLegs(m) && m.Load == LoadClass.None && m.Impact < Impact.High || m.Pattern == Pattern.Jump && m.Tags.Bears == Bearing.Hands ? m with { Kit = m.Kit.Insert(0, item), Load = LoadClass.Moderate, Around = Added(m, ("no kit", "no load")) }
         : null;
 
     /// <summary>With that in the hands: instead of what is held, at the chest, or carried by the legs.</summary>
@@ -246,6 +250,8 @@ public static class Modifiers
             : null;
     }
 
+    private static Move? OnKnees(Move m) => m.Posture == Posture.Plank && m.Tags.Bears != Bearing.None && m.Impact == Impact.None ? Without(m, Muscle.Quads) with { Around = Added(m, ("knees", Supported)) } : null;
+
     /// <summary>Hands or feet in straps, the body its own weight.</summary>
     private static Move? InStraps(Move m)
     {
@@ -262,7 +268,7 @@ public static class Modifiers
     }
 
     private static Move? Banded(Move m) => m.Kit.Contains("band") ? m
-        : m.Impact > Impact.Low || m.Pattern is Pattern.Stretch or Pattern.Carry || m.Kit.Contains("stability ball") ? null
+        : m.Pattern is Pattern.Stretch or Pattern.Carry || m.Kit.Contains("stability ball") ? null
         : m with { Kit = [.. m.Kit.Where(i => !KitList.IsHeld(i)), "band"], Load = IsLegs(m) ? LoadClass.Moderate : LoadClass.Light, Around = Added(m, ("no kit", "no load")) };
 
     private static Move Unloaded(Move m) => m with { Kit = [.. m.Kit.Where(i => !KitList.IsHeld(i))], Load = LoadClass.None, Around = m.Around.Remove("no kit") };

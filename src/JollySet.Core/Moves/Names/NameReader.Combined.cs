@@ -16,7 +16,19 @@ public sealed partial class NameReader
     {
         if (text.Contains(',', StringComparison.Ordinal) || !words.TrueForAll(w => Joins.Contains(w) || vocabulary.Contains(w)))
             return null;
-        return !AreMany(text) && Parts(words, MostCombined) is { } parts ? Told(text, parts) : null;
+        if (AreMany(text))
+            return null;
+        if (Parts(words, MostCombined) is { } parts)
+            return Told(text, parts);
+        // “Plank to pike”: a part that may mean several is asked about with the whole.
+        for (var at = 1; at + 1 < words.Count; at++)
+            if (Making.Contains(words[at]) && Understood("", words[..at]) is { } first && byAsked.TryGetValue(NameWords.KeyOf(words[(at + 1)..]), out var meant) && meant.OrderBy(m => m.Level != first.Move!.Level).FirstOrDefault(m => Combination.AreOne(first.Move!, m)) is { } then)
+            {
+                var name = $"{string.Join(' ', words[..at])} {words[at]} {then.Name}";
+                return Told(text, [first, Told("", then, [], then)]) with { Known = Sureness.Likely, How = $"is {name} meant?", Meant = name, Nearest = [first.Base, then.Name] };
+            }
+
+        return null;
     }
 
     /// <summary>“Triceps extensions with curls” pairs two.</summary>
@@ -48,7 +60,7 @@ public sealed partial class NameReader
         var words = NameWords.Split(text.Length > NameWords.LongestName ? "" : text);
         if (words.Count is < 2 or > MostSlipped || text.Contains(',', StringComparison.Ordinal) || NameWords.Of(string.Join(' ', words)).Exists(w => Joins.Contains(w) || !vocabulary.Contains(w)))
             return null;
-        if (Beside(words, MostCombined) is not { } parts || parts.Exists(p => p.Move!.Tags.IsHold || p.Move.Pattern is Pattern.Stretch or Pattern.Mobility))
+        if (Beside(words, MostCombined) is not { } parts || parts[^1].Move!.Tags.IsHold || parts.Exists(p => p.Move!.Pattern is Pattern.Stretch or Pattern.Mobility))
             return null;
         var meant = string.Join(" to ", parts.Select(p => p.Text));
         return Told(text, parts) is var told ? told with { Known = Sureness.Likely, How = $"is {meant} meant?", Meant = meant, Nearest = [.. parts.Select(p => p.Base).Distinct().Take(Choices)] } : null;

@@ -94,12 +94,13 @@ public sealed partial class NameReader
                 foreach (var join in Joins)
                     if (Named([.. words[..at], join, .. words[(at + 1)..]]) is { } joint)
                         return Told(text, joint, [], joint);
+        if (Redundant(text, words) is { } plain)
+            return plain;
         // “Reverse lunge to curl” is both in one rep.
         if (Combined(text, words) is { } both)
             return both;
-        // “Push-up on the bench” is a bench push-up.
-        if (words.IndexOf("on") is > 0 and var on && on + 1 < words.Count && BaseOf([.. words[..on], .. words[(on + 1)..].Where(w => w != "the")]) is { } placed)
-            return Told(text, placed, [], placed);
+        if (Placed(words) is { } there)
+            return Told(text, there, [], there);
         // “Seated marching” is a seated march.
         if (words.ConvertAll(Doing) is var done && !done.SequenceEqual(words) && Understood(text, done) is { } doing && IsOneOf(text))
             return doing;
@@ -120,6 +121,26 @@ public sealed partial class NameReader
             near = Near(mended, Choices, "");
         return new NameReading(text, Sureness.Unknown, null, "", [], near.IsEmpty ? "nothing like it is known" : $"near are {string.Join(", ", near)}", near) { Shared = near.IsEmpty ? 0 : SharedWith(near[0], words) };
     }
+
+    /// <summary>A name of which a word says what the move says already: the muscle it works, or both legs of what both do.</summary>
+    private NameReading? Redundant(string text, List<string> words)
+    {
+        for (var at = 0; at < words.Count && words.Count > 2; at++)
+        {
+            var isBoth = words[at] is "double" or "both" && at + 1 < words.Count && words[at + 1] is "leg" or "arm";
+            if (!isBoth && !MuscleWords.Has(words[at]))
+                continue;
+            List<string> rest = [.. words[..at], .. words[(at + 1)..]];
+            var found = Understood(text, rest) ?? (Placed(rest) is { } placed ? Told(text, placed, [], placed) : null);
+            if (found?.Move is { } move && (isBoth ? move.Sides != MoveSides.OneSided : MuscleWords.IsOf(words[at], move)) && IsOneOf(text))
+                return found;
+        }
+
+        return null;
+    }
+
+    /// <summary>“Push-up on the bench” is a bench push-up.</summary>
+    private Move? Placed(List<string> words) => words.IndexOf("on") is > 0 and var on && on + 1 < words.Count ? Named([.. words[(on + 1)..], .. words[..on]]) ?? BaseOf([.. words[..on], .. words[(on + 1)..]]) : null;
 
     /// <summary>What is done, without its “-ing”, where that is a word of the library.</summary>
     private string Doing(string word)
@@ -206,8 +227,8 @@ public sealed partial class NameReader
     private Move? ByContent(List<string> words) => byContent.GetValueOrDefault(Content(words));
 
     /// <summary>What a name says whatever joins its words: “plank with reach” is a plank reach, a leg lift a leg raise, a side jump a side hop.</summary>
-    private static string Content(IReadOnlyList<string> words) =>
-        string.Join(' ', words.Where((w, at) => at == 0 || at == words.Count - 1 || w is not ("with" or "and")).Select(w => w switch { "lift" => "raise", "hop" => "jump", _ => w }));
+    private static string Content(List<string> words) =>
+        string.Join(' ', words.Where((w, at) => at == 0 || at == words.Count - 1 || w is not ("with" or "and")).Select(w => w switch { "lift" => "raise", "hop" => "jump", "lateral" or "sideway" => "side", "rotation" or "turn" => "twist", "touch" => "tap", _ => w }));
 
     /// <summary>“Stability ball crunch” is the ball crunch, where that is done on one.</summary>
     private Move? OfBall(List<string> words)

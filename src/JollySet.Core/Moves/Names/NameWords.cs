@@ -17,12 +17,14 @@ internal static partial class NameWords
     {
         ["db"] = ["dumbbell"],
         ["dumbell"] = ["dumbbell"],
+        ["dbs"] = ["dumbbell"],
         ["kb"] = ["kettlebell"],
+        ["kbs"] = ["kettlebell"],
         ["kettle"] = ["kettlebell"],
         ["bb"] = ["barbell"],
         ["sa"] = ["single", "arm"],
         ["sl"] = ["single", "leg"],
-        ["2h"] = ["two", "handed"],
+        ["2h"] = ["two", "arm"],
         ["alt"] = ["alternating"],
         ["alternate"] = ["alternating"],
         ["sq"] = ["squat"],
@@ -95,6 +97,7 @@ internal static partial class NameWords
         ["tin"] = ["dumbbell"],
         ["can"] = ["dumbbell"],
         ["bottle"] = ["dumbbell"],
+        ["partner"] = [],
         ["easy"] = [],
         ["gentle"] = [],
         ["resistance"] = [],
@@ -120,7 +123,6 @@ internal static partial class NameWords
         ["balance"] = "stability",
         ["med"] = "medicine",
         ["weighted"] = "medicine",
-        ["slam"] = "medicine",
     }.ToFrozenDictionary();
 
     /// <summary>Whether a word as it is written says more than one.</summary>

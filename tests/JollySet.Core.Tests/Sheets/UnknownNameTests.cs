@@ -80,7 +80,7 @@ public class UnknownNameTests
         Assert.Equal((Posture.Kneeling, MoveSides.OneSided), (move.Posture, move.Sides));
         Assert.Equal(["kettlebell", "mat"], move.Kit.AsEnumerable());
         Assert.Equal(MoveLibrary.Shipped.Find("overhead press")!.Muscles, move.Muscles);
-        Assert.Contains("no difference that is known", SheetReader.Read("# T\n== A (circuit, work 40)\nnew: x (like squat, sideways)\n").Errors[0].Message, StringComparison.Ordinal);
+        Assert.Contains("no difference that is known", SheetReader.Read("# T\n== A (circuit, work 40)\nnew: x (like squat, upwards)\n").Errors[0].Message, StringComparison.Ordinal);
     }
 
     [Fact]

@@ -38,6 +38,13 @@ public sealed class CombinedNameTests
     [InlineData("goblet squats and")]
     [InlineData("lunges rows")]
     [InlineData("to catch your breath")]
+    [InlineData("squat rack")]
+    [InlineData("run to the bench")]
+    [InlineData("row of chairs")]
+    [InlineData("step into the light")]
+    [InlineData("fast")]
+    [InlineData("pose for a photo")]
+    [InlineData("chair yoga")]
     public void What_is_a_way_of_the_other_a_pair_or_no_move_is_not_one(string written) => Assert.NotEqual(Sureness.Certain, Library.Reader.Read(written).Known);
 
     [Theory]
@@ -77,6 +84,23 @@ public sealed class CombinedNameTests
     [InlineData("clean n press", "clean and press")]
     [InlineData("jack knives", "V-up")]
     [InlineData("mini band squats", "banded · squat")]
+    [InlineData("bench tricep dips", "triceps dip")]
+    [InlineData("doorway pec stretch", "doorway chest stretch")]
+    [InlineData("double leg drops", "leg lowering")]
+    [InlineData("forearm plank with leg lift", "plank leg lift")]
+    [InlineData("lateral jumps", "side hop")]
+    [InlineData("bear crawl forward and back", "bear crawl")]
+    [InlineData("modified side plank", "side plank on knees")]
+    [InlineData("single arm DB thruster", "single-arm · squat to press")]
+    [InlineData("barbell lunge", "barbell · forward lunge")]
+    [InlineData("dead bugs with weight", "weighted · dead bug")]
+    [InlineData("slider plank jacks", "sliding · plank jack")]
+    [InlineData("chest press with band", "band chest press")]
+    [InlineData("heel raises with chair", "supported · calf raise")]
+    [InlineData("calf stretch at wall", "calf stretch")]
+    [InlineData("glute stretch seated", "seated · glute stretch")]
+    [InlineData("march with arms", "march on the spot")]
+    [InlineData("punches with dumbbells", "dumbbell · shadow punches")]
     public void Other_words_say_the_same(string written, string? how)
     {
         var reading = Library.Reader.Read(written);

@@ -54,7 +54,8 @@ public static class Modifiers
         new("on the floor", "on floor|on mat", m => m.IsOnFloor ? m : null),
         new("on the forearms", "forearm|elbow|on forearm|on elbow", m => m.Tags.Bears == Bearing.Forearms ? m : null),
         new("big", "big|large|forward|backward|backwards", m => m.Pattern == Pattern.Mobility ? m : null),
-        new("low-impact", "low impact|no impact|modified|low", m => m.Impact < Impact.Middle && m.Posture == Posture.Plank && m.Tags.Bears != Bearing.None && !m.Tags.IsBeginning ? OnKnees(m) : m.Impact >= Impact.Middle ? m with { Impact = Impact.Low, Around = m.Around.Remove("no jumping").Remove("quiet"), Tags = m.Tags with { IsExplosive = false } } : null),
+        new("low-impact", "low impact|no impact|low", LowImpact),
+        new("modified", "modified", m => m.Posture == Posture.Plank && m.Impact < Impact.Middle ? OnKnees(m) : LowImpact(m)),
         .. Stances,
         .. Grips,
         .. Carried,
@@ -66,7 +67,9 @@ public static class Modifiers
     private static IEnumerable<Modifier> Stances =>
     [
         new("chest-supported", "chest supported|chest on a bench", m => m.Pattern is Pattern.Pull or Pattern.Isolation && m.Posture == Posture.Hinged && m.Muscles.Any(s => s.Share == 1 && s.Muscle is Muscle.UpperBack or Muscle.Lats or Muscle.RearDelts or Muscle.SideDelts) ? Without(m, Muscle.LowerBack) with { Posture = Posture.Lying, Kit = With(m.Kit, "bench"), Around = m.Around.Remove("low back") } : null),
-        new("supported", "supported|assisted|holding chair|holding wall|holding on|hand on wall|hand on chair", m => m.Level == Level.Up && m.Troubles("balance") ? m with { Around = m.Around.Remove("balance"), Tags = m.Tags with { IsOneLegged = false } } : null),
+        new("supported", "supported|assisted|with support|holding chair|holding wall|holding on|hand on wall|hand on chair|with chair|at chair|at wall|with wall|against wall", m => m.IsStretch ? m : m.Level != Level.Up ? null : m.Troubles("balance") ? m with { Around = m.Around.Remove("balance"), Tags = m.Tags with { IsOneLegged = false } } : m.Posture == Posture.Standing && m.Load == LoadClass.None ? m : null),
+        new("in its place", "on bench|on step|on box|on chair|off bench|off step|off box|off chair|from bench|from step|from chair|from box", m => m.Kit.Any(k => k is "bench" or "step" or "chair") ? m : null),
+        new("with the arms", "with arm|with arm swing|with clap|with touch|with floor touch", m => m.Pattern is Pattern.Locomotion or Pattern.March or Pattern.Jump ? m : null),
         new("narrow", "narrow|narrow stance|close stance", m => m.Pattern == Pattern.Squat ? Without(m, Muscle.Adductors) : null),
         new("eyes closed", "eye closed|eye shut", m => m.Level == Level.Up && m.Load == LoadClass.None ? m with { Around = Added(m, ("balance", Supported)) } : null),
         new("heels raised", "heel raised|heel elevated", m => m.Pattern != Pattern.Squat || m.Posture != Posture.Standing ? null : AtMost(m, Muscle.Glutes, 0.5m) with { Kit = With(m.Kit, "heel wedge"), Around = Added(m, ("knees", "squat to chair"), ("no kit", Smaller)) }),
@@ -98,7 +101,7 @@ public static class Modifiers
     private static IEnumerable<Modifier> Carried =>
     [
         new("goblet", "goblet|goblet hold", m => Carrying(m) is { } legs ? Same(AtLeast(AtLeast(legs, Muscle.Abs, 0.25m), Muscle.UpperBack, 0.25m) with { Kit = OneHeld(m, "dumbbell") }, m) : null),
-        new("front rack", "front rack|racked|rack|front loaded", m => Carrying(m) is { } legs ? AtLeast(AtLeast(legs, Muscle.Abs, 0.25m), Muscle.UpperBack, 0.25m) with { Kit = m.Kit.Any(KitList.IsHeld) ? m.Kit : OneHeld(m, "dumbbells"), Around = Added(legs, ("wrists", "no load")) } : null),
+        new("front rack", "front rack|racked|in rack|front loaded", m => Carrying(m) is { } legs ? AtLeast(AtLeast(legs, Muscle.Abs, 0.25m), Muscle.UpperBack, 0.25m) with { Kit = m.Kit.Any(KitList.IsHeld) ? m.Kit : OneHeld(m, "dumbbells"), Around = Added(legs, ("wrists", "no load")) } : null),
         new("overhead", "overhead|overhead hold", m => Carrying(m) is { } legs ? AtLeast(AtLeast(legs, Muscle.FrontDelts, 0.5m), Muscle.UpperBack, 0.5m) with { Load = LoadClass.Light, Kit = m.Kit.Any(KitList.IsHeld) ? m.Kit : OneHeld(m, "dumbbell"), Around = Added(legs, ("shoulders", "no load"), ("low back", "no load")), Tags = m.Tags with { ArmsOverhead = true } } : null),
         new("suitcase", "suitcase|suitcase hold|offset", m => Carrying(m) is { } legs ? AtLeast(legs, Muscle.Obliques, 0.5m) with { Sides = MoveSides.OneSided, Kit = OneHeld(m, "dumbbell") } : null),
         new("with a rucksack", "rucksack|backpack", m => Loaded(m, "rucksack")),
@@ -214,23 +217,26 @@ public static class Modifiers
     };
 
     private static Move? Seated(Move m) => m.Posture == Posture.Seated ? m
-        : !IsUpper(m) && !(m.Tags.CanSit && m.Level == Level.Up && m.Load == LoadClass.None && m.Impact == Impact.None) ? null
+        : !IsUpper(m) && !(m.Tags.CanSit && (m.Level == Level.Up || m.IsStretch) && m.Load == LoadClass.None && m.Impact == Impact.None) ? null
         : m with
         {
             Posture = Posture.Seated,
             Kit = m.Kit.Contains("chair") ? m.Kit : m.Kit.Add("chair"),
             Muscles = IsUpper(m) ? [.. m.Muscles.Where(s => !Legs.Contains(s.Muscle))] : m.Muscles,
-            Around = m.Around.Remove("balance").Remove("knees").Remove("seated"),
+            Around = m.Around.Remove("balance").Remove("knees").Remove("seated").Remove("no floor"),
         };
 
     /// <summary>The same with something else in the hands: only where something is held, or legs can carry it.</summary>
     private static Move? Held(Move m, string item) => m.Kit.Contains(item) ? m
         : m.Kit.Any(KitList.IsHeld) ? m with { Kit = [.. m.Kit.Select(i => KitList.IsHeld(i) ? item : i).Distinct()] }
-        : IsLegs(m) && m.Load == LoadClass.None && m.Impact < Impact.High || m.Pattern == Pattern.Jump && m.Tags.Bears == Bearing.Hands ? m with { Kit = m.Kit.Insert(0, item), Load = LoadClass.Moderate, Around = Added(m, ("no kit", "no load")) }
+        : IsLegs(m) && m.Load == LoadClass.None && m.Impact < Impact.High || m.Pattern == Pattern.Jump && m.Tags.Bears == Bearing.Hands || IsPunching(m) && m.Load == LoadClass.None ? m with { Kit = m.Kit.Insert(0, item), Load = LoadClass.Moderate, Around = Added(m, ("no kit", "no load")) }
         : null;
 
     /// <summary>With that in the hands: instead of what is held, at the chest, or carried by the legs.</summary>
     private static Move? Loaded(Move m, string item) => m.Kit.Any(KitList.IsHeld) || !IsTrunk(m) ? Held(m, item) : AtChest(m, item);
+
+    /// <summary>Arms that work fast with nothing in the hands.</summary>
+    private static bool IsPunching(Move m) => m.Pattern == Pattern.Locomotion && m.Impact == Impact.None && m.Muscles.Any(s => s.Muscle == Muscle.FrontDelts && s.Share == 1);
 
     private static bool IsTrunk(Move m) => m.Pattern is Pattern.TrunkFlexion or Pattern.Rotation;
 
@@ -249,6 +255,9 @@ public static class Modifiers
             : m.Pattern is Pattern.TrunkFlexion or Pattern.HipBridge && m.Posture == Posture.Lying || m.Pattern == Pattern.Brace && m.Posture == Posture.Plank || m.Pattern is Pattern.Push && m.Level == Level.Down ? AtLeast(m, Muscle.Abs, 0.5m) with { Kit = With(m.Kit, Ball), Around = Added(m, ("balance", Supported), ("no kit", Smaller)) }
             : null;
     }
+
+    /// <summary>With a foot always down.</summary>
+    private static Move? LowImpact(Move m) => m.Impact < Impact.Middle ? null : m with { Impact = Impact.Low, Around = m.Around.Remove("no jumping").Remove("quiet"), Tags = m.Tags with { IsExplosive = false } };
 
     private static Move? OnKnees(Move m) => m.Posture == Posture.Plank && m.Tags.Bears != Bearing.None && m.Impact == Impact.None ? Without(m, Muscle.Quads) with { Around = Added(m, ("knees", Supported)) } : null;
 

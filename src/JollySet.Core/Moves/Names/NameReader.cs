@@ -84,6 +84,12 @@ public sealed partial class NameReader
             return new NameReading(text, Sureness.Unknown, null, "", [], "several things stand in it", Near(words, Choices, ""));
         if (words.Count == 0)
             return new NameReading(text, Sureness.Unknown, null, "", [], "there is no word in it", []);
+        return Certainly(text, words) ?? Likely(text, words) ?? Unknown(text, words);
+    }
+
+    /// <summary>What a coach would not ask about; null where there is nothing of it.</summary>
+    private NameReading? Certainly(string text, List<string> words)
+    {
         if (byLetters.TryGetValue(NameWords.Joined(text), out var written))
             return Told(text, written, [], written);
         if (Understood(text, words) is { } sure && IsOneOf(text))
@@ -94,44 +100,51 @@ public sealed partial class NameReader
                 foreach (var join in Joins)
                     if (Named([.. words[..at], join, .. words[(at + 1)..]]) is { } joint)
                         return Told(text, joint, [], joint);
-        if (Redundant(text, words) is { } plain)
-            return plain;
-        // “Reverse lunge to curl” is both in one rep.
-        if (Combined(text, words) is { } both)
-            return both;
-        if (Placed(words) is { } there)
-            return Told(text, there, [], there);
+        // “Bench tricep dips”, “reverse lunge to curl”, which is both in one rep, “push-up on the bench”.
+        if ((Redundant(text, words) ?? Combined(text, words)) is { } other)
+            return other;
+        if (Placed(words) is { } placed)
+            return Told(text, placed, [], placed);
         // “Seated marching” is a seated march.
-        if (words.ConvertAll(Doing) is var done && !done.SequenceEqual(words) && Understood(text, done) is { } doing && IsOneOf(text))
-            return doing;
+        return words.ConvertAll(Doing) is var done && !done.SequenceEqual(words) && Understood(text, done) is { } doing && IsOneOf(text) ? doing : null;
+    }
+
+    /// <summary>What is most likely meant, and is asked; null where nothing is likely.</summary>
+    private NameReading? Likely(string text, List<string> words)
+    {
         // “Dips” are most likely those of the triceps.
         if (byAsked.TryGetValue(NameWords.KeyOf(words), out var meant))
             return new NameReading(text, Sureness.Likely, meant[0], meant[0].Name, [], $"is {meant[0].Name} meant?", [.. meant.Select(m => m.Name).Concat(Near(words, Choices, meant[0].Name)).Distinct().Take(Choices)]) { Meant = meant[0].Name, Several = [.. meant] };
         if (AskedWith(text, words) is { } other)
             return other;
-        var mended = NameWords.Of(string.Join(' ', NameWords.Split(text.Length > NameWords.LongestName ? text[..NameWords.LongestName] : text).Select(Put)));
-        if (!mended.SequenceEqual(words) && Understood(text, mended) is { } slip)
+        if (MendedWords(text) is var mended && !mended.SequenceEqual(words) && Understood(text, mended) is { } slip)
             return slip with { Known = Sureness.Likely, How = $"is {slip.How} meant?", Nearest = [slip.Base, .. Near(mended, Choices - 1, slip.Base)], Meant = slip.Modifiers.IsEmpty ? slip.Base : string.Join(' ', mended) };
         if (SideBySide(text) is { } pair)
             return pair;
-        if (BySlips(text, words) is { } only)
-            return only with { Known = Sureness.Likely, How = $"is {only.How} meant?", Nearest = [only.Base, .. Near(words, Choices - 1, only.Base)], Meant = only.Base };
+        return BySlips(text, words) is { } only ? only with { Known = Sureness.Likely, How = $"is {only.How} meant?", Nearest = [only.Base, .. Near(words, Choices - 1, only.Base)], Meant = only.Base } : null;
+    }
+
+    private NameReading Unknown(string text, List<string> words)
+    {
         var near = Near(words, Choices, "");
         if (near.IsEmpty)
-            near = Near(mended, Choices, "");
+            near = Near(MendedWords(text), Choices, "");
         return new NameReading(text, Sureness.Unknown, null, "", [], near.IsEmpty ? "nothing like it is known" : $"near are {string.Join(", ", near)}", near) { Shared = near.IsEmpty ? 0 : SharedWith(near[0], words) };
     }
+
+    /// <summary>The words with their slips put right.</summary>
+    private List<string> MendedWords(string text) => NameWords.Of(string.Join(' ', NameWords.Split(text.Length > NameWords.LongestName ? text[..NameWords.LongestName] : text).Select(Put)));
 
     /// <summary>A name of which a word says what the move says already: the muscle it works, or both legs of what both do.</summary>
     private NameReading? Redundant(string text, List<string> words)
     {
         for (var at = 0; at < words.Count && words.Count > 2; at++)
         {
-            var isBoth = words[at] is "double" or "both" && at + 1 < words.Count && words[at + 1] is "leg" or "arm";
+            var isBoth = words[at] is "double" or "both" or "two" && at + 1 < words.Count && words[at + 1] is "leg" or "arm";
             if (!isBoth && !MuscleWords.Has(words[at]))
                 continue;
             List<string> rest = [.. words[..at], .. words[(at + 1)..]];
-            var found = Understood(text, rest) ?? (Placed(rest) is { } placed ? Told(text, placed, [], placed) : null);
+            var found = Understood(text, rest) ?? (Placed(rest) is { } placed ? Told(text, placed, [], placed) : null) ?? (isBoth ? Understood(text, [.. words[..at], .. words[(at + 2)..]]) : null);
             if (found?.Move is { } move && (isBoth ? move.Sides != MoveSides.OneSided : MuscleWords.IsOf(words[at], move)) && IsOneOf(text))
                 return found;
         }
@@ -220,9 +233,12 @@ public sealed partial class NameReader
         : new NameReading(text, Sureness.Certain, changed with { Name = $"{string.Join(", ", modifiers)} {of.Name}", Also = [] }, of.Name, modifiers, $"{string.Join(", ", modifiers)} · {of.Name}", []);
 
     private Move? BaseOf(List<string> words) => words.Count == 0 ? null
-        : Named(words) ?? (words.Count > 1 ? ByContent(words) : null) ?? OfBall(words);
+        : Named(words) ?? WithKit(words) ?? (words.Count > 1 ? ByContent(words) : null) ?? OfBall(words);
 
     private Move? Named(List<string> words) => byKey.GetValueOrDefault(NameWords.KeyOf(words)) ?? bySorted.GetValueOrDefault(Sorted(words));
+
+    /// <summary>“Chest press with band” is the band chest press.</summary>
+    private Move? WithKit(List<string> words) => words is [.., "with", "band" or "kettlebell" or "dumbbell" or "barbell" or "ball" or "plate" or "slider" or "towel" or "rucksack"] ? Named([words[^1], .. words[..^2]]) : null;
 
     private Move? ByContent(List<string> words) => byContent.GetValueOrDefault(Content(words));
 

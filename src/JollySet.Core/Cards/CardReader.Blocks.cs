@@ -124,6 +124,14 @@ public sealed partial class CardReader
             return Applied(listed, scan, line);
         if (isEmpty && !isNamed && !goesOn && length is null && items is null && Current is { IsOwnTime: false } current && !IsWhole(current, scan) && !IsDone(current, scan, line) && ((current.Stations.Count == 0 && !(current.Part != CardPart.Main && (current.Length is not null || (current.Notes.Count > 0 && scan.RoundsLow > 1)) && (scan.Work is not null || scan.Scheme is not null || scan.Every is not null || scan.IsAmrap || scan.RoundsLow > 2 || text.EndsWith(':')))) || (current.Part == CardPart.Main && !current.HasSettings && !((scan.Scheme is not null || scan.IsAmrap || (scan.Every is not null && current.Stations.Exists(s => s.Sets > 1))) && current.Stations.Count > 0 && current.Stations.TrueForAll(s => s.Amount is not null))) || scan.Work is null && scan.Scheme is null && scan.Every is null && !scan.IsAmrap && current.RoundsLow is null && current is not { Part: not CardPart.Main, Length: not null, Stations.Count: 0 }) && Applied(current, scan, line))
             return true;
+        // “40/20: squats, rows” right below “circuit x3”: how long, and what, of the block that has neither.
+        if (isEmpty && !isNamed && !isSame && length is null && items is not null && scan is { Work: not null, RoundsLow: null, Scheme: null } && Current is { Part: CardPart.Main, IsNamed: true, Stations.Count: 0, RoundsLow: not null, Work: null, Scheme: null, Length: null, IsOwnTime: false } waiting && LineAbove(line) == waiting.Line)
+        {
+            Applied(waiting, scan, line, isSetting: false);
+            TakeItems(waiting, items, part, line);
+            return true;
+        }
+
         // Words behind how it runs are no name: “40 s work, 10 s rest, all on the mat”.
         var isBehind = part == CardPart.Main && !isNamed && !isEmpty && items is null && (!text.EndsWith(':') || SaysHow.IsMatch(named)) && char.IsAsciiDigit(text[0]) && !line.IsHeading;
         var entitled = begins.Success && char.IsAsciiDigit(begins.Value[^1]) && named != begins.Value ? $"{begins.Value}{(before[begins.Length..].StartsWith(" - ", StringComparison.Ordinal) && named.Length > 0 && char.IsLetter(named[0]) ? " –" : "")} {named}" : named;

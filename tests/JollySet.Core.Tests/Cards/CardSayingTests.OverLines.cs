@@ -129,4 +129,11 @@ public partial class CardSayingTests
         Holds(from way in new[] { "40/20 x 2: ", "Set 1 - 40 sec on/20 sec off x 2: ", "2 rounds of 40/20: " }
               select $"{way}squats + curls, side to side squats, plank",
             c => $"{c}\n", _ => "\nsquats + curls\nside to side squats\nplank\n", also: "2 rounds, work 40, rest 20)");
+
+    [Fact]
+    public void How_long_and_what_on_the_line_below_a_head_is_of_that_head() =>
+        Holds(from head in new[] { "Circuit x3", "Circuit, 3 rounds", "Main circuit - 3 rounds" }
+              from how in new[] { "40/20: ", "40s on 20s off: ", "40 sec work, 20 sec rest - " }
+              select $"{head}\n{how}squats, rows, plank",
+            c => $"{c}\n", _ => "\nsquats\nrows\nplank\n", also: "(circuit, 3 rounds, work 40, rest 20)");
 }

@@ -61,9 +61,8 @@ public static class CoolDownBuilder
         // Where everyone sits, a stretch that can be done sitting serves.
         if (all.Length == 0)
             all = [.. library.All.Where(m => m.IsStretch && !m.IsOnFloor && m.Kit.IsEmpty)];
-        new Random(seed).Shuffle(all);
         // At the end nobody learns anything new: easy ones, and those that everybody knows first.
-        return [.. all.OrderBy(m => brief.Needs.Count(m.Troubles)).ThenBy(m => m.Tags.Rung > EasyRung).ThenByDescending(m => m.Tags.Staple)];
+        return [.. all.OrderBy(m => brief.Needs.Count(m.Troubles)).ThenBy(m => m.Tags.Rung > EasyRung).ThenByDescending(m => m.Tags.Staple).ThenBy(m => Luck.Of(seed, m.Name))];
     }
 
     /// <summary>The stretches that reach most of what is loaded with the fewest periods; then, while there is time, what comes next.</summary>

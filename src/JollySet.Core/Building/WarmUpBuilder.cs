@@ -49,8 +49,7 @@ public static class WarmUpBuilder
             .Where(m => brief.Kit.IsEmpty ? m.Kit.All(KitList.IsGiven) : Suits.Kit(brief, m))
             .Where(m => Suits.Needs(brief, m) && !AskFirst.SpeaksAgainst(brief, m) && m.Tags.Is(Role.WarmUp))
             .ToArray();
-        new Random(seed).Shuffle(all);
-        return [.. all.OrderBy(m => Suits.EveryNeed(brief, m) ? 0 : 1).ThenBy(m => m.Level).ThenByDescending(m => m.Tags.Staple)];
+        return [.. all.OrderBy(m => Suits.EveryNeed(brief, m) ? 0 : 1).ThenBy(m => m.Level).ThenByDescending(m => m.Tags.Staple).ThenBy(m => Luck.Of(seed, m.Name))];
     }
 
     private static List<Joint> Joints(IEnumerable<WorkSet> main) =>

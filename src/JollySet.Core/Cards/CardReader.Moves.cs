@@ -52,17 +52,19 @@ public sealed partial class CardReader
         move.Name == other.Name || move.Pattern != other.Pattern || !move.Muscles.Where(m => m.Share == 1).Any(m => other.Muscles.Any(o => o.Muscle == m.Muscle && o.Share == 1)) ? null
         : other.Tags.Rung < move.Tags.Rung || move.Easier == other.Name ? "easier" : null;
 
+    private static List<string> PartsOf(string name) => [.. Plus.Split(name).Select(p => p.Trim()).Where(p => p.Length > 0)];
+
     /// <summary>The name of a station and its move; null where the words are no name at all.</summary>
     private (string Name, Move? Move)? Named(CardWords line, string name, CardScan scan)
     {
         if (name.Length is 0 or > 120)
             return null;
-        var parts = Plus.Split(name).Select(p => p.Trim()).Where(p => p.Length > 0).ToList();
         // “Curls into presses” is written as the two it is; a squat to press is one.
         if (Understood(name) is { } sure && sure != Guessed)
-            return (sure.Tags.IsCombined && parts.Count > 1 && parts.TrueForAll(IsKnown) && library.Reader.Read(name).Moves > 1 ? string.Join(" + ", parts) : name, sure);
+            return (sure.Tags.IsCombined && library.Reader.Read(name).Moves > 1 && PartsOf(name) is var several && several.TrueForAll(IsKnown) ? string.Join(" + ", several) : name, sure);
         if (Current?.Part == CardPart.CoolDown && Understood(name + " stretch") is { } stretch)
             return (name + " stretch", stretch);
+        var parts = PartsOf(name);
         if (parts.Count is > 1 and <= 4 && parts.TrueForAll(p => Understood(p) is not null))
         {
             foreach (var part in parts.Where(p => Understood(p) == Guessed))

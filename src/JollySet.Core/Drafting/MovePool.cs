@@ -1,7 +1,6 @@
 using System.Collections.Immutable;
-using System.IO.Hashing;
-using System.Text;
 using JollySet.Core.Balance;
+using JollySet.Core.Building;
 using JollySet.Core.Kit;
 using JollySet.Core.Moves;
 using JollySet.Core.Options;
@@ -49,14 +48,11 @@ internal static class MovePool
                 .Where(m => !counted || (m.Pace != PaceClass.Slow && !m.Tags.IsHold))
                 .Where(m => counted || workSeconds >= FullSides || m.Sides != MoveSides.OneSided)
                 .Where(m => ServesGoal(brief, m))
-                .Select(m => (m, price: PriceOf(request, focus, m, counted) + (Chance * Luck(request.Seed, m.Name))))
+                .Select(m => (m, price: PriceOf(request, focus, m, counted) + (Chance * Luck.Of(request.Seed, m.Name))))
                 .OrderBy(m => m.price)
                 .Take(MostLookedAt),
         ];
     }
-
-    /// <summary>From 0 to 1, the same for a seed and a name whatever else the library has: a class drafted again is not another one because a move was added.</summary>
-    private static double Luck(int seed, string name) => XxHash32.HashToUInt32(Encoding.UTF8.GetBytes(name), seed) / (double)uint.MaxValue;
 
     private static bool IsWork(Brief brief, Move move) => move.Pattern switch
     {

@@ -41,23 +41,6 @@ public static class MoveSearch
         ["stretches"] = Role.Stretch,
     }.ToFrozenDictionary();
 
-    /// <summary>Parts of the body that are no focus of a class.</summary>
-    private static readonly FrozenDictionary<string, Muscle[]> Parts = new Dictionary<string, Muscle[]>
-    {
-        ["hips"] = [Muscle.HipFlexors, Muscle.Glutes, Muscle.Abductors, Muscle.Adductors],
-        ["hip"] = [Muscle.HipFlexors, Muscle.Glutes, Muscle.Abductors, Muscle.Adductors],
-        ["delts"] = [Muscle.FrontDelts, Muscle.SideDelts, Muscle.RearDelts],
-        ["traps"] = [Muscle.UpperBack],
-        ["pecs"] = [Muscle.Chest],
-        ["inner thighs"] = [Muscle.Adductors],
-        ["outer thighs"] = [Muscle.Abductors],
-        ["side abs"] = [Muscle.Obliques],
-        ["waist"] = [Muscle.Obliques],
-        ["grip"] = [Muscle.Forearms],
-        ["hamstring"] = [Muscle.Hamstrings],
-        ["calf"] = [Muscle.Calves],
-    }.ToFrozenDictionary();
-
     /// <summary>What a line asks.</summary>
     public static MoveQuestion Read(string text)
     {
@@ -178,13 +161,14 @@ public static class MoveSearch
 
     private static List<Muscle> FocusOf(string phrase)
     {
-        if (Parts.TryGetValue(phrase, out var part))
-            return [.. part];
         // A search for them is one for names and patterns.
         if (Focus.IsWayToMove(phrase))
             return [];
         var focus = Focus.Of(new Brief() { Focus = [phrase] });
-        if (!focus.IsJudged || focus.IsFullBody)
+        // “Hips” and “pecs” are parts of the body, and no focus of a class.
+        if (!focus.IsJudged)
+            return [.. MuscleWords.Of(phrase)];
+        if (focus.IsFullBody)
             return [];
         return [.. Enum.GetValues<Muscle>().Where(focus.Covers)];
     }

@@ -71,7 +71,8 @@ public class DraftTests
     {
         var common = MoveLibrary.Shipped.Find("push-up")!;
         var rare = common with { Name = "aardvark push-up", Also = [], Asked = [], Tags = common.Tags with { Staple = 0 } };
-        var grown = Studio.Shipped with { Library = MoveLibrary.Shipped.With([rare]) };
+        var loosening = MoveLibrary.Shipped.Find("arm circle")! with { Name = "aardvark circle", Also = [], Asked = [] };
+        var grown = Studio.Shipped with { Library = MoveLibrary.Shipped.With([rare, loosening with { Tags = loosening.Tags with { Staple = 0 } }]) };
         Assert.All(Enumerable.Range(1, 8), seed => Assert.Equal(SheetWriter.Write(Make(Loft, seed: seed).Plan!), SheetWriter.Write(Drafter.Make(DraftRequest.Of(Loft, DraftFormat.Circuit, seed), grown).Plan!)));
     }
 

@@ -237,8 +237,8 @@ public sealed partial class NameReader
 
     private Move? Named(List<string> words) => byKey.GetValueOrDefault(NameWords.KeyOf(words)) ?? bySorted.GetValueOrDefault(Sorted(words));
 
-    /// <summary>“Chest press with band” is the band chest press.</summary>
-    private Move? WithKit(List<string> words) => words is [.., "with", "band" or "kettlebell" or "dumbbell" or "barbell" or "ball" or "plate" or "slider" or "towel" or "rucksack"] ? Named([words[^1], .. words[..^2]]) : null;
+    /// <summary>“Chest press with band” is the band chest press; “standing with the chair” only tells where one stands.</summary>
+    private Move? WithKit(List<string> words) => words is [.., "with", var item] && KitList.Known.Contains(KitList.Kind(item)) && !KitList.IsOffFloor(item) ? Named([item, .. words[..^2]]) : null;
 
     private Move? ByContent(List<string> words) => byContent.GetValueOrDefault(Content(words));
 

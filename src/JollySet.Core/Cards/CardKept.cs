@@ -40,7 +40,7 @@ internal static class CardKept
     private static IEnumerable<int> Kept(CardBlock block) =>
         Of(block.Stations.SelectMany(s => s.Notes.Append(s.Sheet())).Concat(block.Notes).Append(block.Head()))
             .Concat(block.Every is { } every ? [every] : [])
-            .Concat(block.Total is { } total && (block.IsAmrap ? block.Length is null : block.Every is { } slot && block.Stations.Count > 0 && total % (slot * block.Stations.Count) == 0 && block.RoundsLow is null) ? [total] : [])
+            .Concat(block.Total is { } total && (block.IsAmrap ? block.Length is null : block.Every is { } slot && block.Stations.Count > 0 && total % (slot * block.Stations.Count) == 0 && (block.RoundsLow is null || total == slot * block.Stations.Count * block.RoundsLow)) ? [total] : [])
             .Append(block.Stations.Count)
             .Concat(block.Length is >= Minute and var length ? [length] : [])
             .Concat(block.Scheme is { } scheme ? [.. scheme.Numbers, scheme.Numbers.Count] : []);

@@ -260,7 +260,7 @@ internal static partial class CardNumbers
 
     private static CardPattern Pausing => field ??= new(@"\b(?:water|drinks?|rest|break)\b", RegexOptions.IgnoreCase);
 
-    private static CardPattern ByMinute => field ??= new(@"^\s*min(?:ute)?\s*\d", RegexOptions.IgnoreCase);
+    private static CardPattern ByMinute => field ??= new(@"^\s*min(?:ute)?\.?\s*\d", RegexOptions.IgnoreCase);
 
     private static CardPattern SaysRounds => field ??= new(@"^(?!.*\b(?:e\d?mom|every|minute)\b).*(?:\b\d{1,2}\s*(?:rounds?|rds?|sets?)\b|\bx\s*\d{1,2}\b)", RegexOptions.IgnoreCase);
 
@@ -273,7 +273,7 @@ internal static partial class CardNumbers
 
     private static CardPattern TheEnd => field ??= new(@"^(?:the\s+)?(?:end|finish|done|home|close|over|bye|goodbye)\b(?:\s+of\s+class)?[.!\s]*$", RegexOptions.IgnoreCase);
 
-    private static CardPattern Number => field ??= new(@"^\s*(?:(?<word>min(?:ute)?|station|stn|exercise|ex|move|no\.?|[ms](?=\d))\s*#?(?<n>\d{1,2})\s*[-:.)]?\s+(?=\w)|(?<n>\d{1,2})\s*:\s+(?=[A-Za-z]|\d{1,3}\s*(?:x\s*)?[A-Za-z])|(?<n>\d{1,2})\s?[-/]\s+(?=\w)|(?<n>\d{1,2})[.)](?=\d{1,3}\s*(?:x|[a-z]|sets?\b))|(?<n>\d{1,2})\s+(?=\d{1,3}\s*x?\s*[a-z])|(?<n>\d{1,2})\s+(?=[A-Za-z])(?!(?:x|min(?:ute)?s?|m|h|hours?|s|secs?|seconds?|rounds?|rds?|sets?|laps?|times?|reps?|kgs?|lbs?|people|ppl|of)\b))", RegexOptions.IgnoreCase);
+    private static CardPattern Number => field ??= new(@"^\s*(?:(?<word>min(?:ute)?\.?|station|stn|exercise|ex|move|no\.?|[ms](?=\d))\s*#?(?<n>\d{1,2})\s*[-:.)]?\s+(?=\w)|(?<n>\d{1,2})\s*:\s+(?=[A-Za-z]|\d{1,3}\s*(?:x\s*)?[A-Za-z])|(?<n>\d{1,2})\s?[-/]\s+(?=\w)|(?<n>\d{1,2})[.)](?=\d{1,3}\s*(?:x|[a-z]|sets?\b))|(?<n>\d{1,2})\s+(?=\d{1,3}\s*x?\s*[a-z])|(?<n>\d{1,2})\s+(?=[A-Za-z])(?!(?:x|min(?:ute)?s?|m|h|hours?|s|secs?|seconds?|rounds?|rds?|sets?|laps?|times?|reps?|kgs?|lbs?|people|ppl|of)\b))", RegexOptions.IgnoreCase);
 
     private static CardPattern Breaths => field ??= new(@"\.\s+(?:(?:and\s+)?then\s+)?(?:an?\s+(?=(?:\d{1,2}|two|three|four|five|six|ten)[\s-]min))?|(?<=[!?])\s+(?=[A-Z\d])|\s+and\s+(?=stretch\b)|[,;]?\s+(?:and\s+)?then\s+(?!(?:a\s+)?\d{1,2}[\s-]*(?:s|secs?|seconds?|min(?:ute)?s?)?\s*(?:to\s+(?:move|change|swap|rest|switch|get|walk|breathe|recover|set)|of\s+rest|rest|off|break)\b)(?=\d|(?:an?|two|three|four|five|six)\s|core\b|stretch|cool|finish|abs\b)|,\s+and\s+(?=\d{1,2}\s*min(?:ute)?s?\s+(?:of\s+)?(?:stretch|cool|core|abs))|;\s+|,?\s+and\s+(?=(?:then\s+)?(?:we\s+)?stretch(?:ed)?[.!]?$)|,?\s+and\s+(?=(?:we(?:'ll)?\s+)?(?:finish|end)\s+(?:on|with|off)\b|cool\s+down\s+(?:for|in)\s+the\s+last)|,?\s+and\s+(?:afterwards|after\s+that|finally)\s+(?=(?:\d{1,2}|five|ten|three|a\s+few)[\s-]+min|stretch|cool)|\s+and\s+(?=\d{1,2}\s*min(?:ute)?s?\s+(?:of\s+)?(?:stretch|cool|core|abs))|(?<=\bhere(?:'s|\s+is)\s+[^:,]{3,30}):\s+|(?<=\b(?:at|in)\s+the\s+[a-z ]{3,24}):\s+(?=\d)|,\s+(?=\d{1,2}\s*(?:rounds?|rds?|sets?|x)\s+of\b(?!\s+\d{1,3}(?:-\d{1,3})?(?:\s+reps)?\s*(?:$|[,;.]|(?:on\s+)?each\b|per\b|then\b|and\b)))|\s+(?=(?:block|circuit|part)\s+(?:one|two|three|four|five|[1-6])\b)|(?<=\bmin(?:ute)?s?),?\s+(?=(?:warm(?:ing)?[\s-]?up|cool(?:ing)?[\s-]?down)\s+(?:for\s+)?\d{1,2}\s*min)|,?\s+(?:oh\s+)?and\s+(?=(?:please\s+)?(?:remember|don'?t\s+forget|mind)\b)|(?<=^plan\b[^:]{0,20}):\s+|(?<=\b(?:warm[\s-]?up|wu)\s+\d{1,2}(?:\s*min(?:ute)?s?)?),\s+|,\s+(?=(?:stretch|cool[\s-]?down|cd)\s+\d)|,\s+(?=\d\s*min(?:ute)?s?\s+(?:water|rest|break)\b)|(?<=^[^:\d]{1,16}):\s+(?=\d)", RegexOptions.IgnoreCase);
 

@@ -8,14 +8,16 @@ internal static class CardOverLines
 {
     /// <summary>The lines that are put otherwise, by their place; a line may become several.</summary>
     /// <param name="isMove">Whether words are a move that is known.</param>
-    public static Dictionary<int, string> Put(string[] lines, Func<string, bool> isMove)
+    /// <param name="isOneMove">Whether words are one move, not two in one rep.</param>
+    public static Dictionary<int, string> Put(string[] lines, Func<string, bool> isMove, Func<string, bool> isOneMove)
     {
         var put = new Dictionary<int, string>();
+        CardShared.Put(lines, put, isMove);
         CardTabatas.Put(lines, put, isMove);
         Counted(lines, put, isMove);
         Repeats(lines, put);
         CardTimeline.Put(lines, put);
-        var (pairs, areTabatas) = (new CardPairs(lines), CardTabatas.AreMany(lines));
+        var (pairs, areTabatas) = (new CardPairs(lines, isOneMove), CardTabatas.AreMany(lines));
         for (var at = 0; at < lines.Length; at++)
             if (!put.ContainsKey(at) && lines[at].Length is > 0 and <= CardText.LongestLine && (pairs.Line(lines[at], isMove) ?? CardTabatas.Line(lines[at], areTabatas, isMove) ?? Alone(lines, at, isMove)) is { } line)
                 put[at] = line;

@@ -4,7 +4,7 @@ using System.Text.RegularExpressions;
 namespace JollySet.Core.Cards;
 
 /// <summary>Two moves and more that a + joins, with their sets: done by turns.</summary>
-internal sealed class CardPairs(string[] lines)
+internal sealed class CardPairs(string[] lines, Func<string, bool> isOneMove)
 {
     /// <summary>The last letter that a pair has, its own or one that was given.</summary>
     private char last = lines.Select(l => Lettered.Match(l)).Where(m => m.Success).Select(m => char.ToUpperInvariant(m.Groups["l"].Value[0])).DefaultIfEmpty((char)('A' - 1)).Max();
@@ -15,7 +15,7 @@ internal sealed class CardPairs(string[] lines)
         if (!line.Contains(" + ", StringComparison.Ordinal) || JoinedSets.Match(line) is not { Success: true } m)
             return null;
         var moves = m.Groups["m"].Captures.Select(c => c.Value.Trim()).ToList();
-        var isOne = moves.Count == 2 && (!moves[0].EndsWith('s') || moves[0].EndsWith("ss", StringComparison.Ordinal)) && (!m.Groups["l"].Success || isMove($"{moves[0]} to {moves[1]}"));
+        var isOne = moves.Count == 2 && (!moves[0].EndsWith('s') || moves[0].EndsWith("ss", StringComparison.Ordinal)) && (!m.Groups["l"].Success || isOneMove($"{moves[0]} to {moves[1]}"));
         if (isOne || !moves.TrueForAll(v => isMove(v)))
             return null;
         if (!m.Groups["l"].Success && last >= 'H')

@@ -18,13 +18,13 @@ public sealed partial class CardReader
     private bool TakesBlock(CardWords line)
     {
         var text = line.Text;
-        if (Backwards.IsMatch(text))
+        if (Backwards.IsMatch(text) || AgainIfTime.IsMatch(text))
         {
             Note(line);
             return true;
         }
 
-        if (TakesSameMoves(line))
+        if (TakesSameMoves(line) || TakesMinutesInAll(line))
             return true;
         // “For time” above what is done.
         if (ForTimeAlone.IsMatch(text) && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } raced && IsStation(raced.Text))
@@ -195,6 +195,9 @@ public sealed partial class CardReader
     private static CardPattern ForTime => field ??= new(@"(?<!\bnot\s)\bfor\s+time\b|\bRFT\b", RegexOptions.IgnoreCase);
 
     private static CardPattern LetteredHead => field ??= new(@"^\W*[A-H]\s*(?:[.):/-]|\s-)");
+
+    /// <summary>“Repeat whole thing if there's time”: nobody can say whether there is.</summary>
+    private static CardPattern AgainIfTime => field ??= new(@"^(?:and\s+|then\s+)?(?:repeat|do|go|run)\b[a-z ']{0,30}\bif\s+(?:there(?:'s|\s+is)\s+|we\s+have\s+|you\s+have\s+)?(?:any\s+)?time[a-z ]{0,12}[.!]*$", RegexOptions.IgnoreCase);
 
     private static CardPattern ForTimeAlone => field ??= new(@"^for\s+time\s*[:-]?$", RegexOptions.IgnoreCase);
 

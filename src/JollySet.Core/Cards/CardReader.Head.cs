@@ -22,6 +22,32 @@ public sealed partial class CardReader
         return IsHead(line) && words.Exists(w => w.Number > line.Number && IsHead(w) && w.Raw.Any(char.IsLower) == line.Raw.Any(char.IsLower) && !w.Text.Equals(line.Text, StringComparison.OrdinalIgnoreCase));
     }
 
+    /// <summary>“Saturday EMOM (20 mins)” right above its moves.</summary>
+    private bool IsOverItsMoves(CardWords line) =>
+        FormatWord.IsMatch(line.Text) && Listed(line.Text).Items is null && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } next && IsStation(next.Text)
+        && Scan(line.Text, isLine: false) is { Scheme: null, Work: null, RoundsLow: null } scan && (scan.Every is not null || scan.IsAmrap) && (scan.Total ?? scan.Length) is > 0 and <= ClassMinutes * 60;
+
+    /// <summary>What the class is called, and how all of it runs.</summary>
+    private void TakesTitleOverMoves(CardWords line)
+    {
+        var word = FormatWord.Match(line.Text);
+        var (scan, title) = (Scan(line.Text, isLine: false), PiecesOf(line) is [var first, ..] ? CardHead.TitleOf(MinutesBeside.Replace(first, "")) : null);
+        if (head.Title.Length > 0 || title is null || !HowWords.Replace(title, "").Any(char.IsLetter))
+        {
+            TakesBlock(line);
+            return;
+        }
+
+        (head.Title, titled) = (title, line.Number);
+        TakesBlock(line with { Text = string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{word.Value} {(scan.Total ?? scan.Length) / 60} min") });
+    }
+
+    private static CardPattern FormatWord => field ??= new(@"\b(?:e\d?mom|amrap)\b", RegexOptions.IgnoreCase);
+
+    private static CardPattern HowWords => field ??= new(@"\b(?:e\d?mom|amrap|for|x|an?|the|in|of|class|workout)\b", RegexOptions.IgnoreCase);
+
+    private static CardPattern MinutesBeside => field ??= new(@"\s*(?:\bfor\s+)?\(?\b\d{1,2}[\s-]*(?:mins?\b|minutes?\b|')\)?\s*", RegexOptions.IgnoreCase);
+
     /// <summary>“Upper 20 min no kit:”: minutes of a whole class, and nothing of how it runs.</summary>
     private bool IsTitled(string text) => text.EndsWith(':') && (ClassLong.IsMatch(text) || (PlanNamed.IsMatch(text) && text.Contains(' ', StringComparison.Ordinal))) && PartOf(text) == CardPart.Main && Scan(text, isLine: false) is { SaysBlock: false, Gaps.Count: 0 };
 

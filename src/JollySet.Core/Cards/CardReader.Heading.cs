@@ -24,7 +24,7 @@ public sealed partial class CardReader
             var line = lines[at];
             if (IsAnswered(line))
                 continue;
-            if (refused.Contains(line.Number) || line.IsLong || line.Letter is not null || line.Text.Length is 0 or > CardText.LongestLine || lines.Exists(l => l != line && l.Line == line.Line) || IsSpoken.IsMatch(line.Text))
+            if (refused.Contains(line.Number) || line.IsLong || line.Letter is not null || IsOverItsMoves(line) || line.Text.Length is 0 or > CardText.LongestLine || lines.Exists(l => l != line && l.Line == line.Line) || IsSpoken.IsMatch(line.Text))
                 break;
             // “Mind the knees” alone is asked about.
             if (head.Title.Length > 0 && PiecesOf(line).TrueForAll(MindedAlone.IsMatch))

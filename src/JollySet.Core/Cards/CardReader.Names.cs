@@ -13,7 +13,7 @@ public sealed partial class CardReader
     {
         left = left.TrimEnd(':').Trim();
         var begins = part == CardPart.WarmUp ? WarmUp.Match(text) : part == CardPart.CoolDown ? CoolDown.Match(text) : Begin(text);
-        if (isEmpty && text.Contains("amrap", StringComparison.OrdinalIgnoreCase) && (!begins.Success || begins.Value.Contains("amrap", StringComparison.OrdinalIgnoreCase)))
+        if (isEmpty && text.Contains("amrap", StringComparison.OrdinalIgnoreCase) && !char.IsAsciiDigit(begins.Value.LastOrDefault()) && (!begins.Success || begins.Value.Contains("amrap", StringComparison.OrdinalIgnoreCase)))
             return FreeName("AMRAP");
         if (isEmpty && !begins.Success && text.All(char.IsLetter))
             return FreeName(text);

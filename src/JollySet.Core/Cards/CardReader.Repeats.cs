@@ -26,6 +26,30 @@ public sealed partial class CardReader
         return true;
     }
 
+    /// <summary>“Repeat for 12 mins”, “= 12 min”, “repeat” below moves that are done one a minute: how long all of it takes, and nothing else.</summary>
+    private bool TakesMinutesInAll(CardWords line)
+    {
+        if (Current is not { Part: CardPart.Main, Every: not null, Stations.Count: > 0 } block)
+            return false;
+        var total = block.Total ?? block.Length;
+        if (MinutesInAll.Match(line.Raw.TrimStart() is ['=', ..] sum ? sum : line.Text) is { Success: true } m && int.Parse(m.Groups["n"].ValueSpan, System.Globalization.CultureInfo.InvariantCulture) * 60 is var said)
+        {
+            if (total is null && block.RoundsLow is null)
+                block.Total = said;
+            else if (said != (total ?? block.Every * block.Stations.Count * block.RoundsLow))
+                Note(line);
+        }
+        else if (!RepeatAlone.IsMatch(line.Text) || line.Text.Any(char.IsAsciiDigit) || (total is null && block.RoundsLow is null))
+        {
+            return false;
+        }
+
+        settings[line.Number] = block;
+        return true;
+    }
+
+    private static CardPattern MinutesInAll => field ??= new(@"^(?:(?:(?:and\s+|then\s+)?(?:repeat|continue|carry\s+on|keep\s+going|go|cycle|rotate|alternate)(?:\s+(?:through|round|around|this|these|it|them|all|the|minutes?|moves?))*\s+(?:for|until|till)|for|=|total(?:\s+of|:|\s+time:?)?)\s*(?:a\s+total\s+of\s+)?(?<n>[0-9]{1,2})\s*(?:mins?|minutes?|')|(?<n>[0-9]{1,2})\s*(?:mins?|minutes?|')(?=\s+(?:in\s+)?(?:total|all)))(?:\s+(?:(?:in\s+)?total|in\s+all|altogether))?[.!]?$", RegexOptions.IgnoreCase);
+
     /// <summary>“Repeat 3-7” below seven moves: the last five once more.</summary>
     private bool TakesRange(CardWords line)
     {

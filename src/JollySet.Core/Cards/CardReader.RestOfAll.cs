@@ -14,7 +14,7 @@ public sealed partial class CardReader
     {
         if (!line.Text.Any(char.IsAsciiDigit) || (blocks.Count > 0 && Current is not { Part: CardPart.Main, Stations.Count: > 0 }))
             return false;
-        var text = OfAllSets.Replace(line.Text.Trim(' ', '(', ')', '.'), " ").Trim();
+        var text = OfAllSets.Replace(OfLifts.Replace(line.Text.Trim(' ', '(', ')', '.'), ""), " ").Trim();
         if (Scan(text, isLine: false) is not { Gaps: [var gap], Work: null, RoundsLow: null, RepsLow: null, Length: null, Sets: null, Scheme: null, Every: null, Load: null, Remark: null, SaysWater: false } scan || gap.For == CardGap.After || !IsEmpty(scan.Left) || BetweenBlocks.IsMatch(line.Text))
             return false;
         if (blocks.Count == 0)
@@ -27,7 +27,7 @@ public sealed partial class CardReader
         }
 
         var open = blocks.FindAll(IsOpenSets);
-        if (open.Count < 2 || open[^1] != Current || !(text != line.Text.Trim(' ', '(', ')', '.') || words.Find(w => w.Number > line.Number && w.Text.Length > 0) is not { } next || PartOf(next.Text) != CardPart.Main))
+        if (open.Count < 2 || (open[^1] != Current && !OfLifts.IsMatch(line.Text)) || !(text != line.Text.Trim(' ', '(', ')', '.') || words.Find(w => w.Number > line.Number && w.Text.Length > 0) is not { } next || PartOf(next.Text) != CardPart.Main))
             return false;
         open.ForEach(b => (b.Rest, b.RestHigh) = (gap.Seconds, gap.High));
         Say(line, CardLineKind.Setting, string.Create(CultureInfo.InvariantCulture, $"rest {gap.Seconds} s · {string.Join(", ", open.Select(b => b.Name))}"));
@@ -53,6 +53,9 @@ public sealed partial class CardReader
         notes.Add(AsTyped(rest.Line));
         Say(rest.Line, CardLineKind.Note, "note, kept here");
     }
+
+    /// <summary>“On the big lifts”: the sets, not the rounds below them.</summary>
+    private static CardPattern OfLifts => field ??= new(@"\s+(?:on|for|of)\s+(?:all\s+)?(?:the\s+)?(?:big|main|heavy|strength)\s+(?:lifts?|sets?|moves|ones|stuff)\b", RegexOptions.IgnoreCase);
 
     private static CardPattern OfAllSets => field ??= new(@"\b(?:for|of|on|between)\s+(?:all|everything|each|every)(?:\s+(?:the\s+)?(?:sets?|of\s+them|exercises|lifts|supersets))?\b|\b(?:throughout|all\s+round)\b|^all\s+(?:with|have|get)\s+", RegexOptions.IgnoreCase);
 }

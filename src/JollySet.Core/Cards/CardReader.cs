@@ -163,7 +163,7 @@ public sealed partial class CardReader
             if (line.Text.Length == 0)
             {
                 if (line.Raw.Any(char.IsLetterOrDigit))
-                    Say(line, CardLineKind.Head, CardNumbers.IsTimed(line.Raw) ? "the end" : CardNumbers.IsOfPairs(line.Raw) || CardTabatas.IsOfTabatas(line.Raw) ? "how each of them runs" : "the table’s headings");
+                    Say(line, CardLineKind.Head, CardNumbers.IsTimed(line.Raw) ? "the end" : CardNumbers.IsOfPairs(line.Raw) || CardTabatas.IsOfTabatas(line.Raw) || CardShared.IsHow(line.Raw) ? "how each of them runs" : "the table’s headings");
                 continue;
             }
 
@@ -258,6 +258,11 @@ public sealed partial class CardReader
         besides[line.Number] = $"note: {string.Join(", ", beside)}{(needs.Count > 0 ? $" · needs: {string.Join(", ", needs)}" : "")}";
         beside.Clear();
     }
+
+    /// <summary>“Seated:” above a move, further down: what is done sitting.</summary>
+    private bool IsHeadOfSeated(CardWords line) => blocks.Count > 0 && Seated.IsMatch(line.Text) && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } next && IsStation(next.Text);
+
+    private static CardPattern Seated => field ??= new(@"^(?:seated|sitting|in\s+the\s+chair|on\s+the\s+chair):$", RegexOptions.IgnoreCase);
 
     /// <summary>“Tues supersets” above A1 and A2.</summary>
     private bool IsOverLetters(CardWords line) => Super.IsMatch(line.Text) && !line.Text.Any(char.IsAsciiDigit) && line.Text.Split(' ').Length is > 1 and <= FewWords && words.Find(w => w.Number > line.Number && w.Text.Length > 0)?.Letter is not null;
@@ -421,7 +426,9 @@ public sealed partial class CardReader
 
         if (isFirst && !IsOfClock(line) && (((SaysWhen.IsMatch(line.Text) || Strokes.Count(line.Text) > 1) && Listed(line.Text).Items is null) || (line.IsHeading && PartOf(line.Text) == CardPart.Main) || !BeginsBlock(line.Text) || (TitleBesides.IsMatch(line.Text) && !Talk.IsMatch(line.Text) && !OpensWithWarmUp.IsMatch(line.Text)) || IsTopic(line.Text) || IsOverLetters(line) || NamesClass.IsMatch(line.Text) || IsOverBlock(line) || IsOverWarmUp(line) || IsTitled(line.Text)) && !IsStation(line.Text) && !AreMoves(line.Text) && !IsFirstOfHeads(line) && (Scan(line.Text) is { Sets: null } || Scan(WithoutBrackets(line.Text)) is { Sets: null } || !BriefWords.Focus(Scan(line.Text).Left).IsEmpty))
         {
-            if ((IsSpoken.IsMatch(line.Text) || SpeaksOfIt.IsMatch(line.Text)) && line.Text.Split(' ').Length > FewWords && !TitleBesides.IsMatch(line.Text))
+            if (IsOverItsMoves(line))
+                TakesTitleOverMoves(line);
+            else if ((IsSpoken.IsMatch(line.Text) || SpeaksOfIt.IsMatch(line.Text)) && line.Text.Split(' ').Length > FewWords && !TitleBesides.IsMatch(line.Text))
             {
                 Note(line);
                 head.Overhear(line.Text);
@@ -441,11 +448,14 @@ public sealed partial class CardReader
             return;
         if (blocks.Count == 0 && !HeadKey.IsMatch(line.Text) && !BeginsBlock(line.Text) && !IsStation(line.Text) && TakesHead(line, mayTitle: false))
             return;
+        // “Everyone has light dumbbells & a mat”.
+        if (HasKit.Match(line.Text) is { Success: true } has && KitSigns.Split(has.Groups["k"].Value).All(k => BriefWords.Kit(KitCounted.Replace(k, "")) is not null))
+            line = line with { Text = $"kit: {string.Join(", ", KitSigns.Split(has.Groups["k"].Value))}" };
         // “Mats only”: kit, wherever it is written.
         var isKit = OnlyThis.Match(line.Text) is { Success: true } only && Commas.Split(only.Groups["k"].Value).SelectMany(k => And.Split(k)).All(k => BriefWords.Kit(k) is not null);
         if (isKit)
             line = line with { Text = $"kit: {OnlyThis.Match(line.Text).Groups["k"].Value.Replace(" and ", ", ", StringComparison.OrdinalIgnoreCase)}" };
-        if (isKit || HeadKey.IsMatch(line.Text) || (BriefWords.Need(line.Text) is not null && !IsOverStation(line)))
+        if (isKit || HeadKey.IsMatch(line.Text) || (BriefWords.Need(line.Text) is not null && !IsOverStation(line) && !IsHeadOfSeated(line)))
         {
             if (!TakesHead(line, mayTitle: false))
                 Note(line);

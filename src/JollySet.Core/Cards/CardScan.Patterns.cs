@@ -9,9 +9,9 @@ internal sealed partial class CardScan
 
     private static CardPattern MinuteOff => field ??= new(@"(?<![\d.]\s?)\b(?:1\s+)?min(?:ute)?s?['s]*\s+(?<off>break|rest|off|recovery|between)\b", RegexOptions.IgnoreCase);
 
-    private static CardPattern EveryMinute => field ??= new(@"(?:\b(?<t>\d{1,2})\s*(?:'|min(?:ute)?s?)\s*(?:of\s+)?(?=\be\d?mom\b))?\b(?:e(?<n>\d)?mom|(?:on|at)\s+the\s+min(?:ute)?|every\s+(?:(?<n>\d)\s*)?min(?:ute)?s?(?:\s+on\s+the\s+min(?:ute)?)?)\b\s*(?:[-:,]|(?<x>x)|for)?\s*(?:(?<t>\d{1,2})(?!\d)\s*(?:'|min(?:ute)?s?\b)?(?!\s*(?:rounds?|rds?|sets?|/|x|kgs?\b|lbs?\b|s\b|secs?\b|seconds?\b|reps?\b)))?", RegexOptions.IgnoreCase);
+    private static CardPattern EveryMinute => field ??= new(@"(?:\b(?<t>\d{1,2})\s*(?:'|min(?:ute)?s?)\s*(?:of\s+)?(?=\be\d?mom\b))?\b(?:e(?<n>\d)?mom(?!\s[1-9]:\se\d?mom)|(?:on|at)\s+the\s+min(?:ute)?|every\s+(?:(?<n>\d)\s*)?min(?:ute)?s?(?:\s+on\s+the\s+min(?:ute)?)?)\b\s*(?:[-:,]|(?<x>x)|for)?\s*(?:(?<t>\d{1,2})(?!\d)\s*(?:'|min(?:ute)?s?\b)?(?!\s*(?:rounds?|rds?|sets?|/|x|kgs?\b|lbs?\b|s\b|secs?\b|seconds?\b|reps?\b)))?", RegexOptions.IgnoreCase);
 
-    private static CardPattern Amrap => field ??= new(@"(?:(?<t>" + Time + @")\s*)?\b(?:amrap|as many (?:rounds|reps)(?: and reps)? as (?:possible|you can))\b\s*(?:in|for|[-:,])?\s*(?<t>" + Time + @"|\d{1,2}\b(?!\s*[a-z]))?", RegexOptions.IgnoreCase);
+    private static CardPattern Amrap => field ??= new(@"(?:(?<t>" + Time + @")\s*)?\b(?:amrap(?!\s[1-9]:\samrap)|as many (?:rounds|reps)(?: and reps)? as (?:possible|you can))\b\s*(?:in|for|[-:,])?\s*(?<t>" + Time + @"|\d{1,2}\b(?!\s*[a-z]))?", RegexOptions.IgnoreCase);
 
     private static CardPattern PiecesLoad => field ??= new(@"(?:(?:@|\bw/)\s*|\b(?:with|at|on|using)\s+(?:an?\s+)?)?\b(?<n>[12])\s*x\s*(?<w>\d{1,3}(?:[.,]\d)?)\s*(?<u>kgs?|lbs?|kilos?)\b(?:\s*(?:kbs?|dbs?|dumbbells?|kettlebells?|each)(?=\s*(?:$|[),;/-]|x?\s*\d|(?:each|per|ea|both|left|right|[lr]\b|[ep]/s)\b|an?\s+side)))?", RegexOptions.IgnoreCase);
 

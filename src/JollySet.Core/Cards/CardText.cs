@@ -47,7 +47,7 @@ internal static class CardText
     public static List<CardWords> Lines(string text, MoveLibrary library, IReadOnlySet<string> guessed)
     {
         var written = text.ReplaceLineEndings("\n").Split('\n');
-        var raw = CardLetters.Put(written);
+        string[] raw = [.. CardLetters.Put(written)];
         // The same words are asked for in many rows.
         var known = new Dictionary<string, bool>();
         bool IsMove(string words)
@@ -57,6 +57,10 @@ internal static class CardText
             return isMove;
         }
 
+        // More of them than a class has blocks are none of a class.
+        for (var (at, left) = (0, Plans.Limits.Blocks); at < raw.Length && left > 0; at++)
+            if (written[at].Length <= LongestLine && CardCounted.Plain(Plain(written[at]), IsMove) is { } counted)
+                (raw[at], left) = (counted, left - 1);
         var rows = CardTable.Rows(raw, IsMove);
         var isTable = rows.Count > 0;
         if (!isTable)
@@ -72,7 +76,7 @@ internal static class CardText
                 for (var at = 0; at < raw.Length; at++)
                     if (raw[at].Length <= LongestLine && CardNumbers.InDigits(Plain(raw[at])) is var digits && digits != Plain(raw[at]))
                         rows.TryAdd(at, digits);
-            foreach (var (at, put) in CardOverLines.Put([.. raw.Select(Plain)], IsMove))
+            foreach (var (at, put) in CardOverLines.Put([.. raw.Select(Plain)], IsMove, words => IsMove(words) && library.Reader.Read(words).Moves == 1))
                 rows[at] = put;
             foreach (var (at, taken) in dictated)
                 rows[at] = taken!;
@@ -224,6 +228,8 @@ internal static class CardText
     /// <summary>The same words in the signs of one keyboard, without pictures.</summary>
     public static string Plain(string text)
     {
+        if (text.Contains("w/ no ", StringComparison.OrdinalIgnoreCase))
+            text = text.Replace("w/ no ", "with no ", StringComparison.OrdinalIgnoreCase);
         if (IsPlain(text))
             return text;
         var plain = new StringBuilder(text.Length);

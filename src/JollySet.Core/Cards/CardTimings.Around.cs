@@ -53,7 +53,7 @@ internal sealed partial class CardTimings
         foreach (var item in (hasCommas ? Commas : Between).Split(list).Select(i => i.Trim()).Where(i => i.Length > 0))
             if (NoItem.IsMatch(item))
                 return null;
-            else if (isMove(item))
+            else if (isMove(item) || isMove(SideBehind.Replace(item, "")))
                 items.Add(item);
             else if (hasCommas && item.Split(" + ") is { Length: > 1 } one && Array.TrueForAll(one, t => isMove(t.Trim())))
                 items.Add(item);
@@ -71,6 +71,9 @@ internal sealed partial class CardTimings
     private static CardPattern Commas => field ??= new(@"\s*,\s*(?:(?:and|then)\s+)*");
 
     private static CardPattern And => field ??= new(@"\s+(?:and|&)\s+|\s*[/+&]\s*", RegexOptions.IgnoreCase);
+
+    /// <summary>“Lunge L”: one side, and the other a station of its own.</summary>
+    private static CardPattern SideBehind => field ??= new(@"\s+\(?(?:L|R|left|right)\)?$");
 
     private static CardPattern NoItem => field ??= new(@"^(?:rest|recover|recovery|break|water|hold|work|off|on)$", RegexOptions.IgnoreCase);
 

@@ -205,7 +205,7 @@ internal sealed partial class CardTimings
     private static readonly FrozenSet<string>.AlternateLookup<ReadOnlySpan<char>> Firsts = new[]
     {
         "x", "a", "an", "half", "min", "mins", "minute", "minutes", "rest", "resting", "r", "off", "recover", "recovery", "recovering", "break", "breaks", "breather", "breathers", "take", "have", "water",
-        "change", "changes", "changeover", "changeovers", "changing", "transition", "transitions", "swap", "swaps", "switch", "switching", "turn", "turnaround", "do", "on", "work", "working",
+        "change", "changes", "changeover", "changeovers", "changing", "transition", "transitions", "swap", "swaps", "switch", "switching", "rotate", "rotating", "rotation", "turn", "turnaround", "do", "on", "work", "working",
         "all", "each", "every", "complete", "perform", "for", "repeat", "repeated", "go", "run", "it", "this", "everything", "the", "circuit", "through", "round", "around", "twice", "thrice",
     }.Concat(Words).ToFrozenSet(StringComparer.OrdinalIgnoreCase).GetAlternateLookup<ReadOnlySpan<char>>();
 
@@ -218,7 +218,7 @@ internal sealed partial class CardTimings
     private const string Tb = "(?:" + T + @"|(?<n>[0-9]{2,3})(?!\s*x|\s*:\s*[0-9]|\s*/\s*[0-9]{2}\b(?!\s*[sm""])))";
     private const string Moves = @"(?:stations?|stns?|exercises?|moves?|movements?|ones?|things?|drills?|equipment)";
     private const string Round = @"(?:rounds?|laps?|circuits?|sets?|goes|rnds?|rds?|times?\s+round|loops?)";
-    private const string Off = @"(?:rest(?:ing)?|off|change[\s-]?overs?|chang(?:e|ing)|transitions?|recover(?:y|ing)?|breaks?|breathers?|swaps?|switch(?:ing)?|turn\s?around|r\b)";
+    private const string Off = @"(?:rest(?:ing)?|off|change[\s-]?overs?|chang(?:e|ing)|transitions?|recover(?:y|ing)?|breaks?|breathers?|swaps?|switch(?:ing)?|rotat(?:e|ing|ion)|turn\s?around|r\b)";
     private const string To = @"(?:to\s+(?:change|move|swap|switch|rest|recover|reset|transition|rotate|get|walk|run|jog|catch)(?:\s+(?:over|on|along|around|round|across|ready|set|up|stations?|there|your\s+breath|to))*(?:\s+(?:the|their|your)\s+next(?:\s+" + Moves + ")?)?)";
     private const string Each = @"(?:(?:on|at|per|for|in|of)\s+)?(?:each|every|per|all|ea)\b(?:\s+of\s+them)?(?:\s+(?:of\s+the\s+)?" + Moves + @")?|(?:per|on\s+the|a)\s+" + Moves;
 
@@ -242,7 +242,7 @@ internal sealed partial class CardTimings
 
     /// <summary>One clause.</summary>
     private static CardPattern Clause => field ??= new(
-        @"\G(?:(?<between>" + T + @"\s*(?:(?:of\s+)?(?:" + Off + @"|(?<water>water|drinks?))(?:\s+break)?\s*)?(?:in\s+)?(?:(?:between|btw|b/w|betw|after)(?:\s+(?:each|every|the))?|at\s+the\s+end\s+of\s+(?:each|every|the)|(?:per|each|every))\s+" + Round + @"|(?:rest(?:ing)?|recover(?:ing)?|break|take|have|(?<water>water))\s*:?\s*(?:for\s+)?" + T + @"\s+(?:rest\s+|break\s+)?(?:between|after|btw)(?:\s+(?:each|every|the))?\s+" + Round + @"|(?:rest\s+)?" + T + @"\s+(?:rest\s+|off\s+)?(?:and\s+|then\s+|&\s+)+repeat\b|(?:rest|break)\s+between\s+(?:the\s+)?" + Round + @"\s*[:=-]?\s*" + T + @")" +
+        @"\G(?:(?<between>" + T + @"\s*(?:(?:of\s+)?(?:" + Off + @"|(?<water>water|drinks?))(?:\s+break)?\s*)?(?:in\s+)?(?:(?:between|btw|b/w|betw|after)(?:\s+(?:each|every|the))?|at\s+the\s+end\s+of\s+(?:each|every|the)|(?:per|each|every))\s+" + Round + @"|(?:rest(?:ing)?|recover(?:ing)?|break|take|have|(?<water>water))\s*:?\s*(?:for\s+)?" + T + @"\s+(?:rest\s+|break\s+)?(?:between|after|btw)(?:\s+(?:each|every|the))?\s+" + Round + @"|(?:rest\s+)?" + T + @"\s+(?:rest\s+|off\s+)?(?:and\s+|then\s+|&\s+)+repeat\b|(?:rest|break)\s+between\s+(?:the\s+)?" + Round + @"\s*[:=-]?\s*" + T + @"|" + T + @"\s*(?<water>water|drinks?)(?:\s+breaks?)?(?=\s*(?:$|[,;.)])))" +
         @"|(?<stations>[0-9]{1,2}\s*x?\s*(?:different\s+)?(?:(?<stand>stations?|stns?)|exercises?|moves|movements|drills)\b(?:\s+(?:of|each|in\s+total|total)\b)?)" +
         @"|(?<whole>(?:(?:each|every)\s+(?:move|exercise|one)(?=\s*[:-]?\s*[0-9]\s+sets\s+of\s)|(?<!of\s+)everything|all\s+(?:moves|exercises|stations))\b(?:\s+(?:is|are|for|gets?))?(?=\s*[:,-]?\s*(?:[0-9]|x\s?[0-9])))" +
         @"|(?<reps>(?<=\bsets\s+of\s+)(?<dose>(?<n>[0-9]{1,2}))(?=\s*(?:[,;+-]|$))|(?:do\s+)?(?:x\s*)?" + N + @"\s*(?:(?:reps?|repetitions)\b(?:\s+(?:" + Each + @"|of\s+everything))?|(?:of\s+)?(?:each|everything)\b(?:\s+(?:of\s+the\s+)?" + Moves + @"\b)?(?!\s+(?:side|leg|arm|way|of)\b)))" +

@@ -74,6 +74,9 @@ internal static partial class CardWording
 
     private static CardPattern Article => field ??= new(@"^(?:an?|the|some|one|two|their(?:\s+own)?)\s+", RegexOptions.IgnoreCase);
 
+    /// <summary>“P/u”, “s/u”: press-ups and sit-ups.</summary>
+    public static string Ups(string text) => UpsByStroke.Replace(text, m => m.Value[0] is 'p' or 'P' ? "push-up" : "sit-up");
+
     /// <summary>“P/u”, “s/u”.</summary>
     private static CardPattern UpsByStroke => field ??= new(@"(?<![a-z0-9/])[ps]/us?(?![a-z0-9/])", RegexOptions.IgnoreCase);
 

@@ -11,9 +11,12 @@ internal static partial class CardWording
     // In this order: what a later one looks for may be what an earlier one has put.
     private static Way[] Ways => field ??=
     [
-        new([" "], RungsBySigns, m => $"{(m.Groups["w"].Success ? "ladder " : "")}{string.Join('-', m.Groups["n"].Captures.Select(n => n.Value))}"),
+        new([" "], RungsBySigns, m => $"{(!m.Groups["w"].Success ? "" : IsThereAndBack(m.Groups["n"]) ? "pyramid " : "ladder ")}{string.Join('-', m.Groups["n"].Captures.Select(n => n.Value))}"),
         new([": "], RungsBehindMoves, m => $"ladder {m.Groups["l"].Value}: {string.Join(", ", RungMoves.Split(m.Groups["items"].Value))}"),
         new(["down"], RungsInSteps, RungsDownBy),
+        new(["amrap", "mom"], NumberedThenLong, WhichOfThem),
+        new([" min", "'"], LongThenNumbered, WhichOfThem),
+        new([" min", "'"], OrdinalThenLong, WhichOfThem),
         new([" into ", " ss "], PairByWord, "Superset x${n}: ${a}, ${b}"),
         new([" / ", " + ", " & "], PairWithSets, m => $"Superset{(m.Groups["l"].Success ? $" {m.Groups["l"].Value}" : "")}: {m.Groups["s"].Value} rounds - {m.Groups["a"].Value} x{m.Groups["r"].Value}, {m.Groups["b"].Value} x{m.Groups["q"].Value}"),
         new([" / "], LetteredBoth, "Superset x${n}: ${a}, ${b}"),
@@ -75,7 +78,7 @@ internal static partial class CardWording
         new(["either side", "each side", "each end", "either end"], EitherSide, "${a} and ${b}, ${n} min each"),
         new(["we"], WeDoSets, ""),
         new(["rds", "rounds", "rnds"], LetterThenRounds, ""),
-        new(["p/u", "s/u"], UpsByStroke, m => m.Value[0] is 'p' or 'P' ? "push-up" : "sit-up"),
+        new(["p/u", "s/u"], Ups),
         new(["work"], WorkForMinutes, " - "),
         new(["last", "final"], LastThingIs, ""),
         new(["stretch"], StretchAtEnd, m => $"{m.Groups["w"].Value}{(m.Groups["where"].Success ? $" ({m.Groups["where"].Value})" : "")}"),

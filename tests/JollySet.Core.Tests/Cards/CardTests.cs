@@ -74,6 +74,7 @@ public sealed class CardTests(ITestOutputHelper output)
     [InlineData("sixtyseventh")]
     [InlineData("sixtyeighth")]
     [InlineData("sixtyninth")]
+    [InlineData("seventieth")]
     [InlineData("wordings")]
     public void Nine_facts_in_ten_are_right(string file)
     {

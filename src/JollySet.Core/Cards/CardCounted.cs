@@ -95,7 +95,8 @@ internal static class CardCounted
         var unknown = 0;
         foreach (var item in (list.Contains(';', StringComparison.Ordinal) ? Semicolons : list.Contains(" / ", StringComparison.Ordinal) ? Strokes : list.Contains(" + ", StringComparison.Ordinal) ? Pluses : list.Contains(',', StringComparison.Ordinal) ? Commas : Ands).Split(list).Select(i => i.Trim().TrimEnd('.')))
         {
-            if (Item.Match(item) is not { Success: true } m || !(isMove(m.Groups["m"].Value) || ((m.Groups["c"].Success || m.Groups["t"].Success) && FewWords.IsMatch(m.Groups["m"].Value) && ++unknown > 0)))
+            // A number before and one behind are two things said.
+            if (Item.Match(item) is not { Success: true } m || m.Groups["t"].Captures.Count + m.Groups["c"].Captures.Count > 1 || !(isMove(m.Groups["m"].Value) || ((m.Groups["c"].Success || m.Groups["t"].Success) && FewWords.IsMatch(m.Groups["m"].Value) && ++unknown > 0)))
                 return null;
             items.Add((m.Groups["m"].Value, m.Groups["t"].Success ? $"{m.Groups["t"].Value}s" : m.Groups["c"].Success ? $"x{m.Groups["c"].Value}" : null, m.Groups["side"].Success ? " each side" : ""));
         }

@@ -67,6 +67,13 @@ public partial class CardSayingTests
         Holds([("A: squats 3x10, rows 3x12", "(straight, 3 rounds)\nsquats x10\nrows x12\n", 0), ("Superset\nsquats 15 / rows 10 x3", "(superset, 3 rounds)\nsquats x15\nrows x10\n", 0), ("A. squat + press 3x10", "squat + press x10\n", 0), ("A. goblet squat + bench press 3x10\nB. rows + curls 3x12", "(superset, 3 rounds)\ngoblet squat x10\nbench press x10\n", 0)],
             c => $"Quay\n\n{c.Item1}\n", c => c.Item2);
 
+    [Theory]
+    [InlineData("3 rounds: 10 goblet squats, 10 push ups, 20s hollow hold x47", "47")]
+    [InlineData("8 x 30s sprint / 60s walk (41)", "41")]
+    [InlineData("2 rounds: squats x10, rows x10, curls x12 x47", "47")]
+    public void A_number_behind_a_counted_move_is_not_lost(string line, string number) =>
+        Assert.Contains(number, SheetWriter.Write(CardReader.Read($"Quay\n\n{line}")!.Plan), StringComparison.Ordinal);
+
     [Fact]
     public void What_is_said_of_each_of_several_lists_is_in_each_of_them() =>
         Holds(from how in new[] { ("3 circuits of 4 exercises, 40 on 20 off, 2 rounds each", 0), ("2 x 40/20 each block, 1 min between blocks", 60), ("All 40/20, 2 rounds, 60s between circuits", 60), ("Do each circuit twice, 40/20", 0), ("3 x mini circuits (2 rounds each, 40/20)", 0) }

@@ -27,19 +27,18 @@ public sealed partial class CardReader
         FormatWord.IsMatch(line.Text) && Listed(line.Text).Items is null && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } next && IsStation(next.Text)
         && Scan(line.Text, isLine: false) is { Scheme: null, Work: null, RoundsLow: null } scan && (scan.Every is not null || scan.IsAmrap) && (scan.Total ?? scan.Length) is > 0 and <= ClassMinutes * 60;
 
-    /// <summary>What the class is called, and how all of it runs.</summary>
+    /// <summary>What the class is called and all else that its line says of it, and how it runs; its minutes are the block's.</summary>
     private void TakesTitleOverMoves(CardWords line)
     {
-        var word = FormatWord.Match(line.Text);
-        var (scan, title) = (Scan(line.Text, isLine: false), PiecesOf(line) is [var first, ..] ? CardHead.TitleOf(MinutesBeside.Replace(first, "")) : null);
-        if (head.Title.Length > 0 || title is null || !HowWords.Replace(title, "").Any(char.IsLetter))
+        var (scan, minutes) = (Scan(line.Text, isLine: false), head.Minutes);
+        if (!HowWords.Replace(MinutesBeside.Replace(line.Text, " "), "").Any(char.IsLetter) || !TakesTitle(line))
         {
             TakesBlock(line);
             return;
         }
 
-        (head.Title, titled) = (title, line.Number);
-        TakesBlock(line with { Text = string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{word.Value} {(scan.Total ?? scan.Length) / 60} min") });
+        head.Minutes = minutes;
+        TakesBlock(line with { Text = string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{FormatWord.Match(line.Text).Value} {(scan.Total ?? scan.Length) / 60} min") });
     }
 
     private static CardPattern FormatWord => field ??= new(@"\b(?:e\d?mom|amrap)\b", RegexOptions.IgnoreCase);

@@ -22,7 +22,11 @@ internal sealed partial class CardShared
     private CardShared() { }
 
     /// <summary>Whether a line says how each of several blocks runs, and nothing else.</summary>
-    public static bool IsHow(string line) => Of(line) is not null;
+    public static bool IsHow(string line) => Of(line) is not null || (GapBelow(line) is { } gap && gap.Whole == line.Trim().Length);
+
+    /// <summary>“1 min between circuits.” and how long that sentence is; null where a line begins with anything else.</summary>
+    private static (int Seconds, int Whole)? GapBelow(string line) =>
+        FirstSentence.Match(line) is { Success: true } first && BetweenBlocks.Match(first.Groups["s"].Value) is { Success: true } gap && gap.Length == first.Groups["s"].Length ? (Seconds(gap), first.Length) : null;
 
     public static void Put(string[] lines, Dictionary<int, string> put, Func<string, bool> isMove)
     {
@@ -38,8 +42,8 @@ internal sealed partial class CardShared
             if (above >= 0 && above < run[0].At && !put.ContainsKey(above) && Of(lines[above][last..]) is { } over)
             {
                 // “1 min between circuits.” below them.
-                if (over.after is null && below >= 0 && !put.ContainsKey(below) && FirstSentence.Match(lines[below]) is { Success: true } first && BetweenBlocks.Match(first.Groups["s"].Value) is { Success: true } gap && gap.Length == first.Groups["s"].Length)
-                    (over.after, put[below]) = (Seconds(gap), Sentences.Replace(lines[below][first.Length..].Trim(), "\n"));
+                if (over.after is null && below >= 0 && !put.ContainsKey(below) && GapBelow(lines[below]) is { } gap)
+                    (over.after, put[below]) = (gap.Seconds, Sentences.Replace(lines[below][gap.Whole..].Trim(), "\n"));
                 over.Give(run, put, above, lines[above][..last]);
             }
             else if (below >= 0 && !put.ContainsKey(below) && Of(lines[below]) is { } under)

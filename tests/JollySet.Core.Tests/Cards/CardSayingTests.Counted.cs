@@ -45,6 +45,13 @@ public partial class CardSayingTests
         Assert.Contains($"{format}\nKB swings x15\npress ups x10", SheetWriter.Write(plan), StringComparison.Ordinal);
     }
 
+    [Theory]
+    [InlineData("Saturday EMOM (12 mins) - no jumping, 12 people, bands\nMin 1: 15 squats\nMin 2: 10 rows", "needs: no jumping")]
+    [InlineData("Saturday EMOM (12 mins) - no jumping, 12 people, bands\nMin 1: 15 squats\nMin 2: 10 rows", "people: 12")]
+    [InlineData("Friday AMRAP 12 min, bad knees\n15 squats\n10 rows", "needs: knees")]
+    public void What_else_a_title_above_its_moves_says_is_heard(string card, string heard) =>
+        Assert.Contains(heard, SheetWriter.Write(CardReader.Read(card)!.Plan), StringComparison.Ordinal);
+
     [Fact]
     public void Two_moves_and_their_sets_on_one_line_are_done_by_turns() =>
         Holds(from label in new[] { "S1 – ", "S1: ", "SS1 - ", "A – ", "A: ", "A) ", "A. ", "Superset 1: ", "Superset A – " }
@@ -97,6 +104,7 @@ public partial class CardSayingTests
     [Theory]
     [InlineData("C1 squats, rows\nC2 curls, dips\n2 rounds each, 40/20", 3)]
     [InlineData("2 rounds each, 40/20\nC1 squats, rows\nC2 curls, dips", 1)]
+    [InlineData("2 rounds each, 40/20\nC1 squats, rows\nC2 curls, dips\n1 min between circuits.", 4)]
     public void The_line_about_all_of_them_says_so(string card, int line) =>
         Assert.Equal("how each of them runs", CardReader.Read(card)!.Lines[line - 1].Read);
 }

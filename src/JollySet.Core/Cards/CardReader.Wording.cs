@@ -13,7 +13,7 @@ public sealed partial class CardReader
     // In this order: what a later one looks for may be what an earlier one has put.
     private static readonly Func<CardReader, string, string>[] Rewordings =
     [
-        (_, t) => Plainer(t), (_, t) => WeDo.Replace(PlanIs.Replace(t, ""), ""), (r, t) => r.AsSetsOfEach(t), (r, t) => r.AsMinded(t), (r, t) => r.AsShared(t), (r, t) => r.AsListOfAll(t), (r, t) => r.AsDistance(t), (r, t) => r.AsStrokesTimes(t), (r, t) => r.AsTogether(t), (r, t) => r.AsBoth(t), (r, t) => r.AsLevels(t), (r, t) => r.AsFor(t), (r, t) => r.AsSetsAndRest(t), (r, t) => r.WithoutRemarkBehind(t), (r, t) => r.AsPieces(t), (r, t) => r.AsNamed(t), (r, t) => r.AsRoundsOf(t), (r, t) => r.AsRow(t), (r, t) => r.AsDictated(t), (r, t) => r.AsListed(t), (r, t) => r.AsCounted(t), (_, t) => AsShortRounds(t), (r, t) => r.AsPair(t),
+        (_, t) => Plainer(t), (_, t) => WeDo.Replace(PlanIs.Replace(t, ""), ""), (r, t) => r.AsEither(t), (r, t) => r.AsSetsOfEach(t), (r, t) => r.AsMinded(t), (r, t) => r.AsShared(t), (r, t) => r.AsListOfAll(t), (r, t) => r.AsDistance(t), (r, t) => r.AsStrokesTimes(t), (r, t) => r.AsTogether(t), (r, t) => r.AsBoth(t), (r, t) => r.AsLevels(t), (r, t) => r.AsFor(t), (r, t) => r.AsSetsAndRest(t), (r, t) => r.WithoutRemarkBehind(t), (r, t) => r.AsPieces(t), (r, t) => r.AsNamed(t), (r, t) => r.AsRoundsOf(t), (r, t) => r.AsRow(t), (r, t) => r.AsDictated(t), (r, t) => r.AsListed(t), (r, t) => r.AsCounted(t), (_, t) => AsShortRounds(t), (r, t) => r.AsPair(t),
         (r, t) => r.AsFirstAndLast(t), (r, t) => r.AsWith(t), (r, t) => r.AsNext(t), (r, t) => r.AsRemarked(t), (r, t) => r.AsHead(t), (r, t) => r.AsPlan(t), (r, t) => r.AsStretches(t), (r, t) => r.WithoutRepeat(t), (_, t) => AsEach(t), (r, t) => r.AsTabata(t), (r, t) => r.AsPart(t), (r, t) => r.AsOneMove(t), (r, t) => r.AsSets(t), (r, t) => r.AsSlots(t),
         (r, t) => r.AsHow(t), (r, t) => r.AsHeadedRounds(t), (_, t) => AsRounds(t), (_, t) => AsMost(t), (_, t) => AsInterval(t), (_, t) => AsRungs(t), (r, t) => r.AsLadderOf(t), (r, t) => r.AsTurns(t), (r, t) => r.AsCompleted(t), (r, t) => r.AsPartWith(t), (r, t) => r.AsSaidList(t), (r, t) => r.AsSaidSets(t), (r, t) => r.AsSaid(t), (r, t) => r.AsSaidPart(t), (r, t) => r.AsSaidHow(t),
     ];
@@ -32,6 +32,14 @@ public sealed partial class CardReader
         text = TimesATime.Replace(ShortSuperset.Replace(RestIs.Replace(text, "rest "), "Superset "), "");
         return text.Contains('"', StringComparison.Ordinal) && !OpensQuote.IsMatch(text) ? SecondsSign.Replace(text, "s") : text;
     }
+
+    /// <summary>“Row/bike” and “5 min bike/treadmill” are one or the other: nobody is at two machines at once.</summary>
+    private string AsEither(string text) => text.Contains('/', StringComparison.Ordinal) && Either.Match(text) is { Success: true } m && m.Groups["ways"].Value.Split('/') is var ways
+        && Array.TrueForAll(ways, w => library.Reader.Read(w) is { Move.Pattern: Pattern.Locomotion or Pattern.March or Pattern.Jump } || library.Reader.Read(w + " machine") is { Move.Pattern: Pattern.Locomotion })
+        && Array.Exists(ways, w => Understood(w) is { Pattern: Pattern.Locomotion } move && move.Kit.Any(KitList.IsProp))
+            ? $"{m.Groups["before"].Value}{string.Join(" or ", ways)}{m.Groups["behind"].Value}" : text;
+
+    private static CardPattern Either => field ??= new(@"^(?<before>[0-9:]+\s?(?:['""]|m|mins?|minutes?|s|secs?|seconds?)?\s+)?(?<ways>[a-z]{3,12}(?: (?:machine|run|walk|sprint))?(?:/[a-z]{3,12}(?: (?:machine|run|walk|sprint))?){1,3})(?<behind>\s+[0-9].*)?$", RegexOptions.IgnoreCase);
 
     /// <summary>“A: press-ups / B: plank” is what the one of two does and what the other.</summary>
     private string AsBoth(string text) =>

@@ -72,7 +72,7 @@ internal static class Wants
 
         foreach (var area in Areas(brief))
             yield return area with { Least = Math.Min(stations, Math.Max(2, (int)Math.Ceiling(stations / 5.0))) };
-        if (brief.Kit.Any(k => KitList.Known.Any(item => KitList.IsLoad(item) && Suits.Has(k, item))))
+        if (brief.Kit.Any(k => KitList.Known.Any(item => (KitList.IsHeld(item) || item is "band" or "cable") && Suits.Has(k, item))))
             yield return new Want("load", m => m.Load > LoadClass.None || m is { Pattern: Pattern.Push or Pattern.VerticalPull, Tags.Rung: >= 6 }, (int)Math.Ceiling(stations * 0.6), Kit);
         foreach (var entry in brief.Kit.Where(k => !k.Contains("optional", StringComparison.OrdinalIgnoreCase)).Select(KitStock.Of).Where(e => !e.Is("mat") && !e.Is("wall")))
             yield return new Want(entry.Written, m => Loads.Uses(m, brief, entry), 1, Kit);

@@ -22,6 +22,8 @@ public static class HomeThings
         ["slider"] = "a folded cloth on a smooth floor",
         ["pad"] = "a folded towel",
         ["heel wedge"] = "a book that cannot slip under the heels",
+        ["sandbag"] = "a packed rucksack, its seams tried first",
+        ["cable"] = "a band fixed to something that cannot move",
         ["skipping rope"] = "no rope: the same small jumps, or steps",
     }.ToFrozenDictionary(StringComparer.OrdinalIgnoreCase);
 

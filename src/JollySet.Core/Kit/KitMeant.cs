@@ -7,7 +7,7 @@ namespace JollySet.Core.Kit;
 /// <summary>What a station means to use where its line names nothing: the library's usual, unless people bring something of the same kind or the move works with nothing in the hands.</summary>
 public static class KitMeant
 {
-    private static readonly string[] FreeWeights = ["dumbbells", "dumbbell", "kettlebell", "barbell", "plate", "rucksack"];
+    private static readonly string[] FreeWeights = ["dumbbells", "dumbbell", "kettlebell", "barbell", "plate", "rucksack", "sandbag"];
     private static readonly string[] Seats = ["chair", "bench", "step"];
 
     /// <summary>The items one person needs at that line, as the brief's kit lets them be meant.</summary>

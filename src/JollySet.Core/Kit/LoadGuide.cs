@@ -51,7 +51,7 @@ public static class LoadGuide
     private static LoadGuess GuessOf(WorkSet set, string name, decimal raise, ImmutableArray<StockLine> stock)
     {
         var (move, kind) = (set.Facts.Move!, KindOf(set.Facts.Move!));
-        var one = move.Kit.Contains("dumbbell") || move.Kit.Contains("kettlebell") || move.Kit.Contains("barbell") || move.Kit.Contains("rucksack");
+        var one = move.Kit.Contains("dumbbell") || move.Kit.Contains("kettlebell") || move.Kit.Contains("barbell") || move.Kit.Contains("rucksack") || move.Kit.Contains("sandbag");
         var n = Math.Clamp(set.Reps ?? 12, 5, 20);
         var mass = raise * kind.Middle / (1 + (n / RepsOfOneMost)) * Eased(set.Facts.Weight);
         var rounded = mass < 10 ? Math.Round(mass * 2) / 2 : Math.Round(mass);

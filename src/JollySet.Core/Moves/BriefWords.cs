@@ -29,6 +29,15 @@ public static class BriefWords
         "bar: pull-up bar, pull up bar",
         "wall: walls",
         "rucksack: backpack, rucksacks, bag",
+        "sandbag: sandbags, sand bag, sand bags",
+        "battle ropes: battle rope, battling ropes, battling rope",
+        "sled: sleds, push sled, weight sled",
+        "tyre: tyres, tire, tires, tractor tyre, tractor tire",
+        "rower: rowers, rowing machine, rowing machines, row machine, row machines",
+        "bike: bikes, exercise bike, exercise bikes, spin bike, spin bikes, air bike, air bikes, stationary bike, stationary bikes",
+        "treadmill: treadmills",
+        "machine: machines, weight machine, weight machines",
+        "cable: cables, cable machine, cable machines, pulley, pulleys",
         "broom: broomstick, broom stick, pole, stick, dowel");
 
     private static readonly FrozenDictionary<string, string> NeedWords = Table(

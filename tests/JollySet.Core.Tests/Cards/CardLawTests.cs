@@ -61,7 +61,7 @@ public partial class CardLawTests
             Assert.NotNull(Gate.Pass(reading.Plan).Passed);
             Assert.Equal(reading.Lines.Length, text.ReplaceLineEndings("\n").Split('\n').Length);
         },
-        iter: 2000);
+        iter: 1000);
 
     [Fact]
     public void A_note_stays_word_for_word() => Line.Array[1, 6].Sample(

@@ -46,7 +46,7 @@ public class KitDemandTests
     [InlineData("8x20lb kettlebells", "kettlebell", "9.07 kg", 8)]
     [InlineData("40 mats", "mat", "", 40)]
     [InlineData("step", "step", "", null)]
-    [InlineData("2 sandbags", "2 sandbags", "", 2)]
+    [InlineData("2 traffic cones", "2 traffic cones", "", 2)]
     public void A_thing_is_read_as_it_is_written(string written, string item, string size, int? pieces)
     {
         var line = StockLine.Of(written);

@@ -11,7 +11,7 @@ public class SchemaTests
     public async Task Whatever_is_written_fits_the_schema()
     {
         var schema = await JsonSchema.FromFileAsync(Repository.Find("docs", "plan.schema.json"));
-        PlanGen.Plans.Sample(plan => Assert.Empty(schema.Validate(JsonPlanWriter.Write(plan))), iter: 60);
+        PlanGen.Plans.Sample(plan => Assert.Empty(schema.Validate(JsonPlanWriter.Write(plan))), iter: 24);
         Assert.NotEmpty(schema.Validate("{\"title\": \"T\", \"blocks\": [{\"name\": \"A\"}]}"));
     }
 }

@@ -30,6 +30,8 @@ public static class Modifiers
         new("kettlebell", "kettlebell|with kettlebell", m => Loaded(m, "kettlebell")),
         new("barbell", "barbell|ez bar|trap bar|hex bar", m => m.Sides == MoveSides.OneSided && m.Pattern != Pattern.Lunge ? null : Held(m, "barbell")),
         new("banded", "band|with band|mini band|loop band|booty band|loop|tube", Banded),
+        new("on a cable", "cable|with cable|on cable", m => AtStack(m, "cable")),
+        new("on a machine", "machine|on machine", m => m.Pattern == Pattern.Rotation || m.Posture == Posture.Hinged ? null : AtStack(m, "machine")),
         new("bodyweight", "bodyweight|body weight|no weight|unloaded", m => m.Kit.Any(KitList.IsHeld) && !IsLegs(m) ? null : Unloaded(m)),
         new("weighted", "weighted|loaded|with weight", m => m.Kit.Any(KitList.IsHeld) ? m : IsLegs(m) ? Held(m, "dumbbell") : AtChest(m, "dumbbell") ?? (m.Pattern == Pattern.Brace && m.Posture == Posture.Lying && m.Load == LoadClass.None && m.Kit.All(k => k == "mat") ? m with { Kit = m.Kit.Insert(0, "dumbbell"), Load = LoadClass.Light, Around = Added(m, ("no kit", "no load")), Tags = m.Tags with { WorksUnloaded = true } } : null)),
         new("seated", "seated|sitting", Seated),
@@ -47,7 +49,7 @@ public static class Modifiers
         new("a side", "left|right|left side|right side|left leg|right leg|left arm|right arm", m => m.Sides == MoveSides.OneSided ? m : null),
         new("pose", "pose|posture", m => m.Pattern is Pattern.Stretch || m.Tags.IsHold ? m : null),
         new("stretch", "stretch", m => m.Pattern is Pattern.Stretch or Pattern.Mobility ? m : null),
-        new("fast", "fast|quick|speedy", m => m.Pattern is Pattern.Locomotion or Pattern.March or Pattern.Jump ? m : null),
+        new("fast", "fast|quick|speedy|speed", m => m.Pattern is Pattern.Locomotion or Pattern.March or Pattern.Jump ? m : m.Pattern == Pattern.Squat && m.Load == LoadClass.None && m.Impact == Impact.None && !m.Tags.IsHold ? m with { Pace = PaceClass.Pulse } : null),
         new("on the spot", "on spot|in place", m => m.Pattern is Pattern.Locomotion or Pattern.March or Pattern.Jump ? m with { Around = m.Around.Remove("small space") } : null),
         new("there and back", "forward and back|forward and backward|back and forth|side to side|up and down", m => m.Pattern is Pattern.Mobility or Pattern.Locomotion or Pattern.March ? m : null),
         new("sideways", "lateral|sideway|sideways", m => m.Pattern is Pattern.Locomotion or Pattern.Jump || m.Pattern == Pattern.Lunge && m.Kit.Contains("step") ? m.Planes.Contains(Plane.Frontal) ? m : m with { Planes = m.Planes.Add(Plane.Frontal) } : null),
@@ -78,8 +80,7 @@ public static class Modifiers
             : m.Pattern == Pattern.HipBridge ? AtLeast(m, Muscle.Hamstrings, 1) with { Kit = With(m.Kit, "step"), Around = Added(m, ("no kit", Smaller)) }
             : m.Pattern is Pattern.TrunkFlexion or Pattern.Rotation && m.Posture is Posture.Seated or Posture.Lying && m.Kit.Contains("mat") ? AtLeast(m, Muscle.HipFlexors, 0.5m) : null),
         new("feet raised", "raised", m => m.Pattern == Pattern.HipBridge && !m.Kit.Contains("step") ? AtLeast(m, Muscle.Hamstrings, 1) with { Kit = With(m.Kit, "step"), Around = Added(m, ("no kit", Smaller)) } : null),
-        new("hands raised", "hand raised|hand elevated|incline", m => m.Posture == Posture.Plank && m.Pattern is Pattern.Push or Pattern.Brace or Pattern.Locomotion && m.Tags.Bears == Bearing.Hands && !m.Kit.Contains("step")
-            ? m with { Posture = Posture.Standing, Kit = [.. m.Kit.Where(k => k != "mat"), "bench"], Around = Added(m, ("no kit", Smaller)).Remove("no floor") } : null),
+        new("hands raised", "hand raised|hand elevated|incline|hand on bench|on bench|on step|on box|on chair|off bench|off step|off box|off chair", HandsRaised),
     ];
 
     /// <summary>How the hands take hold.</summary>
@@ -105,6 +106,7 @@ public static class Modifiers
         new("overhead", "overhead|overhead hold", m => Carrying(m) is { } legs ? AtLeast(AtLeast(legs, Muscle.FrontDelts, 0.5m), Muscle.UpperBack, 0.5m) with { Load = LoadClass.Light, Kit = m.Kit.Any(KitList.IsHeld) ? m.Kit : OneHeld(m, "dumbbell"), Around = Added(legs, ("shoulders", "no load"), ("low back", "no load")), Tags = m.Tags with { ArmsOverhead = true } } : null),
         new("suitcase", "suitcase|suitcase hold|offset", m => Carrying(m) is { } legs ? AtLeast(legs, Muscle.Obliques, 0.5m) with { Sides = MoveSides.OneSided, Kit = OneHeld(m, "dumbbell") } : null),
         new("with a rucksack", "rucksack|backpack", m => Loaded(m, "rucksack")),
+        new("with a sandbag", "sandbag|with sandbag", m => Loaded(m, "sandbag")),
         new("with a plate", "plate", m => Loaded(m, "plate")),
         new("with a ball", "ball|medicine ball", m => m.Kit.Contains("stability ball") ? null : Loaded(m, "ball")),
         new("on a ball", "stability ball|on stability ball|on ball", OnBall),
@@ -259,6 +261,10 @@ public static class Modifiers
     /// <summary>With a foot always down.</summary>
     private static Move? LowImpact(Move m) => m.Impact < Impact.Middle ? null : m with { Impact = Impact.Low, Around = m.Around.Remove("no jumping").Remove("quiet"), Tags = m.Tags with { IsExplosive = false } };
 
+    /// <summary>The hands on a bench, the body on a slope.</summary>
+    private static Move? HandsRaised(Move m) => m.Posture == Posture.Plank && m.Pattern is Pattern.Push or Pattern.Brace or Pattern.Locomotion && m.Tags.Bears == Bearing.Hands && !m.Kit.Contains("step")
+        ? m with { Posture = Posture.Standing, Kit = [.. m.Kit.Where(k => k != "mat"), "bench"], Around = Added(m, ("no kit", Smaller)).Remove("no floor") } : null;
+
     private static Move? OnKnees(Move m) => m.Posture == Posture.Plank && m.Tags.Bears != Bearing.None && m.Impact == Impact.None ? Without(m, Muscle.Quads) with { Around = Added(m, ("knees", Supported)) } : null;
 
     /// <summary>Hands or feet in straps, the body its own weight.</summary>
@@ -279,6 +285,11 @@ public static class Modifiers
     private static Move? Banded(Move m) => m.Kit.Contains("band") ? m
         : m.Pattern is Pattern.Stretch or Pattern.Carry || m.Kit.Contains("stability ball") ? null
         : m with { Kit = [.. m.Kit.Where(i => !KitList.IsHeld(i)), "band"], Load = IsLegs(m) ? LoadClass.Moderate : LoadClass.Light, Around = Added(m, ("no kit", "no load")) };
+
+    /// <summary>A stack of weights does what a band does that is fixed to something.</summary>
+    private static Move? AtStack(Move m, string stack) => m.Kit.Contains(stack) ? m
+        : m.Pattern is Pattern.Push or Pattern.OverheadPush or Pattern.Pull or Pattern.VerticalPull or Pattern.Rotation or Pattern.Isolation or Pattern.CalfRaise && m.Posture is Posture.Standing or Posture.Seated or Posture.Kneeling or Posture.Hinged && m.Impact == Impact.None && Banded(m) is { } banded
+            ? banded with { Kit = [.. banded.Kit.Select(i => i == "band" ? stack : i)] } : null;
 
     private static Move Unloaded(Move m) => m with { Kit = [.. m.Kit.Where(i => !KitList.IsHeld(i))], Load = LoadClass.None, Around = m.Around.Remove("no kit") };
 

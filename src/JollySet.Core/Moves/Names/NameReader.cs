@@ -288,6 +288,9 @@ public sealed partial class NameReader
     private string Put(string raw)
     {
         var words = NameWords.Of(raw);
+        // “Rowes” are rows and no rower.
+        if (raw.EndsWith("es", StringComparison.Ordinal) && raw.Length > ShortestSlip && vocabulary.Contains(raw[..^2]) && !vocabulary.Contains(raw))
+            return raw[..^2];
         return words.TrueForAll(vocabulary.Contains) ? raw : Mended(raw) is var whole && whole != raw ? whole : string.Join(' ', words.Select(Mended));
     }
 

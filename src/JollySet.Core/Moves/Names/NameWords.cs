@@ -80,7 +80,8 @@ internal static partial class NameWords
         ["elevated"] = ["raised"],
         ["scap"] = ["scapular"],
         ["bstance"] = ["staggered"],
-        ["plie"] = ["sumo"],
+        ["plie"] = ["sumo", "squat"],
+        ["plies"] = ["sumo", "squat"],
         ["pushup"] = ["push", "up"],
         ["pressup"] = ["push", "up"],
         ["situp"] = ["sit", "up"],
@@ -100,6 +101,8 @@ internal static partial class NameWords
         ["partner"] = [],
         ["easy"] = [],
         ["gentle"] = [],
+        ["practice"] = [],
+        ["practise"] = [],
         ["resistance"] = [],
         ["exercise"] = [],
         ["the"] = [],
@@ -152,6 +155,9 @@ internal static partial class NameWords
                 words[i] = ball;
             else if (words[i] == "b" && words[i + 1] == "stance")
                 (words[i], words[i + 1]) = ("staggered", "");
+            // A plié is a squat, whether it is called one or not.
+            else if (words[i] == "squat" && words[i + 1] == "squat")
+                words[i] = "";
         }
 
         words.RemoveAll(w => w.Length == 0);

@@ -57,9 +57,12 @@ internal static class CardText
             return isMove;
         }
 
+        for (var at = 0; at < raw.Length; at++)
+            if (raw[at].Length <= LongestLine && !raw[at].AsSpan().ContainsAny("\t|;") && Plain(raw[at]) is var plain && CardWording.OnEachSide(CardWording.AsFinisher(plain)) is var put && put != plain)
+                raw[at] = put;
         // More of them than a class has blocks are none of a class.
         for (var (at, left) = (0, Plans.Limits.Blocks); at < raw.Length && left > 0; at++)
-            if (written[at].Length <= LongestLine && CardCounted.Plain(Plain(written[at]), IsMove) is { } counted)
+            if (written[at].Length <= LongestLine && CardCounted.Plain(Plain(raw[at]), IsMove) is { } counted)
                 (raw[at], left) = (counted, left - 1);
         var rows = CardTable.Rows(raw, IsMove);
         var isTable = rows.Count > 0;
@@ -192,7 +195,7 @@ internal static class CardText
 
     /// <summary>Pictures that stand for a word: a drop is water, two arrows in a ring are again.</summary>
     private static string Pictures(string text) =>
-        Keycap.Replace(Keyed(Listed(text)), m => $"{string.Concat(m.Groups["n"].Captures)}. ") is var plain && plain.Any(char.IsSurrogate) ? plain.Replace("💧", " water ", StringComparison.Ordinal).Replace("🚰", " water ", StringComparison.Ordinal).Replace("🥤", " water ", StringComparison.Ordinal).Replace("🔁", " repeat ", StringComparison.Ordinal) : plain;
+        Keycap.Replace(Keyed(Listed(text)), m => $"{string.Concat(m.Groups["n"].Captures)}. ") is var plain && plain.Any(char.IsSurrogate) ? plain.Replace("💧", " water ", StringComparison.Ordinal).Replace("🚰", " water ", StringComparison.Ordinal).Replace("🥤", " water ", StringComparison.Ordinal).Replace("🔁", SaysAgain.IsMatch(plain) || plain.TrimEnd().EndsWith("🔁", StringComparison.Ordinal) ? " " : " repeat ", StringComparison.Ordinal) : plain;
 
     /// <summary>“▪crunch ▪toe taps ▪plank”: the sign before the first parts the others.</summary>
     private static string Listed(string text)
@@ -223,6 +226,9 @@ internal static class CardText
     private static CardPattern PictureKey => field ??= new(@"(?:^|\s+)(?:(?<people>👥|👫|👪)\s*(?=\d)|(?<place>📍)\s*(?=\p{L})|(?<kit>🎒)\s*(?=[\p{L}\d]))");
 
     /// <summary>A number on a key before a line counts it.</summary>
+    /// <summary>Words that say how often already, or how long.</summary>
+    private static CardPattern SaysAgain => field ??= new(@"\b(?:repeat|rounds?|laps?|times|sets?|again|on|off|work|rest|secs?|seconds?|mins?|minutes?|[0-9]+\s?s)\b", RegexOptions.IgnoreCase);
+
     private static CardPattern Keycap => field ??= new(@"^\s*(?:(?<n>[0-9])\uFE0F?\u20E3)+\s*(?=\S)(?!(?:x\b|rounds?|rds?|sets?|laps?|times|reps?|min|sec|s\b|circuits?|blocks?|people)\b?)");
 
     /// <summary>The same words in the signs of one keyboard, without pictures.</summary>
@@ -244,7 +250,7 @@ internal static class CardText
             // Digits of any script count alike.
             else if (kind == UnicodeCategory.DecimalDigitNumber)
                 plain.Append((int)Rune.GetNumericValue(rune));
-            else if (kind is UnicodeCategory.OtherSymbol or UnicodeCategory.Surrogate or UnicodeCategory.PrivateUse or UnicodeCategory.Format or UnicodeCategory.EnclosingMark || rune.Value is >= 0x1F3FB and <= 0x1F3FF || rune.Value is 0xFE0F or 0xFFFD)
+            else if (kind is UnicodeCategory.OtherSymbol or UnicodeCategory.Surrogate or UnicodeCategory.PrivateUse or UnicodeCategory.Format or UnicodeCategory.EnclosingMark || rune.Value is >= 0x1F3FB and <= 0x1F3FF || rune.Value is 0xFE0F or 0xFFFD or 0x27F2 or 0x27F3)
                 plain.Append(' ');
             else if (Rune.IsWhiteSpace(rune) || kind == UnicodeCategory.Control)
                 plain.Append(' ');

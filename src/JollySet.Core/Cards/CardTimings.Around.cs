@@ -37,7 +37,7 @@ internal sealed partial class CardTimings
             var told = new CardTimings { isDose = Doses.IsMatch(text) };
             if (told.Takes(text, start) < 0 || told.Takes(text, behind) is not (>= 0 and var last) || text[last..].Trim(' ', ')', '.', '!').Length > 0)
                 continue;
-            if (told.Told() is { } how)
+            if (told.Told(isList: text.AsSpan(from, end - from).ContainsAny(",;") || start > 0) is { } how)
                 return $"{how}: {string.Join(", ", items)}";
         }
 
@@ -51,7 +51,8 @@ internal sealed partial class CardTimings
         // Where commas part a list of three, “squat + curl” is one of it.
         var hasCommas = list.Contains('+', StringComparison.Ordinal) && list.AsSpan().Count(',') > 1;
         foreach (var item in (hasCommas ? Commas : Between).Split(list).Select(i => i.Trim()).Where(i => i.Length > 0))
-            if (NoItem.IsMatch(item))
+            // “Standing: squats” is what it is called and the first of it.
+            if (NoItem.IsMatch(item) || item.Contains(": ", StringComparison.Ordinal))
                 return null;
             else if (isMove(item) || isMove(SideBehind.Replace(item, "")))
                 items.Add(item);

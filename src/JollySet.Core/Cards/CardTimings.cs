@@ -15,6 +15,7 @@ internal sealed partial class CardTimings
     private const int LongRest = 45;
     private const int MostRounds = 20;
     private const int MostReps = 100;
+    private const int FewestReps = 8;
 
     private readonly List<int> bare = [];
     private int? work;
@@ -28,6 +29,7 @@ internal sealed partial class CardTimings
     private bool isRound;
     private bool isDose;
     private bool isWhole;
+    private bool isTimes;
 
     private CardTimings() { }
 
@@ -127,6 +129,7 @@ internal sealed partial class CardTimings
         if (m.Groups["rounds"].Success)
         {
             isSets |= m.Groups["sets"].Success;
+            isTimes |= m.Value[0] is 'x' or 'X' && char.IsAsciiDigit(m.Value[^1]);
             return Once(ref rounds, m.Groups["twice"].Success ? 2 : m.Groups["thrice"].Success ? 3 : Number(m.Groups["n"]));
         }
 
@@ -152,8 +155,11 @@ internal sealed partial class CardTimings
     }
 
     /// <summary>In the words of a head; null where they leave open what it is that is done, or which of two things a time is.</summary>
-    private string? Told()
+    /// <param name="isList">Whether all of it is said of a list of moves: so many of each need no rounds, and “x 12” is so many of each.</param>
+    private string? Told(bool isList = false)
     {
+        if (isList && isTimes && rounds >= FewestReps && (reps, work, rest, between, bare.Count) is (null, null, null, null, 0))
+            (reps, rounds) = (rounds, null);
         var isWorkSaid = work is not null;
         foreach (var time in bare)
             if (work is null && reps is null)
@@ -174,7 +180,7 @@ internal sealed partial class CardTimings
             ( > 4 and <= LongestWork, { } off, null) when rounds is null || off < LongRest || isRestSaidOfMoves => string.Create(CultureInfo.InvariantCulture, $"{work}/{off}"),
             ( > 4 and <= LongestWork, null, null) when isWorkSaid && rounds is not null && !areSets => string.Create(CultureInfo.InvariantCulture, $"{work}s each"),
             (null, _, <= MostReps) when areSets && rounds is not null && between is null => string.Create(CultureInfo.InvariantCulture, $"{rounds} sets of {reps}{(rest is { } off ? $", rest {off}s" : "")}"),
-            (null, null, <= MostReps) when rounds is not null && !areSets => string.Create(CultureInfo.InvariantCulture, $"{reps} of each"),
+            (null, null, <= MostReps) when (rounds is not null || isList) && !areSets => string.Create(CultureInfo.InvariantCulture, $"{reps} of each"),
             (null, { } off, <= MostReps) when rounds is not null && !areSets => string.Create(CultureInfo.InvariantCulture, $"{reps} of each, rest {off}s{(isRestSaidOfMoves ? " between exercises" : "")}"),
             _ => null,
         };
@@ -245,7 +251,7 @@ internal sealed partial class CardTimings
         @"\G(?:(?<between>" + T + @"\s*(?:(?:of\s+)?(?:" + Off + @"|(?<water>water|drinks?))(?:\s+break)?\s*)?(?:in\s+)?(?:(?:between|btw|b/w|betw|after)(?:\s+(?:each|every|the))?|at\s+the\s+end\s+of\s+(?:each|every|the)|(?:per|each|every))\s+" + Round + @"|(?:rest(?:ing)?|recover(?:ing)?|break|take|have|(?<water>water))\s*:?\s*(?:for\s+)?" + T + @"\s+(?:rest\s+|break\s+)?(?:between|after|btw)(?:\s+(?:each|every|the))?\s+" + Round + @"|(?:rest\s+)?" + T + @"\s+(?:rest\s+|off\s+)?(?:and\s+|then\s+|&\s+)+repeat\b|(?:rest|break)\s+between\s+(?:the\s+)?" + Round + @"\s*[:=-]?\s*" + T + @"|" + T + @"\s*(?<water>water|drinks?)(?:\s+breaks?)?(?=\s*(?:$|[,;.)])))" +
         @"|(?<stations>[0-9]{1,2}\s*x?\s*(?:different\s+)?(?:(?<stand>stations?|stns?)|exercises?|moves|movements|drills)\b(?:\s+(?:of|each|in\s+total|total)\b)?)" +
         @"|(?<whole>(?:(?:each|every)\s+(?:move|exercise|one)(?=\s*[:-]?\s*[0-9]\s+sets\s+of\s)|(?<!of\s+)everything|all\s+(?:moves|exercises|stations))\b(?:\s+(?:is|are|for|gets?))?(?=\s*[:,-]?\s*(?:[0-9]|x\s?[0-9])))" +
-        @"|(?<reps>(?<=\bsets\s+of\s+)(?<dose>(?<n>[0-9]{1,2}))(?=\s*(?:[,;+-]|$))|(?:do\s+)?(?:x\s*)?" + N + @"\s*(?:(?:reps?|repetitions)\b(?:\s+(?:" + Each + @"|of\s+everything))?|(?:of\s+)?(?:each|everything)\b(?:\s+(?:of\s+the\s+)?" + Moves + @"\b)?(?!\s+(?:side|leg|arm|way|of)\b)))" +
+        @"|(?<reps>(?<=\bsets\s+of\s+)(?<dose>(?<n>[0-9]{1,2}))(?=\s*(?:[,;+-]|$))|(?:do\s+)?(?:x\s*)?" + N + @"\s*(?:(?:reps?|repetitions|times(?=\s+(?:each|of\s+each|per)\b))\b(?:\s+(?:" + Each + @"|of\s+everything))?|(?:of\s+)?(?:each|everything)\b(?:\s+(?:of\s+the\s+)?" + Moves + @"\b)?(?!\s+(?:side|leg|arm|way|of)\b)))" +
         @"|(?<pair>(?:work\s*:?\s*(?:for\s+)?)?(?!90\s*/\s*90\b)(?<w>[0-9]{2,3})\s*(?:s(?:ec(?:ond)?s?)?)?\s*[/:]\s*(?<r>[1-9][0-9]|[5-9])\s*(?:s(?:ec(?:ond)?s?)?)?\b(?!\s*(?:x\s*[0-9]*\s*(?:kg|lb|reps?)|min|between\s+" + Round + @"|after|work|on\b|" + Round + @"))(?:\s*(?:" + Off + @"|" + To + @")\b(?!\s+(?:between\s+(?:the\s+)?" + Round + @"|after|[0-9]|" + Round + @")))?(?:\s*(?:in\s+)?(?:between|btw)\b(?!\s+(?:the\s+)?" + Round + @")(?:\s+(?:each\s+)?" + Moves + @")?)?|(?<w>[0-9]{2,3})\s*(?:s(?:ec(?:ond)?s?)?\s+)?(?:on|work)\b[\s,/&+-]*(?:and\s+|then\s+)?(?<r>[0-9]{1,3})\s*(?:s(?:ec(?:ond)?s?)?\s+)?(?:off|rest)\b(?!\s+(?:between|after)))" +
         @"|(?<rounds>(?:(?:all|complete|perform|do|for|repeat(?:ed)?|go|run|work)\s+)*(?:(?:it|this|all|everything|the\s+(?:lot|circuit)|(?<=(?:repeat|do|complete)\s+)circuit|through|round|around)\s+)*(?:x\s*(?<n>[0-9]{1,2})\b(?:\s*" + Round + @")?|(?<twice>twice)\b|(?<thrice>thrice)\b|" + N + @"\s*(?:x\b|times\b|(?:(?:full|complete|whole)\s+)?(?:(?<sets>sets)|" + Round + @")\b))(?:\s+(?:through|round|around|over|in\s+total|total|of|in\s+all)\b)*)" +
         @"|(?<rest>" + Off + @"\s*(?:time|period)?\s*[:=]?\s*(?:for\s+|in\s+|of\s+|is\s+)?" + Tb + @"(?!\s*(?:between|after|per|each|every|mins?|rest|rounds?|times)\b)(?:\s+between\s+(?<moves>(?:each\s+)?" + Moves + @"))?|(?:" + T + @"|(?<n>[0-9]{1,3}))\s*(?:of\s+|for\s+)?(?:" + Off + @"\b(?:\s+(?:period|time))?|(?<moves>" + To + @"))(?!\s+(?:between|after|btw)\s+(?:each\s+|every\s+|the\s+)?" + Round + @")(?!\s+(?:[0-9]|in\b|per\b|each\s+round))(?:\s+(?<moves>(?:in\s+)?(?:between|btw|after|at|before)(?:\s+(?:each|every|them|the)\b)?(?:\s+(?:next\s+)?" + Moves + @")?))?|" + T + @"\s+(?<moves>(?:in\s+)?(?:between|btw)(?:\s+(?:each|every|them)\b)?(?:\s+" + Moves + @")?)(?!\s+(?:the\s+)?" + Round + @"))" +

@@ -21,7 +21,12 @@ internal static partial class CardWording
     private static CardPattern ThenSwap => field ??= new(@"(?<=[a-z]\s+(?:x\s*)?\d{1,3}\s*(?:reps|s|secs?)?)\s*,?\s+then\s+(?:swap|switch|change)(?:\s+(?:sides?|legs?|arms?))?$", RegexOptions.IgnoreCase);
 
     /// <summary>“Lunge 20 (10 each side)”, “20 lunges, 10 each leg”.</summary>
-    private static CardPattern AllAndEach => field ??= new(@"^(?:(?<name>[a-z][a-z' -]+?)\s*,?\s+(?:x\s*)?(?<n>\d{1,3})|(?<n>\d{1,3})\s*(?:x\s*)?(?<name>[a-z][a-z' -]+?))\s*[,(]\s*(?<h>\d{1,3})\s*(?:on\s+)?(?:each|per|a)\s+(?:side|leg|arm)\)?$", RegexOptions.IgnoreCase);
+    private static CardPattern AllAndEach => field ??= new($@"^(?:(?<name>[a-z][a-z' -]+?)\s*,?\s+(?:x\s*)?(?<n>\d{{1,3}})|(?<n>\d{{1,3}})\s*(?:x\s*)?(?!(?:mins?|minutes?|secs?|seconds?|s|rounds?|reps|sets?)\b)(?<name>[a-z][a-z' -]+?))\s*(?:\b(?:reps|in\s+all|total|in\s+total)\b\s*)?(?:[,(=[-]|\s-)\s*(?:i\.?e\.?,?\s+|that(?:'s|\s+is)\s+|so\s+)?{SharedBySides}(?<alt>,?\s*alternat(?:ing|e))?\s*[)\]]?$", RegexOptions.IgnoreCase);
+
+    /// <summary>The same in brackets, in a list.</summary>
+    private static CardPattern AllAndEachListed => field ??= new($@"(?<=^\s*(?:[-•*]\s*|[0-9]{{1,2}}[.)]\s+|[A-H][0-9][.):]?\s+)?|[,;:/]\s*|\band\s+)(?:(?<name>[a-z][a-z' -]+?)\s+(?:x\s*)?(?<n>\d{{1,3}})|(?<n>\d{{1,3}})\s*(?:x\s*)?(?!(?:mins?|minutes?|secs?|seconds?|s|rounds?|reps|sets?)\b)(?<name>[a-z][a-z' -]+?))\s*[([]\s*{SharedBySides}(?<alt>,?\s*alternat(?:ing|e))?\s*[)\]](?=\s*(?:$|[,;/.&@]|and\b|with\b|w/|[0-9.]+\s?kg))", RegexOptions.IgnoreCase);
+
+    private const string SharedBySides = @"(?<h>\d{1,3})\s*(?:reps\s+)?(?:(?:on\s+|for\s+|to\s+)?(?:each|per|an?|every|ea\.?)\s+(?:side|leg|arm|foot|hand|way)|/\s?(?:side|leg|arm|foot|hand|s|l)|e/?s|each|ea\.?|(?:on\s+(?:the\s+)?)?(?:left|right|[lr])\s*(?:[,/+&]|and|then)?\s*\k<h>\s*(?:on\s+(?:the\s+)?)?(?:left|right|[lr])|\+\s*\k<h>)";
 
     /// <summary>“Half minute plank”, “plank 1/2 min”.</summary>
     private static CardPattern HalfMinute => field ??= new(@"(?<![0-9]\s*)\b(?:half|1/2)(?:\s+a)?\s+min(?:ute)?\b(?!\s*s)", RegexOptions.IgnoreCase);
@@ -126,8 +131,11 @@ internal static partial class CardWording
     /// <summary>“Squat 5x5 90r”.</summary>
     private static CardPattern RestLetterBehind => field ??= new(@"(?<=\dx\d{1,3}(?:\s+each\s+side)?)\s*,?\s+(?<t>\d{2,3})\s?r$", RegexOptions.IgnoreCase);
 
+    /// <summary>A line, and what is done so often in all and half of it on each side as so often on each side.</summary>
+    public static string OnEachSide(string line) => !line.AsSpan().ContainsAny("(,-=[") || !line.Any(char.IsAsciiDigit) ? line : AllAndEachListed.Replace(AllAndEach.Replace(line, EachOfAll), EachOfAll);
+
     private static string EachOfAll(Match m) =>
-        int.Parse(m.Groups["n"].Value, CultureInfo.InvariantCulture) == int.Parse(m.Groups["h"].Value, CultureInfo.InvariantCulture) * 2 ? $"{m.Groups["name"].Value} {m.Groups["h"].Value} each side" : m.Value;
+        int.Parse(m.Groups["n"].Value, CultureInfo.InvariantCulture) == int.Parse(m.Groups["h"].Value, CultureInfo.InvariantCulture) * 2 ? m.Groups["alt"].Success ? $"{m.Groups["name"].Value} {m.Groups["n"].Value} alternating" : $"{m.Groups["h"].Value} {m.Groups["name"].Value} each side" : m.Value;
 
     private static string Range(Match m) =>
         int.Parse(m.Groups["a"].Value, CultureInfo.InvariantCulture) < int.Parse(m.Groups["b"].Value, CultureInfo.InvariantCulture) && int.Parse(m.Groups["b"].Value, CultureInfo.InvariantCulture) <= MostRange ? $"{(m.Value[0] == '(' ? " " : "")}{m.Groups["a"].Value}-{m.Groups["b"].Value}" : m.Value;

@@ -96,6 +96,9 @@ internal static partial class CardWording
     /// <summary>“… – 3 sets – 60s”: the time behind so many sets of two or more moves is their rest.</summary>
     private static CardPattern SetsThenTime => field ??= new(@"^(?<h>.*[/+,].*[0-9]\s*(?:sets|rounds))\s*[-,/]\s*(?<t>[0-9]{2,3}\s*(?:s|secs?|seconds?))$", RegexOptions.IgnoreCase);
 
-    /// <summary>“Squats, rows, press-ups – 12 each x 2”.</summary>
-    private static CardPattern EachTimesBehind => field ??= new(@"(?<=,.*)\s*[-,]\s*(?<r>[0-9]{1,2})\s+(?:reps\s+)?each\s+x\s*(?<n>[2-9])$", RegexOptions.IgnoreCase);
+    /// <summary>“Squats, rows, press-ups; 10 each”.</summary>
+    private static CardPattern DoseBehindSemicolon => field ??= new(@"(?<=^[^;]*,[^;]*);\s*(?=(?:x\s?)?[0-9][^;,]*$)");
+
+    /// <summary>“Squats, rows, press-ups – 12 each x 2”, “… 12 each (2 rounds)”: of all of them, where none of them has a number of its own.</summary>
+    private static CardPattern EachTimesBehind => field ??= new(@"(?<=(?:^|[:-]\s)[^0-9:]*,[^0-9:]*?)(?:\s*[-,:]\s*|\s+)(?:all\s+)?(?:x\s?)?(?<r>[0-9]{1,2})\s+(?:reps\s+)?(?:each|all)\s*[-,]?\s*\(?\s*(?:repeat\s+)?(?:x\s*(?<n>[2-9])|(?<n>[2-9])\s*(?:rounds?|sets?|x|times))\)?\.?$", RegexOptions.IgnoreCase);
 }

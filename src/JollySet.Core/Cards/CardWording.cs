@@ -11,6 +11,13 @@ internal static partial class CardWording
     // In this order: what a later one looks for may be what an earlier one has put.
     private static Way[] Ways => field ??=
     [
+        new(["(", ",", "-", "=", "["], OnEachSide),
+        new(["fin", "end", "last", "follow"], AsFinisher),
+        new(["mom"], EmomOfOne, "EMOM ${t} min: ${n} ${m}"),
+        new(["min", "mom"], AllThenAMinute, MinutesOf),
+        new(["min", "mom"], AMinuteToAll, MinutesOf),
+        new(["mom"], EmomToAll, MinutesOf),
+        new(["min", "mom"], AMinuteSoLong, MinutesOf),
         new([" "], RungsBySigns, m => $"{(!m.Groups["w"].Success ? "" : IsThereAndBack(m.Groups["n"]) ? "pyramid " : "ladder ")}{string.Join('-', m.Groups["n"].Captures.Select(n => n.Value))}"),
         new([": "], RungsBehindMoves, m => $"ladder {m.Groups["l"].Value}: {string.Join(", ", RungMoves.Split(m.Groups["items"].Value))}"),
         new(["down"], RungsInSteps, RungsDownBy),
@@ -63,7 +70,8 @@ internal static partial class CardWording
         new(["next", "then ", "after that"], NextUp, ""),
         new([" ("], text => CountsInBrackets.Count(text) > 1 ? CountsInBrackets.Replace(text, " x${n}") : text),
         new(["sets", "rounds"], SetsThenTime, "${h}, rest ${t}"),
-        new([" each x"], EachTimesBehind, ", ${n} rounds, ${r} each"),
+        new([";"], DoseBehindSemicolon, " - "),
+        new([" each"], EachTimesBehind, ", ${n} rounds, ${r} each"),
         new(["between"], DrinkBetween, "${t} water between rounds"),
         new([" + ", " / ", " & "], PairOfDoses, m => $"{m.Groups["h"].Value}{m.Groups["a"].Value} + {m.Groups["b"].Value}, rest {m.Groups["t"].Value}"),
         new(["amrap"], AmrapBehind, "${h}AMRAP ${t}: ${items}"),
@@ -186,7 +194,6 @@ internal static partial class CardWording
         new(["/"], SideByStroke, " each ${side} "),
         new(["each "], EachThenSwap, ""),
         new([" / "], CountByStroke, " x"),
-        new([" side", " leg", " arm"], AllAndEach, EachOfAll),
         new(["both "], BothLegs, "each side"),
         new(["kg"], KitAndMass, "with ${w} ${k}"),
         new(["using"], Using, " with "),

@@ -149,7 +149,7 @@ internal static partial class CardPhrases
     public static CardPattern ToMind => field ??= new(@"^(?:watch(?:\s+out)?|mind|careful|caution|nb|n\.b\.|warning|remember|health|injur(?:y|ies)|limits?)\b", RegexOptions.IgnoreCase);
 
     /// <summary>Who comes, on a line of its own behind the blocks.</summary>
-    public static CardPattern WhoComes => field ??= new(@"^\d{1,3}\s+(?:people|ppl|participants)\b", RegexOptions.IgnoreCase);
+    public static CardPattern WhoComes => field ??= new(@"^\d{1,3}\s+(?:people|ppl|participants|ladies|women|members|clients)\b", RegexOptions.IgnoreCase);
 
     /// <summary>A block as it is dictated: its number, its moves, and how they are done.</summary>
     public static CardPattern Dictated => field ??= new(@"^(?:then\s+)?(?<head>(?:block|circuit|part|superset)\s+(?:one|two|three|four|five|six|[1-6]))\s+(?<rest>[a-z][^:]+)$", RegexOptions.IgnoreCase);

@@ -109,14 +109,14 @@ public sealed partial class CardReader
         && name.Split(' ').Length <= FewWords && !IsSentence(line.Text) && name.All(c => char.IsLetter(c) || c is ' ' or '-' or '\'')
         && words.FindAll(w => w.Number != line.Number && Math.Abs(w.Number - line.Number) <= 2 && w.Number > block.Line) is { Count: > 0 } near && near.Exists(w => IsStation(w.Text) && Bulleted.Match(w.Raw) is { Success: true } other && other.Groups["b"].Value == bullet.Groups["b"].Value);
 
-    /// <summary>Of several moves that a short name may mean the one for this class: “kickbacks” of the leg where legs are its focus, “leg curls” standing where nobody lies down.</summary>
+    /// <summary>Of several moves that a short name may mean the one for this class: “kickbacks” of the leg where legs are its focus, “leg curls” standing where nobody lies down, or in a warm-up.</summary>
     private Move? Fitting(string said, ImmutableArray<Move> moves)
     {
         // “Kickbacks, 20 each leg” are of the leg.
         var ofBlock = EachLeg.IsMatch(said) ? BriefWords.Focus("lower body") : Current is { } block ? BriefWords.Focus(block.Name) : [];
         var focus = Balance.Focus.Of(new Brief { Focus = ofBlock.IsEmpty ? [.. head.List("focus")] : ofBlock });
         var staysUp = (head.List("audience").Contains("older adults") || head.List("kit").Any(k => k.StartsWith("chair", StringComparison.Ordinal))) && !head.List("kit").Contains("mat");
-        return moves.OrderBy(m => head.List("needs").Any(m.Troubles)).ThenBy(m => staysUp && m.IsOnFloor).ThenBy(m => !m.Muscles.Any(x => x.Share == 1 && focus.Covers(x.Muscle))).FirstOrDefault();
+        return moves.OrderBy(m => head.List("needs").Any(m.Troubles)).ThenBy(m => staysUp && m.IsOnFloor).ThenBy(m => Current?.Part == CardPart.WarmUp && (m.IsOnFloor || m.Kit.Length > 0)).ThenBy(m => !m.Muscles.Any(x => x.Share == 1 && focus.Covers(x.Muscle))).FirstOrDefault();
     }
 
     private static CardPattern EachLeg => field ??= new(@"\b(?:each|per|a|either)\s+leg\b|/\s*leg\b", RegexOptions.IgnoreCase);

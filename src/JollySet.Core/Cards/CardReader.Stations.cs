@@ -18,7 +18,7 @@ public sealed partial class CardReader
     private const int MostAsOne = 4;
 
     /// <summary>The names so far, as they came.</summary>
-    private readonly List<string> spoken = [];
+    private readonly List<(string Name, int Block)> spoken = [];
     private static readonly HashSet<string> Adjustments = new(Enum.GetValues<Adjustment>().Select(a => Words.Of(a)), StringComparer.OrdinalIgnoreCase);
 
     /// <param name="isListed">Whether they stand behind a block's head: there a few words nobody knows are a move too.</param>
@@ -402,8 +402,8 @@ public sealed partial class CardReader
             name = name[(label + 1)..].Trim();
         }
 
-        // “Squat pulses x20, hold 20 s”: the last of them is held.
-        if (OnlyHow.IsMatch(name) && spoken.TakeLast(3).Reverse().FirstOrDefault(n => Understood($"{n} {name}") is not null) is { } before)
+        // “Squat pulses x20, hold 20 s”: the last of them in this block is held.
+        if (OnlyHow.IsMatch(name) && spoken.TakeLast(3).Reverse().FirstOrDefault(s => s.Block == blocks.Count && Understood($"{s.Name} {name}") is not null) is { Name: { } before })
             name = $"{before} {name}";
         if (Named(line, name, scan) is not { } named)
         {
@@ -413,7 +413,7 @@ public sealed partial class CardReader
             named = (name, null);
         }
 
-        spoken.Add(named.Name);
+        spoken.Add((named.Name, blocks.Count));
         var station = new CardStation(line.Number, named.Name)
         {
             Move = named.Move,

@@ -114,4 +114,10 @@ internal static partial class CardWording
         int Of(string group) => int.Parse(m.Groups[group].Value, CultureInfo.InvariantCulture);
         return (Of("c") * 60) + Of("e") - (Of("a") * 60) - Of("b") is >= ShortestSpell and <= LongestSpell && CardPhrases.PartOf(m.Groups["t"].Value) == CardPart.Main ? $"{m.Groups["t"].Value.TrimEnd()}, {m.Groups["w"].Value.Replace(" ", "", StringComparison.Ordinal)}{m.Groups["more"].Value}" : m.Value;
     }
+
+    /// <summary>“About 14 people”.</summary>
+    private static CardPattern AboutSoMany => field ??= new(@"^(?:about|around|approx\.?|roughly|up\s+to|expect(?:ing)?)\s+(?=[0-9]{1,3}\s+(?:people|ppl|participants|ladies|women|men|mums|members|clients)\b)", RegexOptions.IgnoreCase);
+
+    /// <summary>“8 rounds 20/10 each, 1 min between”: a tabata of each, and the rest between them.</summary>
+    private static CardPattern TabataEachBetween => field ??= new(@"^(?:(?<h>tabata)\s*[:,-]?\s+)?(?:(?:8\s*(?:rounds?|rds|x|sets)\s*(?:of\s+)?)?20\s*(?:s(?:ecs?)?)?\s*/\s*10\s*(?:s(?:ecs?)?)?(?:\s*x\s*8(?:\s*rounds?)?)?)\s*,?\s*(?:of\s+|on\s+|for\s+)?each(?:\s+(?:move|exercise|one))?\s*[,;:(-]+\s*(?:then\s+|with\s+)?(?<t>[0-9]{1,3}\s*(?:s|secs?|seconds?|m|mins?|minutes?))\s*(?:rest\s+|break\s+|off\s+)?(?:in\s+)?between(?:\s+(?:each|them|moves|exercises|each\s+(?:move|exercise|one)))?\)?\.?$", RegexOptions.IgnoreCase);
 }

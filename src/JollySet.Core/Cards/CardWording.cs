@@ -13,6 +13,8 @@ internal static partial class CardWording
     [
         new(["(", ",", "-", "=", "["], OnEachSide),
         new(["fin", "end", "last", "follow"], AsFinisher),
+        new(["0/10", "0 / 10"], TabataEachBetween, "${h} 20/10 x 8 each, ${t} between exercises"),
+        new(["people", "ppl", "particip", "ladies", "men", "mums", "members", "clients"], AboutSoMany, ""),
         new(["mom"], EmomOfOne, "EMOM ${t} min: ${n} ${m}"),
         new(["min", "mom"], AllThenAMinute, MinutesOf),
         new(["min", "mom"], AMinuteToAll, MinutesOf),

@@ -29,6 +29,14 @@ public class CardFaultsTests
     public void Digits_of_another_script_are_no_error(params string[] lines) => Assert.NotNull(CardReader.Read(string.Join('\n', lines)));
 
     [Fact]
+    public void What_is_pulsed_is_a_move_of_its_own_block()
+    {
+        var sheet = Sheet("Barre", "Arms: bicep curls x16, lateral raise x16", "Glutes: leg back lifts x16, pulses x16", "Legs: squats x16, pulses x16");
+        Assert.DoesNotContain("lateral raise pulses", sheet, StringComparison.Ordinal);
+        Assert.Contains("squats pulses", sheet, StringComparison.Ordinal);
+    }
+
+    [Fact]
     public void A_date_is_no_work_and_rest()
     {
         var sheet = Sheet("Class plan 24/11 - 18:00", "Circuit 40/20 x 3", "squats", "rows");

@@ -78,4 +78,17 @@ public partial class CardSayingTests
         Holds(from sign in new[] { "🔁", "🔄", "⟳", "♻️", "⏱️" }
               from line in new[] { "{0} Repeat 4x", "{0}Repeat x4", "{0} 4 rounds", "Repeat 4 times {0}", "{0} x4" }
               select (sign, string.Format(Invariant, line, sign), 0), c => $"Quay\n\n{c.sign} 50 secs on / 10 secs off\nsquat\nplank\n{c.Item2}\n", c => "(circuit, 4 rounds, work 50, rest 10)\nsquat\nplank\n");
+
+    [Fact]
+    public void About_so_many_people_are_so_many() =>
+        Holds(from about in new[] { "About ", "around ", "Roughly ", "Approx. ", "" }
+              from people in new[] { "14 people", "14 ladies", "14 ppl" }
+              from more in new[] { "", ", Jo has a bad shoulder" }
+              select about + people + more, l => $"Quay\n3 rounds 40/20\nsquat\nplank\n{l}\n", l => "people: 14\n", also: "3 rounds, work 40, rest 20)\nsquat\nplank\n");
+
+    [Fact]
+    public void A_tabata_of_each_and_the_rest_between_them() =>
+        Holds(from said in new[] { "8 rounds 20/10 each", "20/10 x 8 each", "8 x 20/10 each move", "Tabata 20/10 each" }
+              from between in new[] { "1 min between", "60s rest between", "1 min between each", "then 1 min between" }
+              select $"{said}, {between}", l => $"Quay\n\n{l}\nsquat jumps\nburpees\n", l => "straight, 8 rounds, work 20, rest 10, between 60)\nsquat jumps\nburpees\n");
 }

@@ -19,7 +19,7 @@ internal static class CardOverLines
         CardTimeline.Put(lines, put);
         var (pairs, areTabatas) = (new CardPairs(lines, isOneMove), CardTabatas.AreMany(lines));
         for (var at = 0; at < lines.Length; at++)
-            if (!put.ContainsKey(at) && lines[at].Length is > 0 and <= CardText.LongestLine && (pairs.Line(lines[at], isMove) ?? CardTabatas.Line(lines[at], areTabatas, isMove) ?? CardPlaces.Line(lines[at], IsBelow(lines, at), at + 1 < lines.Length ? lines[at + 1] : "", isMove) ?? Alone(lines, at, isMove)) is { } line)
+            if (!put.ContainsKey(at) && lines[at].Length is > 0 and <= CardText.LongestLine && (pairs.Line(lines[at], isMove) ?? CardTabatas.Line(lines[at], areTabatas, isMove) ?? CardPlaces.Line(lines[at], IsBelow(lines, at), at > 0 ? lines[at - 1] : "", at + 1 < lines.Length ? lines[at + 1] : "", isMove) ?? Alone(lines, at, isMove)) is { } line)
                 put[at] = line;
         return put;
     }

@@ -10,9 +10,10 @@ internal static class CardPlaces
 
     /// <summary>A line as the head it is, and its moves; null where it says what it says alone.</summary>
     /// <param name="isBelow">Whether anything stands between it and the title.</param>
+    /// <param name="before">The line above it: a thing alone, right below a move, may be a station of the same list.</param>
     /// <param name="next">The line below it.</param>
-    public static string? Line(string line, bool isBelow, string next, Func<string, bool> isMove) =>
-        isBelow && IsPlace(line.TrimEnd(':')) && !isMove(line) && IsOfMove(next, isMove) ? $"## {line}"
+    public static string? Line(string line, bool isBelow, string before, string next, Func<string, bool> isMove) =>
+        isBelow && IsPlace(line.TrimEnd(':')) && !isMove(line) && IsOfMove(next, isMove) && (before.Length == 0 || line.EndsWith(':') || line.EndsWith(" work", StringComparison.OrdinalIgnoreCase) || Where.Match(line).Groups["posture"].Success) ? $"## {line}"
         : HeadThenList.Match(line) is { Success: true } m && m.Groups["h"].Value is var head && !isMove(head) && IsList(m.Groups["items"].Value, isMove) && (IsPlace(head) || (isBelow && FewWords.IsMatch(head))) && !IsOneOf(head, m.Groups["items"].Value, isMove)
             ? $"## {head}: {m.Groups["items"].Value}" : null;
 

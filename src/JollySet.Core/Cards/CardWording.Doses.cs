@@ -21,7 +21,10 @@ internal static partial class CardWording
     private static CardPattern ThenSwap => field ??= new(@"(?<=[a-z]\s+(?:x\s*)?\d{1,3}\s*(?:reps|s|secs?)?)\s*,?\s+then\s+(?:swap|switch|change)(?:\s+(?:sides?|legs?|arms?))?$", RegexOptions.IgnoreCase);
 
     /// <summary>“Lunge 20 (10 each side)”, “20 lunges, 10 each leg”.</summary>
-    private static CardPattern AllAndEach => field ??= new($@"^(?:(?<name>[a-z][a-z' -]+?)\s*,?\s+(?:x\s*)?(?<n>\d{{1,3}})|(?<n>\d{{1,3}})\s*(?:x\s*)?(?!(?:mins?|minutes?|secs?|seconds?|s|rounds?|reps|sets?)\b)(?<name>[a-z][a-z' -]+?))\s*(?:\b(?:reps|in\s+all|total|in\s+total)\b\s*)?(?:[,(=[-]|\s-)\s*(?:i\.?e\.?,?\s+|that(?:'s|\s+is)\s+|so\s+)?{SharedBySides}(?<alt>,?\s*alternat(?:ing|e))?\s*[)\]]?$", RegexOptions.IgnoreCase);
+    private static CardPattern AllAndEach => field ??= new($@"^(?:(?<name>[a-z][a-z' -]+?)\s*[,:-]?\s+{SetsOfIt}(?:x\s*)?(?<n>\d{{1,3}})|{SetsOfIt}(?<n>\d{{1,3}})\s*(?:x\s*)?(?!(?:mins?|minutes?|secs?|seconds?|s|rounds?|reps|sets?)\b)(?<name>[a-z][a-z' -]+?))\s*(?:\b(?:reps|in\s+all|total|in\s+total)\b\s*)?(?:[,(=[-]|\s-)\s*(?:i\.?e\.?,?\s+|that(?:'s|\s+is)\s+|so\s+)?{SharedBySides}(?<alt>,?\s*alternat(?:ing|e))?\s*[)\]]?(?<more>,?\s*(?:-\s+|,\s*)(?:rest\s+)?[0-9]{{1,3}}\s*(?:s|secs?|seconds?|m|mins?|minutes?)?(?:\s+rest)?)?$", RegexOptions.IgnoreCase);
+
+    /// <summary>“3 x”, “3 sets of” before so many.</summary>
+    private const string SetsOfIt = @"(?:(?<s>[2-9])\s*(?:x|sets?(?:\s+of|\s*x)?)\s*)?";
 
     /// <summary>The same in brackets, in a list.</summary>
     private static CardPattern AllAndEachListed => field ??= new($@"(?<=^\s*(?:[-•*]\s*|[0-9]{{1,2}}[.)]\s+|[A-H][0-9][.):]?\s+)?|[,;:/]\s*|\band\s+)(?:(?<name>[a-z][a-z' -]+?)\s+(?:x\s*)?(?<n>\d{{1,3}})|(?<n>\d{{1,3}})\s*(?:x\s*)?(?!(?:mins?|minutes?|secs?|seconds?|s|rounds?|reps|sets?)\b)(?<name>[a-z][a-z' -]+?))\s*[([]\s*{SharedBySides}(?<alt>,?\s*alternat(?:ing|e))?\s*[)\]](?=\s*(?:$|[,;/.&@]|and\b|with\b|w/|[0-9.]+\s?kg))", RegexOptions.IgnoreCase);
@@ -134,8 +137,13 @@ internal static partial class CardWording
     /// <summary>A line, and what is done so often in all and half of it on each side as so often on each side.</summary>
     public static string OnEachSide(string line) => !line.AsSpan().ContainsAny("(,-=[") || !line.Any(char.IsAsciiDigit) ? line : AllAndEachListed.Replace(AllAndEach.Replace(line, EachOfAll), EachOfAll);
 
-    private static string EachOfAll(Match m) =>
-        int.Parse(m.Groups["n"].Value, CultureInfo.InvariantCulture) == int.Parse(m.Groups["h"].Value, CultureInfo.InvariantCulture) * 2 ? m.Groups["alt"].Success ? $"{m.Groups["name"].Value} {m.Groups["n"].Value} alternating" : $"{m.Groups["h"].Value} {m.Groups["name"].Value} each side" : m.Value;
+    private static string EachOfAll(Match m)
+    {
+        if (int.Parse(m.Groups["n"].Value, CultureInfo.InvariantCulture) != int.Parse(m.Groups["h"].Value, CultureInfo.InvariantCulture) * 2)
+            return m.Value;
+        var (name, sets, more) = (m.Groups["name"].Value, m.Groups["s"].Success ? $"{m.Groups["s"].Value}x" : "", m.Groups["more"].Value);
+        return m.Groups["alt"].Success ? $"{name} {sets}{m.Groups["n"].Value} alternating{more}" : sets.Length > 0 ? $"{name} {sets}{m.Groups["h"].Value} each side{more}" : $"{m.Groups["h"].Value} {name} each side{more}";
+    }
 
     private static string Range(Match m) =>
         int.Parse(m.Groups["a"].Value, CultureInfo.InvariantCulture) < int.Parse(m.Groups["b"].Value, CultureInfo.InvariantCulture) && int.Parse(m.Groups["b"].Value, CultureInfo.InvariantCulture) <= MostRange ? $"{(m.Value[0] == '(' ? " " : "")}{m.Groups["a"].Value}-{m.Groups["b"].Value}" : m.Value;

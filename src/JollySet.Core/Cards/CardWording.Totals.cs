@@ -32,4 +32,11 @@ internal static partial class CardWording
         return n > 0 && (said ?? all / n) is { } minutes and > 1 and <= MostMinutes && (all is null || n * minutes == all)
             ? $"{m.Groups["h"].Value.Replace(":", " -", StringComparison.Ordinal)}EMOM {minutes.ToString(CultureInfo.InvariantCulture)} min: {m.Groups["n"].Value} {m.Groups["m"].Value}" : m.Value;
     }
+
+    /// <summary>“3 rounds: squats, rows, press ups – 10 each”, “… (x10)”: behind a list of which nothing has a number.</summary>
+    private static CardPattern EachBehindList => field ??= new(@"^(?<before>[^:]*[0-9][^:]*(?::|\s-)\s+[^0-9:]*?[,/][^0-9:]*?)\s*(?:\s-\s*|[;,]\s*|\(\s*)(?:x\s?(?<n>[0-9]{1,3})(?<each>\s+(?:of\s+)?each)?|(?<n>[0-9]{1,3})\s*(?<each>(?:reps\s*)?(?:of\s+)?(?:each|all)|reps))\)?\.?$", RegexOptions.IgnoreCase);
+
+    /// <summary>A line with so many of each right behind the last of its list; “x3” behind one is how often.</summary>
+    public static string WithDoseBehind(string line) => !line.Contains(',', StringComparison.Ordinal) && !line.Contains('/', StringComparison.Ordinal) ? line
+        : EachBehindList.Replace(line, m => m.Groups["each"].Success || m.Groups["n"].Length > 1 ? $"{m.Groups["before"].Value} {m.Groups["n"].Value} each" : m.Value);
 }

@@ -91,4 +91,16 @@ public partial class CardSayingTests
         Holds(from said in new[] { "8 rounds 20/10 each", "20/10 x 8 each", "8 x 20/10 each move", "Tabata 20/10 each" }
               from between in new[] { "1 min between", "60s rest between", "1 min between each", "then 1 min between" }
               select $"{said}, {between}", l => $"Quay\n\n{l}\nsquat jumps\nburpees\n", l => "straight, 8 rounds, work 20, rest 10, between 60)\nsquat jumps\nburpees\n");
+
+    [Fact]
+    public void So_many_of_each_behind_the_list_of_a_head_that_says_how_it_runs() =>
+        Holds(from head in new[] { ("3 rounds: ", "3 rounds"), ("10 min AMRAP - ", "amrap 600s"), ("Superset x3: ", "3 rounds"), ("Block 2 (3 rounds): ", "3 rounds") }
+              from dose in new[] { " - 10 each", " (10 each)", "; 10 of each", " - x10", " (x10)" }
+              select ($"{head.Item1}squats, rows, press ups{dose}", head.Item2, 0), c => $"Quay\n\n{c.Item1}\n", c => $"{c.Item2})\nsquats x10\nrows x10\npress ups x10\n");
+
+    [Fact]
+    public void Sets_of_so_many_in_all_and_half_of_it_on_each_side() =>
+        Holds(from form in new[] { "3 x 20 lunges {0}", "lunges 3x20 {0}", "3 sets of 20 lunges {0}", "lunges: 3 x 20 {0}" }
+              from way in new[] { "(10 each)", "(10 each leg)", "- 10 each side", "(10 L, 10 R)" }
+              select string.Format(Invariant, form, way), l => $"Quay\n\nsquats 3x10, rest 60\n{l}\n", l => "lunges x10, each side\n", also: "3 rounds");
 }

@@ -15,7 +15,7 @@ internal sealed partial class CardTimings
     private const int LongRest = 45;
     private const int MostRounds = 20;
     private const int MostReps = 100;
-    private const int FewestReps = 8;
+    private const int FewestReps = 9;
 
     private readonly List<int> bare = [];
     private int? work;
@@ -155,7 +155,7 @@ internal sealed partial class CardTimings
     }
 
     /// <summary>In the words of a head; null where they leave open what it is that is done, or which of two things a time is.</summary>
-    /// <param name="isList">Whether all of it is said of a list of moves: so many of each need no rounds, and “x 12” is so many of each.</param>
+    /// <param name="isList">Whether all of it is said of a list of moves: so many of each need no rounds, and “x 12” is so many of each, “x 8” a tabata’s rounds.</param>
     private string? Told(bool isList = false)
     {
         if (isList && isTimes && rounds >= FewestReps && (reps, work, rest, between, bare.Count) is (null, null, null, null, 0))

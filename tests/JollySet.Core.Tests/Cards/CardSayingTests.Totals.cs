@@ -103,4 +103,8 @@ public partial class CardSayingTests
         Holds(from form in new[] { "3 x 20 lunges {0}", "lunges 3x20 {0}", "3 sets of 20 lunges {0}", "lunges: 3 x 20 {0}" }
               from way in new[] { "(10 each)", "(10 each leg)", "- 10 each side", "(10 L, 10 R)" }
               select string.Format(Invariant, form, way), l => $"Quay\n\nsquats 3x10, rest 60\n{l}\n", l => "lunges x10, each side\n", also: "3 rounds");
+
+    [Fact]
+    public void Eight_behind_the_list_of_a_tabata_are_its_rounds() =>
+        Holds(["Tabata: squats, burpees - x8", "Tabata: squats, burpees (x8)", "Tabata 1 - squats, burpees (x8)"], l => $"Quay\n\n{l}\n", l => "8 rounds, work 20, rest 10)\nsquats\nburpees\n");
 }

@@ -24,6 +24,15 @@ internal static partial class CardWording
     /// <summary>“T1 squat / press-up”: the first tabata, and its two moves.</summary>
     private static CardPattern TabataOf => field ??= new(@"^(?<h>T\s?\d)\s*[-.)]?\s+(?=[a-z][^:]*\s/\s[^:]*$)", RegexOptions.IgnoreCase);
 
+    /// <summary>“2 rnds”, “x 3rnds”.</summary>
+    private static CardPattern RoundsInShort => field ??= new(@"(?<=(?<![0-9])[1-9][0-9]?)\s*rnds?\b\.?", RegexOptions.IgnoreCase);
+
+    /// <summary>“10 squats, 8 press-ups 2 rounds”.</summary>
+    private static CardPattern CountedThenRounds => field ??= new(@"(?<=[,/]\s*[0-9]{1,3}\s+[a-z][a-z' -]*)\s+(?<n>[2-9])\s+rounds$", RegexOptions.IgnoreCase);
+
+    /// <summary>“… 8 press-ups (twice)”.</summary>
+    private static CardPattern TwiceInBracket => field ??= new(@"\(\s*twice\s*\)$", RegexOptions.IgnoreCase);
+
     /// <summary>“3 sets of each superset”, “tempo 311 throughout”: of all the pairs below.</summary>
     private static CardPattern OfEachPair => field ??= new(@"(?<=\d.*|tempo\s.*)(?:(?<s>\bsets)|(?<=\brounds))\s+(?:of|for|per|on)\s+(?:each|every|all(?:\s+the)?)\s+(?:pair|super\s?-?set|tri-?set|giant\s+set|block|couplet)s?\b|(?<=\d\s*(?:rounds|sets|laps))\s+per\s+(?:block|circuit|section|station)\b|\s+throughout\b(?=\s*(?:$|[,.;]))|\s+(?:for|per|in)\s+(?:each|every|all(?:\s+the)?)\s+(?:pair|super\s?-?set|tri-?set|giant\s+set|couplet)s?\b", RegexOptions.IgnoreCase);
 

@@ -8,6 +8,9 @@ internal static partial class CardWording
     /// <summary>“60 on, 90 rest between rounds”: as long a rest is none of the work's.</summary>
     private static CardPattern OnThenRestOfRounds => field ??= new(@"(?<=^|,\s*)(?<w>[0-9]{2})\s*(?:s|secs?|seconds?)?\s+on\s*,?\s+(?:and\s+|with\s+)?(?<r>(?:4[5-9]|[5-9][0-9]|1[0-9][0-9]))\s*(?:s|secs?|seconds?)?\s+(?:rest|off|break)\s+(?:in\s+)?between\s+(?:each\s+|the\s+)?(?:rounds?|laps?|sets?)$", RegexOptions.IgnoreCase);
 
+    /// <summary>“5x5 R2M”, “4x8 (R 90s)”, “3x10 - 90s R”: the rest behind sets by its letter.</summary>
+    private static CardPattern SetsThenR => field ??= new(@"(?<=\b[0-9]{1,2}\s?(?:x|sets?\s+(?:of|x))\s?(?:[0-9]{1,3}|max|amrap)\b.*?)[\s,;/(-]+(?:w/\s*)?(?:ri?(?:\s*[:=]\s*|\s*)(?:(?<n>[1-9])\s*(?<m>m(?:ins?)?|')|(?<n>[0-9]:[0-5][0-9])|(?<n>[1-9][0-9]{1,2})\s*(?:s(?:ecs?)?|"")|(?<=[:=]\s*)(?<n>[1-9][0-9]{1,2}))|(?:(?<n>[1-9])\s*(?<m>m(?:ins?)?|')|(?<n>[1-9][0-9]{1,2})\s*(?:s(?:ecs?)?|""))\s*r)\s*\)?\s*$", RegexOptions.IgnoreCase);
+
     /// <summary>“60 btw”.</summary>
     /// <summary>“50 SEC WORK / 10 SEC MOVE”.</summary>
     private static CardPattern TimeToMove => field ??= new(@"(?<t>\b\d{1,3}\s*(?:s|secs?|seconds?))\s+move(?=\s*(?:$|[,/;.)|]))", RegexOptions.IgnoreCase);

@@ -28,7 +28,7 @@ internal static class CardFiles
     public const int Shares = 3;
 
     /// <summary>
-    /// Every card of a share once for every third of its lines, with words said behind that line, and others of them behind lines far from it: so about a third of them are said behind each line of these cards.
+    /// Every card of a share once for every fifth of its lines, with words said behind that line, and others of them behind lines far from it: so about a fifth of them are said behind each line of these cards.
     /// With a way of saying for each share, every line of every card is read.
     /// </summary>
     public static IEnumerable<(string Text, ImmutableArray<(string Line, string Word)> Said)> Everywhere(int share, params (string Said, string Word)[] marks)
@@ -38,7 +38,7 @@ internal static class CardFiles
             var lines = card.Split('\n');
             // A cell more in a table is the table's affair.
             var open = Enumerable.Range(0, lines.Length).Where(at => lines[at].Trim().Length > 0 && !lines[at].AsSpan().ContainsAny("|\t;")).ToList();
-            for (var first = 0; first < open.Count; first += 3)
+            for (var first = 0; first < open.Count; first += 5)
             {
                 var marked = (string[])lines.Clone();
                 var said = ImmutableArray.CreateBuilder<(string Line, string Word)>();

@@ -32,7 +32,7 @@ public class CalendarsTests
 
     [Fact]
     public void Whatever_a_class_is_called_the_entry_can_be_read_and_says_it() =>
-        PlanGen.Plans.Sample(plan => Assert.Equal(Bare(plan.Title), Bare(Read(Calendars.Entry(TimelineBuilder.Build(plan), Evening)).Summary!)), iter: 200);
+        PlanGen.Plans.Sample(plan => Assert.Equal(Bare(plan.Title), Bare(Read(Calendars.Entry(TimelineBuilder.Build(plan), Evening)).Summary!)), iter: 100);
 
     private static string Bare(string text) => string.Concat(text.Where(c => !char.IsWhiteSpace(c) && !char.IsControl(c)));
 

@@ -15,10 +15,13 @@ internal static class CardTabatas
                 continue;
             var items = new List<(int At, string What)>();
             for (var next = at + 1; next < lines.Length && TabataItem.Match(lines[next]) is { Success: true } item && item.Groups["n"].Value == (items.Count + 1).ToString(CultureInfo.InvariantCulture); next++)
-                items.Add((next, item.Groups["w"].Value));
+                items.Add((next, Both(item.Groups["w"].Value, isMove) ?? item.Groups["w"].Value));
+            // Two moves a line need no number.
+            for (var next = at + 1; items.Count == next - at - 1 && next < lines.Length && lines[next].Length <= CardText.LongestLine && Both(Bullet.Replace(lines[next], ""), isMove) is { } both; next++)
+                items.Add((next, both));
             // Numbers alone count the moves of one tabata as well: of several only where as many are told of.
             var isSaid = items.Count > 1 && TabataNamed.IsMatch(lines[at + 1]);
-            if (items.Count < 2 || (head.Groups["n"].Success && head.Groups["n"].Value != items.Count.ToString(CultureInfo.InvariantCulture)) || !(isSaid || head.Groups["n"].Success || head.Groups["s"].Success) || !items.TrueForAll(i => isSaid || isMove(i.What)))
+            if (items.Count < 2 || (head.Groups["n"].Success && head.Groups["n"].Value != items.Count.ToString(CultureInfo.InvariantCulture)) || !(isSaid || head.Groups["n"].Success || head.Groups["s"].Success) || !items.TrueForAll(i => isSaid || isMove(i.What) || i.What.Contains(", ", StringComparison.Ordinal)))
                 continue;
             var pause = head.Groups["t"].Success ? $"\n{head.Groups["t"].Value} rest" : "";
             // The title stays one.
@@ -28,6 +31,10 @@ internal static class CardTabatas
                 put[item] = $"Tabata {items.FindIndex(i => i.At == item) + 1}: {what}{(item == items[^1].At ? "" : pause)}";
         }
     }
+
+    /// <summary>“Squats / push-ups”, “squats &amp; push-ups”: the moves that are done by turns, as a list; null where it is none of moves.</summary>
+    private static string? Both(string text, Func<string, bool> isMove) =>
+        !isMove(text) && BySigns.Split(text) is { Length: > 1 and <= 4 } parts && parts.All(p => isMove(p.Trim())) ? string.Join(", ", parts.Select(p => p.Trim())) : null;
 
     /// <summary>A line of them put otherwise; null where it says what it says alone.</summary>
     /// <param name="areMany">Whether several lines of the card are a tabata each.</param>
@@ -46,7 +53,17 @@ internal static class CardTabatas
     /// <summary>Whether a line is what several tabatas have in common.</summary>
     public static bool IsOfTabatas(string line) => TabataHead.IsMatch(CardText.Plain(line));
 
-    private static CardPattern TabataHead => field ??= new(@"^\s*(?:(?<n>[2-9])\s*(?:x\s*)?)?tabata(?<s>s)?(?:\s*x\s*(?<n>[2-9]))?(?:[\s,;:(-]*(?<t>[0-9]{1,3}\s*(?:s|secs?|seconds?|m|mins?|minutes?))\s*(?:rest\s+|break\s+|recovery\s+)?(?:in\s+)?between(?:\s+(?:each|them|tabatas|sets|blocks))?|[\s,;:(-]*with\s+(?<t>[0-9]{1,3}\s*(?:s|secs?|seconds?|m|mins?|minutes?))\s*(?:rest\s+)?(?:in\s+)?between(?:\s+each)?)?[).:]*\s*$", RegexOptions.IgnoreCase);
+    private const string T = @"(?<t>[0-9]{1,3}\s*(?:s|secs?|seconds?|m|mins?|minutes?))";
+
+    /// <summary>How many, and what is said of each of them in any order: that it is twenty seconds and ten, eight times, and how long between two of them.</summary>
+    private static CardPattern TabataHead => field ??= new(
+        @"^\s*(?:(?<n>[2-9])\s*(?:x\s*)?)?tabata(?<s>s)?(?:\s+circuit)?(?:\s*x\s*(?<n>[2-9]))?(?:[\s,;:()/.-]+(?:" + T + @"\s*(?:rest\s+|break\s+|recovery\s+)?(?:in\s+)?between(?:\s+(?:each|them|tabatas|sets|blocks))*|with\s+" + T + @"\s*(?:rest\s+)?(?:in\s+)?between(?:\s+each)?" +
+        @"|20\s*(?:s|secs?|seconds?)?\s*(?:on|work)?\s*[/,:]?\s*10\s*(?:s|secs?|seconds?)?\s*(?:off|rest)?(?=\s*(?:[,;:)/.-]|x\b|x8|$))|(?:x\s*)?8(?:\s*(?:rounds|rds|times|x))?(?:\s+(?:of\s+)?each)?(?=\s*(?:[,;:)/.-]|$))))*[\s).:]*$", RegexOptions.IgnoreCase);
+
+    /// <summary>What parts the moves of one tabata.</summary>
+    private static CardPattern BySigns => field ??= new(@"\s*[/&+,]\s*|\s+and\s+", RegexOptions.IgnoreCase);
+
+    private static CardPattern Bullet => field ??= new(@"^\s*(?:[*>•-]\s*)?");
 
     private static CardPattern TabataItem => field ??= new(@"^\s*(?:tabata\s*|t\s?|#)?(?<n>[1-9])(?:\s*[.:)=-]\s*|\s+)(?<w>[a-z].{2,80})$", RegexOptions.IgnoreCase);
 

@@ -9,8 +9,8 @@ internal static partial class CardWording
     /// <summary>“TGU 1/1 x 3”: so often on each side.</summary>
     private static CardPattern OneAndOne => field ??= new(@"(?<=[a-z]\s)(?<n>[1-6])/\k<n>(?=\s*x\s?[0-9])", RegexOptions.IgnoreCase);
 
-    /// <summary>“20 secs, 30 secs, 40 secs, 30, 20”: times, one after the other.</summary>
-    private static CardPattern TimesMixed => field ??= new(@"^(?<n>[0-9]{2,3})\s*(?:s|secs?|seconds?)\s*(?:[,/-]\s*(?<n>[0-9]{2,3})\s*(?:s|secs?|seconds?)?\s*){2,9}$", RegexOptions.IgnoreCase);
+    /// <summary>“20 secs, 30 secs, 40 secs, 30, 20”, “20/30/40/30/20 work, 10 s rest”: times, one after the other.</summary>
+    private static CardPattern TimesMixed => field ??= new(@"(?<=^|\b(?:pyramid|ladder)s?(?:\s+(?:set|of))?\s*[:(,-]?\s*)(?<work>work(?:ing)?\s*:?\s*)?(?<n>[0-9]{2,3})\s*(?<u>s|secs?|seconds?)?(?:(?:\s*[,/-]\s*|\s+)(?<n>[0-9]{2,3})\s*(?<u>s\b|secs?\b|seconds?\b)?){2,9}(?<work>\s*(?:of\s+)?(?:work|on)\b)?(?:(?:\s*[,;/(-]\s*|\s+)(?:with\s+)?(?:rest\s*:?\s*(?<rest>[0-9]{1,2})\s*(?:s|secs?|seconds?)?|(?<rest>[0-9]{1,2})\s*(?:s|secs?|seconds?)?\s*(?:(?:rest|off|recovery|break)(?:\s+(?:in\s+)?between|\s+after)?|between|after)(?:\s+(?:each|every|all|the))*(?:\s+(?:exercises?|moves?|stations?|one))?)(?:\s*\)(?=\s*(?:$|:)))?)?(?=\s*(?:\)?\s*:|\)?$))", RegexOptions.IgnoreCase);
 
     /// <summary>“Then core” on a line of its own.</summary>
     private static CardPattern ThenPart => field ??= new(@"^(?:and\s+)?then\s+(?=(?:some\s+)?(?:core|abs|legs|arms|cardio|finisher|strength)\s*:?$)", RegexOptions.IgnoreCase);

@@ -6,6 +6,10 @@ namespace JollySet.Core.Cards;
 /// <summary>Ways of writing that say the same as another, each a pattern and what it becomes: the other is what the reader knows. What needs the library to be told is in CardReader.Wording; the patterns are in the files beside this one.</summary>
 internal static partial class CardWording
 {
+    /// <summary>Times one after the other, and the rest after each of them.</summary>
+    private static string TimesInTurn(Match m) =>
+        m.Groups["u"].Success || m.Groups["work"].Success ? $"{string.Join('-', m.Groups["n"].Captures.Select(c => c.Value))}s{(m.Groups["rest"].Success ? $", {m.Groups["rest"].Value}s rest between exercises" : "")}" : m.Value;
+
     private const int MostDoubled = 300;
 
     // In this order: what a later one looks for may be what an earlier one has put.
@@ -54,7 +58,7 @@ internal static partial class CardWording
         new(["wu ", "w/u ", "warm"], PartNumberAndWord, "${p} ${n} min: ${w}"),
         new(["/"], OneAndOne, "${n} each side"),
         new(["/"], TwoLoads, "${name} ${a}kg/${b}kg x${r}"),
-        new(["sec", "s,"], TimesMixed, m => $"{string.Join('-', m.Groups["n"].Captures.Select(c => c.Value))}s"),
+        new(["sec", "s,", "s/", "s /", "s-", "s -", "0s", "5s", "work"], TimesMixed, TimesInTurn),
         new(["then "], ThenPart, ""),
         new(["sex "], SlipOfSeconds, "secs"),
         new(["move"], TimeToMove, "${t} rest"),

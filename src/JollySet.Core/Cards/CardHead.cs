@@ -193,16 +193,16 @@ internal sealed partial class CardHead
     }
 
     // One of them is in everything a need is spoken in: looked for before the pattern.
-    private static readonly SearchValues<string> NeedSigns = SearchValues.Create(["knee", "wrist", "back", "shoulder", "hip", "neck", "space", "jump", "impact", "floor", "down", "kit", "equipment", "kneel", "pregnan", "blood", "hypertension", "osteoporosis", "vertigo", "dizz", "natal", "standing", "seated", "sitting", "sits", "wheelchair", "overhead", "hand", "finger", "thumb", "bp", "ankle", "elbow", "pelvic", "prolapse"], StringComparison.OrdinalIgnoreCase);
+    private static readonly SearchValues<string> NeedSigns = SearchValues.Create(["knee", "wrist", "back", "shoulder", "hip", "neck", "space", "jump", "impact", "floor", "down", "kit", "equipment", "kneel", "pregnan", "blood", "hypertension", "osteoporosis", "vertigo", "dizz", "natal", "standing", "seated", "sitting", "sits", "wheelchair", "overhead", "hand", "finger", "thumb", "bp", "ankle", "elbow", "pelvic", "prolapse", "get up", "getting up", "back up", "come up", "coming up", "hop", "arm", "balance", "unsteady", "wobbly", "shaky", "disc", "disk", "sciatica", "lumbago", "falling", "falls"], StringComparison.OrdinalIgnoreCase);
 
     /// <summary>The needs spoken of in a sentence, as they are judged, and its words without them.</summary>
     public static (ImmutableArray<string> Needs, string Others) NeedsIn(string text)
     {
         var (needs, others) = (ImmutableArray.CreateBuilder<string>(), text);
         // Words that only sound like one do not hide those behind them.
-        while (others.AsSpan().ContainsAny(NeedSigns) && (SpokenNeed.Matches(others).FirstOrDefault(m => Spoken(m) is not null) ?? (others.Contains("'s ", StringComparison.Ordinal) && OwnJoint.Match(others) is { Success: true } own ? own : null)) is { } spoken)
+        while (others.AsSpan().ContainsAny(NeedSigns) && (SpokenNeed.Matches(others).Concat(SpokenLimit.Matches(others)).FirstOrDefault(m => NeedOf(m) is not null) ?? (others.Contains("'s ", StringComparison.Ordinal) && OwnJoint.Match(others) is { Success: true } own ? own : null)) is { } spoken)
         {
-            needs.Add(Spoken(spoken)!);
+            needs.Add(NeedOf(spoken)!);
             // “Bad knees and wrists”: the next words are needs too.
             var after = Joins.Split(others[(spoken.Index + spoken.Length)..]).Select(w => w.Trim()).ToList();
             var also = after.Skip(1).TakeWhile(w => BriefWords.Need(w) is not null).ToList();

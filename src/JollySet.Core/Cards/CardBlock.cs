@@ -180,6 +180,9 @@ internal sealed class CardBlock(int line, string name, CardPart part)
     /// <summary>Whether it was told how it runs.</summary>
     public bool HasSettings => RoundsLow is not null || Work is not null || Scheme is not null || Every is not null || IsAmrap;
 
+    /// <summary>Whether a pause has anything to part: stations, the sides of one, or what the rest of one move does not say.</summary>
+    private bool IsParted => (IsLinked || Scheme is not null) && (Stations.Count > 1 || Pause != Rest || Stations.Exists(s => s.Sides == "each side"));
+
     public bool IsLinked => (Letter is not null || IsSuperset) && Stations.Count > 1;
 
     /// <summary>Takes how another runs, where nothing of its own is said.</summary>
@@ -218,7 +221,7 @@ internal sealed class CardBlock(int line, string name, CardPart part)
             settings.Add(Said($"every {every}s"));
         if (Rest is { } rest && Rest > 0 && Every is null && !IsAmrap)
             settings.Add(Said($"rest {rest}") + (RestHigh > rest ? Said($"..{RestHigh}") : ""));
-        if (Pause is { } pause && (IsLinked || Scheme is not null) && Every is null && !IsAmrap)
+        if (Pause is { } pause && IsParted && Every is null && !IsAmrap)
             settings.Add(Said($"pause {pause}"));
         if (Between is { } between && !IsLinked && Scheme is null && Every is null && !IsAmrap && !(Between == Rest))
             settings.Add(Said($"between {between}") + (WaterBetween ? " water" : ""));
@@ -247,7 +250,7 @@ internal sealed class CardBlock(int line, string name, CardPart part)
             parts.Add(Said($"{work} s {(Part == CardPart.Main ? "on" : "each")}"));
         if (Rest is > 0 && Every is null && !IsAmrap)
             parts.Add(Said($"{Rest} s {(Work is not null ? "off" : "rest")}"));
-        if (Pause is { } pause && (IsLinked || Scheme is not null))
+        if (Pause is { } pause && IsParted)
             parts.Add(Said($"{pause} s between moves"));
         if (Between is { } between && !IsLinked && Between != Rest)
             parts.Add(Said($"{between} s between rounds") + (WaterBetween ? ", with water" : ""));

@@ -55,5 +55,5 @@ internal static class CardLetters
     private const int MostLetters = 8;
 
     /// <summary>“A. …”, “(B) …”, “C - …”, “D …”.</summary>
-    private static CardPattern Lettered => field ??= new(@"^\s*(?:[*>•-]\s+)?(?:\*\*)?(?:[(\[]\s*(?<l>[A-H])\s*(?<sign>[)\]])|(?<l>[A-H])\s*(?<sign>\)\s*-|[.)\]:/=]|\s[-–—](?=\s))|(?<l>[A-H])(?<sign>\s)(?=\s*(?:[0-9]|[a-z]{3})))(?:\*\*)?\s*(?=[\p{L}0-9])(?!\s*[a-z]\b\s*[.):/])");
+    private static CardPattern Lettered => field ??= new(@"^\s*(?:[*>•-]\s+)?(?:\*\*)?(?:[(\[]\s*(?<l>[A-H])\s*(?<sign>[)\]])|(?<l>[A-H])\s*(?<sign>\)\s*-|[.)\]:/=]|\s[-–—](?=\s))|(?<l>[A-H])(?<sign>\s)(?=\s*(?:[0-9]|[A-Za-z]{3})))(?:\*\*)?\s*(?=[\p{L}0-9])(?!\s*[a-z]\b\s*[.):/])");
 }

@@ -124,7 +124,7 @@ public sealed partial class CardReader
                     head.AddNeed(need);
             // A sentence out of whose middle something was taken is kept whole.
             notes.Add((IsSpoken.IsMatch(line.Text) || SpeaksOfIt.IsMatch(line.Text)) && !line.Text.Contains(taken.Over, StringComparison.Ordinal) ? AsTyped(line) : taken.Over.Contains('(', StringComparison.Ordinal) ? taken.Over : taken.Over.TrimEnd(')'));
-            if (mayTitle || IsSpoken.IsMatch(line.Text) || IsSentence(line.Text))
+            if (mayTitle || IsSpoken.IsMatch(line.Text) || IsSentence(line.Text) || taken.Over.Split(' ').Length > FewWords)
                 taken.Read = string.Join(" · ", head.Overhear(mayTitle ? taken.Over : line.Text, kitOnly: mayTitle && !IsSpoken.IsMatch(line.Text)).Prepend(taken.Read));
         }
 

@@ -105,6 +105,9 @@ public sealed partial class CardReader
             taken.Read.Add($"needs: {spared}");
         }
 
+        // Of a sentence that is kept what it says of the kit and who comes is heard.
+        foreach (var sentence in taken.Over.Where(o => o.Split(' ').Length > FewWords))
+            taken.Read.AddRange(head.Overhear(sentence));
         if (taken.Over.Count > 0)
             notes.Add(string.Join(", ", taken.Over));
         Say(line, CardLineKind.Head, string.Join(" · ", taken.Over.Count > 0 ? [.. taken.Read, $"note: {string.Join(", ", taken.Over)}"] : taken.Read));

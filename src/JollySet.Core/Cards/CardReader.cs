@@ -333,7 +333,7 @@ public sealed partial class CardReader
         // “30 secs each, 8 stations” below a warm-up: the circuit begins.
         if (Current is { Part: CardPart.WarmUp } && blocks.Count < Limits.Blocks && StationsSaid.IsMatch(line.Text) && PartOf(line.Text) == CardPart.Main && Scan(line.Text, isLine: false) is { SaysBlock: true } or { IsEach: true } or { RoundsLow: not null })
             blocks.Add(begunForStations = new CardBlock(line.Number, FreeName("A"), CardPart.Main));
-        if (TakesRange(line) || SaysPairsToCome(line) || AsksToMind(line) || TakesRoundsOfNamed(line) || TakesSetsOfEach(line) || TakesSetsBelow(line) || TakesRestOfAll(line) || TakesTold(line))
+        if (IsAnotherDay(line) || TakesRange(line) || SaysPairsToCome(line) || AsksToMind(line) || TakesRoundsOfNamed(line) || TakesSetsOfEach(line) || TakesSetsBelow(line) || TakesRestOfAll(line) || TakesTold(line))
             return;
         // “Squat 4x8, row 4x8, rest 90”: of each of them.
         if (SetsThenRest.Match(line.Text) is { Success: true } sets && Scan(sets.Groups["rest"].Value, isLine: false).Gaps is [var pause])

@@ -64,4 +64,16 @@ public class CardClassesTests
         var question = Assert.Single(CardReader.Read(Week)!.Questions, q => q.Text == "another class begins here?");
         Assert.Equal((7, "note: WED 6pm"), (question.Line, question.Choices[1].Instead));
     }
+
+    [Theory]
+    [InlineData("WED")]
+    [InlineData("Wednesday 6.30pm")]
+    [InlineData("Wed 18:30 (hall 2)")]
+    [InlineData("WED 6PM (40 min)")]
+    public void A_day_alone_below_a_class_is_no_move(string day)
+    {
+        var reading = CardReader.Read($"MON 6pm\nCircuit 40/20 x 3\nsquats, rows\n\n{day}\nAMRAP 15 mins\n10 KB swings")!;
+        Assert.Equal(CardLineKind.Note, reading.Lines[4].Kind);
+        Assert.Equal(["Circuit", "AMRAP"], reading.Plan.Blocks.Select(b => b.Name));
+    }
 }

@@ -36,6 +36,11 @@ public partial class CardSayingTests
               select (before, rest, 0), c => $"Quay\n\n{c.before}Goblet squat 5x5 {c.rest}\n", _ => "(straight, 5 rounds, rest 120)\nGoblet squat x5\n");
 
     [Theory]
+    [InlineData("A Goblet squat 4x8\nB Deadlift 4x8")]
+    [InlineData("A Goblet squat 4x8 R90\nB Deadlift 4x8 R90\nC Plank 3x30s")]
+    public void A_letter_before_a_lift_is_no_part_of_its_name(string lines) => Assert.Contains("\nGoblet squat x8\n", SheetWriter.Write(CardReader.Read($"Quay\n\n{lines}\n")!.Plan), StringComparison.Ordinal);
+
+    [Theory]
     [InlineData("Goblet squat 3x10 R")]
     [InlineData("Side plank 3x30s R")]
     public void The_right_side_is_no_rest(string line) => Assert.DoesNotContain("rest", SheetWriter.Write(CardReader.Read($"Quay\n\n{line}\n")!.Plan), StringComparison.Ordinal);

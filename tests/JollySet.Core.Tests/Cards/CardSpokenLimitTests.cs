@@ -14,7 +14,7 @@ public class CardSpokenLimitTests
     [InlineData("shoulders", "can't lift arms overhead", "can't reach overhead", "can't raise her arm")]
     [InlineData("balance", "have poor balance", "wobbly on one leg", "unsteady on their feet", "balance not good")]
     [InlineData("wrists", "can't put weight on their hands", "can't bear weight on wrists")]
-    [InlineData("knees", "have had a knee replaced", "struggle with their knees", "hurt her left knee")]
+    [InlineData("knees", "have had a knee replaced", "had her knee done last year", "struggle with their knees", "hurt her left knee")]
     [InlineData("low back", "slipped disc", "has sciatica", "back goes out")]
     public void It_is_heard(string need, params string[] said)
     {
@@ -32,6 +32,8 @@ public class CardSpokenLimitTests
     [InlineData("balance work at the end")]
     [InlineData("we struggle to finish on time so be quick")]
     [InlineData("hold a balance disc")]
+    [InlineData("have shoulders done by half past")]
+    [InlineData("get the back done first")]
     public void A_cue_or_a_remark_is_none(string said) =>
         Assert.Empty(CardReader.Read($"Quay\nCircuit 40/20 x 2\nmarch\nsquats\n{said}")!.Plan.Brief.Needs);
 }

@@ -30,6 +30,9 @@ internal static partial class CardWording
     /// <summary>“10 squats, 8 press-ups 2 rounds”.</summary>
     private static CardPattern CountedThenRounds => field ??= new(@"(?<=[,/]\s*[0-9]{1,3}\s+[a-z][a-z' -]*)\s+(?<n>[2-9])\s+rounds$", RegexOptions.IgnoreCase);
 
+    /// <summary>“squats x10, rows x12 (2x)”: a list, so often.</summary>
+    private static CardPattern TimesInBracket => field ??= new(@"(?<=,.*[a-z].*)\(\s*(?<n>[2-9])\s*x\s*\)$", RegexOptions.IgnoreCase);
+
     /// <summary>“… 8 press-ups (twice)”.</summary>
     private static CardPattern TwiceInBracket => field ??= new(@"\(\s*twice\s*\)$", RegexOptions.IgnoreCase);
 

@@ -22,6 +22,7 @@ internal static partial class CardWording
         new([" r", "(r", "/r", ",r"], SetsThenR, m => $", rest {m.Groups["n"].Value}{(m.Groups["m"].Success ? " min" : m.Groups["n"].Value.Contains(':', StringComparison.Ordinal) ? "" : "s")}"),
         new(["rnd"], RoundsInShort, " rounds"),
         new([" rounds"], CountedThenRounds, ", ${n} rounds"),
+        new(["x)"], TimesInBracket, "(x${n})"),
         new(["twice)"], TwiceInBracket, "(x2)"),
         new(["mom"], EmomOfOne, "EMOM ${t} min: ${n} ${m}"),
         new(["min", "mom"], AllThenAMinute, MinutesOf),

@@ -49,7 +49,7 @@ public partial class CardSayingTests
     public void Rounds_in_short_behind_a_list() =>
         Holds(from head in new[] { "core: ", "Core - ", "Legs: ", "Block 1: ", "" }
               from list in new[] { "squats x10, rows x12, press-ups x8", "10 squats, 12 rows, 8 press-ups" }
-              from often in new[] { "(2 rnds)", "- 2 rnds", "x2 rnds", "(x2 rnds)", ", 2 rnds", "2 rounds", "(twice)" }
+              from often in new[] { "(2 rnds)", "- 2 rnds", "x2 rnds", "(x2 rnds)", ", 2 rnds", "2 rounds", "(twice)", "(2x)" }
               select $"{head}{list} {often}", l => $"Quay\n\n{l}\n\nStretch 5 min\n", _ => "(circuit, 2 rounds)\nsquats x10\nrows x12\npress-ups x8\n");
 
     [Fact]

@@ -19,34 +19,51 @@ internal sealed class CardPattern(string pattern, RegexOptions options = RegexOp
     // One after the other, so that no more than one processor is taken from who reads.
     private static readonly TaskFactory Beside = new(new ConcurrentExclusiveSchedulerPair(TaskScheduler.Default, maxConcurrencyLevel: 1).ExclusiveScheduler);
 
+    [ThreadStatic]
+    private static string? lastText;
+
+    [ThreadStatic]
+    private static ulong lastHeld;
+
+    private readonly CardPatternNeeds needs = CardPatternNeeds.Of(pattern);
     private Regex regex = new(pattern, options);
     private int looks;
 
     /// <summary>Whether it has been compiled.</summary>
     public bool IsCompiled => Volatile.Read(ref regex).Options.HasFlag(RegexOptions.Compiled);
 
-    public bool IsMatch(string text) => For(text).IsMatch(text);
+    public bool IsMatch(string text) => MayFind(text) && Ready(text).IsMatch(text);
 
     public bool IsMatch(ReadOnlySpan<char> text) => Volatile.Read(ref regex).IsMatch(text);
 
-    public Match Match(string text, int from = 0) => For(text).Match(text, from);
+    public Match Match(string text, int from = 0) => MayFind(text) ? Ready(text).Match(text, from) : System.Text.RegularExpressions.Match.Empty;
 
-    public MatchCollection Matches(string text, int from = 0) => For(text).Matches(text, from);
+    public MatchCollection Matches(string text, int from = 0) => Ready(text).Matches(text, from);
 
-    public int Count(string text) => For(text).Count(text);
+    public int Count(string text) => MayFind(text) ? Ready(text).Count(text) : 0;
 
-    public string[] Split(string text) => For(text).Split(text);
+    public string[] Split(string text) => MayFind(text) ? Ready(text).Split(text) : [text];
 
-    public string Replace(string text, string becomes, int most = All) => For(text).Replace(text, becomes, most);
+    public string Replace(string text, string becomes, int most = All) => MayFind(text) ? Ready(text).Replace(text, becomes, most) : text;
 
-    public string Replace(string text, MatchEvaluator becomes, int most = All) => For(text).Replace(text, becomes, most);
+    public string Replace(string text, MatchEvaluator becomes, int most = All) => MayFind(text) ? Ready(text).Replace(text, becomes, most) : text;
 
-    private Regex For(string text)
+    // One text is looked at for many patterns, one after the other.
+    private bool MayFind(string text)
+    {
+        if (!ReferenceEquals(text, lastText))
+            (lastText, lastHeld) = (text, CardPatternNeeds.In(text));
+        return needs.MayBeIn(lastHeld);
+    }
+
+    private Regex Ready(string text)
     {
         if (looks < Often && Interlocked.Increment(ref looks) == Often && (places ?? OfCards).Take())
-            _ = Beside.StartNew(() => Compile(text));
+            CompileBeside(text);
         return Volatile.Read(ref regex);
     }
+
+    private void CompileBeside(string text) => _ = Beside.StartNew(() => Compile(text));
 
     private void Compile(string text)
     {

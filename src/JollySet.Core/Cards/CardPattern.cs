@@ -2,7 +2,7 @@ using System.Text.RegularExpressions;
 
 namespace JollySet.Core.Cards;
 
-/// <summary>A pattern looked for in a card. It is interpreted at first, so that a first card waits for nothing to be made ready; one that is looked for often is compiled beside the readings, which takes it some four times as fast from then on, and finds the same. For any number of threads.</summary>
+/// <summary>A pattern looked for in a card, where the text holds what it needs. It is interpreted at first, so that a first card waits for nothing to be made ready; one that is looked for often is compiled beside the readings, which takes it some four times as fast from then on, and finds the same. For any number of threads.</summary>
 /// <param name="pattern">As a <see cref="Regex"/> has it.</param>
 /// <param name="options">As a <see cref="Regex"/> has them.</param>
 /// <param name="places">How many may still be compiled; those of all cards where it is not given.</param>
@@ -32,6 +32,9 @@ internal sealed class CardPattern(string pattern, RegexOptions options = RegexOp
     /// <summary>Whether it has been compiled.</summary>
     public bool IsCompiled => Volatile.Read(ref regex).Options.HasFlag(RegexOptions.Compiled);
 
+    /// <summary>As a <see cref="Regex"/> has it.</summary>
+    public override string ToString() => pattern;
+
     public bool IsMatch(string text) => MayFind(text) && Ready(text).IsMatch(text);
 
     public bool IsMatch(ReadOnlySpan<char> text) => Volatile.Read(ref regex).IsMatch(text);
@@ -53,7 +56,7 @@ internal sealed class CardPattern(string pattern, RegexOptions options = RegexOp
     {
         if (!ReferenceEquals(text, lastText))
             (lastText, lastHeld) = (text, CardPatternNeeds.In(text));
-        return needs.MayBeIn(lastHeld);
+        return needs.MayBeIn(text, lastHeld);
     }
 
     private Regex Ready(string text)

@@ -21,7 +21,7 @@ internal static class CardTabatas
                 items.Add((next, both));
             // Numbers alone count the moves of one tabata as well: of several only where as many are told of.
             var isSaid = items.Count > 1 && TabataNamed.IsMatch(lines[at + 1]);
-            if (items.Count < 2 || (head.Groups["n"].Success && head.Groups["n"].Value != items.Count.ToString(CultureInfo.InvariantCulture)) || !(isSaid || head.Groups["n"].Success || head.Groups["s"].Success) || !items.TrueForAll(i => isSaid || i.What.Split(", ").All(isMove)))
+            if (items.Count < 2 || (head.Groups["n"].Success && head.Groups["n"].Value != items.Count.ToString(CultureInfo.InvariantCulture)) || !(isSaid || head.Groups["n"].Success || head.Groups["s"].Success) || !items.TrueForAll(i => isSaid || isMove(i.What) || i.What.Contains(", ", StringComparison.Ordinal)))
                 continue;
             var pause = head.Groups["t"].Success ? $"\n{head.Groups["t"].Value} rest" : "";
             // The title stays one.

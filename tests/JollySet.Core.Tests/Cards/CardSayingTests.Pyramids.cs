@@ -21,6 +21,15 @@ public partial class CardSayingTests
     public void Numbers_without_a_unit_are_no_times() =>
         Holds(["10/15/20/15/10"], c => $"Quay\n\nPyramid: {c}\nsquats\npress-ups\n", _ => "(pyramid 10..20..10 step 5)\nsquats\npress-ups\n");
 
+    /// <summary>As many numbers as tabatas are told of: a strange name among them is asked, and is one of its tabata.</summary>
+    [Fact]
+    public void As_many_numbered_lists_as_tabatas_are_theirs_whatever_they_name()
+    {
+        var reading = CardReader.Read("Quay\n2 tabatas, 1 min between\n1. wobble dips, squats\n2. squats, rows")!;
+        Assert.Equal(["Tabata 1", "Tabata 2"], reading.Plan.Blocks.Select(b => b.Name));
+        Assert.Contains(reading.Questions, q => q.Line == 3 && q.Text.Contains("wobble dips", StringComparison.Ordinal));
+    }
+
     [Fact]
     public void Tabatas_of_two_moves_under_one_head() =>
         Holds(from head in new[] { "TABATA x4 (20 on 10 off, 8 rds, 1 min rest between tabatas)", "4 tabatas, 20/10 x 8, 1 min between", "4 x Tabata (20s/10s, 8 rounds), 60s between tabatas", "Tabata x 4: 20/10, 8 rounds each, 1 min rest between", "4 tabatas: 20 sec work, 10 sec rest, 8 rounds, 1 min between", "Tabatas - 20/10 x 8 - 1 min between tabatas" }

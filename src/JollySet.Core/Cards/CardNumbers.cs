@@ -37,8 +37,8 @@ internal static partial class CardNumbers
         // A letter's line is its sentences, a long one all that is said in a breath.
         var isLetter = filled.Count(at => IsTalk(lines[at])) is > 1 and var talk && talk * 2 >= filled.Count;
         foreach (var at in filled)
-            if (lines[at].Length > CardText.LongestLine && !said.ContainsKey(at))
-                said[at] = string.Join('\n', Parts(Breaths, lines[at]).Where(b => b.Trim().Length > 0));
+            if (lines[at].Length > CardText.LongestLine)
+                said[at] = string.Join('\n', said.GetValueOrDefault(at, lines[at]).Split('\n').SelectMany(p => Parts(Breaths, p)).Where(b => b.Trim().Length > 0));
             else if (!said.ContainsKey(at) && filled.Count > 1 && ((isLetter && IsTalk(lines[at])) || !CardPhrases.BlockWord.IsMatch(lines[at])) && Parts(SentenceEnd, lines[at]).SelectMany(s => s.Length > LongSentence && !s.Contains(':', StringComparison.Ordinal) ? Parts(Steps, s) : [s]).ToList() is { Count: > 1 } told && (lines[at].Length > LongSentence || (at != filled[0] && told.TrueForAll(s => s.Contains(' ', StringComparison.Ordinal)) && (told.Skip(1).Any(SaysMore) || (isLetter && IsTalk(lines[at]))))))
                 said[at] = string.Join('\n', told);
         Clock(lines, filled, said);

@@ -52,7 +52,7 @@ internal static partial class CardPhrases
     /// <summary>Minutes or people beside other words: a line of the head, whatever its first word.</summary>
     public static CardPattern TitleBesides => field ??= new(@"(?:[,|;*]|\s-\s)\s*(?:\d{1,3}\s*(?:minutes|mins?|')|(?:up to\s+)?\d{1,3}\s*(?:people|ppl))\b(?!\s*(?:each|rest|between))", RegexOptions.IgnoreCase);
 
-    public static CardPattern Margin => field ??= new(@"^(?<a>\d{1,3})'-(?<b>\d{1,3})'\s+|^(?!1\s*-\s*\d{1,2}\s+ladder)(?<a>\d{1,2})\s*-\s*(?<b>\d{1,3})\s*(?:minutes?|mins?|')?\s*[:.)-]?\s*(?=(?:warm|wu\b|w/u|cool|cd\b|stretch|circuit|main|block|part|strength|cardio|core|finisher|superset|ladder|e\d?mom|tabata|amrap|round(?!s)|set\b|talk|intro|welcome|hiit|abs|legs|upper|lower|mobil))", RegexOptions.IgnoreCase);
+    public static CardPattern Margin => field ??= new(@"^(?<a>\d{1,3})'-(?<b>\d{1,3})'\s+|^(?!1\s*-\s*\d{1,2}\s+ladder)(?<a>\d{1,2})\s*-\s*(?<b>\d{1,3})\s*(?<u>minutes?|mins?|')?\s*[:.)-]?\s*(?=(?:warm|wu\b|w/u|cool|cd\b|stretch|circuit|main|block|part|strength|cardio|core|finisher|superset|ladder|e\d?mom|tabata|amrap|round(?!s)|set\b|talk|intro|welcome|hiit|abs|legs|upper|lower|mobil))", RegexOptions.IgnoreCase);
 
     /// <summary>“Repeat”, “then again”, “do that twice”.</summary>
     public static CardPattern RepeatAlone => field ??= new(@"^(?:and\s+|then\s+)?(?:repeat|again|do\s+(?:it|that|this)\s+(?:again|twice))(?:\s+(?:(?:the\s+)?circuit|(?:the\s+)?block|it|all|this|from\s+the\s+top|[2-9]\s+more\s+times|x\s?[2-9]))*[.!]*$", RegexOptions.IgnoreCase);

@@ -33,14 +33,19 @@ public sealed partial class CardReader
         if (Margin.Match(text) is { Success: true } margin)
         {
             var (begin, end) = (int.Parse(margin.Groups["a"].Value, CultureInfo.InvariantCulture), int.Parse(margin.Groups["b"].Value, CultureInfo.InvariantCulture));
-            // “5-10 mins cool down” on its own is how long that is.
-            if (begin == 0 || begin == lastMargin || lastMinute is not null)
-                lastMinute = end;
-            lastMargin = end;
-            length = (end - begin) * 60;
-            text = text[margin.Length..];
-            if (length <= 0)
-                length = null;
+            // “5-7 min stretch”, where no other line ends or begins there, is how long that is, no place in the class.
+            if (begin == 0 || begin == lastMargin || lastMinute is not null || !margin.Groups["u"].Success || words.Exists(w => Margin.Match(w.Text) is { Success: true } m && m.Groups["a"].Value == margin.Groups["b"].Value))
+            {
+                if (begin == 0 || begin == lastMargin || lastMinute is not null)
+                    lastMinute = end;
+                lastMargin = end;
+                length = end > begin ? (end - begin) * 60 : null;
+                text = text[margin.Length..];
+            }
+            else if (end > begin)
+            {
+                text = $"{text[margin.Length..]} {begin} min (up to {end})";
+            }
         }
 
         // “(7-33 min)” goes on from the minute before; any other such range is how long it may be.

@@ -159,6 +159,8 @@ public sealed partial class CardReader
             // Where another head comes next, the rest is the one before it: below a ladder, or below moves that stood on one line.
             closes |= block is { Part: CardPart.Main, Stations.Count: > 0 } && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } next
                 && (block.Scheme is not null ? (block.Rest is null || block.Rest != scan.Gaps[0].Seconds) && (BeginsBlock(next.Text) || SameAgain.IsMatch(next.Text)) : block is { Work: not null, Rest: not null, IsLinked: false } && block.Stations.TrueForAll(s => s.Line == block.Line) && Listed(next.Text).Items is not null);
+            // “60 s rest” in the list of a circuit, and a longer one set apart from it before the next.
+            closes |= block is { Part: CardPart.Main, RoundsLow: > 1, IsLinked: false, IsStraight: false, After: null } && (block.Between ?? (block.Stations.Count > 0 ? block.Stations[^1].Rest : null)) < scan.Gaps[0].Seconds && IsSetApart(line) && words.Exists(w => w.Number > line.Number && BeginsBlock(w.Text));
             foreach (var (seconds, high, gap) in scan.Gaps.Select(g => closes && g.For == CardGap.Unsaid ? (g.Seconds, g.High, CardGap.After) : g))
                 Gap(block, seconds, drinks && gap != CardGap.Rounds ? CardGap.After : gap, onHead: false, high);
             // A rest between rounds has one length: the longer is kept in words.
@@ -198,6 +200,9 @@ public sealed partial class CardReader
             Ask(line, $"how long for the drink after {block.Name}?", ("60 s, with water", $"{line.Text.TrimEnd('!', '.')} 60s"), ("30 s", $"{line.Text.TrimEnd('!', '.')} 30s"), ("90 s", $"{line.Text.TrimEnd('!', '.')} 90s"));
         return true;
     }
+
+    /// <summary>Whether nothing stands on the line above.</summary>
+    private bool IsSetApart(CardWords line) => words.Find(w => w.Number == line.Number - 1) is { Text.Length: 0 };
 
     private void SayDrink(CardBlock block, CardWords line) => Say(line, CardLineKind.Setting, string.Create(CultureInfo.InvariantCulture, $"after {block.Name}: {block.After} s, with water"));
 }

@@ -535,7 +535,7 @@ internal sealed partial class CardHead
         foreach (var need in topic.Split(' ').Select(BriefWords.Need).Where(n => n is "pregnancy" or "postnatal"))
             AddNeed(need!);
         // Who it is for may stand among other words: “HIIT, all levels”, “for the over-sixties”.
-        var words = title.Split([' ', ',', ':', ';', '!'], StringSplitOptions.RemoveEmptyEntries);
+        string[] words = [.. title.Split([' ', ',', ':', ';', '!'], StringSplitOptions.RemoveEmptyEntries).Select(w => OfMany.Replace(w, "s"))];
         for (var from = 0; from < words.Length; from++)
             for (var length = Math.Min(3, words.Length - from); length > 0; length--)
             {

@@ -11,7 +11,7 @@ public sealed partial class CardReader
     /// <summary>Takes a line that tells what each of two does as a list of both; the line itself is kept beside it. False where one of the two does nothing that is known.</summary>
     private bool TakesPartners(CardWords line)
     {
-        if (!line.Raw.AsSpan().ContainsAny(PartnerWords) || Partners.Match(NumberBefore.Replace(AsTyped(line), "")) is not { Success: true } m || (m.Groups["bare"].Success && !SaysTwo.IsMatch(m.Value) && !(Current is { } head && (head == paired || (head.Stations.Count == 0 && SaysTwo.IsMatch(head.Name))))) || Done(m.Groups["a"].Value) is not { } one || Done(m.Groups["b"].Value) is not { } other)
+        if (!line.Raw.AsSpan().ContainsAny(PartnerWords) || IGoYouGo.IsMatch(AsTyped(line)) || Partners.Match(NumberBefore.Replace(AsTyped(line), "")) is not { Success: true } m || (m.Groups["bare"].Success && !SaysTwo.IsMatch(m.Value) && !(Current is { } head && (head == paired || (head.Stations.Count == 0 && SaysTwo.IsMatch(head.Name))))) || Done(m.Groups["a"].Value) is not { } one || Done(m.Groups["b"].Value) is not { } other)
             return false;
         var (how, left) = HowOften(m.Groups["tail"].Value);
         if (!IsEmpty(left))
@@ -30,6 +30,19 @@ public sealed partial class CardReader
             Applied(Current!, how, line, isSetting: false);
         return true;
     }
+
+    /// <summary>“P1 works / P2 rests, swap every 30s”, “I go you go, 30s each”: so long on and as long off; the line itself is kept beside it.</summary>
+    private bool TakesIGoYouGo(CardWords line)
+    {
+        if (IGoYouGo.Match(AsTyped(line)) is not { Success: true } m || $"{m.Groups["t"].Value} on, {m.Groups["t"].Value} off" is var how && how == line.Text)
+            return false;
+        beside.Add(AsTyped(line));
+        Take(line with { Text = how }, isFirst: false);
+        return true;
+    }
+
+    private static CardPattern IGoYouGo => field ??= new(@"^(?:(?:in\s+)?(?:pairs|twos|partners)\s*[:,-]\s*)?(?:(?:(?:partner|person)\s*(?:1|a|one)|p\s?1|a|1|one(?:\s+(?:partner|person|of\s+(?:you|them)))?)\s+(?:works?|goes|is\s+working|on)\s*(?:[,;/&-]|\b(?:while|whilst|as|and)\b|\s)\s*(?:and\s+|while\s+)?(?:the\s+)?(?:(?:partner|person)\s*(?:2|b|two)|p\s?2|b|1|2|other|one|second)(?:\s+(?:one|partner|person|of\s+(?:you|them)))?\s+(?:rests?|recovers?|is\s+resting|off)|i\s+go\s*,?\s*you\s+go|you\s+go\s*,?\s*i\s+go)"
+        + @"\s*[,;(-]?\s*(?:(?:then\s+)?(?:swap|switch|change)(?:\s*(?:over|places|roles))?\s*(?:every|after|at)?\s*)?(?<t>[0-9]{2,3}\s*(?:s|secs?|seconds?)|[1-3]\s*(?:mins?|minutes?))(?:\s+(?:each|per\s+person|at\s+a\s+time))?\)?[.!]*$", RegexOptions.IgnoreCase);
 
     /// <summary>The block whose moves are told two by two.</summary>
     private CardBlock? paired;

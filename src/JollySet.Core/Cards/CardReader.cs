@@ -312,7 +312,7 @@ public sealed partial class CardReader
         }
 
         BeginsPastWarmUp(line);
-        if (TakesSpan(line) || TakesPartners(line) || TakesNumbered(line) || TakesWaysBelow(line) || TakesWayList(line))
+        if (TakesSpan(line) || TakesIGoYouGo(line) || TakesPartners(line) || TakesNumbered(line) || TakesWaysBelow(line) || TakesWayList(line))
             return;
         if (NameAndCount.Match(line.Text) is not { Success: true } plain || Understood(plain.Groups["name"].Value) is null)
             line = line with { Text = Reworded(AsTimings(WithoutSpared(WithWaysInBrackets(WithWayInBracket(line))))) };

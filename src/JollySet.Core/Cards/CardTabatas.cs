@@ -9,6 +9,10 @@ internal static class CardTabatas
     /// <summary>“4 tabatas, 1 min between” above one line for each of them: a tabata each, and what comes between.</summary>
     public static void Put(string[] lines, Dictionary<int, string> put, Func<string, bool> isMove)
     {
+        // “Finisher: tabata” above one line of two moves.
+        for (var at = 0; at + 1 < lines.Length; at++)
+            if (lines[at].Length <= CardText.LongestLine && TabataAlone.IsMatch(lines[at]) && (at + 2 == lines.Length || !lines[at + 2].Any(char.IsLetterOrDigit)) && Both(Bullet.Replace(lines[at + 1], ""), isMove) is { } turns)
+                put[at + 1] = turns;
         for (var at = 0; at < lines.Length; at++)
         {
             if (lines[at].Length > CardText.LongestLine || TabataHead.Match(lines[at]) is not { Success: true } head || !(head.Groups["n"].Success || head.Groups["s"].Success || head.Groups["t"].Success))
@@ -34,7 +38,7 @@ internal static class CardTabatas
 
     /// <summary>“Squats / push-ups”, “squats &amp; push-ups”: the moves that are done by turns, as a list; null where it is none of moves.</summary>
     private static string? Both(string text, Func<string, bool> isMove) =>
-        !isMove(text) && BySigns.Split(text) is { Length: > 1 and <= 4 } parts && parts.All(p => isMove(p.Trim())) ? string.Join(", ", parts.Select(p => p.Trim())) : null;
+        (!isMove(text) || text.Contains(" alternating with ", StringComparison.OrdinalIgnoreCase)) && BySigns.Split(text) is { Length: > 1 and <= 4 } parts && parts.All(p => isMove(p.Trim())) ? string.Join(", ", parts.Select(p => p.Trim())) : null;
 
     /// <summary>A line of them put otherwise; null where it says what it says alone.</summary>
     /// <param name="areMany">Whether several lines of the card are a tabata each.</param>
@@ -44,6 +48,8 @@ internal static class CardTabatas
             return title.Groups["title"].Value;
         if (TabataPair.Match(line) is { Success: true } two && two.Groups["m"].Captures.Count(c => isMove(c.Value.Trim())) is var known && known > 0 && known < two.Groups["m"].Captures.Count)
             return $"Tabata {two.Groups["n"].Value}\n{string.Join('\n', two.Groups["m"].Captures.Select(c => c.Value.Trim()))}";
+        if (TabataInLine.Match(line) is { Success: true } one && !one.Groups["w"].Value.Contains(',', StringComparison.Ordinal) && Both(one.Groups["w"].Value, isMove) is { } turns)
+            return one.Groups["h"].Value + turns;
         return areMany && BetweenTabatas.IsMatch(line) ? BetweenTabatas.Replace(line, "between blocks") : null;
     }
 
@@ -60,8 +66,13 @@ internal static class CardTabatas
         @"^\s*(?:(?<n>[2-9])\s*(?:x\s*)?)?tabata(?<s>s)?(?:\s+circuit)?(?:\s*x\s*(?<n>[2-9]))?(?:[\s,;:()/.-]+(?:" + T + @"\s*(?:rest\s+|break\s+|recovery\s+)?(?:in\s+)?between(?:\s+(?:each|them|tabatas|sets|blocks))*|with\s+" + T + @"\s*(?:rest\s+)?(?:in\s+)?between(?:\s+each)?" +
         @"|20\s*(?:s|secs?|seconds?)?\s*(?:on|work)?\s*[/,:]?\s*10\s*(?:s|secs?|seconds?)?\s*(?:off|rest)?(?=\s*(?:[,;:)/.-]|x\b|x8|$))|(?:x\s*)?8(?:\s*(?:rounds|rds|times|x))?(?:\s+(?:of\s+)?each)?(?=\s*(?:[,;:)/.-]|$))))*[\s).:]*$", RegexOptions.IgnoreCase);
 
+    /// <summary>“Tabata”, “Part C - tabata 20/10 x 8:”: a head that names no move.</summary>
+    private static CardPattern TabataAlone => field ??= new(@"^\s*(?:#+\s*|\*\*\s*)?(?:[a-z][a-z0-9 ]{0,20}(?:\s-|:)\s+|[a-h][.):]\s*)?tabata\b[\s,:x()0-9/*-]*(?:4\s*min(?:ute)?s?\)?)?[\s:*]*$", RegexOptions.IgnoreCase);
+
+    private static CardPattern TabataInLine => field ??= new(@"^(?<h>(?:[a-z][a-z0-9 ]{0,20}(?:\s-|:)\s+|[a-h][.):]\s*)?tabata\s*:\s+)(?<w>[a-z][a-z' /&+-]{4,60})$", RegexOptions.IgnoreCase);
+
     /// <summary>What parts the moves of one tabata.</summary>
-    private static CardPattern BySigns => field ??= new(@"\s*[/&+,]\s*|\s+and\s+", RegexOptions.IgnoreCase);
+    private static CardPattern BySigns => field ??= new(@"\s*[/&+,]\s*|\s+and\s+|\s+alternating\s+with\s+", RegexOptions.IgnoreCase);
 
     private static CardPattern Bullet => field ??= new(@"^\s*(?:[*>•-]\s*)?");
 

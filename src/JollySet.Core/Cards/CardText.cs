@@ -47,7 +47,7 @@ internal static class CardText
     public static List<CardWords> Lines(string text, MoveLibrary library, IReadOnlySet<string> guessed)
     {
         var written = text.ReplaceLineEndings("\n").Split('\n');
-        string[] raw = [.. CardLetters.Put(written)];
+        string[] raw = [.. CardLegend.Put(CardLetters.Put(written))];
         // The same words are asked for in many rows.
         var known = new Dictionary<string, bool>();
         bool IsMove(string words)

@@ -33,6 +33,20 @@ internal static partial class CardWording
     /// <summary>“Goblet squats x10 ss rows x12 - 3 sets”, “10 squats into 12 rows x3”.</summary>
     private static CardPattern PairByWord => field ??= new(@"^(?<a>[0-9]{1,2}\s+" + Plain + @")\s+(?:straight\s+)?into\s+(?<b>[0-9]{1,2}\s+" + Plain + @")\s*[,-]?\s*(?:x\s?(?<n>[2-6])|(?<n>[2-6])\s*(?:x|sets|rounds|times))$|^(?<a>" + Plain + @"\s+x?\s?[0-9]{1,2})\s+ss\s+(?<b>" + Plain + @"\s+x?\s?[0-9]{1,2})\s*[,-]?\s*(?:x\s?(?<n>[2-6])|(?<n>[2-6])\s*(?:x|sets|rounds|times))$", RegexOptions.IgnoreCase);
 
+    /// <summary>“Arms (1kg) - curls, presses, rows, 2 x 15 each”: so heavy for each of them.</summary>
+    private static CardPattern LoadOfList => field ??= new(@"^(?<h>[a-z][a-z ]{2,20}?)\s*\(\s*(?<w>[0-9]{1,2}(?:\.[0-9])?\s*kgs?|(?<light>light|medium|heavy)(?:\s+(?:weights?|dbs|dumbbells|ones))?)\s*\)\s*(?::|\s-)\s+(?<i>" + Plain + @")(?:,\s*(?<i>" + Plain + @"))+(?:,?\s+(?:(?:(?<s>[2-6])\s*)?x\s*(?<r>[0-9]{1,2})|(?<r>[0-9]{1,2})\s+of)(?:\s+each)?$|(?<more>$|,?\s+[0-9].*$))", RegexOptions.IgnoreCase);
+
+    private const string SupersetHead = @"(?:[A-H]\s*[.):]\s*)?(?:super\s?-?set|ss)\b";
+
+    /// <summary>“SS: curls 3x12 + rows 3x12, 60s”: what stands behind the sets is their rest.</summary>
+    private static CardPattern RestOfSuperset => field ??= new(@"(?<=^" + SupersetHead + @".*[0-9]\s*x\s*[0-9]{1,2}(?:\s+each)?)(?:\s*,\s*|\s+-\s+|\s*\(\s*)(?<t>[0-9]{2,3}\s*(?:s|secs?|seconds?)|[1-3]\s*(?:mins?|minutes?))(?:\s+rest)?\s*\)?$", RegexOptions.IgnoreCase);
+
+    /// <summary>“SS: curls + rows 3x12”: of both.</summary>
+    private static CardPattern SupersetOfBoth => field ??= new(@"^(?<h>" + SupersetHead + @")\s*(?::|\s-)\s*(?<a>" + Plain + @")\s*(?:[+/&]|\band\b)\s*(?<b>" + Plain + @")\s+(?<s>[2-6])\s*x\s*(?<r>[0-9]{1,2})(?=$|\s*[,(-])", RegexOptions.IgnoreCase);
+
+    /// <summary>“SS: curls x12 + rows x12 x3”: so often.</summary>
+    private static CardPattern SupersetSoOften => field ??= new(@"^(?<h>" + SupersetHead + @")\s*(?::|\s-)\s*(?<a>" + Plain + @"\s+x\s*[0-9]{1,2})\s*[+/&,]\s*(?<b>" + Plain + @"\s+x\s*[0-9]{1,2})\s*,?\s+x\s*(?<n>[2-6])(?:\s*[,(-]\s*(?<t>[0-9]{2,3}\s*(?:s|secs?|seconds?)|[1-3]\s*(?:mins?|minutes?))(?:\s+rest)?\s*\)?)?(?=$|\s*[,(-])", RegexOptions.IgnoreCase);
+
     /// <summary>“A: squats 3x10 / rows 3x12”, “squats 3x10 + rows 3x12 (superset)”: as many sets of both, by turns.</summary>
     private static CardPattern PairWithSets => field ??= new(@"^(?:(?<l>[A-H])\s*[:.)]\s*(?<a>" + Plain + @")\s+(?<s>[2-6])\s*x\s*(?<r>[0-9]{1,2})\s+/\s+(?<b>" + Plain + @")\s+\k<s>\s*x\s*(?<q>[0-9]{1,2})|(?<a>" + Plain + @")\s+(?<s>[2-6])\s*x\s*(?<r>[0-9]{1,2})\s+[/+&]\s+(?<b>" + Plain + @")\s+\k<s>\s*x\s*(?<q>[0-9]{1,2})\s*(?:\(\s*super\s?-?set\s*\)|,?\s+super\s?-?set))$", RegexOptions.IgnoreCase);
 

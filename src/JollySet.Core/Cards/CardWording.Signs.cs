@@ -68,7 +68,7 @@ internal static partial class CardWording
     private static CardPattern MovesOn => field ??= new(@"(?<=\beach\b.{0,20})\s*(?:before|then)\s+(?:you\s+)?mov(?:e|ing)\s+on(?:\s+to\s+the\s+next(?:\s+(?:one|move|exercise))?)?(?=\.?$)", RegexOptions.IgnoreCase);
 
     /// <summary>What the one of two does and what the other, who then change places.</summary>
-    private static CardPattern ByTurnsOfTwo => field ??= new(@"\b(?:P|partner)\s?(?:1|A|one)\s*[:=-]?\s*(?<a>[^/;]+?)\s*[/;,]\s*(?:P|partner)\s?(?:2|B|two)\s*[:=-]?\s*(?<b>[^/;]+?)(?<how>\s*[-,(]\s*(?:then\s+)?(?:swap|switch|change)\b(?:(?!\s*x?\s*\d).)*)?(?:\s*x\s*(?<n>\d{1,2})\)?)?$", RegexOptions.IgnoreCase);
+    private static CardPattern ByTurnsOfTwo => field ??= new(@"\b(?:P|partner)\s?(?:1|A|one)\s*[:=-]?\s*(?<a>[^/;]+?)\s*[/;,]\s*(?:P|partner)\s?(?:2|B|two)(?!\s*(?:rests?|recovers?|is\s+resting|off)\b)\s*[:=-]?\s*(?<b>[^/;]+?)(?<how>\s*[-,(]\s*(?:then\s+)?(?:swap|switch|change)\b(?:(?!\s*x?\s*\d).)*)?(?:\s*x\s*(?<n>\d{1,2})\)?)?$", RegexOptions.IgnoreCase);
 
     /// <summary>“A) squat; b) row” on one line.</summary>
     private static CardPattern LettersInLine => field ??= new(@"(?<=^)a[).]\s+(?=[^;,]+[;,]\s*b[).]\s)|(?<=^(?:a[).]\s)?[^;,]+)\s*[;,]\s*[b-f][).]\s+(?=[a-z0-9])|(?<=[;,]\s*[b-e][).]\s[^;,]+)\s*[;,]\s*[c-f][).]\s+(?=[a-z0-9])", RegexOptions.IgnoreCase);

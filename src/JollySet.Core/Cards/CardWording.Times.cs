@@ -70,6 +70,11 @@ internal static partial class CardWording
 
     private static CardPattern RoundsSaid => field ??= new(@"[0-9]\s*(?:x\b|rounds?|rds?|times|laps?)|\bx\s*[0-9]", RegexOptions.IgnoreCase);
 
+    /// <summary>“2 mins off & go again x3”, alone below a list.</summary>
+    private static CardPattern RestAndAgain => field ??= new(@"^(?:then\s+)?(?:(?:take|have|rest|break|recover)\s+(?:for\s+)?(?<t>" + Minute + @")(?:\s+(?:off|rest|break))?|(?<t>" + Minute + @")\s*(?:off|out|rest|break|recovery|breather))(?:\s*[,;&+]\s*|\s+and\s+|\s+then\s+|(?<=,)\s*then\s+)+(?:repeat|again|(?:go|do)\s+(?:(?:it|that|this|round|through)\s+)*again)(?:\s*,?\s*(?:x\s*(?<n>[2-9])|(?<n>[2-9])\s*(?:x|times)))?[.!]*$", RegexOptions.IgnoreCase);
+
+    private const string Minute = @"[0-9]{1,3}\s*(?:s|secs?|seconds?|m|mins?|minutes?|'|"")|[0-9]:[0-5][0-9]";
+
     /// <summary>“Rest 60 s then repeat”.</summary>
     private static CardPattern RestThenRepeat => field ??= new(@"(?<=^|[,;\s]\s*)(?:rest|break|recover)\s+(?:for\s+)?(?<t>\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?|'|"")?)\s*[,;&+]?\s*(?:and\s+|then\s+)+(?:repeat|go\s+again|again)\.?$", RegexOptions.IgnoreCase);
 

@@ -35,6 +35,10 @@ internal static partial class CardWording
         new(NumberedThenLong, WhichOfThem),
         new(LongThenNumbered, WhichOfThem),
         new(OrdinalThenLong, WhichOfThem),
+        new(LoadOfList, LoadedList),
+        new(SupersetOfBoth, "${h}: ${a} ${s}x${r} + ${b} ${s}x${r}"),
+        new(SupersetSoOften, m => $"{m.Groups["h"].Value}: {m.Groups["n"].Value} rounds{(m.Groups["t"].Success ? $", rest {m.Groups["t"].Value}" : "")} - {m.Groups["a"].Value}, {m.Groups["b"].Value}"),
+        new(RestOfSuperset, ", rest ${t}"),
         new(PairByWord, "Superset x${n}: ${a}, ${b}"),
         new(PairWithSets, m => $"Superset{(m.Groups["l"].Success ? $" {m.Groups["l"].Value}" : "")}: {m.Groups["s"].Value} rounds - {m.Groups["a"].Value} x{m.Groups["r"].Value}, {m.Groups["b"].Value} x{m.Groups["q"].Value}"),
         new(LetteredBoth, "Superset x${n}: ${a}, ${b}"),
@@ -356,6 +360,7 @@ internal static partial class CardWording
         new(RestLetterBehind, ", rest ${t}s"),
         new(RestOfRound, "rest ${t} between rounds"),
         new(AgainAlone, "repeat"),
+        new(RestAndAgain, m => $"repeat{(m.Groups["n"].Success ? $" x{m.Groups["n"].Value}" : "")}, rest {m.Groups["t"].Value} between rounds"),
         new(text => RestThenRepeat.Replace(text, $"{(RoundsSaid.IsMatch(text) ? "" : "repeat, ")}rest ${{t}} between rounds")),
         new(MostRounds, "amrap "),
         new(LetteredList, "${n}: "),
@@ -376,6 +381,13 @@ internal static partial class CardWording
         foreach (var way in Ways)
             text = way.Reworded(text);
         return text;
+    }
+
+    /// <summary>How often stands before the list, as the load stands behind each of its names.</summary>
+    private static string LoadedList(Match m)
+    {
+        var how = m.Groups["s"].Success ? $" - {m.Groups["s"].Value} rounds, {m.Groups["r"].Value} of each" : m.Groups["r"].Success ? $" - {m.Groups["r"].Value} of each" : m.Groups["more"].Value.Trim(' ', ',') is { Length: > 0 } more ? $" - {more}" : "";
+        return $"{m.Groups["h"].Value}{how}: {string.Join(", ", m.Groups["i"].Captures.Select(i => $"{i.Value} {(m.Groups["light"].Success ? m.Groups["light"].Value : m.Groups["w"].Value)}"))}";
     }
 
     /// <summary>“1 hr”, “1.5 hrs”, “1h15” in minutes.</summary>

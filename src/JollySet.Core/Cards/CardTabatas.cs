@@ -38,7 +38,7 @@ internal static class CardTabatas
 
     /// <summary>“Squats / push-ups”, “squats &amp; push-ups”: the moves that are done by turns, as a list; null where it is none of moves.</summary>
     private static string? Both(string text, Func<string, bool> isMove) =>
-        (!isMove(text) || text.Contains(" alternating with ", StringComparison.OrdinalIgnoreCase)) && BySigns.Split(text) is { Length: > 1 and <= 4 } parts && parts.All(p => isMove(p.Trim())) ? string.Join(", ", parts.Select(p => p.Trim())) : null;
+        (!isMove(text) || text.Contains('/', StringComparison.Ordinal) || text.Contains(" alternating with ", StringComparison.OrdinalIgnoreCase)) && BySigns.Split(text) is { Length: > 1 and <= 4 } parts && parts.All(p => isMove(p.Trim())) ? string.Join(", ", parts.Select(p => p.Trim())) : null;
 
     /// <summary>A line of them put otherwise; null where it says what it says alone.</summary>
     /// <param name="areMany">Whether several lines of the card are a tabata each.</param>
@@ -49,7 +49,7 @@ internal static class CardTabatas
         if (TabataPair.Match(line) is { Success: true } two && two.Groups["m"].Captures.Count(c => isMove(c.Value.Trim())) is var known && known > 0 && known < two.Groups["m"].Captures.Count)
             return $"Tabata {two.Groups["n"].Value}\n{string.Join('\n', two.Groups["m"].Captures.Select(c => c.Value.Trim()))}";
         if (TabataInLine.Match(line) is { Success: true } one && !one.Groups["w"].Value.Contains(',', StringComparison.Ordinal) && Both(one.Groups["w"].Value, isMove) is { } turns)
-            return one.Groups["h"].Value + turns;
+            return $"{one.Groups["h"].Value}: {turns}";
         return areMany && BetweenTabatas.IsMatch(line) ? BetweenTabatas.Replace(line, "between blocks") : null;
     }
 
@@ -69,7 +69,8 @@ internal static class CardTabatas
     /// <summary>“Tabata”, “Part C - tabata 20/10 x 8:”: a head that names no move.</summary>
     private static CardPattern TabataAlone => field ??= new(@"^\s*(?:#+\s*|\*\*\s*)?(?:[a-z][a-z0-9 ]{0,20}(?:\s-|:)\s+|[a-h][.):]\s*)?tabata\b[\s,:x()0-9/*-]*(?:4\s*min(?:ute)?s?\)?)?[\s:*]*$", RegexOptions.IgnoreCase);
 
-    private static CardPattern TabataInLine => field ??= new(@"^(?<h>(?:[a-z][a-z0-9 ]{0,20}(?:\s-|:)\s+|[a-h][.):]\s*)?tabata\s*:\s+)(?<w>[a-z][a-z' /&+-]{4,60})$", RegexOptions.IgnoreCase);
+    /// <summary>“Tabata: squats / rows”, “abs tabata (toe taps/crunches)”.</summary>
+    private static CardPattern TabataInLine => field ??= new(@"^(?<h>(?:[a-z][a-z0-9 ]{0,20}(?:\s-|:)\s+|[a-h][.):]\s*)?(?:[a-z]{3,9}\s+)?tabata)(?:\s*:\s+(?<w>[a-z][a-z' /&+-]{4,60})|\s*\((?<w>[a-z][a-z' /&+-]{4,60})\)[.!]?)$", RegexOptions.IgnoreCase);
 
     /// <summary>What parts the moves of one tabata.</summary>
     private static CardPattern BySigns => field ??= new(@"\s*[/&+,]\s*|\s+and\s+|\s+alternating\s+with\s+", RegexOptions.IgnoreCase);

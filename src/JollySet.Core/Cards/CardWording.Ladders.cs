@@ -71,6 +71,9 @@ internal static partial class CardWording
     /// <summary>4, 8, 12, 8, 4: up and down again.</summary>
     private static bool IsThereAndBack(Group rungs) => rungs.Captures is { Count: > 2 } said && said[0].Value == said[^1].Value;
 
+    /// <summary>“Ascending reps: 5, 10, 15, 20” above a list.</summary>
+    private static CardPattern RepsInOrder => field ??= new(@"^(?:ascending|descending|climbing|rising|falling)\s+reps\s*(?::|\s-)?\s*(?<n>[0-9]{1,3})(?:\s*[,/-]\s*(?<n>[0-9]{1,3})){2,9}\s*:?$", RegexOptions.IgnoreCase);
+
     /// <summary>“10 > 8 > 6 > 4”, “10.8.6.4”, “ladder down 10 8 6 4”, “ladder of 10, 8, 6”, “reps 10 8 6 4”: rungs.</summary>
     private static CardPattern RungsBySigns => field ??= new(@"^(?<n>[0-9]{1,2})(?:\s*(?:->|>|→)\s*(?<n>[0-9]{1,2})){3,9}(?=\s*(?:$|:|\s[a-z]))|^(?<n>[0-9]{1,2})(?:\.(?<n>[0-9]{1,2})){3,9}(?=\s*(?:$|:|\s[a-z]))|^(?<w>(?:descending\s+|ascending\s+)?ladder(?:\s+(?:down|up|of))?|reps|rungs)\s*[:,-]?\s+(?<n>[0-9]{1,2})(?:\s*,\s*(?<n>[0-9]{1,2})|\s+(?<n>[0-9]{1,2})){3,9}(?=\s*(?:$|:))", RegexOptions.IgnoreCase);
 

@@ -93,6 +93,9 @@ internal static partial class CardWording
     /// <summary>“2 mins for a drink in between”.</summary>
     private static CardPattern DrinkBetween => field ??= new(@"^(?<t>[0-9]{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?))\s+(?:for\s+)?(?:an?\s+)?(?:quick\s+)?(?:drinks?|water)(?:\s+break)?\s+(?:in\s+)?between(?:\s+(?:each\s+|the\s+)?(?:rounds?|laps?|circuits?))?[.!]?$", RegexOptions.IgnoreCase);
 
+    /// <summary>“4 rounds of 10 squats, 30 sec plank with a minute between rounds”: the rest is no plank's.</summary>
+    private static CardPattern WithBetweenRounds => field ??= new(@"(?<=^(?:then\s+|do\s+)*[2-9]\s*(?:rounds|rds|sets)\b.*[a-z)])(?<!\b(?:rest|resting|rests|break|take|recover))\s*,?\s+(?:(?:with|and|taking)\s+)?(?:(?<m>a\s+minute(?:'?s)?|one\s+minute)|(?<t>[0-9]{2,3}\s*(?:s|secs?|seconds?)|[1-3]\s*min(?:ute)?s?))(?:\s+(?:of\s+)?(?:rest|break|recovery))?\s+(?:in\s+)?between(?:\s+(?:each\s+|the\s+|every\s+)?rounds?)(?=[.!]*$)", RegexOptions.IgnoreCase);
+
     /// <summary>“3 x 12 curls + 3 x 12 rows, 60 s”: what stands behind both is their rest.</summary>
     private static CardPattern PairOfDoses => field ??= new(@"^(?<h>[a-z][a-z ]{2,20}\s*[:-]\s*)?(?<a>[2-6]\s*x\s*[0-9]{1,2}\s+[a-z][a-z' -]+?)\s+[+/&]\s+(?<b>[2-6]\s*x\s*[0-9]{1,2}\s+[a-z][a-z' -]+?)\s*,\s*(?<t>[0-9]{2,3}\s*(?:s|secs?|seconds?)|[1-3]\s*min(?:ute)?s?)$", RegexOptions.IgnoreCase);
 

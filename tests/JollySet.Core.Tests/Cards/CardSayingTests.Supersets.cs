@@ -44,6 +44,19 @@ public partial class CardSayingTests
             c => $"\n10 squats\n20 mountain climbers\n10 squats\n{c.Line}\n", c => $"(circuit, {c.Item2} rounds, between 120)\nsquats x10\n", every: 3);
 
     [Fact]
+    public void Rounds_of_a_list_with_a_minute_between_them() =>
+        Holds(from head in new[] { "4 rounds of ", "4 rounds: ", "Then 4 rounds of " }
+              from list in new[] { ("10 squats, 10 press ups, 10 rows each arm, 30 sec plank", "squats x10\npress ups x10\nrows x10, each side\nplank 30s\n"), ("10 squats, 10 press ups and a 30 sec plank", "squats x10\npress ups x10\nplank 30s\n"), ("10 squats, 12 rows and 8 press ups", "squats x10\nrows x12\npress ups x8\n") }
+              from rest in new[] { " with a minute between rounds", " with 60s between rounds", ", 1 min rest between rounds", ", a minute between rounds.", " with a minute's rest between rounds", ", rest 60s between rounds" }
+              select (Line: head + list.Item1 + rest, list.Item2),
+            c => $"\n\n{c.Line}\nstretch 5 min\n", c => "(circuit, 4 rounds, between 60)\n" + c.Item2);
+
+    [Theory]
+    [InlineData("Ascending reps: 5, 10, 15, 20")]
+    [InlineData("Ascending reps - 5/10/15/20:")]
+    public void Reps_that_rise_above_a_list_are_a_ladder(string head) => Assert.Contains("(ladder 5/10/15/20, rest 60)\nthrusters\nrows\n", SheetOf($"Quay\n\n{head}\nthrusters\nrows\n60s rest after each set\n"), StringComparison.Ordinal);
+
+    [Fact]
     public void One_works_and_one_rests() =>
         Holds(from turns in new[] { "P1 works / P2 rests", "P1 works, P2 rests", "one works, one rests", "A works while B rests", "Partner A works, partner B rests", "I go you go" }
               from time in new[] { ", swap every 30s", " - swap every 30 secs", ", change every 30 seconds", ", 30s each", " (30s each)" }

@@ -123,6 +123,10 @@ internal sealed class CardBlock(int line, string name, CardPart part)
     public int? RoundsHigh { get; set; }
     public int? Work { get; set; }
     public int? Rest { get; set; }
+
+    /// <summary>Seconds of work of each round, and of rest, where they differ: “50/40/30”.</summary>
+    public (string On, string Off)? ByRound { get; set; }
+
     /// <summary>The gap between the moves of a round where the rest is the one after it.</summary>
     public int? Pause { get; set; }
 
@@ -190,7 +194,7 @@ internal sealed class CardBlock(int line, string name, CardPart part)
     {
         (RoundsLow, RoundsHigh) = (RoundsLow ?? other.RoundsLow, RoundsLow is null ? other.RoundsHigh : RoundsHigh);
         (Work, Rest, RestHigh, Between) = (Work ?? other.Work, Rest ?? other.Rest, Rest is null ? other.RestHigh : RestHigh, Between ?? other.Between);
-        (Pause, Off) = (Pause ?? other.Pause, Off ?? other.Off);
+        (ByRound, Pause, Off) = (ByRound ?? other.ByRound, Pause ?? other.Pause, Off ?? other.Off);
         (Every, ForAll, WaterBetween) = (Every ?? other.Every, ForAll ?? other.ForAll, WaterBetween || other.WaterBetween);
     }
 
@@ -206,6 +210,9 @@ internal sealed class CardBlock(int line, string name, CardPart part)
         return again;
     }
 
+    /// <summary>Whether its rounds are those that have times of their own.</summary>
+    private bool HasOwnRounds => ByRound is { } own && RoundsHigh is null && own.On.Count(c => c == '/') + 1 == RoundsLow;
+
     /// <summary>The head of a sheet's block.</summary>
     public string Head()
     {
@@ -216,11 +223,11 @@ internal sealed class CardBlock(int line, string name, CardPart part)
         if (rounds is not null)
             settings.Add(rounds);
         if (Work is { } work && Scheme is null && Every is null && !IsAmrap)
-            settings.Add(Said($"work {work}"));
+            settings.Add(HasOwnRounds ? $"work {ByRound!.Value.On}" : Said($"work {work}"));
         if (Every is { } every && every != 60)
             settings.Add(Said($"every {every}s"));
         if (Rest is { } rest && Rest > 0 && Every is null && !IsAmrap)
-            settings.Add(Said($"rest {rest}") + (RestHigh > rest ? Said($"..{RestHigh}") : ""));
+            settings.Add(HasOwnRounds ? $"rest {ByRound!.Value.Off}" : Said($"rest {rest}") + (RestHigh > rest ? Said($"..{RestHigh}") : ""));
         if (Pause is { } pause && IsParted && Every is null && !IsAmrap)
             settings.Add(Said($"pause {pause}"));
         if (Between is { } between && !IsLinked && Scheme is null && Every is null && !IsAmrap && !(Between == Rest))
@@ -247,9 +254,9 @@ internal sealed class CardBlock(int line, string name, CardPart part)
         if (RoundsOf() is { } rounds)
             parts.Add(rounds.Replace("..", " to ", StringComparison.Ordinal));
         if (Work is { } work && Scheme is null && Every is null && !IsAmrap)
-            parts.Add(Said($"{work} s {(Part == CardPart.Main ? "on" : "each")}"));
+            parts.Add(Said($"{(HasOwnRounds ? ByRound!.Value.On : work)} s {(Part == CardPart.Main ? "on" : "each")}"));
         if (Rest is > 0 && Every is null && !IsAmrap)
-            parts.Add(Said($"{Rest} s {(Work is not null ? "off" : "rest")}"));
+            parts.Add(Said($"{(HasOwnRounds ? ByRound!.Value.Off : Rest)} s {(Work is not null ? "off" : "rest")}"));
         if (Pause is { } pause && IsParted)
             parts.Add(Said($"{pause} s between moves"));
         if (Between is { } between && !IsLinked && Between != Rest)

@@ -297,6 +297,7 @@ public sealed partial class CardReader
         block.RoundsHigh = scan.RoundsHigh ?? block.RoundsHigh;
         block.Work = scan.Work ?? (scan.IsEach || scan.SaysEachSide ? scan.Length : null) ?? block.Work;
         block.Rest = scan.Rest ?? block.Rest;
+        block.ByRound = scan.ByRoundTimes ?? block.ByRound;
         block.Off = scan is { Work: not null, Rest: { } off } ? off : block.Off;
         block.SaysNoRest |= scan.SaysNoRest;
         block.Tabatas ??= scan.Tabatas;

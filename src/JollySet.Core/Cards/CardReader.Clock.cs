@@ -26,6 +26,9 @@ public sealed partial class CardReader
 
     private static CardPattern Ticks => field ??= new(@"^[0-9]{1,3}'-[0-9]{1,3}'\s+");
 
+    /// <summary>The minutes at which lines say that they begin.</summary>
+    private HashSet<string> Beginnings => field ??= [.. words.Select(w => Margin.Match(w.Text)).Where(m => m.Success).Select(m => m.Groups["a"].Value)];
+
     /// <summary>A line without the minutes of the class it says, and how long it is by them, in seconds: “0-5 warm up”, “circuit (7-33 min)”.</summary>
     private (string Text, int? Length) ByTheClock(string text)
     {
@@ -34,7 +37,7 @@ public sealed partial class CardReader
         {
             var (begin, end) = (int.Parse(margin.Groups["a"].Value, CultureInfo.InvariantCulture), int.Parse(margin.Groups["b"].Value, CultureInfo.InvariantCulture));
             // “5-7 min stretch”, where no other line ends or begins there, is how long that is, no place in the class.
-            if (begin == 0 || begin == lastMargin || lastMinute is not null || !margin.Groups["u"].Success || words.Exists(w => Margin.Match(w.Text) is { Success: true } m && m.Groups["a"].Value == margin.Groups["b"].Value))
+            if (begin == 0 || begin == lastMargin || lastMinute is not null || !margin.Groups["u"].Success || Beginnings.Contains(margin.Groups["b"].Value))
             {
                 if (begin == 0 || begin == lastMargin || lastMinute is not null)
                     lastMinute = end;

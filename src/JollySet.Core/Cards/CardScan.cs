@@ -102,6 +102,8 @@ internal sealed partial class CardScan
         if (isLine)
             Count(SameOnBoth, m => (RepsLow, Sides, SaysEachSide) = (Int(m, "n"), "each side", true));
         if (hasStroke)
+            Count(CardWording.TimesByRound, Rounded);
+        if (hasStroke)
             Count(WorkRest, m => (Work, Rest) = (Int(m, "w"), Int(m, "r")));
         var (rests, gaps) = (left.AsSpan().ContainsAny(RestWords), left.AsSpan().ContainsAny(GapWords));
         for (var n = 0; n < MostGaps && (rests || gaps) && Gaps.Count >= n; n++)
@@ -200,6 +202,9 @@ internal sealed partial class CardScan
     public int? RoundsLow { get; private set; }
     public int? RoundsHigh { get; private set; }
     public int? Work { get; private set; }
+
+    /// <summary>Seconds of work of each round, and of rest, where they differ: “50/40/30”.</summary>
+    public (string On, string Off)? ByRoundTimes { get; private set; }
     public int? Rest { get; private set; }
     public List<(int Seconds, int? High, CardGap For)> Gaps { get; } = [];
     public int? Sets { get; private set; }
@@ -255,6 +260,14 @@ internal sealed partial class CardScan
         : Length is { } length ? $"{length}s" : null;
 
     /// <summary>The same of what no words without a figure can say.</summary>
+    private void Rounded(Match m)
+    {
+        var (works, rests) = (m.Groups["w"].Captures, m.Groups["r"].Captures);
+        (Work, Rest, RoundsLow) = (int.Parse(works[0].Value, CultureInfo.InvariantCulture), int.Parse(rests[0].Value, CultureInfo.InvariantCulture), works.Count);
+        if (works.Concat(rests).Any(c => c.Value != works[0].Value && c.Value != rests[0].Value))
+            ByRoundTimes = (string.Join('/', works), string.Join('/', rests));
+    }
+
     private void Count(CardPattern regex, Action<Match> taken)
     {
         if (hasFigures)

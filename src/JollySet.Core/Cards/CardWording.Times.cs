@@ -65,6 +65,15 @@ internal static partial class CardWording
     /// <summary>“8 min cap AMRAP”, “AMRAP, cap of 8 min”: how long.</summary>
     private static CardPattern AmrapCap => field ??= new(@"\(?\bcap\b\)?(?:\s+of)?\s*(?=amrap)|(?<=\bamrap\b.{0,20})\s*[,(]?\s*\bcap\b(?:\s+of|\s*:)?\)?", RegexOptions.IgnoreCase);
 
+    /// <summary>“50/10 then 40/20 then 30/30” with commas between them; seconds as numbers.</summary>
+    public static string TimesInOrder(string text) =>
+        TimesByRound.Replace(text, m => string.Join(", ", m.Groups["w"].Captures.Zip(m.Groups["r"].Captures, (w, r) => $"{w.Value}/{r.Value}")));
+
+    /// <summary>“50/10, 40/20, 30/30”, “R1 40/20, R2 45/15”: a round each.</summary>
+    public static CardPattern TimesByRound => field ??= new(@"(?<![\d/.])(?<!\b(?:mon|tue|wed|thu|fri|sat|sun)[a-z]*\W+)" + OfRound + "(?:(?:\\s*[,;+&]\\s*|\\s+-\\s+|\\s*->\\s*|\\s+)(?:(?:then|and)\\s+)?" + OfRound + @"){1,7}(?![\d/.])", RegexOptions.IgnoreCase);
+
+    private const string OfRound = @"(?:(?:r|rd|round)\s*[1-9]\s*[:=-]?\s*)?(?<w>[2-9][05]|15)(?:\s?s)?\s*/\s*(?<r>[1-6][05]|5)(?:\s?s)?(?![\d/]|\s*x)";
+
     /// <summary>“30/30 x 10 mins”: so long, not so often.</summary>
     private static CardPattern OnOffTimesMinutes => field ??= new(@"(?<=[0-9]{2}\s*/\s*[0-9]{2})\s*x\s*(?<n>[0-9]{1,2})\s*min(?:ute)?s?\b", RegexOptions.IgnoreCase);
 

@@ -57,6 +57,19 @@ public partial class CardSayingTests
     public void Reps_that_rise_above_a_list_are_a_ladder(string head) => Assert.Contains("(ladder 5/10/15/20, rest 60)\nthrusters\nrows\n", SheetOf($"Quay\n\n{head}\nthrusters\nrows\n60s rest after each set\n"), StringComparison.Ordinal);
 
     [Fact]
+    public void Times_that_change_from_round_to_round() =>
+        Holds(from times in new[] { "50/10, 40/20, 30/30", "R1 50/10, R2 40/20, R3 30/30", "50/10 then 40/20 then 30/30", "Round 1: 50/10, Round 2: 40/20, Round 3: 30/30", "50s/10s, 40s/20s, 30s/30s", "50/10 - 40/20 - 30/30", "50/10 -> 40/20 -> 30/30", "50/10; 40/20; 30/30", "50/10, 40/20 and 30/30", "3 rounds: 50/10, 40/20, 30/30", "HIIT (50/10, 40/20, 30/30)" }
+              from list in new[] { "\nskaters\npush ups\nplank jacks", "\n- skaters\n- push ups\n- plank jacks" }
+              select times + list,
+            c => $"\n\n{c}\n\nstretch 5 min\n", _ => "(circuit, 3 rounds, work 50/40/30, rest 10/20/30)\nskaters\npush ups\nplank jacks\n");
+
+    [Theory]
+    [InlineData("5 rounds: 50/10, 40/20, 30/30\nskaters\nrows", "5 rounds, work 50, rest 10")]
+    [InlineData("40/20, 40/20, 40/20\nskaters\nrows", "work 40, rest 20")]
+    [InlineData("Sat 25/10\n3x10 skaters", "(straight, 3 rounds)")]
+    public void Times_that_are_no_rounds_of_their_own(string lines, string runs) => Assert.Contains(runs, SheetOf($"Quay\n\n{lines}\n"), StringComparison.Ordinal);
+
+    [Fact]
     public void One_works_and_one_rests() =>
         Holds(from turns in new[] { "P1 works / P2 rests", "P1 works, P2 rests", "one works, one rests", "A works while B rests", "Partner A works, partner B rests", "I go you go" }
               from time in new[] { ", swap every 30s", " - swap every 30 secs", ", change every 30 seconds", ", 30s each", " (30s each)" }

@@ -11,7 +11,7 @@ internal static class CardTabatas
     {
         // “Finisher: tabata” above one line of two moves.
         for (var at = 0; at + 1 < lines.Length; at++)
-            if (lines[at].Length <= CardText.LongestLine && TabataAlone.IsMatch(lines[at]) && (at + 2 == lines.Length || !lines[at + 2].Any(char.IsLetterOrDigit)) && Both(Bullet.Replace(lines[at + 1], ""), isMove) is { } turns)
+            if (lines[at].Length <= CardText.LongestLine && TabataAlone.IsMatch(lines[at]) && (at + 2 == lines.Length || !lines[at + 2].Any(char.IsLetterOrDigit) || CardPhrases.PartOf(lines[at + 2]) != CardPart.Main) && Both(Bullet.Replace(lines[at + 1], ""), isMove) is { } turns)
                 put[at + 1] = turns;
         for (var at = 0; at < lines.Length; at++)
         {

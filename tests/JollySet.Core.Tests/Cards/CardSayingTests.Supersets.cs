@@ -30,7 +30,7 @@ public partial class CardSayingTests
         Holds(from head in new[] { "Tabata\n", "Tabata:\n", "Part C - tabata\n", "Finisher - tabata\n", "Tabata 20/10\n", "C. Tabata\n", "Tabata: ", "Finisher - tabata: " }
               from sign in new[] { " / ", " + ", " & ", " and ", "/", " alternating with " }
               select head + "squat jumps" + sign + "burpees",
-            c => $"Quay\n\nsquats 3x10\n\n{c}\n", _ => "(circuit, 4 rounds, work 20, rest 10)\nsquat jumps\nburpees\n");
+            c => $"Quay\n\nsquats 3x10\n\n{c}\nstretch 5 min\n", _ => "(circuit, 4 rounds, work 20, rest 10)\nsquat jumps\nburpees\n");
 
     [Fact]
     public void A_tabata_of_one_move_is_eight_rounds_of_it() => Assert.Contains("(circuit, 8 rounds, work 20, rest 10)\nburpees\n", SheetOf("Quay\n\nsquats 3x10\n\nTabata\nburpees\n"), StringComparison.Ordinal);

@@ -5,7 +5,7 @@ namespace JollySet.Core.Cards;
 /// <summary>Letters that the card itself says the meaning of: “(L = low impact option)” above “box jumps (L: step-ups)”.</summary>
 internal static class CardLegend
 {
-    /// <summary>The lines with what a letter stands for in its place; the line that says so stays as it is. As they are where none does.</summary>
+    /// <summary>The lines with what a letter stands for in its place; the line that says so is a note, and no head of what comes next. As they are where none does.</summary>
     public static string[] Put(string[] lines)
     {
         var meant = new Dictionary<string, string>();
@@ -18,7 +18,7 @@ internal static class CardLegend
                     meant.TryAdd(m.Groups["l"].Captures[i].Value, Easier.IsMatch(m.Groups["w"].Captures[i].Value) ? "easier" : "harder");
             }
 
-        return meant.Count == 0 ? lines : [.. lines.Select((line, at) => told.Contains(at) || line.Length > CardText.LongestLine ? line : Meant(line, meant))];
+        return meant.Count == 0 ? lines : [.. lines.Select((line, at) => told.Contains(at) ? $"note: {line.Trim()}" : line.Length > CardText.LongestLine ? line : Meant(line, meant))];
     }
 
     private static string Meant(string line, Dictionary<string, string> meant)
@@ -36,7 +36,7 @@ internal static class CardLegend
     private static CardPattern Easier => field ??= new(@"^(?:the\s+)?(?:low|eas|gentle|beginner)", RegexOptions.IgnoreCase);
 
     /// <summary>“(L: step-ups)”, “[L step-ups, H: tuck jump]”.</summary>
-    private static CardPattern InBrackets => field ??= new(@"(?<before>[(\[]\s*|(?<=[(\[][^()\[\]]*)[,;/]\s*)(?<l>[A-Z])(?:\s*[:=]\s*|\s*-\s+|\s+)(?<w>[^()\[\],;/]{2,})");
+    private static CardPattern InBrackets => field ??= new(@"(?<before>[(\[]\s*|(?<=[(\[][^()\[\]]*)[,;/]\s*)(?<l>[A-Z])(?:\s*[:=]\s*|\s*-\s+|\s+(?!(?:leg|arm|side|hand|foot|knee|only)s?\b))(?<w>[^()\[\],;/]{2,})");
 
     /// <summary>“ / L: step-ups”, “, L = step-ups” at the end.</summary>
     private static CardPattern BehindSign => field ??= new(@"(?:\s+[-–/|]|\s*[,;])\s*(?<l>[A-Z])\s*[:=]\s*(?<w>[A-Za-z][A-Za-z' -]{2,})(?=$|\s+[-–/|]\s*[A-Z]\s*[:=]|\s*[,;]\s*[A-Z]\s*[:=])");

@@ -34,7 +34,7 @@ internal static partial class CardWording
     private static CardPattern PairByWord => field ??= new(@"^(?<a>[0-9]{1,2}\s+" + Plain + @")\s+(?:straight\s+)?into\s+(?<b>[0-9]{1,2}\s+" + Plain + @")\s*[,-]?\s*(?:x\s?(?<n>[2-6])|(?<n>[2-6])\s*(?:x|sets|rounds|times))$|^(?<a>" + Plain + @"\s+x?\s?[0-9]{1,2})\s+ss\s+(?<b>" + Plain + @"\s+x?\s?[0-9]{1,2})\s*[,-]?\s*(?:x\s?(?<n>[2-6])|(?<n>[2-6])\s*(?:x|sets|rounds|times))$", RegexOptions.IgnoreCase);
 
     /// <summary>“Arms (1kg) - curls, presses, rows, 2 x 15 each”: so heavy for each of them.</summary>
-    private static CardPattern LoadOfList => field ??= new(@"^(?<h>[a-z][a-z ]{2,20}?)\s*\(\s*(?<w>[0-9]{1,2}(?:\.[0-9])?\s*kgs?|(?<light>light|medium|heavy)(?:\s+(?:weights?|dbs|dumbbells|ones))?)\s*\)\s*(?::|\s-)\s+(?<i>" + Plain + @")(?:,\s*(?<i>" + Plain + @"))+(?:,?\s+(?:(?:(?<s>[2-6])\s*)?x\s*(?<r>[0-9]{1,2})|(?<r>[0-9]{1,2})\s+of)(?:\s+each)?$|(?<more>$|,?\s+[0-9].*$))", RegexOptions.IgnoreCase);
+    private static CardPattern LoadOfList => field ??= new(@"^(?<h>[a-z][a-z ]{2,20}?)\s*\(\s*(?<w>[0-9]{1,2}(?:\.[0-9])?\s*kgs?|(?<light>light|medium|heavy)(?:\s+(?:weights?|ones))?)\s*\)\s*(?::|\s-)\s+(?<i>" + Plain + @")(?:,\s*(?<i>" + Plain + @"))+(?:,?\s+(?:(?:(?<s>[2-6])\s*)?x\s*(?<r>[0-9]{1,2})|(?<r>[0-9]{1,2})\s+of)(?:\s+each)?$|(?<more>$|,?\s+[0-9].*$))", RegexOptions.IgnoreCase);
 
     private const string SupersetHead = @"(?:[A-H]\s*[.):]\s*)?(?:super\s?-?set|ss)\b";
 

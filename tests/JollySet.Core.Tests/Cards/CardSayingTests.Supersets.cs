@@ -89,6 +89,16 @@ public partial class CardSayingTests
     public void A_harder_one_by_its_letter() => Assert.Contains("squats | easier: sit to stand | harder: squat jump\n", SheetOf("Quay\nL = low, H = high\n\n3 rounds, 40/20\nsquats (L: sit to stand, H: squat jump)\nplank\n"), StringComparison.Ordinal);
 
     [Fact]
+    public void What_explains_a_letter_is_no_head_of_what_comes_next()
+    {
+        var sheet = SheetOf("Quay\nL = low option\n3 rounds 40/20\nlunge (L side)\nbox jumps (L step ups)\n");
+        Assert.Contains("note: L = low option\n\n== A (circuit, 3 rounds, work 40, rest 20)\nlunge, left\nbox jumps | easier: step ups\n", sheet, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void Kit_in_brackets_behind_a_lists_name_is_not_lost() => Assert.Contains("light dbs", SheetOf("Quay\n\narms (light dbs): curls, presses, rows, 30s each\n"), StringComparison.Ordinal);
+
+    [Fact]
     public void A_letter_nobody_explains_is_none_of_a_way() => Assert.DoesNotContain("easier", SheetOf("Quay\n\n3 rounds, 40/20\nbox jumps (L: step ups)\nside plank L\nplank\n"), StringComparison.Ordinal);
 
     [Fact]

@@ -121,6 +121,9 @@ internal sealed class CardBlock(int line, string name, CardPart part)
     public CardBlock? Pair { get; init; }
     public int? RoundsLow { get; set; }
     public int? RoundsHigh { get; set; }
+
+    /// <summary>How many slots are said, where they are no rounds: the eight of four minutes.</summary>
+    public int? Slots { get; set; }
     public int? Work { get; set; }
     public int? Rest { get; set; }
 

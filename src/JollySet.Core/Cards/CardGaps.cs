@@ -67,6 +67,7 @@ internal static class CardGaps
             Minutes(block, line, questions);
             AsLong(block, line, questions);
             EightInAll(block, line, questions);
+            InMinutes(block, line, questions);
             // Minutes of a part whose moves have amounts of their own: no sheet says both, so they are kept in words.
             if (block is { Length: >= 60 and var booked, Work: null, IsAmrap: false, Every: null } && block.Stations.TrueForAll(s => s.Amount is not null))
                 block.Notes.Add(string.Create(CultureInfo.InvariantCulture, $"{booked / 60m:0.#} min"));
@@ -216,6 +217,17 @@ internal static class CardGaps
     public static string EightInAll(string line, int many) => Eight.Replace(line, string.Create(CultureInfo.InvariantCulture, $"{8 / many}"), 1);
 
     private static CardPattern Eight => field ??= new(@"(?<![\d/:.])8(?=\s*(?:x|rounds?|rds?|times|sets?)\b)|(?<=\bx\s?)8(?![\d/:.])", RegexOptions.IgnoreCase);
+
+    /// <summary>“4 mins: skaters, plank jacks. 20/10 x 8”: eight slots fill the minutes that are said, so they are all of them, and no rounds.</summary>
+    private static void InMinutes(CardBlock block, CardWords line, List<CardQuestion> questions)
+    {
+        if (block is not { Part: CardPart.Main, Length: { } length, Work: { } work, Rest: var rest, RoundsLow: > 1 and var slots, RoundsHigh: null, Scheme: null, IsAmrap: false, Every: null, Stations.Count: > 1 and var many } || slots % many != 0 || length != slots * (work + (rest ?? 0)) || !WithoutMinutes.IsMatch(line.Raw))
+            return;
+        (block.RoundsLow, block.Slots) = (slots / many, slots);
+        questions.Add(new CardQuestion(block.Line, 1, string.Create(CultureInfo.InvariantCulture, $"{length / 60m:0.#} min: {slots} in all?"), [new CardChoice($"{slots} in all", line.Raw), new CardChoice($"{slots} of each", WithoutMinutes.Replace(line.Raw, ""))]));
+    }
+
+    private static CardPattern WithoutMinutes => field ??= new(@"^\s*[0-9]{1,2}\s*(?:min(?:ute)?s?|')\s*[:,-]?\s*", RegexOptions.IgnoreCase);
 
     /// <summary>Minutes said for a block whose one round is far from filling them.</summary>
     private static void Minutes(CardBlock block, CardWords line, List<CardQuestion> questions)

@@ -168,7 +168,7 @@ internal sealed partial class CardHead
         var many = new string([.. number.Where(char.IsAsciiDigit)]);
         // “1 set of light ones” is as many as one holds.
         many = m.Groups["set"].Success && many == "1" ? "" : many;
-        var load = m.Groups["load"].Value.Replace(" ", "", StringComparison.Ordinal).ToLowerInvariant();
+        var load = (m.Groups["behind"].Success ? m.Groups["behind"] : m.Groups["load"]).Value.Replace(" ", "", StringComparison.Ordinal).ToLowerInvariant();
         load = load switch { "medium" => "moderate", "lighter" => "light", "heavier" => "heavy", _ => load };
         var weighed = load.Length > 0 && char.IsAsciiDigit(load[0]);
         var count = many is "" or "1" && load.Length == 0 ? "" : many;
@@ -179,7 +179,7 @@ internal sealed partial class CardHead
 
     private static string? KeyOf(string key) => key.ToLowerInvariant() switch
     {
-        "kit" or "equipment" or "gear" or "prop" or "props" or "bring" or "you need" or "need" or "what you need" or "kit needed" or "geräte" or "material" or "matériel" or "attrezzi" or "kit required" or "equipment needed" or "equipment required" or "you will need" => "kit",
+        "kit" or "equipment" or "gear" or "prop" or "props" or "bring" or "you need" or "need" or "what you need" or "kit needed" or "geräte" or "material" or "matériel" or "attrezzi" or "kit required" or "equipment needed" or "equipment required" or "you will need" or "set up" or "setup" or "set-up" or "each person" or "everyone needs" => "kit",
         "minutes" or "length" or "duration" or "time" or "total" or "total time" => "minutes",
         "people" or "class size" or "numbers" or "participants" or "group" or "client" or "clients" => "people",
         "place" or "venue" or "where" or "location" => "place",

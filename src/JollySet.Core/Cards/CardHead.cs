@@ -120,6 +120,20 @@ internal sealed partial class CardHead
         return trial.Title.Length > 0 ? trial.Title : null;
     }
 
+    /// <summary>Whether a piece is where a class is held, in words.</summary>
+    public static bool IsPlace(string piece) => SomePlace.IsMatch(AtSign.Replace(piece, "").TrimEnd('.')) && NeedsIn(piece).Needs.IsEmpty;
+
+    /// <summary>Whether a line is one title with a stroke in it.</summary>
+    public static bool IsSlashedTitle(string line) => SlashedTitle.IsMatch(line) && line.Split(" / ").Skip(1).All(p => IsOnlyName(p.Trim()));
+
+    /// <summary>Whether a piece says nothing of a class but regions of the body: a word of its name.</summary>
+    private static bool IsOnlyName(string piece)
+    {
+        var trial = new CardHead { Title = " – " };
+        trial.TakePiece(piece, mayTitle: false, [], []);
+        return trial is { People: null, Minutes: null, Place: null } && trial.lists.Keys.All(k => k == "focus");
+    }
+
     /// <summary>Whether a piece says something of the class and nothing else; null where it does not, false where a block may be called so.</summary>
     public static bool? Says(string piece)
     {
@@ -305,8 +319,16 @@ internal sealed partial class CardHead
             left = Without(left, minutes);
         }
 
+        // “KB Thursday (45)”: as long as a class is, and more than come to most.
+        if (mayTitle && Minutes is null && People is null && MinutesInBrackets.Match(left) is { Success: true } inBrackets)
+        {
+            Minutes = Whole(inBrackets);
+            read.Add($"{Minutes} minutes");
+            left = Without(left, inBrackets);
+        }
+
         // “12:15-12:45” stays in the title, and is how long.
-        if ((mayTitle || FromTill.Match(left).Length == left.Length) && Minutes is null && FromTill.Match(left) is { Success: true } till && Clock(till, "c", "d") - Clock(till, "a", "b") is >= ShortestClass and <= LongestClass and var spell)
+        if ((mayTitle || FromTill.Match(left).Length == left.Length) && Minutes is null && FromTill.Match(left) is { Success: true } till && Till(till) is >= ShortestClass and <= LongestClass and var spell)
         {
             Minutes = spell;
             read.Add($"{Minutes} minutes");
@@ -458,6 +480,11 @@ internal sealed partial class CardHead
     /// <summary>“Boot camp – lower body burn”, “SENIORS – CHAIR STRENGTH”: words that name a class, behind a short title.</summary>
     private bool IsMoreOfTitle(string piece) => !Title.Contains(" – ", StringComparison.Ordinal) && Title.Split(' ').Length <= 2 && piece.Split(' ').Length is > 1 and <= CardPhrases.FewWords && !piece.Any(char.IsAsciiDigit) && Topic.IsMatch(piece) && !piece.Contains(Title, StringComparison.OrdinalIgnoreCase) && NeedsIn(piece).Needs.IsEmpty;
 
+    /// <summary>Minutes from the one hour to the other, over noon too: 12.15 to 1.00.</summary>
+    private static int Till(Match m) => Clock(m, "c", "d") - Clock(m, "a", "b") is var minutes && minutes < 0 && Clock(m, "a", "b") <= Noon + 59 ? minutes + Noon : minutes;
+
+    private const int Noon = 12 * 60;
+
     private static int Clock(Match m, string hours, string minutes) => int.Parse(m.Groups[hours].Value, CultureInfo.InvariantCulture) * 60 + (m.Groups[minutes].Success ? int.Parse(m.Groups[minutes].Value, CultureInfo.InvariantCulture) : 0);
 
     private static int Whole(Match m) => int.Parse(m.Groups["n"].Value, CultureInfo.InvariantCulture);
@@ -565,6 +592,8 @@ internal sealed partial class CardHead
     /// <summary>“Legs, bums and tums, 45 min”: several regions are one title.</summary>
     private static IEnumerable<string> Titled(string line)
     {
+        if (IsSlashedTitle(line))
+            return [line];
         var pieces = Pieces(line).ToList();
         var many = pieces.FindIndex(p => Joins.Split(p).Any(w => BriefWords.Focus(w).IsEmpty)) is var end and >= 0 ? end : pieces.Count;
         return many < 2 || !line.StartsWith(string.Join(", ", pieces.Take(many)), StringComparison.Ordinal) ? pieces : pieces.Skip(many).Prepend(string.Join(", ", pieces.Take(many)));

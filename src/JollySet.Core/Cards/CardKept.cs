@@ -42,6 +42,7 @@ internal static class CardKept
             .Concat(block.Every is { } every ? [every] : [])
             .Concat(block.Total is { } total && (block.IsAmrap ? block.Length is null : block.Every is { } slot && block.Stations.Count > 0 && total % (slot * block.Stations.Count) == 0 && (block.RoundsLow is null || total == slot * block.Stations.Count * block.RoundsLow)) ? [total] : [])
             .Append(block.Stations.Count)
+            .Append(block.Slots ?? 0)
             .Concat(block.Length is >= Minute and var length ? [length] : [])
             .Concat(block.Scheme is { } scheme ? [.. scheme.Numbers, scheme.Numbers.Count] : []);
 

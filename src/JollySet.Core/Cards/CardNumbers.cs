@@ -11,6 +11,9 @@ internal static partial class CardNumbers
     private const int LongSentence = 80;
     private const int HoursUpTo = 5;
     private const int HoursOfADay = 24;
+    private const int Noon = 12;
+    private const int ShortestClass = 15;
+    private const int LongestClass = 120;
 
     /// <summary>Lines without such numbers, by their place; several lines where one says several things.</summary>
     public static Dictionary<int, string> Rewritten(IReadOnlyList<string> lines)
@@ -171,13 +174,18 @@ internal static partial class CardNumbers
     private static void Clock(IReadOnlyList<string> lines, List<int> filled, Dictionary<int, string> said)
     {
         var times = filled.Select(at => (at, match: Time.Match(lines[at]))).Where(t => t.match.Success).ToList();
-        if (times.Count < FewestTimes || times.Count * 2 < filled.Count)
+        if (times.Count < FewestTimes)
             return;
         static int Part(Match m, string group) => int.Parse(m.Groups[group].Value, CultureInfo.InvariantCulture);
         var (first, last) = (Part(times[0].match, "a"), Part(times[^1].match, "a"));
+        // 12:40 goes on to 1:05.
+        int HoursOf(Match m) => Part(m, "a") is var hour && hour < first && first is > Noon - HoursUpTo and <= Noon && hour <= HoursUpTo ? hour + Noon : hour;
         // From 0:00 to 30:00 in minutes, from 0:00 to 0:50 or 18:00 to 18:50 in hours.
-        var inHours = first == 0 ? last < HoursUpTo : first is >= HoursUpTo and < HoursOfADay && last < HoursOfADay && last - first <= HoursUpTo;
-        var minutes = times.Select(t => inHours ? (Part(t.match, "a") - first) * 60 + Part(t.match, "b") - Part(times[0].match, "b") : Part(t.match, "a") - first).ToList();
+        var inHours = first == 0 ? last < HoursUpTo : first is >= HoursUpTo and < HoursOfADay && HoursOf(times[^1].match) is var hours && hours < HoursOfADay && hours - first is >= 0 and <= HoursUpTo;
+        var minutes = times.Select(t => inHours ? (HoursOf(t.match) - first) * 60 + Part(t.match, "b") - Part(times[0].match, "b") : Part(t.match, "a") - first).ToList();
+        // Where most lines stand between them, they have to be a clock's: 0:00, or the quarters and fives of an hour, one after the other.
+        if (times.Count * 2 < filled.Count && !(first == 0 && Part(times[0].match, "b") == 0) && !(inHours && minutes[^1] is >= ShortestClass and <= LongestClass && times.Exists(t => Part(t.match, "b") != 0)))
+            return;
         if (!inHours && times.Exists(t => Part(t.match, "b") != 0))
         {
             Ticking(lines, said, times.ConvertAll(t => (t.at, t.match.Length, (Part(t.match, "a") - first) * 60 + Part(t.match, "b"))));
@@ -241,10 +249,14 @@ internal static partial class CardNumbers
     }
 
     private static string Margined(string words, int from, int to) =>
-        words.AsSpan().ContainsAny(":(") || PartOfClass.IsMatch(words) || new CardScan(words, isLine: false).SaysBlock ? string.Create(CultureInfo.InvariantCulture, $"{from}'-{to}' {words}")
+        RestAlone.Match(words) is { Success: true } rest ? rest.Groups["t"].Success ? words : string.Create(CultureInfo.InvariantCulture, $"{words} {to - from} min")
+        : words.AsSpan().ContainsAny(":(") || PartOfClass.IsMatch(words) || new CardScan(words, isLine: false).SaysBlock ? string.Create(CultureInfo.InvariantCulture, $"{from}'-{to}' {words}")
         : string.Create(CultureInfo.InvariantCulture, $"{from}-{to} {words}") is var line && CardPhrases.Margin.IsMatch(line) ? line : string.Create(CultureInfo.InvariantCulture, $"{words} {to - from} min");
 
-    private static CardPattern Time => field ??= new(@"^\s*(?<a>\d{1,3})[:.](?<b>[0-5]\d)(?:\s*-\s*(?<c>\d{1,3})[:.]\d\d)?\s*[-:)]?\s+(?=[A-Za-z])");
+    /// <summary>“1 min rest”, “rest”, “water”: no part of a class.</summary>
+    private static CardPattern RestAlone => field ??= new(@"^(?:(?<t>[0-9]{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?))\s+)?(?:rest|break|water|drinks?|recover(?:y)?)(?:\s+break)?(?:\s+(?<t>[0-9]{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?)))?\.?$", RegexOptions.IgnoreCase);
+
+    private static CardPattern Time => field ??= new(@"^\s*(?<a>\d{1,3})[:.](?<b>[0-5]\d)(?:\s?[ap]\.?m\b\.?)?(?:\s*-\s*(?<c>\d{1,3})[:.]\d\d(?:\s?[ap]\.?m\b\.?)?)?\s*[-:)]?\s+(?=[A-Za-z]|\d{1,2}\s*(?:x|rounds?|rds|sets|mins?|minutes?)\b)", RegexOptions.IgnoreCase);
 
     /// <summary>Whether it begins as A1 and 1a do.</summary>
     private static bool IsLettered(string line) =>

@@ -122,7 +122,7 @@ public sealed partial class CardReader
         if (isEmpty && !isNamed && !goesOn && length is null && items is null && Current is { Part: CardPart.Main, Stations.Count: > 0 } listed && settings.GetValueOrDefault(LineAbove(line)) == listed && LineAbove(line) > listed.Stations[^1].Line
             && (scan.Work is null || listed.Work is null) && (scan.RoundsLow is null || listed.RoundsLow is null) && scan is { Scheme: null, Every: null, IsAmrap: false } && (words.Find(w => w.Number > line.Number && w.Text.Length > 0) is not { } after || after.Letter is not null || !IsStation(after.Text)))
             return Applied(listed, scan, line);
-        if (isEmpty && !isNamed && !goesOn && length is null && items is null && Current is { IsOwnTime: false } current && !IsWhole(current, scan) && !IsDone(current, scan, line) && ((current.Stations.Count == 0 && !(current.Part != CardPart.Main && (current.Length is not null || (current.Notes.Count > 0 && scan.RoundsLow > 1)) && (scan.Work is not null || scan.Scheme is not null || scan.Every is not null || scan.IsAmrap || scan.RoundsLow > 2 || text.EndsWith(':')))) || (current.Part == CardPart.Main && !current.HasSettings && !((scan.Scheme is not null || scan.IsAmrap || (scan.Every is not null && current.Stations.Exists(s => s.Sets > 1))) && current.Stations.Count > 0 && current.Stations.TrueForAll(s => s.Amount is not null))) || scan.Work is null && scan.Scheme is null && scan.Every is null && !scan.IsAmrap && current.RoundsLow is null && current is not { Part: not CardPart.Main, Length: not null, Stations.Count: 0 }) && Applied(current, scan, line))
+        if (isEmpty && !isNamed && !goesOn && length is null && items is null && Current is { IsOwnTime: false } current && !IsOfOthers(line, current, scan) && !IsWhole(current, scan) && !IsDone(current, scan, line) && ((current.Stations.Count == 0 && !(current.Part != CardPart.Main && (current.Length is not null || (current.Notes.Count > 0 && scan.RoundsLow > 1)) && (scan.Work is not null || scan.Scheme is not null || scan.Every is not null || scan.IsAmrap || scan.RoundsLow > 2 || text.EndsWith(':')))) || (current.Part == CardPart.Main && !current.HasSettings && !((scan.Scheme is not null || scan.IsAmrap || (scan.Every is not null && current.Stations.Exists(s => s.Sets > 1))) && current.Stations.Count > 0 && current.Stations.TrueForAll(s => s.Amount is not null))) || scan.Work is null && scan.Scheme is null && scan.Every is null && !scan.IsAmrap && current.RoundsLow is null && current is not { Part: not CardPart.Main, Length: not null, Stations.Count: 0 }) && Applied(current, scan, line))
             return true;
         // “40/20: squats, rows” right below “circuit x3”: how long, and what, of the block that has neither.
         if (isEmpty && !isNamed && !isSame && length is null && items is not null && scan is { Work: not null, RoundsLow: null, Scheme: null } && Current is { Part: CardPart.Main, IsNamed: true, Stations.Count: 0, RoundsLow: not null, Work: null, Scheme: null, Length: null, IsOwnTime: false } waiting && LineAbove(line) == waiting.Line)
@@ -191,6 +191,11 @@ public sealed partial class CardReader
         Say(line, CardLineKind.Block, block.Name);
         return true;
     }
+
+    /// <summary>“3 rounds, 40/20” above moves and below a block whose moves each say their own sets: how the moves below it run.</summary>
+    private bool IsOfOthers(CardWords line, CardBlock above, CardScan scan) =>
+        (scan.RoundsLow ?? scan.Work) is not null && above.Stations.Count > 0 && above.Stations.TrueForAll(s => s.Amount is { } amount && (s.Sets > 1 || amount.Contains('/', StringComparison.Ordinal)))
+        && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } below && IsStation(below.Text);
 
     private static CardPattern ForTime => field ??= new(@"(?<!\bnot\s)\bfor\s+time\b|\bRFT\b", RegexOptions.IgnoreCase);
 

@@ -19,7 +19,7 @@ public sealed partial class CardReader
     {
         var taken = new HashSet<int>();
         var lines = words.Where(w => w.Text.Length > 0 || w.Raw.Any(char.IsLetterOrDigit)).Take(MostHeadings + 1).ToList();
-        for (var at = 0; at < lines.Count && at < MostHeadings; at++)
+        for (var at = TitledBelow(lines, taken); at < lines.Count && at < MostHeadings; at++)
         {
             var line = lines[at];
             if (IsAnswered(line))
@@ -37,6 +37,27 @@ public sealed partial class CardReader
         return taken;
     }
 
+    /// <summary>“Village hall, Fridays 10.30” above what the class is called: where and when it is, behind its title.</summary>
+    /// <returns>Where the lines go on.</returns>
+    private int TitledBelow(List<CardWords> lines, HashSet<int> taken)
+    {
+        if (lines.Count < 3 || lines.Take(2).Any(l => refused.Contains(l.Number) || l.IsLong || l.Letter is not null || IsAnswered(l) || l.Text.Length is 0 or > CardText.LongestLine || lines.Exists(o => o != l && o.Line == l.Line)))
+            return 0;
+        var where = PiecesOf(lines[0]).SelectMany(p => PlaceThenDay.Match(p) is { Success: true } both ? [both.Groups["p"].Value, both.Groups["d"].Value] : new[] { p }).ToList();
+        if (where.Count is 0 or > 3 || !where.TrueForAll(p => (DayOf.IsMatch(p) && !AllFives(p)) || CardHead.IsPlace(p)) || (where is [var day] && IsOneOfDays(day)))
+            return 0;
+        var pieces = PiecesOf(lines[1]) is [_, var many] && many.All(char.IsAsciiDigit) && lines[1].Text.EndsWith(')') ? [lines[1].Text] : PiecesOf(lines[1]);
+        var isApart = lines[2].Number > lines[1].Number + 1;
+        if (pieces.Count == 0 || CardHead.TitleOf(pieces[0]) is not { } title || title.Split(' ').Length > MostTitleWords || NotTitle.IsMatch(pieces[0]) || IsSpoken.IsMatch(lines[1].Text) || CardNumbers.IsTimed(lines[1].Raw) || MinutesIn(lines[1]) < ClassMinutes || char.IsAsciiDigit(lines[1].Text[^1]) || PartOf(title) != CardPart.Main || IsStation(title) || DayOf.IsMatch(title) || title.Equals("pairs", StringComparison.OrdinalIgnoreCase) || (Begin(title).Success && (!isApart || title.Any(char.IsAsciiDigit))) || Scan(title, isLine: false) is { SaysBlock: true } or { SaysStation: true }
+            || (pieces.Count == 1 && !isApart && !BriefWords.Focus(title).IsEmpty) || !AreHeadings([.. pieces.Skip(1)], out _) || !(BeginsBelow(lines, 2) || IsHeading(lines, 2)) || !TakesPieces(lines[1], pieces, mayTitle: true))
+            return 0;
+        TakesPieces(lines[0], where, mayTitle: false);
+        taken.UnionWith([lines[0].Number, lines[1].Number]);
+        return 2;
+    }
+
+    private static CardPattern PlaceThenDay => field ??= new(@"^(?<p>[a-z' ]{3,30}?)\s+(?<d>(?:mon|tue|wed|thu|fri|sat|sun)[a-z]*\b.*)$", RegexOptions.IgnoreCase);
+
     private List<string> PiecesOf(CardWords line) => CardHead.Listed([.. PieceSigns.Split(KeySign.Replace(Till.Replace(HeadSigns.Replace(CardSlips.Put(CardText.Plain(line.Raw), IsWord), ""), "-"), ": ")).Select(p => SoManyIn.Replace(p.Trim().TrimEnd(':', ')').Trim(), "${n} people")).Where(p => p.Length > 0)]);
 
     /// <summary>“Bootcamp, 12 people, bands”, “Circuits” above “12 people / bands”: the title, and what else is said beside it.</summary>
@@ -46,6 +67,9 @@ public sealed partial class CardReader
         // “Legs, bums & tums, 45 min”: several regions are one title.
         if (pieces.FindIndex(p => Regions.Split(p).Any(r => BriefWords.Focus(r).IsEmpty)) is var many && (many < 0 ? pieces.Count : many) is > 1 and var regions)
             pieces = [string.Join(", ", pieces.Take(regions)), .. pieces.Skip(regions)];
+        // “Upper / lower split”: one title.
+        else if (pieces.Count > 1 && CardHead.IsSlashedTitle(lines[at].Text))
+            pieces = [lines[at].Text];
         if (pieces.Count == 0 || CardHead.TitleOf(pieces[0]) is not { } title || title.Split(' ').Length > MostTitleWords || NotTitle.IsMatch(pieces[0]) || IsSpoken.IsMatch(pieces[0]) || PartOf(title) != CardPart.Main || IsStation(title) || !(DayOf.IsMatch(title) && title.Any(char.IsLetter)) && Scan(DayBehind.Replace(title, ""), isLine: false) is { Any: true })
             return false;
         var more = pieces.Skip(1).ToList();

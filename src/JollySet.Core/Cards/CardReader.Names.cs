@@ -19,7 +19,7 @@ public sealed partial class CardReader
             return FreeName(text);
         var name = begins.Success && (isEmpty || !left.StartsWith(begins.Value.Trim(), StringComparison.OrdinalIgnoreCase) || left.Split(' ').Count(w => w != "–") > FewWords) ? begins.Value
             : isEmpty ? ""
-            : WithoutStopsAround(left) is { } bare && bare.Split(' ').Length <= FewWords + 1 ? (begins.Success ? left : bare) : "";
+            : (Position.IsMatch(left) ? left : WithoutStopsAround(left)) is { } bare && bare.Split(' ').Length <= FewWords + 1 ? (begins.Success ? left : bare) : "";
         if (begins.Success && part != CardPart.Main && left.Length > name.Length && left.Split(' ').Length < FewWords && left.EndsWith(begins.Value.Trim(), StringComparison.OrdinalIgnoreCase) && !left.Split(' ').Any(IsEmpty) && left.All(c => char.IsLetter(c) || c is ' ' or '-' or '&'))
             name = left;
         // “Cool-down: walk + stretch”: what is done in it stands beside it.
@@ -123,4 +123,7 @@ public sealed partial class CardReader
     private bool IsOverSets(CardWords line, CardWords next) => Current is { Stations.Count: > 0 } && next.Number == line.Number + 1 && line.Letter is null
         && words.Find(w => w.Number == line.Number - 1) is { Text.Length: 0 } && Scan(next.Text) is var of && Understood(WithoutBrackets(of.Left)) is not null
         && (of.Sets is not null || ((Current.Part == CardPart.WarmUp || !line.Raw.Any(char.IsLower)) && words.Find(w => w.Number == next.Number + 1) is { } second && (IsStation(second.Text) || Scan(second.Text).Amount is not null)));
+
+    /// <summary>“All fours”, “On your back”: how one lies is the name of what is done there.</summary>
+    private static CardPattern Position => field ??= new(@"^(?:on\s+)?all\s+fours\b|^on\s+(?:your|the|our)\s+(?:back|front|side|tummy|stomach|hands|knees|elbows|feet)\b", RegexOptions.IgnoreCase);
 }

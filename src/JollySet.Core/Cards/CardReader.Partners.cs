@@ -34,15 +34,38 @@ public sealed partial class CardReader
     /// <summary>“P1 works / P2 rests, swap every 30s”, “I go you go, 30s each”: so long on and as long off; the line itself is kept beside it.</summary>
     private bool TakesIGoYouGo(CardWords line)
     {
-        if (IGoYouGo.Match(AsTyped(line)) is not { Success: true } m || $"{m.Groups["t"].Value} on, {m.Groups["t"].Value} off" is var how && how == line.Text)
+        if (StrokeOfTwo(line))
+            return true;
+        var typed = AsTyped(line);
+        // “Part 1 (12') - A holds, B works, …”: the block's name first.
+        var name = typed.AsSpan().ContainsAny(PartnerWords) && HeadOfTwo.Match(typed) is { Success: true } head && (BeginsBlock(head.Groups["h"].Value + ":") || WordOfBlock.IsMatch(head.Groups["h"].Value)) ? head.Value : "";
+        if (IGoYouGo.Match(typed[name.Length..]) is not { Success: true } m || $"{name}{m.Groups["t"].Value} on{(m.Groups["holds"].Success ? "" : $", {m.Groups["t"].Value} off")}" is var how && how == line.Text)
             return false;
-        beside.Add(AsTyped(line));
+        beside.Add(typed);
         Take(line with { Text = how }, isFirst: false);
+        if (m.Groups["holds"].Success)
+            ofTwo = Current;
         return true;
     }
 
-    private static CardPattern IGoYouGo => field ??= new(@"^(?:(?:in\s+)?(?:pairs|twos|partners)\s*[:,-]\s*)?(?:(?:(?:partner|person)\s*(?:1|a|one)|p\s?1|a|1|one(?:\s+(?:partner|person|of\s+(?:you|them)))?)\s+(?:works?|goes|is\s+working|on)\s*(?:[,;/&-]|\b(?:while|whilst|as|and)\b|\s)\s*(?:and\s+|while\s+)?(?:the\s+)?(?:(?:partner|person)\s*(?:2|b|two)|p\s?2|b|1|2|other|one|second)(?:\s+(?:one|partner|person|of\s+(?:you|them)))?\s+(?:rests?|recovers?|is\s+resting|off)|i\s+go\s*,?\s*you\s+go|you\s+go\s*,?\s*i\s+go)"
-        + @"\s*[,;(-]?\s*(?:(?:then\s+)?(?:swap|switch|change)(?:\s*(?:over|places|roles))?\s*(?:every|after|at)?\s*)?(?<t>[0-9]{2,3}\s*(?:s|secs?|seconds?)|[1-3]\s*(?:mins?|minutes?))(?:\s+(?:each|per\s+person|at\s+a\s+time))?\)?[.!]*$", RegexOptions.IgnoreCase);
+    /// <summary>The block in which each line is what the one does and what the other.</summary>
+    private CardBlock? ofTwo;
+
+    /// <summary>“Plank / press-ups” where one holds and the other works: the two, one after the other for each of them.</summary>
+    private bool StrokeOfTwo(CardWords line)
+    {
+        if (ofTwo is null || Current != ofTwo || line.Text.Split('/', StringSplitOptions.TrimEntries) is not [var one, var other] || Understood(one) is null || Understood(other) is null)
+            return false;
+        TakeStations(line, $"{one}, {other}", isListed: true);
+        return true;
+    }
+
+    private static CardPattern WordOfBlock => field ??= new(@"\b(?:block|circuit|part|round|set|section|pairs?|finisher)\b", RegexOptions.IgnoreCase);
+
+    private static CardPattern HeadOfTwo => field ??= new(@"^(?<h>[a-z][a-z0-9 ]{2,20}(?:\s*\([^)]{1,12}\))?)\s*(?::|\s-)\s+(?=\S)", RegexOptions.IgnoreCase);
+
+    private static CardPattern IGoYouGo => field ??= new(@"^(?:(?:in\s+)?(?:pairs|twos|partners)\s*[:,-]\s*)?(?:(?:(?:partner|person)\s*(?:1|a|one)|p\s?1|a|1|one(?:\s+(?:partner|person|of\s+(?:you|them)))?)\s+(?:works?|holds?|goes|is\s+working|on)\s*(?:[,;/&-]|\b(?:while|whilst|as|and)\b|\s)\s*(?:and\s+|while\s+)?(?:the\s+)?(?:(?:partner|person)\s*(?:2|b|two)|p\s?2|b|1|2|other|one|second)(?:\s+(?:one|partner|person|of\s+(?:you|them)))?\s+(?:rests?|recovers?|is\s+resting|off|(?<=(?<holds>\bholds?\b).*)works?|(?<=\bworks?\b.*)(?<holds>holds?))|i\s+go\s*,?\s*you\s+go|you\s+go\s*,?\s*i\s+go)"
+        + @"\s*[,;(-]?\s*(?:(?:then\s+)?(?:swap|switch|change)(?:\s*(?:over|places|roles))?\s*(?:every|after|at)?\s*)?(?<t>[0-9]{2,3}\s*(?:s|secs?|seconds?|"")|[1-3]\s*(?:mins?|minutes?))(?:\s+(?:each|per\s+person|at\s+a\s+time))?\)?[.!]*$", RegexOptions.IgnoreCase);
 
     /// <summary>The block whose moves are told two by two.</summary>
     private CardBlock? paired;

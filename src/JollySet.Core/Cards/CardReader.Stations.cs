@@ -152,7 +152,9 @@ public sealed partial class CardReader
     /// <summary>“Plank 60, side plank 30, hollow 30, superman 30”: where most are held for so long, bare numbers are seconds of the others too; asked.</summary>
     private void HeldAll(CardWords line, List<CardStation> stations)
     {
-        if (stations.Count < 3 || stations.Count(s => s is { Amount: [.., 's'], Move.Tags.IsHold: true }) * 2 < stations.Count)
+        var held = stations.FindAll(s => s is { Amount: [.., 's'], Move.Tags.IsHold: true });
+        // Where one says that it is seconds, what does not is a count.
+        if (stations.Count < 3 || held.Count * 2 < stations.Count || held.Exists(s => line.Text.Contains($"{s.Name} {s.Amount}", StringComparison.OrdinalIgnoreCase)))
             return;
         foreach (var bare in stations.Where(s => IsBareCount(s) && line.Text.Contains($"{s.Name} {s.Amount![1..]}", StringComparison.OrdinalIgnoreCase)))
             InSeconds(line, bare);

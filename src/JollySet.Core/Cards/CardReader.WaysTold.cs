@@ -18,7 +18,7 @@ public sealed partial class CardReader
     /// <summary>The line below a move that tells ways of it, and nothing else.</summary>
     private bool TakesWaysBelow(CardWords line)
     {
-        if (Current is not { Stations: [.., var last] } || last.Move is null || (LineAbove(line) is var above && last.Line != above && waysTold != above) || WaysIn(line.Text) is not { } ways || last.Options.Count + ways.Count > MostWays)
+        if (Current is not { Stations: [.., var last] } || last.Move is null || (LineAbove(line) is var above && last.Line != above && waysTold != above) || AsIfNeeded(line.Text) != line.Text || WaysIn(line.Text) is not { } ways || last.Options.Count + ways.Count > MostWays)
             return false;
         // “Level 1: …” over “Level 2: …”, and “challenge: …” at the edge, are no ways of what stands above.
         if ((ways.Count == 1 && line.Text[0] != '(' && OfLevels.IsMatch(line.Text)) || (MayBeTopic.IsMatch(line.Raw) && line.Text.Contains(':', StringComparison.Ordinal)))

@@ -13,8 +13,8 @@ public sealed partial class CardReader
     // In this order: what a later one looks for may be what an earlier one has put.
     private static readonly Func<CardReader, string, string>[] Rewordings =
     [
-        (_, t) => Plainer(t), (_, t) => WeDo.Replace(PlanIs.Replace(t, ""), ""), (r, t) => r.AsEither(t), (r, t) => r.AsSetsOfEach(t), (r, t) => r.AsMinded(t), (r, t) => r.AsShared(t), (r, t) => r.AsListOfAll(t), (r, t) => r.AsDistance(t), (r, t) => r.AsStrokesTimes(t), (r, t) => r.AsTogether(t), (r, t) => r.AsBoth(t), (r, t) => r.AsLevels(t), (r, t) => r.AsFor(t), (r, t) => r.AsSetsAndRest(t), (r, t) => r.WithoutRemarkBehind(t), (r, t) => r.AsPieces(t), (r, t) => r.AsNamed(t), (r, t) => r.AsRoundsOf(t), (r, t) => r.AsRow(t), (r, t) => r.AsDictated(t), (r, t) => r.AsListed(t), (r, t) => r.AsCounted(t), (_, t) => AsShortRounds(t), (r, t) => r.AsPair(t),
-        (r, t) => r.AsFirstAndLast(t), (r, t) => r.AsWith(t), (r, t) => r.AsNext(t), (r, t) => r.AsRemarked(t), (r, t) => r.AsHead(t), (r, t) => r.AsPlan(t), (r, t) => r.AsStretches(t), (r, t) => r.WithoutRepeat(t), (_, t) => AsEach(t), (r, t) => r.AsTabata(t), (r, t) => r.AsPart(t), (r, t) => r.AsOneMove(t), (r, t) => r.AsSets(t), (r, t) => r.AsSlots(t),
+        (_, t) => Plainer(t), (_, t) => WeDo.Replace(PlanIs.Replace(t, ""), ""), (r, t) => r.AsEither(t), (r, t) => r.AsSetsThatBuild(t), (r, t) => r.AsSetsOfEach(t), (r, t) => r.AsMinded(t), (r, t) => r.AsShared(t), (r, t) => r.AsListOfAll(t), (r, t) => r.AsDistance(t), (r, t) => r.AsStrokesTimes(t), (r, t) => r.AsTogether(t), (r, t) => r.AsBoth(t), (r, t) => r.AsLevels(t), (r, t) => r.AsFor(t), (r, t) => r.AsSetsAndRest(t), (r, t) => r.WithoutRemarkBehind(t), (r, t) => r.AsPieces(t), (r, t) => r.AsNamed(t), (r, t) => r.AsRoundsOf(t), (r, t) => r.AsRow(t), (r, t) => r.AsDictated(t), (r, t) => r.AsListed(t), (r, t) => r.AsCounted(t), (_, t) => AsShortRounds(t), (r, t) => r.AsPair(t),
+        (r, t) => r.AsFirstList(t), (r, t) => r.AsFirstAndLast(t), (r, t) => r.AsWith(t), (r, t) => r.AsNext(t), (r, t) => r.AsRemarked(t), (r, t) => r.AsHead(t), (r, t) => r.AsPlan(t), (r, t) => r.AsStretches(t), (r, t) => r.WithoutRepeat(t), (_, t) => AsEach(t), (r, t) => r.AsTabata(t), (r, t) => r.AsPart(t), (r, t) => r.AsOneMove(t), (r, t) => r.AsSets(t), (r, t) => r.AsSlots(t),
         (r, t) => r.AsHow(t), (r, t) => r.AsHeadedRounds(t), (_, t) => AsRounds(t), (_, t) => AsMost(t), (_, t) => AsInterval(t), (_, t) => AsRungs(t), (r, t) => r.AsLadderOf(t), (r, t) => r.AsTurns(t), (r, t) => r.AsCompleted(t), (r, t) => r.AsPartWith(t), (r, t) => r.AsSaidList(t), (r, t) => r.AsSaidSets(t), (r, t) => r.AsSaid(t), (r, t) => r.AsSaidPart(t), (r, t) => r.AsSaidHow(t),
     ];
 
@@ -32,6 +32,25 @@ public sealed partial class CardReader
         text = TimesATime.Replace(ShortSuperset.Replace(RestIs.Replace(text, "rest "), "Superset "), "");
         return text.Contains('"', StringComparison.Ordinal) && !OpensQuote.IsMatch(text) ? SecondsSign.Replace(text, "s") : text;
     }
+
+    /// <summary>“Shoulder press - seated if needed”: a move, and another way for whoever needs it.</summary>
+    private string AsIfNeeded(string text) => text.Contains(" if ", StringComparison.OrdinalIgnoreCase) && IfNeeded.Match(text) is { Success: true } m && Understood(Scan(m.Groups["own"].Value).Left) is not null ? $"{m.Groups["own"].Value} ({m.Groups["w"].Value})" : text;
+
+    private static CardPattern IfNeeded => field ??= new(@"^(?<own>[a-z0-9][a-z0-9' -]{2,40}?)\s+-\s+(?<w>[a-z][a-z' -]{2,40}?\s+if\s+(?:needed|required|necessary|preferred|(?:you|they)\s+(?:need|prefer|like|want|must|have)(?:\s+to)?))\.?$", RegexOptions.IgnoreCase);
+
+    /// <summary>“Deadlift 5-5-5-3-3-1 build”: a count for each set, and how its load goes.</summary>
+    private string AsSetsThatBuild(string text)
+    {
+        if (!char.IsAsciiLetter(text.FirstOrDefault()) || SetsThatBuild.Match(text) is not { Success: true } m || Understood(m.Groups["name"].Value) is null)
+            return text;
+        var counts = BetweenCounts.Split(m.Groups["l"].Value);
+        var how = m.Groups["w"].Value.Trim() is { Length: > 0 } said ? $" ({said})" : "";
+        return counts.Distinct().Count() == 1 ? $"{m.Groups["name"].Value} {counts.Length}x{counts[0]}{how}" : $"{m.Groups["name"].Value} {string.Join('/', counts)}{how}";
+    }
+
+    private static CardPattern SetsThatBuild => field ??= new(@"^(?<name>[a-z][a-z' -]+?)\s*[:,]?\s+(?<l>[0-9]{1,2}(?:\s*-\s*[0-9]{1,2}){2,9}|[0-9]{1,2}(?:\s*,\s*[0-9]{1,2}){2,9}|[0-9]{1,2}(?:\s*/\s*[0-9]{1,2}){2,9})(?:\s*reps?\b)?(?:\s*(?:[,(-]\s*)?(?<w>(?:build|work(?:ing)?\s+up|heav(?:y|ier)|add(?:ing)?\s|go(?:ing)?\s+(?:up|heav)|increas|up\s+the|@\s*rpe)[a-z0-9 ]{0,40}))?\)?$", RegexOptions.IgnoreCase);
+
+    private static CardPattern BetweenCounts => field ??= new(@"\s*[-,/]\s*");
 
     /// <summary>“Row/bike” and “5 min bike/treadmill” are one or the other: nobody is at two machines at once.</summary>
     private string AsEither(string text) => text.Contains('/', StringComparison.Ordinal) && Either.Match(text) is { Success: true } m && m.Groups["ways"].Value.Split('/') is var ways
@@ -313,6 +332,14 @@ public sealed partial class CardReader
     /// <summary>“3 sets 60 s” below moves that are counted: the time is the rest.</summary>
     private string AsSetsAndRest(string text) =>
         Current is { Stations: { Count: > 0 } counted } && SetsAndTime.Match(text) is { Success: true } m && counted.TrueForAll(s => s is { Amount: ['x', ..], Sets: null }) ? $"{m.Groups["n"].Value} {m.Groups["w"].Value}, rest {m.Groups["t"].Value}" : text;
+
+    /// <summary>“March, knee lifts, arm circles - 5 min” before all else is the warm-up.</summary>
+    private string AsFirstList(string text) =>
+        blocks.Count == 0 && PartOf(text) == CardPart.Main && FirstList.Match(text) is { Success: true } m && Commas.Split(m.Groups["items"].Value) is { Length: > 2 } items && Array.TrueForAll(items, i => KnownAs(i) != Sureness.Unknown) && items.Select(Understood).OfType<Move>().ToList() is var moves && moves.Count * 2 > items.Length
+        && moves.Count(m => m.Tags.Is(Role.WarmUp) || m.Pattern is Pattern.Mobility or Pattern.March) * 2 > moves.Count && words.Exists(w => w.Text.Length > 0 && w.Text != text && BeginsBlock(w.Text))
+            ? $"Warm up {m.Groups["t"].Value}: {m.Groups["items"].Value}" : text;
+
+    private static CardPattern FirstList => field ??= new(@"^(?<items>[a-z][a-z' ,-]*?[a-z])(?:\s*[,:-]|\s*\(|\s+for)?\s+(?:for\s+)?\(?(?<t>(?:[3-9]|10)\s*(?:mins?|minutes?|'))\)?\.?$", RegexOptions.IgnoreCase);
 
     /// <summary>“Start with five minutes of marching and toe taps” is the warm-up, “finish with stretches: calf, chest” the cool-down.</summary>
     private string AsFirstAndLast(string text) =>

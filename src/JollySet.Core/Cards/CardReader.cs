@@ -98,7 +98,7 @@ public sealed partial class CardReader
             return new CardReading(plain, [.. text.ReplaceLineEndings("\n").Split('\n').Select((l, i) => new CardLine(i + 1, l, l.Trim().Length == 0 ? CardLineKind.Blank : CardLineKind.Station, l.Trim(), Sureness.Certain, []))], []);
         if (text.ReplaceLineEndings("\n").Count(c => c == '\n') >= MostLines)
             return null;
-        var guessed = CardGuesses.In(Array.ConvertAll(text.ReplaceLineEndings("\n").Split('\n'), l => l.Length > CardText.LongestLine ? "" : CardText.Plain(l)), w => known.Understood(w) is not null);
+        var guessed = CardGuesses.In(Array.ConvertAll(text.ReplaceLineEndings("\n").Split('\n'), l => l.Length > CardText.LongestLine ? "" : CardText.Plain(l)), w => known.Understood(w) is not null && PartOf(w) == CardPart.Main);
         var lines = CardText.Lines(text.Replace('\0', ' '), known, guessed);
         var refused = new HashSet<int>();
         for (var tries = 0; tries <= MostTries; tries++)
@@ -270,6 +270,9 @@ public sealed partial class CardReader
     /// <summary>“Squats x10”, “10 squats”: said as plainly as it can be.</summary>
     private static CardPattern NameAndCount => field ??= new(@"^(?:(?<name>[a-z]{3}[a-z -]{0,36}) x[0-9]{1,3}|[0-9]{1,3} (?<name>[a-z]{3}[a-z -]{0,36}))$", RegexOptions.IgnoreCase);
 
+    /// <summary>Whether a rest stands right above a line, below a move.</summary>
+    private bool IsBelowRest(CardWords line) => LineAbove(line) is > 0 and var above && Current is { Stations: [.., var last] } && last.Line < above && Scan(LineAt(above).Text, isLine: false) is { Gaps.Count: > 0, SaysBlock: false } rest && IsEmpty(rest.Left);
+
     /// <summary>Whether a line and the next begin with a time of the clock.</summary>
     private bool IsOfClock(CardWords line) => CardNumbers.IsTimed(line.Raw) && words.Find(w => w.Line > line.Line && w.Text.Length > 0) is { } next && CardNumbers.IsTimed(next.Raw);
 
@@ -315,7 +318,7 @@ public sealed partial class CardReader
         if (TakesSpan(line) || TakesIGoYouGo(line) || TakesPartners(line) || TakesNumbered(line) || TakesWaysBelow(line) || TakesWayList(line))
             return;
         if (NameAndCount.Match(line.Text) is not { Success: true } plain || Understood(plain.Groups["name"].Value) is null)
-            line = line with { Text = Reworded(AsTimings(WithoutSpared(WithWaysInBrackets(WithWayInBracket(line))))) };
+            line = line with { Text = Reworded(AsTimings(WithoutSpared(WithWaysInBrackets(AsIfNeeded(WithWayInBracket(line)))))) };
         if (Current is { HasSettings: true, Stations.Count: 0 } && MovesAre.Match(line.Text) is { Success: true } are)
             line = line with { Text = line.Text[are.Length..] };
         // “B) 40/20 x3”: a block of that name, no bullet.
@@ -568,9 +571,11 @@ public sealed partial class CardReader
             return;
         }
 
-        if (RepeatNamed.Match(line.Text) is { Success: true } once && blocks.Find(b => b.Name.Equals(once.Groups["n"].Value, StringComparison.OrdinalIgnoreCase)) is { Part: CardPart.Main, Stations.Count: > 0 } earlier && (earlier != Current || once.Groups["r"].Success) && blocks.Count < Limits.Blocks)
+        if (RepeatNamed.Match(line.Text) is { Success: true } once && blocks.Find(b => b.Name.Equals(once.Groups["n"].Value, StringComparison.OrdinalIgnoreCase)) is { Part: CardPart.Main, Stations.Count: > 0 } earlier && (IsBelowRest(line) is var isApart) && (earlier != Current || isApart || once.Groups["r"].Success) && blocks.Count < Limits.Blocks)
         {
             var copy = earlier.Again(line.Number, FreeName(earlier.Name));
+            if (isApart)
+                (copy.After, copy.Water, copy.Stations[^1].Rest) = (null, false, null);
             if (once.Groups["r"] is { Success: true, Value: var times })
                 copy.RoundsLow = times[0] is >= '2' and <= '9' ? times[0] - '0' : 2;
             blocks.Add(copy);

@@ -143,7 +143,7 @@ internal sealed partial class CardScan
 
     private static CardPattern LoadByRound => field ??= new(@"\b(?<n>\d{1,2})\s*(?:@|x|at)\s*(?<w>\d{1,3}(?:[.,]\d{1,2})?)\s*kg\b(?:\s*[,;/]\s*(?:then\s+)?(?<n>\d{1,2})\s*(?:@|x|at)\s*(?<w>\d{1,3}(?:[.,]\d{1,2})?)\s*kg\b)+", RegexOptions.IgnoreCase);
 
-    private static CardPattern Side => field ??= new(@"^\s*(?<s>R|L|right|left|Right|Left|RIGHT|LEFT)\b[:.)-]?\s+(?=[A-Za-z])|\s+[-(]?(?:on\s+(?:the\s+)?)?(?<s>R|L|right|left|Right|Left|RIGHT|LEFT|links|rechts|Links|Rechts|gauche|droite|izquierda|derecha|sinistra|destra)\)?(?:\s+(?:side|leg|arm))?\s*$");
+    private static CardPattern Side => field ??= new(@"^\s*(?<s>R|L|right|left|Right|Left|RIGHT|LEFT)\b[:.)-]?\s+(?![Ss]its?\b)(?=[A-Za-z])|\s+[-(]?(?:on\s+(?:the\s+)?)?(?<s>R|L|right|left|Right|Left|RIGHT|LEFT|links|rechts|Links|Rechts|gauche|droite|izquierda|derecha|sinistra|destra)\)?(?:\s+(?:side|leg|arm))?\s*$");
 
     private static CardPattern Slowly => field ??= new(@"\(slow(?:ly)?\)|[,-]\s*slow(?:ly)?\s*$|^\s*slow(?:ly)?\s*$", RegexOptions.IgnoreCase);
 

@@ -432,6 +432,8 @@ internal static partial class CardTable
         return moves.Count == 0 ? string.Join(' ', cells.Select(c => c.Trim())).Trim() : $"{(head.All(char.IsAsciiDigit) ? $"{label} {head}" : head)}{string.Concat(more.Select(m => $", {m}"))}: {string.Join(", ", moves)}";
     }
 
+    private static CardPattern OfEachSide => field ??= new(@"^\s*(?<n>[0-9]{1,3})\s*/\s*(?<s>side|leg|arm)\s*$", RegexOptions.IgnoreCase);
+
     private static CardPattern NumberedMove => field ??= new(@"^\s*(?:exercise|move|movement|station|ex)\s*[0-9a-d]\s*$", RegexOptions.IgnoreCase);
 
     private static CardPattern NumberedSet => field ??= new(@"^\s*set\s*[1-9]\s*$", RegexOptions.IgnoreCase);
@@ -468,6 +470,8 @@ internal static partial class CardTable
             (heads, cells) = ([.. heads.Where((h, i) => !OfBlock(h, heads))], [.. cells.Where((c, i) => i >= heads.Length || !OfBlock(heads[i], heads))]);
         if (cells.All(c => c.Trim().Trim('-', ':').Length == 0))
             return ("", "");
+        // “12/leg” is twelve of each.
+        cells = cells.ConvertAll(c => OfEachSide.Replace(c, "${n} each ${s}"));
         // A column of names that holds numbers counts the lines beside another.
         var counts = heads.Count(h => h == "name") > 1;
         bool IsCount(int i) => i < heads.Length && (heads[i] == "number" || (counts && heads[i] == "name")) && cells[i].Trim().TrimEnd('.', ')').All(char.IsAsciiDigit);

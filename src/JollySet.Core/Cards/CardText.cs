@@ -157,12 +157,14 @@ internal static class CardText
             return new CardWords(number, raw, row ?? raw, null, false) { IsName = true };
         var text = CardSlips.Put(RowWhole.Replace(Plain(Pictures(row ?? raw)), "${row}"), library.Reader.IsWord);
         text = NumberSign.Replace(text, "${n}. ");
+        if (text.Contains("*_", StringComparison.Ordinal) && text.Contains("_*", StringComparison.Ordinal))
+            text = text.Replace("*_", "*", StringComparison.Ordinal).Replace("_*", "*", StringComparison.Ordinal);
         var isHeading = text.StartsWith('#') || (text.StartsWith("**", StringComparison.Ordinal) && text.Contains("**", StringComparison.Ordinal)) || text.StartsWith("==", StringComparison.Ordinal);
         if (!text.Contains("**", StringComparison.Ordinal))
             text = Emphasis.Replace(text, "(${w})");
         text = text.TrimStart('#', '=', ' ').Replace("**", "", StringComparison.Ordinal).Replace("__", "", StringComparison.Ordinal).TrimEnd('=', '*', ' ');
         if (Framed.Match(text) is { Success: true } framed)
-            (text, isHeading) = (framed.Groups["more"].Value is { Length: > 0 } more ? $"{framed.Groups["name"].Value}: {more}" : framed.Groups["name"].Value, true);
+            (text, isHeading) = Unframed(framed.Groups["name"].Value, framed.Groups["more"].Value.TrimStart(':', '-', ' '), isMove);
         text = CardWording.OddThenEven.Replace(text, "${h}: ${a}, ${b}");
         text = CardPhrases.OddOrEven.Replace(Boxed.Replace(text, "${n} "), "");
         if (Slanted.Match(text) is { Success: true } slanted)
@@ -311,7 +313,22 @@ internal static class CardText
     private static CardPattern RowWhole => field ??= new(@"^\|\s*(?<row>[^|]+\|.*?)\s*\|$");
 
     /// <summary>Words between two of the same signs: a heading, and what stands behind it.</summary>
-    private static CardPattern Framed => field ??= new(@"^(?!\|.*\|.*\|)(?:(?<s>[~_|=]|[~*_=|-]{2,5})\s*(?<name>[A-Za-z][^~_=|<>*]{1,50}?)\s*\k<s>|<{1,3}\s*(?<name>[A-Za-z][^~_=|<>*]{1,50}?)\s*>{1,3})\s*(?<more>.*)$");
+    private static CardPattern Framed => field ??= new(@"^(?!\|.*\|.*\|)(?:(?<s>[~_|=]|\*(?=[A-Za-z][^*]*[^*\s]\*(?:$|[\s:]))|[~*_=|-]{2,5})\s*(?<name>[A-Za-z][^~_=|<>*]{1,50}?)\s*\k<s>|<{1,3}\s*(?<name>[A-Za-z][^~_=|<>*]{1,50}?)\s*>{1,3})\s*(?<more>.*)$");
+
+    /// <summary>A name set in stress and what stands behind it: “*Balance* tightrope walk, …” is a head and its list, “*Squats* 3x10” a move, “*WU* seated 10 min” goes on.</summary>
+    private static (string Text, bool IsHeading) Unframed(string name, string more, Func<string, bool> isMove)
+    {
+        if (more.Length == 0)
+            return (name, true);
+        if (isMove(name))
+            return ($"{name} {more}", false);
+        var goesOn = char.IsLetter(more[0]) && !isMove(NoName.Replace(FirstOfList.Match(more).Value, "").Trim());
+        return (goesOn ? $"{name} {more}" : $"{name}: {more}", true);
+    }
+
+    private static CardPattern FirstOfList => field ??= new(@"^[^,;:&+]*?(?=\s*(?:[,;:&+]|\s-\s|$))");
+
+    private static CardPattern NoName => field ??= new(@"\s*(?:x\s*)?[0-9].*$|\s*\(.*$");
 
     /// <summary>A count in a box of its own before a move.</summary>
     private static CardPattern Boxed => field ??= new(@"^\[(?<n>\d{1,3})\]\s*(?=[a-z])", RegexOptions.IgnoreCase);

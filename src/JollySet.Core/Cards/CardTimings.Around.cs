@@ -12,9 +12,9 @@ internal sealed partial class CardTimings
     {
         if (text.Length > LongestList || !Lists.IsMatch(text))
             return null;
-        foreach (var start in new[] { 0, text.IndexOf(": ", StringComparison.Ordinal) + 2, text.IndexOf(" - ", StringComparison.Ordinal) + 3 }.Where(s => s != 1 && s != 2))
+        foreach (var start in new[] { 0, text.IndexOf(": ", StringComparison.Ordinal) + 2, text.IndexOf(" - ", StringComparison.Ordinal) + 3, PartIs.Match(text).Length }.Distinct().Where(s => s != 1 && s != 2))
         {
-            var name = text[..start].TrimEnd(' ', ':', '-');
+            var name = IsBehind.Replace(text[..start].TrimEnd(' ', ':', '-'), "");
             if (name.Any(char.IsAsciiDigit) ? !NameBefore.IsMatch(name) : isMove(name) || NoName.IsMatch(name))
                 continue;
             if (AroundFrom(text, start + Leads.Match(text[start..]).Length, isMove) is { } told)
@@ -79,7 +79,7 @@ internal sealed partial class CardTimings
     private static CardPattern NoItem => field ??= new(@"^(?:rest|recover|recovery|break|water|hold|work|off|on)$", RegexOptions.IgnoreCase);
 
     /// <summary>“Last one”, “then”: what says where it comes is no name.</summary>
-    private static CardPattern NoName => field ??= new(@"^(?:last|first|next|then|and|after|finally|now|so)\b", RegexOptions.IgnoreCase);
+    private static CardPattern NoName => field ??= new(@"^(?:last|first|next|then|and|after|finally|now|so)\b(?!\s+(?:block|circuit|part|round|set|section)\b)", RegexOptions.IgnoreCase);
 
     /// <summary>What only leads to how it runs.</summary>
     private static CardPattern Leads => field ??= new(@"^(?:(?:then|next|after\s+that|and|so|we|we'll|i|you|do|doing|have|there's|complete|perform|an?|the)\s+|circuits?\s*(?:of\b|[:-])\s*)*", RegexOptions.IgnoreCase);
@@ -87,4 +87,9 @@ internal sealed partial class CardTimings
     private static CardPattern ListBegins => field ??= new(@"^[\s:,.-]*(?:(?:of|on|with|doing|through|rounds\s+of|a\s+circuit\s+of)\b[\s:]*)*", RegexOptions.IgnoreCase);
 
     private static CardPattern ListEnds => field ??= new(@"\s*[,;:(.]\s*|\s-\s+|\s+(?:for|at|with|all|each)\s+|\s+(?=x\s*[0-9]|[0-9]|twice|three|two|four|five)", RegexOptions.IgnoreCase);
+
+    /// <summary>“Block one is …”.</summary>
+    private static CardPattern PartIs => field ??= new(@"^(?:(?:the|our)\s+)?(?:(?:first|second|third|last|main|next)\s+(?:block|circuit|part|round|set|section)|(?:block|circuit|part|round|set|section)\s+(?:one|two|three|four|[1-9]|[a-d])|main|finisher)\s+(?:is|will\s+be)\s+", RegexOptions.IgnoreCase);
+
+    private static CardPattern IsBehind => field ??= new(@"^(?:the|our)\s+|\s+(?:is|will\s+be)$", RegexOptions.IgnoreCase);
 }

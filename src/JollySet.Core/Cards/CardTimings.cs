@@ -30,6 +30,7 @@ internal sealed partial class CardTimings
     private bool isDose;
     private bool isWhole;
     private bool isTimes;
+    private string? who;
 
     private CardTimings() { }
 
@@ -113,6 +114,12 @@ internal sealed partial class CardTimings
             return Once(ref between, Seconds(m));
         }
 
+        if (m.Groups["who"].Success)
+        {
+            who ??= m.Groups["who"].Value;
+            return true;
+        }
+
         if (m.Groups["stations"].Success)
         {
             isRound |= m.Groups["stand"].Success;
@@ -190,7 +197,10 @@ internal sealed partial class CardTimings
             return null;
         if (rounds is { } often && !(areSets && reps is not null))
             done = string.Create(CultureInfo.InvariantCulture, $"{often} {(areSets ? "sets" : "rounds")}, {done}");
-        return between is { } pause ? string.Create(CultureInfo.InvariantCulture, $"{done}, {pause}s {(isWater ? "water" : "rest")} between rounds") : done;
+        if (between is { } pause)
+            done = string.Create(CultureInfo.InvariantCulture, $"{done}, {pause}s {(isWater ? "water" : "rest")} between rounds");
+        // Who goes together is told beside it.
+        return who is { } together ? $"{done}, {together}" : done;
     }
 
     private static int Seconds(Match m)
@@ -213,8 +223,8 @@ internal sealed partial class CardTimings
     private static readonly FrozenSet<string>.AlternateLookup<ReadOnlySpan<char>> Firsts = new[]
     {
         "x", "a", "an", "half", "min", "mins", "minute", "minutes", "rest", "resting", "r", "off", "recover", "recovery", "recovering", "break", "breaks", "breather", "breathers", "take", "have", "water",
-        "change", "changes", "changeover", "changeovers", "changing", "transition", "transitions", "swap", "swaps", "switch", "switching", "rotate", "rotating", "rotation", "turn", "turnaround", "do", "on", "work", "working",
-        "all", "each", "every", "complete", "perform", "for", "repeat", "repeated", "go", "run", "it", "this", "everything", "the", "circuit", "through", "round", "around", "twice", "thrice",
+        "change", "changes", "changeover", "changeovers", "changing", "transition", "transitions", "swap", "swaps", "switch", "switching", "rotate", "rotating", "rotation", "turn", "turnaround", "move", "moving", "do", "on", "work", "working",
+        "all", "each", "every", "complete", "perform", "for", "repeat", "repeated", "go", "run", "it", "this", "everything", "the", "circuit", "through", "round", "around", "twice", "thrice", "in", "groups", "teams",
     }.Concat(Words).ToFrozenSet(StringComparer.OrdinalIgnoreCase).GetAlternateLookup<ReadOnlySpan<char>>();
 
     private const string N = @"(?<n>[0-9]{1,3}|one|two|three|four|five|six|seven|eight|nine|ten)";
@@ -226,7 +236,7 @@ internal sealed partial class CardTimings
     private const string Tb = "(?:" + T + @"|(?<n>[0-9]{2,3})(?!\s*x|\s*:\s*[0-9]|\s*/\s*[0-9]{2}\b(?!\s*[sm""])))";
     private const string Moves = @"(?:stations?|stns?|exercises?|moves?|movements?|ones?|things?|drills?|equipment)";
     private const string Round = @"(?:rounds?|laps?|circuits?|sets?|goes|rnds?|rds?|times?\s+round|loops?)";
-    private const string Off = @"(?:rest(?:ing)?|off|change[\s-]?overs?|chang(?:e|ing)|transitions?|recover(?:y|ing)?|breaks?|breathers?|swaps?|switch(?:ing)?|rotat(?:e|ing|ion)|turn\s?around|r\b)";
+    private const string Off = @"(?:rest(?:ing)?|off|change[\s-]?overs?|chang(?:e|ing)|transitions?|recover(?:y|ing)?|breaks?|breathers?|swaps?|switch(?:ing)?|rotat(?:e|ing|ion)|turn\s?around|mov(?:e\s+(?:on|round|over|along)|ing(?:\s+(?:on|round|over|along))?)|r\b)";
     private const string To = @"(?:to\s+(?:change|move|swap|switch|rest|recover|reset|transition|rotate|get|walk|run|jog|catch)(?:\s+(?:over|on|along|around|round|across|ready|set|up|stations?|there|your\s+breath|to))*(?:\s+(?:the|their|your)\s+next(?:\s+" + Moves + ")?)?)";
     private const string Each = @"(?:(?:on|at|per|for|in|of)\s+)?(?:each|every|per|all|ea)\b(?:\s+of\s+them)?(?:\s+(?:of\s+the\s+)?" + Moves + @")?|(?:per|on\s+the|a)\s+" + Moves;
 
@@ -259,6 +269,7 @@ internal sealed partial class CardTimings
         Clause(@"(?<rounds>(?:(?:all|complete|perform|do|for|repeat(?:ed)?|go|run|work)\s+)*(?:(?:it|this|all|everything|the\s+(?:lot|circuit)|(?<=(?:repeat|do|complete)\s+)circuit|through|round|around)\s+)*(?:x\s*(?<n>[0-9]{1,2})\b(?:\s*" + Round + @")?|(?<twice>twice)\b|(?<thrice>thrice)\b|" + N + @"\s*(?:x\b|times\b|(?:(?:full|complete|whole)\s+)?(?:(?<sets>sets)|" + Round + @")\b))(?:\s+(?:through|round|around|over|in\s+total|total|of|in\s+all)\b)*)"),
         Clause(@"(?<rest>" + Off + @"\s*(?:time|period)?\s*[:=]?\s*(?:for\s+|in\s+|of\s+|is\s+)?" + Tb + @"(?!\s*(?:between|after|per|each|every|mins?|rest|rounds?|times)\b)(?:\s+between\s+(?<moves>(?:each\s+)?" + Moves + @"))?|(?:" + T + @"|(?<n>[0-9]{1,3}))\s*(?:of\s+|for\s+)?(?:" + Off + @"\b(?:\s+(?:period|time))?|(?<moves>" + To + @"))(?!\s+(?:between|after|btw)\s+(?:each\s+|every\s+|the\s+)?" + Round + @")(?!\s+(?:[0-9]|in\b|per\b|each\s+round))(?:\s+(?<moves>(?:in\s+)?(?:between|btw|after|at|before)(?:\s+(?:each|every|them|the)\b)?(?:\s+(?:next\s+)?" + Moves + @")?))?|" + T + @"\s+(?<moves>(?:in\s+)?(?:between|btw)(?:\s+(?:each|every|them)\b)?(?:\s+" + Moves + @")?)(?!\s+(?:the\s+)?" + Round + @"))"),
         Clause(@"(?<work>each\s+" + T + @"(?!\s*(?:" + Off + @"|side|leg|arm|way)\b)|(?:work(?:ing)?(?:\s+time)?\s*[:=]?\s*(?:for\s+)?" + Tb + @"|(?:do|on)\s*[:=]?\s*(?:for\s+)?" + T + @")(?!\s*(?:rounds?|times|rest|off|of)\b)(?:\s+(?:" + Each + @"))?|" + T + @"\s*(?:(?:of\s+)?(?:work|effort|working|on|intervals?)\b(?:\s+(?:" + Each + @"))?|" + Each + @"|stations?\b)(?!\s*rounds?)|(?<n>[0-9]{2,3})\s+(?:on|work)\b(?:\s+(?:" + Each + @"))?)"),
+        Clause(@"(?:in\s+)?(?<who>(?:groups|teams)\s+of\s+[0-9]{1,2}\b|(?:[2-6]|two|three|four)\s+(?:people\s+)?(?:per|at\s+(?:each|every|a)|on\s+(?:each|every)|to\s+(?:a|each))\s+station\b)"),
         Clause("(?<bare>" + T + ")"),
     ];
 

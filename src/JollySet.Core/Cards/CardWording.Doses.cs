@@ -159,4 +159,7 @@ internal static partial class CardWording
 
     /// <summary>“Pads 6 x 2 mins 30 secs rest”: the rest is no part of the minutes.</summary>
     private static CardPattern TimesOfMinutes => field ??= new(@"(?<=\bx\s?[0-9]{1,2}\s?min(?:ute)?s?)\s+(?=[0-9]{1,3}\s?(?:s|secs?|seconds)\s+(?:rest|off|break|recovery)\b)", RegexOptions.IgnoreCase);
+
+    /// <summary>“6 cleans (3/3)”: half of them on each side.</summary>
+    private static CardPattern HalfOnEach => field ??= new(@"^(?:(?<t>[0-9]{1,2})\s*x?\s+(?<name>[a-z][a-z' -]{2,40}?)|(?<name>[a-z][a-z' -]{2,40}?)\s+(?:x\s*)?(?<t>[0-9]{1,2}))\s*,?\s*\(?(?<n>[0-9]{1,2})\s*/\s*\k<n>\)?$", RegexOptions.IgnoreCase);
 }

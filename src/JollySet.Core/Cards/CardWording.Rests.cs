@@ -107,4 +107,7 @@ internal static partial class CardWording
 
     /// <summary>“Squats, rows, press-ups – 12 each x 2”, “… 12 each (2 rounds)”: of all of them, where none of them has a number of its own.</summary>
     private static CardPattern EachTimesBehind => field ??= new(@"(?<=(?:^|[:-]\s)[^0-9:]*,[^0-9:]*?)(?:\s*[-,:]\s*|\s+)(?:all\s+)?(?:x\s?)?(?<r>[0-9]{1,2})\s+(?:reps\s+)?(?:each|all)\s*[-,]?\s*\(?\s*(?:repeat\s+)?(?:x\s*(?<n>[2-9])|(?<n>[2-9])\s*(?:rounds?|sets?|x|times))\)?\.?$", RegexOptions.IgnoreCase);
+
+    /// <summary>“Rest 2 min / feed break”: a rest, and what is done in it.</summary>
+    private static CardPattern RestAndRemark => field ??= new(@"^(?<r>(?:rest|break)\s+(?:for\s+)?[0-9]{1,3}\s*(?:s|secs?|seconds?|m|mins?|minutes?|'))\s*(?:[/&+,]|\s-)\s*(?<w>(?!.*\b(?:water|drinks?|sip|between|after|then|repeat|before|each|every|again|rounds?|sets?)\b)[a-z][a-z' ]{2,40})$", RegexOptions.IgnoreCase);
 }

@@ -232,4 +232,7 @@ internal static partial class CardWording
 
     /// <summary>“3 min max burpees”.</summary>
     private static CardPattern TimeOfMost => field ??= new(@"\b(?<t>\d{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?))\s+(?:of\s+)?max(?:imum)?\s+(?:reps\s+(?:of\s+)?)?(?<what>(?!rounds|reps|effort)[a-z][a-z' -]{2,40})$", RegexOptions.IgnoreCase);
+
+    /// <summary>“Track 2 legs 5:00 squats, lunges”, “Song 3 (4:45) arms: curls, presses”: a piece of music, how long it is, and what is done to it.</summary>
+    private static CardPattern TrackOfMinutes => field ??= new(@"^(?<p>(?:track|song|tune|t)\s?#?[0-9]{1,2})\s*[:.)]?\s*(?:-\s*)?(?:(?<h>[a-z][a-z &+/'-]{1,30}?)[\s:(-]+(?<m>[0-9]{1,2}):(?<s>[0-5][0-9])\b(?:\s*(?:mins?|minutes?))?\)?|\(?(?<m>[0-9]{1,2}):(?<s>[0-5][0-9])\b(?:\s*(?:mins?|minutes?))?\)?[\s:-]*(?<h>[a-z][a-z &+/'-]{1,30}?)(?=\s*(?:[,:]|\s-\s|$)))(?:[\s:,-]+(?<items>[a-z].*))?$", RegexOptions.IgnoreCase);
 }

@@ -317,6 +317,9 @@ internal static partial class CardWording
         new(PartMinutes, m => CardPhrases.PartOf(m.Groups["h"].Value) == CardPart.Main ? m.Value : $"{m.Groups["h"].Value} {m.Groups["n"].Value} min"),
         new(MinutesFirst, "${p} ${n}"),
         new(text => MinutesUpTo.IsMatch(text) && CardPhrases.PartOf(text) != CardPart.Main ? MinutesUpTo.Replace(text, "${a} ${u} (up to ${b})") : text),
+        new(TrackOfMinutes, m => $"{m.Groups["p"].Value} {m.Groups["h"].Value.Trim(' ', ':', '-', ',')} {60 * int.Parse(m.Groups["m"].Value, CultureInfo.InvariantCulture) + int.Parse(m.Groups["s"].Value, CultureInfo.InvariantCulture)}s{(m.Groups["items"].Value is { Length: > 0 } items ? $": {items}" : "")}"),
+        new(HalfOnEach, m => Whole(m, "t") == 2 * Whole(m, "n") ? $"{m.Groups["n"].Value} {m.Groups["name"].Value} each side" : m.Value),
+        new(RestAndRemark, "${r} (${w})"),
         new(TimesByStrokes, m => m.Value.Replace("s", "", StringComparison.OrdinalIgnoreCase).Replace('/', '-').Replace(" ", "", StringComparison.Ordinal) + "s"),
         new(EachWayShort, "each way"),
         new(Dots, ", "),
@@ -391,6 +394,8 @@ internal static partial class CardWording
         var how = m.Groups["s"].Success ? $" - {m.Groups["s"].Value} rounds, {m.Groups["r"].Value} of each" : m.Groups["r"].Success ? $" - {m.Groups["r"].Value} of each" : m.Groups["more"].Value.Trim(' ', ',') is { Length: > 0 } more ? $" - {more}" : "";
         return $"{m.Groups["h"].Value}{how}: {string.Join(", ", m.Groups["i"].Captures.Select(i => $"{i.Value} {(m.Groups["light"].Success ? m.Groups["light"].Value : m.Groups["w"].Value)}"))}";
     }
+
+    private static int Whole(Match m, string group) => int.Parse(m.Groups[group].Value, CultureInfo.InvariantCulture);
 
     /// <summary>“1 hr”, “1.5 hrs”, “1h15” in minutes.</summary>
     private static string Hours(Match m) => string.Create(CultureInfo.InvariantCulture, $"{(int)(decimal.Parse(m.Groups["n"].Value.Replace(',', '.'), CultureInfo.InvariantCulture) * 60) + (m.Groups["m"].Success ? int.Parse(m.Groups["m"].Value, CultureInfo.InvariantCulture) : 0)} min");

@@ -94,7 +94,9 @@ internal sealed class CardDictation
     {
         if (Opens.Match(text) is not { Success: true } m || m.Groups["head"].Value.Split(' ', StringSplitOptions.RemoveEmptyEntries).Length is 0 or > MostHeadWords || !ClassWord.IsMatch(m.Groups["head"].Value))
             return 0;
-        lines.Add($"note: {m.Groups["head"].Value.Trim()}");
+        var head = Filler.Replace(m.Groups["head"].Value.Trim(), "");
+        // “Wednesday six pm about twenty people”: when it is, and how many come.
+        lines.Add(DayFirst.IsMatch(head) ? AboutSoMany.Replace(head, ", ${n} people") : $"note: {m.Groups["head"].Value.Trim()}");
         return m.Groups["head"].Length;
     }
 
@@ -150,7 +152,7 @@ internal sealed class CardDictation
     private static CardPattern Filler => field ??= new(@"\G(?:\s+|(?:and|of|for|the|some|a|an|we|we'll|we're|i|do|doing|have|okay|ok|so|right|well|now|um|er|with|it's|there's|is|just|quick|nice|good|going\s+to)\b(?!\s*min(?:ute)?\b))+", RegexOptions.IgnoreCase);
 
     /// <summary>A part and its minutes, in either order.</summary>
-    private static CardPattern Part => field ??= new(@"\G(?:(?<n>[0-9]{1,2})\s*-?\s*min(?:ute)?s?\s+(?:of\s+|to\s+|for\s+)?(?:an?\s+)?(?<p>warm(?:ing)?[\s-]?up|cool(?:ing)?[\s-]?down|stretch(?:ing|es)?|mobility|mobilis(?:ing|ation)|relaxation)|(?<p>warm[\s-]?up|cool[\s-]?down|stretch(?:ing)?|mobility)\s+(?:for\s+)?(?<n>[0-9]{1,2})\s*min(?:ute)?s?)\b", RegexOptions.IgnoreCase);
+    private static CardPattern Part => field ??= new(@"\G(?:(?<n>[0-9]{1,2})\s*-?\s*min(?:ute)?s?\s+(?:of\s+|to\s+|for\s+)?(?:an?\s+)?(?<p>warm(?:ing)?[\s-]?up|cool(?:ing)?[\s-]?down|stretch(?:ing|es)?|mobility|mobilis(?:ing|ation)|relaxation)|(?<p>warm[\s-]?up|cool[\s-]?down|stretch(?:ing)?|mobility)\s+(?:for\s+)?(?<n>[0-9]{1,2})(?:\s*min(?:ute)?s?|$))\b", RegexOptions.IgnoreCase);
 
     /// <summary>“20 seconds rest”, whatever comes next.</summary>
     private static CardPattern Off => field ??= new(@"\G[0-9]{1,3}\s*(?:seconds?|secs?|s)\s+(?:rest|off|recovery|break)\b(?!\s+(?:in\s+)?(?:between|after\s+each))", RegexOptions.IgnoreCase);
@@ -161,12 +163,16 @@ internal sealed class CardDictation
     private static CardPattern Break => field ??= new(@"\G(?<n>[0-9]{1,2})\s*-?\s*min(?:ute)?s?\s+(?:of\s+|for\s+(?:an?\s+)?)?(?>(?<w>water(?:\s+break)?|drinks?(?:\s+break)?)|rest(?:\s+break)?|break)\b(?!\s+(?:in\s+)?(?:between|after(?!\s+that)|btw)\b)", RegexOptions.IgnoreCase);
 
     /// <summary>What is said before the first of what is done.</summary>
-    private static CardPattern Opens => field ??= new(@"^(?<head>.+?)\s+(?=(?:and\s+)?(?:we\s+)?(?:start|begin)(?:ing|s)?\b)", RegexOptions.IgnoreCase);
+    private static CardPattern Opens => field ??= new(@"^(?<head>.+?)\s+(?=(?:and\s+)?(?:we\s+)?(?:start|begin)(?:ing|s)?\b|warm(?:ing)?[\s-]?up\b|[0-9]{1,2}[\s-]*min(?:ute)?s?\s+warm)", RegexOptions.IgnoreCase);
 
     private static readonly string[] Tens = ["twenty", "thirty", "forty", "fifty"];
 
     /// <summary>“… is forty five minutes”: as long as a class is, no forty and five.</summary>
     private static CardPattern ClassLong => field ??= new(@"(?<=\b(?:is|be|an?|our|for|about|got|have)\s)(?<tens>twenty|thirty|forty|fifty)[\s-]five(?=[\s-]min)", RegexOptions.IgnoreCase);
 
-    private static CardPattern ClassWord => field ??= new(@"\b(?:class|session|workout|minutes|people)\b", RegexOptions.IgnoreCase);
+    private static CardPattern DayFirst => field ??= new(@"^(?:on\s+)?(?:mon|tues|wednes|thurs|fri|satur|sun)day\b", RegexOptions.IgnoreCase);
+
+    private static CardPattern AboutSoMany => field ??= new(@"\s+(?:with\s+|for\s+)?(?:about\s+|around\s+)?(?<n>[0-9]{1,3})\s+people\b", RegexOptions.IgnoreCase);
+
+    private static CardPattern ClassWord => field ??= new(@"\b(?:class|session|workout|minutes|people|(?:mon|tues|wednes|thurs|fri|satur|sun)day)\b", RegexOptions.IgnoreCase);
 }

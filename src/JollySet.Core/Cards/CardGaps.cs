@@ -11,6 +11,10 @@ internal static class CardGaps
     private const int Rest = 20;
     private const int Stretch = 30;
     private const int Least = 10;
+
+    /// <summary>Seconds of the longest work that anybody says for one move among several.</summary>
+    private const int LongestOfOne = 300;
+    private const int ShortestShare = 15;
     private const int SecondsARep = 3;
     private const int ShortOfAll = 90;
 
@@ -20,6 +24,7 @@ internal static class CardGaps
 
     /// <summary>Metres that nobody carries or walks in one go: they are rowed, skied or cycled.</summary>
     private const int FarToCarry = 200;
+    private const int SecondsOfCalorie = 4;
 
     /// <summary>Closes what is open in every block.</summary>
     public static void Closed(List<CardBlock> blocks, List<CardQuestion> questions, List<CardWords> words, Func<CardWords, string> asTyped)
@@ -196,14 +201,15 @@ internal static class CardGaps
         if (station.Notes.Select(n => Way.Match(n)).FirstOrDefault(m => m.Success) is not { } way)
             return;
         var metres = int.Parse(way.Groups["n"].Value, CultureInfo.InvariantCulture);
-        var seconds = Math.Clamp((int)Math.Round(metres / (station.Move?.Impact is Impact.Middle or Impact.High ? 3m : metres >= FarToCarry && station.Move is { Pattern: not (Pattern.Carry or Pattern.Locomotion) } ? 4m : 1m) / 5) * 5, Least, 1800);
+        // A calorie of a machine is some four seconds of it.
+        var seconds = way.Groups["cal"].Success ? Math.Clamp(metres * SecondsOfCalorie / 5 * 5, Least, 1800) : Math.Clamp((int)Math.Round(metres / (station.Move?.Impact is Impact.Middle or Impact.High ? 3m : metres >= FarToCarry && station.Move is { Pattern: not (Pattern.Carry or Pattern.Locomotion) } ? 4m : 1m) / 5) * 5, Least, 1800);
         station.Amount = string.Create(CultureInfo.InvariantCulture, $"{seconds}s");
         var raw = words.Find(w => w.Number == station.Line)!.Raw;
         CardChoice Times(int s) => new(string.Create(CultureInfo.InvariantCulture, $"{s} s"), raw.Contains(station.Name, StringComparison.Ordinal) ? raw.Replace(station.Name, string.Create(CultureInfo.InvariantCulture, $"{station.Name} {s}s"), StringComparison.Ordinal) : string.Create(CultureInfo.InvariantCulture, $"{raw} {s}s"));
         questions.Add(new CardQuestion(station.Line, 1, $"how long do {way.Value} of {station.Name} take?", [Times(seconds), Times(seconds * 3 / 2 / 5 * 5), Times(Math.Max(Least, seconds * 2 / 3 / 5 * 5))]));
     }
 
-    private static CardPattern Way => field ??= new(@"^(?<n>\d{2,4})\s*(?:m|metres?|meters?)\b", RegexOptions.IgnoreCase);
+    private static CardPattern Way => field ??= new(@"^(?:x\s*)?(?<n>\d{1,4})\s*(?:(?:m|metres?|meters?)|(?<cal>cals?|calories?))\b", RegexOptions.IgnoreCase);
 
     /// <summary>A tabata is eight times twenty and ten: of several moves each, or in all? Asked.</summary>
     private static void EightInAll(CardBlock block, CardWords line, List<CardQuestion> questions)
@@ -287,6 +293,14 @@ internal static class CardGaps
         if (!isTabata && block is { Part: CardPart.Main, Length: <= ShortOfAll and var each, Stations.Count: > 1, IsLinked: false, IsStraight: false })
         {
             block.Work = each;
+            return;
+        }
+
+        // “6 x 2 min, 30 s rest”: nobody works the ninth of a time; it is each one’s, and so is the rest.
+        if (!isTabata && block is { Part: CardPart.Main, Length: <= LongestOfOne and var spell, RoundsLow: > 1 and var often, Stations.Count: > 1, IsAmrap: false, Every: null } && spell / often / block.Stations.Count < ShortestShare)
+        {
+            (block.Work, block.Rest, block.Between) = (spell, block.Rest ?? block.Between, block.Rest is null ? null : block.Between);
+            questions.Add(new CardQuestion(block.Line, 1, string.Create(CultureInfo.InvariantCulture, $"{spell} s: for each of them?"), [new CardChoice("each of them", line.Raw), new CardChoice("a note", $"note: {line.Raw.Trim()}")]));
             return;
         }
 

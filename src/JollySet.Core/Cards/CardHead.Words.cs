@@ -179,7 +179,7 @@ internal sealed partial class CardHead
 
     private static string? KeyOf(string key) => key.ToLowerInvariant() switch
     {
-        "kit" or "equipment" or "gear" or "prop" or "props" or "bring" or "you need" or "need" or "what you need" or "kit needed" or "geräte" or "material" or "matériel" or "attrezzi" or "kit required" or "equipment needed" or "equipment required" or "you will need" or "set up" or "setup" or "set-up" or "each person" or "everyone needs" => "kit",
+        "kit" or "equip" or "eqpt" or "kit list" or "equipment" or "gear" or "prop" or "props" or "bring" or "you need" or "need" or "what you need" or "kit needed" or "geräte" or "material" or "matériel" or "attrezzi" or "kit required" or "equipment needed" or "equipment required" or "you will need" or "set up" or "setup" or "set-up" or "each person" or "everyone needs" => "kit",
         "minutes" or "length" or "duration" or "time" or "total" or "total time" => "minutes",
         "people" or "class size" or "numbers" or "participants" or "group" or "client" or "clients" => "people",
         "place" or "venue" or "where" or "location" => "place",

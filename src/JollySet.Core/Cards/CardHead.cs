@@ -85,7 +85,18 @@ internal sealed partial class CardHead
             }
 
             if (!IsAside(m.Groups["in"].Value, wholly: false))
-                return m.Value;
+            {
+                // “Push day (small group, 6)”: a comma in a bracket parts no title.
+                if (!m.Groups["in"].Value.Contains(", ", StringComparison.Ordinal) || m.Index == 0)
+                    return m.Value;
+                foreach (var word in Pieces(m.Groups["in"].Value))
+                    if (People is null && SomePeople.Match(word) is { Success: true } some)
+                        read.Add(string.Create(CultureInfo.InvariantCulture, $"{People = Whole(some)} people"));
+                    else
+                        over.Add(word);
+                return " ";
+            }
+
             asides.Add(m.Groups["in"].Value);
             return m.Index == 0 ? "" : ", ";
         });
@@ -183,7 +194,7 @@ internal sealed partial class CardHead
             else
             {
                 // “Monday 6pm – Strength”: a day alone is no name.
-                TakePiece(pieces[at], mayTitle && (at == 0 || isDay(Title)), read, over);
+                TakePiece(pieces[at], mayTitle && (at == 0 || isDay(Title) || Generic.IsMatch(Title)), read, over);
             }
         }
 
@@ -417,6 +428,15 @@ internal sealed partial class CardHead
         // “"Friday Grinder" | 50 min”.
         if (mayName && left is ['"', .. var inside, '"'] && !inside.Contains('"', StringComparison.Ordinal))
             left = inside;
+        // “Week 3 of 6 – Upper”: what anything may be called is no name.
+        if (mayTitle && Generic.IsMatch(Title) && left.Split(' ').Length <= CardPhrases.FewWords && !left.Any(char.IsAsciiDigit) && NeedsIn(left).Needs.IsEmpty && IsOnlyName(left))
+        {
+            Title = Capped($"{Title} – {left}");
+            read.Add(Title);
+            read.AddRange(Implied(left));
+            return;
+        }
+
         // “Monday – Strength”: a day alone is no name.
         if (mayTitle && Title.Length > 0 && Title.Split(" – ").All(t => When.IsMatch(t)) && BriefWords.Goal(left) is not null && Known(left) is { Count: > 0 } aim)
         {

@@ -24,6 +24,10 @@ internal static partial class CardNumbers
         foreach (var at in filled)
             if (CardParts.Of(lines[at]) is { } parts && parts != lines[at])
                 said[at] = parts;
+        // “Wu 5, tabata x4 (…) 1 min btwn, core 5, cd 5”: a line each.
+        foreach (var at in filled)
+            if (!said.ContainsKey(at) && lines[at].Length <= CardText.LongestLine && InShort(lines[at]) is { } shorts)
+                said[at] = shorts;
         // “2a) bench 3x10 2b) chin-up 3x8”: a line each.
         foreach (var at in filled)
             if (!said.ContainsKey(at) && IsLettered(lines[at]) && Tied.Split(lines[at]) is { Length: > 1 } tied)
@@ -49,7 +53,7 @@ internal static partial class CardNumbers
         Running(lines, filled, said);
         Rounds(lines, filled, said);
         // A card in one breath: its sentences are its lines.
-        if (filled.Count is 1 or 2 && lines[filled[^1]].Length > LongSentence)
+        if (filled.Count is 1 or 2 && lines[filled[^1]].Length > LongSentence && InShort(lines[filled[^1]]) is null)
             said[filled[^1]] = string.Join('\n', (CardParts.Of(lines[filled[^1]]) ?? lines[filled[^1]]).Split('\n').SelectMany(p => Parts(Breaths, p)).Where(b => b.Trim().Length > 0));
         if (filled.Count > 1 && !said.ContainsKey(filled[^1]) && WithThanks.Match(lines[filled[^1]]) is { Success: true } thanked)
             said[filled[^1]] = $"{thanked.Groups["said"].Value}\n{thanked.Groups["thanks"].Value}";
@@ -94,6 +98,24 @@ internal static partial class CardNumbers
     private static CardPattern OfEachPair => field ??= new(@"^(?:[0-9x]+|for|each|every|pairs?|rounds?|sets?|reps?|of|rest|between|the|min|mins|minutes?|secs?|seconds?|s|on|off|work|times|and|with|then|all|(?<=[0-9])s)(?:[\s,/:.-]+(?:[0-9]+s?|x[0-9]*|for|each|every|pairs?|rounds?|sets?|reps?|of|rest|between|the|min|mins|minutes?|secs?|seconds?|s|on|off|work|times|and|with|then|all|one))*[.]?$", RegexOptions.IgnoreCase);
 
     private static CardPattern Lettered => field ??= new(@"(?<=^|[,;:]\s*|\s-\s+|\)\s+|[0-9]\s+)[A-D][1-4][.:)]?\s+(?=[A-Za-z0-9])");
+
+    /// <summary>A class in short on one line, a line for each of its parts; null where it has fewer than three.</summary>
+    private static string? InShort(string line)
+    {
+        var starts = PartInShort.Matches(line).Select(m => m.Index + m.Length).ToList();
+        if (starts.Count < 3 || line.Contains(';', StringComparison.Ordinal) || !PartsAtEnds.IsMatch(line))
+            return null;
+        var cuts = PartInShort.Matches(line).Select(m => (m.Index, End: m.Index + m.Length)).ToList();
+        var head = line[..cuts[0].Index].TrimEnd(' ', ',', ';', ':', '-');
+        return string.Join('\n', cuts.Select((c, i) => line[c.End..(i + 1 < cuts.Count ? cuts[i + 1].Index : line.Length)].Trim(' ', ',', ';')).Prepend(head).SelectMany(p => SentenceBehind.Split(p)).Where(p => p.Length > 0));
+    }
+
+    /// <summary>Where a part begins that says its minutes or how it runs.</summary>
+    private static CardPattern PartInShort => field ??= new(@"(?:^|(?<=\S)[,;:]\s+(?:then\s+|and\s+)?)(?=(?:wu|warm[\s-]?up|cd|cool[\s-]?down|stretch|core|abs|finisher|balance|mobility|cardio)\s*[:(-]?\s*[0-9]{1,2}(?:\s*(?:mins?|minutes?|'))?\)?\s*(?:[,;.]|$)|(?:tabata|emom|amrap)\b[^,;]*[0-9]|[2-6]\s*(?:x|rounds)\b[^,;]*[0-9]{2}\s*/\s*[0-9]{2})(?![^(]*\))", RegexOptions.IgnoreCase);
+
+    private static CardPattern SentenceBehind => field ??= new(@"(?<=[a-z0-9)])\.\s+(?=[A-Z])");
+
+    private static CardPattern PartsAtEnds => field ??= new(@"\b(?:wu|warm[\s-]?up)\b.*\b(?:cd|cool[\s-]?down|stretch)\b", RegexOptions.IgnoreCase);
 
     private static CardPattern AndStretch => field ??= new(@"(?<!^(?:then\s+)?cool[\s-]?down)\s+and\s+(?:then\s+)?(?=(?:stretch|cool\s+down)\b(?:\s+it)?(?:\s+(?:out|off|down))?\s+for\s+(?:the\s+last\s+)?\d|(?:afterwards|after\s+that|finally|then)\s+(?:\d{1,2}|five|ten|three|a\s+few)[\s-]+min|(?:we(?:'ll)?\s+)?(?:finish|end)\s+(?:on|with|off)\b|cool\s+down\s+(?:for|in)\s+the\s+last|(?:leave|save|allow|keep)\s+\d{1,2}\s*min)", RegexOptions.IgnoreCase);
 
@@ -285,7 +307,7 @@ internal static partial class CardNumbers
 
     private static CardPattern TheEnd => field ??= new(@"^(?:the\s+)?(?:end|finish|done|home|close|over|bye|goodbye)\b(?:\s+of\s+class)?[.!\s]*$", RegexOptions.IgnoreCase);
 
-    private static CardPattern Number => field ??= new(@"^\s*(?:(?<word>min(?:ute)?\.?|station|stn|exercise|ex|move|no\.?|[ms](?=\d))\s*#?(?<n>\d{1,2})\s*[-:.)]?\s+(?=\w)|(?<n>\d{1,2})\s*:\s+(?=[A-Za-z]|\d{1,3}\s*(?:x\s*)?[A-Za-z])|(?<n>\d{1,2})\s?[-/]\s+(?=\w)|(?<n>\d{1,2})[.)](?=\d{1,3}\s*(?:x|[a-z]|sets?\b))|(?<n>\d{1,2})\s+(?=\d{1,3}\s*x?\s*[a-z])|(?<n>\d{1,2})\s+(?=[A-Za-z])(?!(?:x|min(?:ute)?s?|m|h|hours?|s|secs?|seconds?|rounds?|rds?|sets?|laps?|times?|reps?|kgs?|lbs?|people|ppl|of)\b))", RegexOptions.IgnoreCase);
+    private static CardPattern Number => field ??= new(@"^\s*(?:(?<word>min(?:ute)?\.?|station|stn|exercise|ex|move|no\.?|[ms](?=\d)|r(?=\d{1,2}\s*[-:.)]?\s+[a-z][a-z' -]*$))\s*#?(?<n>\d{1,2})\s*[-:.)]?\s+(?=\w)|(?<n>\d{1,2})\s*:\s+(?=[A-Za-z]|\d{1,3}\s*(?:x\s*)?[A-Za-z])|(?<n>\d{1,2})\s?[-/]\s+(?=\w)|(?<n>\d{1,2})[.)](?=\d{1,3}\s*(?:x|[a-z]|sets?\b))|(?<n>\d{1,2})\s+(?=\d{1,3}\s*x?\s*[a-z])|(?<n>\d{1,2})\s+(?=[A-Za-z])(?!(?:x|min(?:ute)?s?|m|h|hours?|s|secs?|seconds?|rounds?|rds?|sets?|laps?|times?|reps?|kgs?|lbs?|people|ppl|of)\b))", RegexOptions.IgnoreCase);
 
     private static CardPattern Breaths => field ??= new(@"\.\s+(?:(?:and\s+)?then\s+)?(?:an?\s+(?=(?:\d{1,2}|two|three|four|five|six|ten)[\s-]min))?|(?<=[!?])\s+(?=[A-Z\d])|\s+and\s+(?=stretch\b)|[,;]?\s+(?:and\s+)?then\s+(?!(?:a\s+)?\d{1,2}[\s-]*(?:s|secs?|seconds?|min(?:ute)?s?)?\s*(?:to\s+(?:move|change|swap|rest|switch|get|walk|breathe|recover|set)|of\s+rest|rest|off|break)\b)(?=\d|(?:an?|two|three|four|five|six)\s|core\b|stretch|cool|finish|abs\b)|,\s+and\s+(?=\d{1,2}\s*min(?:ute)?s?\s+(?:of\s+)?(?:stretch|cool|core|abs))|;\s+|,?\s+and\s+(?=(?:then\s+)?(?:we\s+)?stretch(?:ed)?[.!]?$)|,?\s+and\s+(?=(?:we(?:'ll)?\s+)?(?:finish|end)\s+(?:on|with|off)\b|cool\s+down\s+(?:for|in)\s+the\s+last)|,?\s+and\s+(?:afterwards|after\s+that|finally)\s+(?=(?:\d{1,2}|five|ten|three|a\s+few)[\s-]+min|stretch|cool)|\s+and\s+(?=\d{1,2}\s*min(?:ute)?s?\s+(?:of\s+)?(?:stretch|cool|core|abs))|(?<=\bhere(?:'s|\s+is)\s+[^:,]{3,30}):\s+|(?<=\b(?:at|in)\s+the\s+[a-z ]{3,24}):\s+(?=\d)|,\s+(?=\d{1,2}\s*(?:rounds?|rds?|sets?|x)\s+of\b(?!\s+\d{1,3}(?:-\d{1,3})?(?:\s+reps)?\s*(?:$|[,;.]|(?:on\s+)?each\b|per\b|then\b|and\b)))|\s+(?=(?:block|circuit|part)\s+(?:one|two|three|four|five|[1-6])\b)|(?<=\bmin(?:ute)?s?),?\s+(?=(?:warm(?:ing)?[\s-]?up|cool(?:ing)?[\s-]?down)\s+(?:for\s+)?\d{1,2}\s*min)|,?\s+(?:oh\s+)?and\s+(?=(?:please\s+)?(?:remember|don'?t\s+forget|mind)\b)|(?<=^plan\b[^:]{0,20}):\s+|(?<=\b(?:warm[\s-]?up|wu)\s+\d{1,2}(?:\s*min(?:ute)?s?)?),\s+|,\s+(?=(?:stretch|cool[\s-]?down|cd)\s+\d)|,\s+(?=\d\s*min(?:ute)?s?\s+(?:water|rest|break)\b)|(?<=^[^:\d]{1,16}):\s+(?=\d)", RegexOptions.IgnoreCase);
 

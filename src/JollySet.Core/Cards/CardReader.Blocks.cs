@@ -178,7 +178,7 @@ public sealed partial class CardReader
         if ((items is null || isEmpty || begins.Success || entitled.StartsWith(block.Name, StringComparison.OrdinalIgnoreCase)) && Beside(entitled, block.Name, part) is { } beside && !block.Notes.Exists(n => n.Contains(beside, StringComparison.OrdinalIgnoreCase)))
         {
             // What had its middle taken out is kept whole.
-            var kept = beside.Contains(", ,", StringComparison.Ordinal) || (IsSpoken.IsMatch(line.Text) && !line.Text.Contains(beside, StringComparison.Ordinal)) ? AsTyped(line) : beside;
+            var kept = beside.Contains(", ,", StringComparison.Ordinal) || beside.Count(c => c == '(') != beside.Count(c => c == ')') || (IsSpoken.IsMatch(line.Text) && !line.Text.Contains(beside, StringComparison.Ordinal)) ? AsTyped(line) : beside;
             if (!block.Notes.Contains(kept))
                 block.Notes.Add(kept);
             if (part == CardPart.Main)

@@ -16,6 +16,35 @@ public sealed partial class CardReader
             blocks.Add(begunForStations = new CardBlock(line.Number, FreeName("A"), CardPart.Main));
     }
 
+    /// <summary>“Warm-up run 10 min”, “20 press-ups”, …, “repeat x4”: what is counted and done again is no warm-up.</summary>
+    private void CountedBelowWarmUp()
+    {
+        foreach (var warmUp in blocks.FindAll(b => b is { Part: CardPart.WarmUp, RoundsLow: > 1, Stations.Count: > 1, Work: null, Scheme: null }))
+        {
+            var from = warmUp.Stations.FindIndex(s => s.Line != warmUp.Line);
+            if (from < 0 || (from == 0 && warmUp.Length is null) || blocks.Count >= Limits.Blocks || warmUp.Stations.Skip(from).ToList() is not { Count: > 1 } below || below.Count(s => s.Amount is ['x', ..]) * 2 < below.Count)
+                continue;
+            var block = new CardBlock(below[0].Line, FreeName("A"), CardPart.Main) { RoundsLow = warmUp.RoundsLow, RoundsHigh = warmUp.RoundsHigh, Rest = warmUp.Rest, Between = warmUp.Between, After = warmUp.After, Water = warmUp.Water };
+            (warmUp.RoundsLow, warmUp.RoundsHigh, warmUp.Rest, warmUp.Between, warmUp.After, warmUp.Water) = (null, null, null, null, null, false);
+            var told = settings.Where(s => s.Value == warmUp).Select(s => s.Key).ToList();
+            // What stands below “repeat x4” is done once.
+            var again = below.TakeWhile(s => told.Count == 0 || s.Line < told.Max()).ToList();
+            block.Stations.AddRange(again);
+            warmUp.Stations.RemoveRange(from, below.Count);
+            blocks.Insert(blocks.IndexOf(warmUp) + 1, block);
+            told.ForEach(line => settings[line] = block);
+            if (again.Count == below.Count || again.Count == 0 || blocks.Count >= Limits.Blocks)
+            {
+                block.Stations.AddRange(below.Skip(again.Count));
+                continue;
+            }
+
+            var next = new CardBlock(below[again.Count].Line, FreeName("A"), CardPart.Main);
+            next.Stations.AddRange(below.Skip(again.Count));
+            blocks.Insert(blocks.IndexOf(block) + 1, next);
+        }
+    }
+
     /// <summary>“Warm up 5 mins” above moves and “40/20 x 3” below them: those are not the warm-up’s.</summary>
     private void ToldBelowWarmUp()
     {

@@ -28,7 +28,7 @@ public sealed partial class CardReader
         if (!isListed && Current is { Stations.Count: 0, HasSettings: true, Part: CardPart.Main } && Strokes.Split(text) is { Length: > 2 } struck && AreShortNames(struck))
             text = string.Join(", ", struck);
         isListed |= IsListOfPart(line, text) || AreOfSuperset(text);
-        if (!isListed && BeginsBelowRounds(line))
+        if (!isListed && (BeginsBelowRounds(line) || IsBelowClosed(line)))
             blocks.Add(new CardBlock(line.Number, FreeName("A"), CardPart.Main));
         if (!isListed && Joined.Split(text) is { Length: > 1 } round && IsRound(line, round))
         {
@@ -145,6 +145,11 @@ public sealed partial class CardReader
     /// <summary>Whether a line right below “warm up” is the list of what is done in it, known by two of its names: “toe taps, heel digs, arm reaches, seated marching”.</summary>
     private bool IsListOfPart(CardWords line, string text) => IsListBelowColon(text) || Current is { Stations.Count: 0 } block && (block.Part != CardPart.Main || (block.HasSettings && Commas.Split(text) is { Length: > 2 } many && many.All(p => p.Split(' ').Length <= FewWords && !IsSpoken.IsMatch(p)) && many.Count(p => Understood(WithoutBrackets(Scan(p).Left)) is not null) * 2 > many.Length)) && Commas.Split(text) is { Length: > 2 } pieces && pieces.Count(p => Understood(WithoutBrackets(Scan(p).Left)) is not null) > 1
         || Current is { Stations.Count: 0, HasSettings: true, Part: CardPart.Main } waiting && waiting.Line == LineAbove(line) && AreShortNames(Commas.Split(text));
+
+    /// <summary>“5 min walk” below “6 x (200m run, 10 squats), 90s rest”: what is done so often has ended with its bracket.</summary>
+    private bool IsBelowClosed(CardWords line) => blocks.Count < Limits.Blocks && Current is { Part: CardPart.Main, Stations.Count: > 0 } above && above.Line != line.Number && above.Stations.TrueForAll(s => s.Line == above.Line) && InBracketSoOften.IsMatch(LineAt(above.Line).Raw);
+
+    private static CardPattern InBracketSoOften => field ??= new(@"^\W*[0-9]{1,2}\s*(?:x|rounds?|times|sets)\s*[(\[][^()]*[)\]][^()]*$", RegexOptions.IgnoreCase);
 
     /// <summary>Whether several names of a few words, letters alone, are the moves a head waits for, though only some of them are known.</summary>
     private bool AreShortNames(string[] names) => names.Length > 2 && Array.TrueForAll(names, n => n.Split(' ').Count(w => w != "+") <= 3 && n.Length > 2 && n.All(c => char.IsLetter(c) || c is ' ' or '-' or '\'' or '+') && !IsSpoken.IsMatch(n) && !GoesOn.IsMatch(n) && !NoName.IsMatch(n) && PartOf(n) == CardPart.Main) && names.Count(n => Understood(n) is not null) * 4 >= names.Length;

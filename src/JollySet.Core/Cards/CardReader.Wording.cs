@@ -14,7 +14,7 @@ public sealed partial class CardReader
     private static readonly Func<CardReader, string, string>[] Rewordings =
     [
         (_, t) => Plainer(t), (_, t) => WeDo.Replace(PlanIs.Replace(t, ""), ""), (r, t) => r.AsEither(t), (r, t) => r.AsSetsThatBuild(t), (r, t) => r.AsSetsOfEach(t), (r, t) => r.AsMinded(t), (r, t) => r.AsShared(t), (r, t) => r.AsListOfAll(t), (r, t) => r.AsDistance(t), (r, t) => r.AsStrokesTimes(t), (r, t) => r.AsTogether(t), (r, t) => r.AsBoth(t), (r, t) => r.AsLevels(t), (r, t) => r.AsFor(t), (r, t) => r.AsSetsAndRest(t), (r, t) => r.WithoutRemarkBehind(t), (r, t) => r.AsPieces(t), (r, t) => r.AsNamed(t), (r, t) => r.AsRoundsOf(t), (r, t) => r.AsRow(t), (r, t) => r.AsDictated(t), (r, t) => r.AsListed(t), (r, t) => r.AsCounted(t), (_, t) => AsShortRounds(t), (r, t) => r.AsPair(t),
-        (r, t) => r.AsFirstList(t), (r, t) => r.AsFirstAndLast(t), (r, t) => r.AsWith(t), (r, t) => r.AsNext(t), (r, t) => r.AsRemarked(t), (r, t) => r.AsHead(t), (r, t) => r.AsPlan(t), (r, t) => r.AsStretches(t), (r, t) => r.WithoutRepeat(t), (_, t) => AsEach(t), (r, t) => r.AsTabata(t), (r, t) => r.AsPart(t), (r, t) => r.AsOneMove(t), (r, t) => r.AsSets(t), (r, t) => r.AsSlots(t),
+        (r, t) => r.AsFirstList(t), (r, t) => r.AsBareMinutes(t), (r, t) => r.AsHoldLadder(t), (r, t) => r.AsFirstAndLast(t), (r, t) => r.AsWith(t), (r, t) => r.AsNext(t), (r, t) => r.AsRemarked(t), (r, t) => r.AsHead(t), (r, t) => r.AsPlan(t), (r, t) => r.AsStretches(t), (r, t) => r.WithoutRepeat(t), (_, t) => AsEach(t), (r, t) => r.AsTabata(t), (r, t) => r.AsPart(t), (r, t) => r.AsOneMove(t), (r, t) => r.AsSets(t), (r, t) => r.AsSlots(t),
         (r, t) => r.AsHow(t), (r, t) => r.AsHeadedRounds(t), (_, t) => AsRounds(t), (_, t) => AsMost(t), (_, t) => AsInterval(t), (_, t) => AsRungs(t), (r, t) => r.AsLadderOf(t), (r, t) => r.AsTurns(t), (r, t) => r.AsCompleted(t), (r, t) => r.AsPartWith(t), (r, t) => r.AsSaidList(t), (r, t) => r.AsSaidSets(t), (r, t) => r.AsSaid(t), (r, t) => r.AsSaidPart(t), (r, t) => r.AsSaidHow(t),
     ];
 
@@ -323,15 +323,30 @@ public sealed partial class CardReader
     private string WithoutRemarkBehind(string line)
     {
         var text = line.TrimEnd(':');
-        if (text.LastIndexOf(", ", StringComparison.Ordinal) is not (> 0 and var at) || !char.IsAsciiDigit(text[0]) || !IsRemark(text[(at + 2)..].TrimEnd('.')) || !Array.TrueForAll(Commas.Split(text[..at]), p => HowOf(p) is not null))
+        if (text.LastIndexOf(", ", StringComparison.Ordinal) is not (> 0 and var at) || !char.IsAsciiDigit(HeadBefore.Replace(text, "")[0]) || !IsRemark(text[(at + 2)..].TrimEnd('.')) || CardTimings.Plain(text[..at], w => Understood(w) is not null) is not { } how || !Array.TrueForAll(Commas.Split(HeadBefore.Replace(how, "")), p => HowOf(p) is not null))
             return line;
         beside.Add(text[(at + 2)..].TrimEnd('.'));
-        return text[..at];
+        return how;
     }
+
+    /// <summary>“Rounds: …”.</summary>
+    private static CardPattern HeadBefore => field ??= new(@"^[a-z]{3,12}(?::|\s-)\s+(?=[0-9])", RegexOptions.IgnoreCase);
 
     /// <summary>“3 sets 60 s” below moves that are counted: the time is the rest.</summary>
     private string AsSetsAndRest(string text) =>
         Current is { Stations: { Count: > 0 } counted } && SetsAndTime.Match(text) is { Success: true } m && counted.TrueForAll(s => s is { Amount: ['x', ..], Sets: null }) ? $"{m.Groups["n"].Value} {m.Groups["w"].Value}, rest {m.Groups["t"].Value}" : text;
+
+    /// <summary>“Plank ladder 30/45/60”: what is held is held for seconds.</summary>
+    private string AsHoldLadder(string text) => HoldLadder.Match(text) is { Success: true } m && Understood(m.Groups["name"].Value) is { Tags.IsHold: true } && BetweenCounts.Split(m.Groups["l"].Value).All(n => int.Parse(n, System.Globalization.CultureInfo.InvariantCulture) >= LeastHeld) ? $"{m.Groups["w"].Value} {BetweenCounts.Replace(m.Groups["l"].Value, "-")}s: {m.Groups["name"].Value}" : text;
+
+    private static CardPattern HoldLadder => field ??= new(@"^(?<name>[a-z][a-z' -]{2,30}?)\s+(?<w>ladder|pyramid)\s*[:,-]?\s*(?<l>[0-9]{2,3}(?:\s*[/,-]\s*[0-9]{2,3}){2,7})$|^(?<w>ladder|pyramid)\s+(?<l>[0-9]{2,3}(?:\s*[/,-]\s*[0-9]{2,3}){2,7}):\s+(?<name>[a-z][a-z' -]{2,30}?)$", RegexOptions.IgnoreCase);
+
+    /// <summary>“Core 5” on a card that says “wu 5”: minutes.</summary>
+    private string AsBareMinutes(string text) => BareMinutesOf.Match(text) is { Success: true } m && words.Exists(w => PartBare.IsMatch(w.Text)) ? $"{m.Groups["p"].Value} {m.Groups["n"].Value} min" : text;
+
+    private static CardPattern BareMinutesOf => field ??= new(@"^(?<p>(?:core|abs|balance|cardio|arms|legs|mobility|finisher|conditioning|relax(?:ation)?|games?|floor\s*work)(?:\s+work)?)\s*[:,-]?\s*\(?(?<n>[2-9]|1[0-9]|20)\)?$", RegexOptions.IgnoreCase);
+
+    private static CardPattern PartBare => field ??= new(@"^(?:wu|w/u|warm[\s-]?up|cd|c/d|cool[\s-]?down|stretch(?:es|ing)?)\s*[:,-]?\s*\(?(?:[2-9]|1[0-9]|20)\)?$", RegexOptions.IgnoreCase);
 
     /// <summary>“March, knee lifts, arm circles - 5 min” before all else is the warm-up.</summary>
     private string AsFirstList(string text) =>

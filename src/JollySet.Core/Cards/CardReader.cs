@@ -197,6 +197,7 @@ public sealed partial class CardReader
                 (blocks[at - 1], blocks[at]) = (blocks[at], blocks[at - 1]);
         StretchedAtTheEnd();
         ToldBelowWarmUp();
+        CountedBelowWarmUp();
         NoMain();
         NamedByItsMove();
         OverParts();
@@ -495,7 +496,7 @@ public sealed partial class CardReader
         }
 
         // Whoever has to be spared is heard wherever it is written.
-        if (!IsStation(line.Text) && CardHead.NeedsIn(line.Text).Needs is { IsEmpty: false } needs)
+        if ((!IsStation(line.Text) || PartOf(line.Text) != CardPart.Main) && CardHead.NeedsIn(line.Text).Needs is { IsEmpty: false } needs)
         {
             foreach (var need in needs)
                 head.AddNeed(need);

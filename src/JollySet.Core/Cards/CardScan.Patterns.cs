@@ -135,7 +135,7 @@ internal sealed partial class CardScan
     /// <summary>“Max burpees”, “max reps of press-ups”.</summary>
     private static CardPattern MaxFirst => field ??= new(@"^max(?:imum)?\s+(?:reps?\s+(?:of\s+)?)?(?!hold|effort|reps?\b|rounds|sets|in\b|of\b)(?=[a-z]{3})", RegexOptions.IgnoreCase);
 
-    private static CardPattern Metres => field ??= new(@"\b\d{2,4}\s*(?:m|metres?|meters?|yards?|yds?)\b(?!\s*in)", RegexOptions.IgnoreCase);
+    private static CardPattern Metres => field ??= new(@"\b\d{2,4}\s*(?:m|metres?|meters?|yards?|yds?|cals?|calories?)\b(?!\s*in)", RegexOptions.IgnoreCase);
 
     private static CardPattern NoWeight => field ??= new(@"\b(?:no weights?|unweighted|without weights?|(?<=[-,(]\s*)(?:bw|body-?\s?weight)(?=\s*(?:$|[,)])))\b", RegexOptions.IgnoreCase);
 

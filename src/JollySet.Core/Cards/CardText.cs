@@ -282,6 +282,8 @@ internal static class CardText
 
     private static string Normal(string text)
     {
+        if (text.AsSpan().IndexOfAny(ArrowSigns) >= 0)
+            text = Upwards.Replace(Downwards.Replace(WayDown.Replace(WayUp.Replace(text, " (harder: ${w})"), " (easier: ${w})"), " ↓ "), " ↑ ");
         text = DoublePrime.Replace(text, "s");
         if (text.AsSpan().IndexOfAny('¡', '¿') >= 0)
             text = Opened.Replace(text, "${said}");
@@ -298,6 +300,19 @@ internal static class CardText
             return put;
         }
     }
+
+    // The pictures of arrows share their first halves with others: the patterns tell which.
+    private static readonly SearchValues<char> ArrowSigns = SearchValues.Create("⬇⬆↘↗\ud83d");
+
+    /// <summary>“Jump squats ⬇️ squats”: an easier way.</summary>
+    private static CardPattern Downwards => field ??= new(@"(?<=[A-Za-z)])\s*(?:[⬇↘]|🔽|👇)\uFE0F?\s*(?=[A-Za-z])");
+
+    /// <summary>The only one of its line, and what it points to in words.</summary>
+    private static CardPattern WayDown => field ??= new(@"(?<=^[^⬆↗↓↑]*[A-Za-z)])\s*(?:[⬇↘]|🔽|👇)\uFE0F?\s*(?<w>[A-Za-z][A-Za-z' -]{2,40})$");
+
+    private static CardPattern WayUp => field ??= new(@"(?<=^[^⬇↘↓↑]*[A-Za-z)])\s*(?:[⬆↗]|🔼|👆)\uFE0F?\s*(?<w>[A-Za-z][A-Za-z' -]{2,40})$");
+
+    private static CardPattern Upwards => field ??= new(@"(?<=[A-Za-z)])\s*(?:[⬆↗]|🔼|👆)\uFE0F?\s*(?=[A-Za-z])");
 
     private static CardPattern Tied => field ??= new(@"^(?!a\s\d{1,2}[\s-]+(?:min|sec|hour|round|station|exercise|move))(?:(?<a>[A-Ha-h])\s?\d\s?[.):\-]?\s+|(?<b>[1-8])[a-hA-H]\s?[.):]?\s+)(?=\S)", RegexOptions.IgnoreCase);
 

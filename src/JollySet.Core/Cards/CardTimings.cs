@@ -40,6 +40,7 @@ internal sealed partial class CardTimings
     {
         if (!Figures.IsMatch(text))
             return text;
+        text = RoundsOfTime.Replace(text, "${n} rounds, ${t} each");
         // “3-13 circuit: 30/15, squats, rows”: the minutes at the side are no timing of it.
         if (Side.Match(text) is { Success: true } side)
             return Plain(text[side.Length..], isMove) is var rest && rest.StartsWith(side.Groups["name"].Value, StringComparison.Ordinal) ? side.Value + rest : $"{side.Value}{side.Groups["name"].Value} - {rest}";
@@ -243,6 +244,9 @@ internal sealed partial class CardTimings
     private static CardPattern OfRounds => field ??= new(@"\b(?:rounds?|laps?|circuits?|repeat)\b", RegexOptions.IgnoreCase);
 
     private static CardPattern Doses => field ??= new(@"[0-9]\s*x\s*[0-9]|\b(?:reps?|each)\s+x\s*[0-9]", RegexOptions.IgnoreCase);
+
+    /// <summary>“6 x 2 min rounds”.</summary>
+    private static CardPattern RoundsOfTime => field ??= new(@"\b(?<n>[0-9]{1,2})\s*x\s*(?<t>[0-9]{1,3}\s*(?:mins?|minutes?|s|secs?|seconds?))\s+rounds\b(?!\s+of\b)", RegexOptions.IgnoreCase);
 
     private static CardPattern Figures => field ??= new(@"[0-9]");
 

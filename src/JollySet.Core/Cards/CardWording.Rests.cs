@@ -110,4 +110,9 @@ internal static partial class CardWording
 
     /// <summary>“Rest 2 min / feed break”: a rest, and what is done in it.</summary>
     private static CardPattern RestAndRemark => field ??= new(@"^(?<r>(?:rest|break)\s+(?:for\s+)?[0-9]{1,3}\s*(?:s|secs?|seconds?|m|mins?|minutes?|'))\s*(?:[/&+,]|\s-)\s*(?<w>(?!.*\b(?:water|drinks?|sip|between|after|then|repeat|before|each|every|again|rounds?|sets?)\b)[a-z][a-z' ]{2,40})$", RegexOptions.IgnoreCase);
+
+    /// <summary>“Between rounds 90 secs water”.</summary>
+    private static CardPattern DrinkBetweenRounds => field ??= new(@"^(?:in\s+)?between\s+(?:each\s+|the\s+|every\s+)?(?:rounds?|laps?|circuits?)\s*[:,-]?\s*(?<t>[0-9]{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?))\s*(?:of\s+|for\s+)?(?<w>water|rest|drinks?)(?:\s+break)?\.?$", RegexOptions.IgnoreCase);
+
+    private static CardPattern TimeBetweenRounds => field ??= new(@"^(?:in\s+)?between\s+(?:each\s+|the\s+|every\s+)?(?:rounds?|laps?|circuits?)\s*[:,-]?\s*(?<t>[0-9]{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?))\.?$", RegexOptions.IgnoreCase);
 }

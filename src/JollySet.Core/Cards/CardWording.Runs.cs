@@ -217,4 +217,7 @@ internal static partial class CardWording
 
     /// <summary>“Finisher: press-ups AMRAP 4 min”.</summary>
     private static CardPattern AmrapBehind => field ??= new(@"^(?<h>(?:[a-h]\s+)?(?:finisher|challenge|burner|block\s+[a-h0-9]|[a-h])\s*[:-]\s*)(?<items>[a-z][a-z',/ -]+?)\s*[,-]?\s+amrap\s+(?:for\s+|in\s+)?(?<t>[0-9]{1,2}\s*(?:mins?|minutes?|'))$", RegexOptions.IgnoreCase);
+
+    /// <summary>“Tabata x4 (squats/press-ups/lunges/plank) 1 min between”, “4 tabatas: squats, press-ups, lunges, plank - 1 min between”.</summary>
+    private static CardPattern TabatasOfOne => field ??= new(@"^(?:(?<n>[2-6])\s*(?:x\s*)?tabatas?|tabatas?\s*x\s*(?<n>[2-6]))\s*(?:[:(]|\s-\s)\s*(?<items>[a-z][a-z' -]*[a-z](?:\s*[/,]\s*[a-z][a-z' -]*[a-z]){1,5})\s*\)?(?:\s*[,(-]?\s*(?<t>[0-9]{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?))\s+(?:rest\s+)?(?:in\s+)?(?:between|btwn|btw|betw)(?:\s+each)?\)?\.?)?$", RegexOptions.IgnoreCase);
 }

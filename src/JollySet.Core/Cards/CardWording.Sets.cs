@@ -34,7 +34,9 @@ internal static partial class CardWording
     private static CardPattern PairByWord => field ??= new(@"^(?<a>[0-9]{1,2}\s+" + Plain + @")\s+(?:straight\s+)?into\s+(?<b>[0-9]{1,2}\s+" + Plain + @")\s*[,-]?\s*(?:x\s?(?<n>[2-6])|(?<n>[2-6])\s*(?:x|sets|rounds|times))$|^(?<a>" + Plain + @"\s+x?\s?[0-9]{1,2})\s+ss\s+(?<b>" + Plain + @"\s+x?\s?[0-9]{1,2})\s*[,-]?\s*(?:x\s?(?<n>[2-6])|(?<n>[2-6])\s*(?:x|sets|rounds|times))$", RegexOptions.IgnoreCase);
 
     /// <summary>“Arms (1kg) - curls, presses, rows, 2 x 15 each”: so heavy for each of them.</summary>
-    private static CardPattern LoadOfList => field ??= new(@"^(?<h>[a-z][a-z ]{2,20}?)\s*\(\s*(?<w>[0-9]{1,2}(?:\.[0-9])?\s*kgs?|(?<light>light|medium|heavy)(?:\s+(?:weights?|ones))?)\s*\)\s*(?::|\s-)\s+(?<i>" + Plain + @")(?:,\s*(?<i>" + Plain + @"))+(?:,?\s+(?:(?:(?<s>[2-6])\s*)?x\s*(?<r>[0-9]{1,2})|(?<r>[0-9]{1,2})\s+of)(?:\s+each)?$|(?<more>$|,?\s+[0-9].*$))", RegexOptions.IgnoreCase);
+    private static CardPattern LoadOfList => field ??= new(@"^(?<h>[a-z][a-z ]{2,20}?)\s*(?:\(\s*(?<w>[0-9]{1,2}(?:\.[0-9])?\s*kgs?|(?<light>light|medium|heavy)(?:\s+(?:weights?|ones))?)\s*\)|(?:with|w/)\s*(?<w>[0-9]{1,2}(?:\.[0-9])?\s*kgs?)(?:\s+(?:weights?|dumbbells|dbs))?)\s*(?::|\s-)\s+(?<i>" + Plain + CountedBehind + @")(?:,\s*(?<i>" + Plain + CountedBehind + @"))+(?:,?\s+(?:(?:(?<s>[2-6])\s*)?x\s*(?<r>[0-9]{1,2})|(?<r>[0-9]{1,2})\s+of)(?:\s+each)?$|(?<more>$|,?\s+[0-9].*$))", RegexOptions.IgnoreCase);
+
+    private const string CountedBehind = @"(?:\s+x\s*[0-9]{1,2}(?=,|$))?";
 
     private const string SupersetHead = @"(?:[A-H]\s*[.):]\s*)?(?:super\s?-?set|ss)\b";
 
@@ -58,4 +60,10 @@ internal static partial class CardWording
 
     /// <summary>“3 rounds: squats 15, curls 12, rows 12, 60s between”: so long a rest lies between the rounds.</summary>
     private static CardPattern LongBetween => field ??= new(@"(?<=^(?=.*\b(?:[2-9]\s*(?:rounds|x|times|rds)|x\s?[2-9])\b)[^,]*,[^,]*,.*[\s,])(?<t>(?:4[5-9]|[5-9][0-9]|1[0-9][0-9])\s*(?:s|secs?|seconds?)|[1-5]\s*(?:mins?|minutes?))\s+(?:rest\s+)?(?:in\s+)?(?:between|btw|btwn|b/w)\.?$", RegexOptions.IgnoreCase);
+
+    /// <summary>“Bench 4x6, bent row 4x8 - superset, 90s”: what the two are, and their rest, is said behind them.</summary>
+    private static CardPattern PairThenSuperset => field ??= new(@"^(?<a>" + Plain + @")\s+(?<s>[2-6])\s*x\s*(?<r>[0-9]{1,2})\s*(?:[,/+&]|\s-)\s*(?<b>" + Plain + @")\s+\k<s>\s*x\s*(?<q>[0-9]{1,2})\s*(?:[,(-]\s*)*super\s?-?set(?:ted)?\b(?:\s*[,-]?\s*(?:rest\s+)?(?<t>[0-9]{2,3})\s*s(?:ecs?|econds)?(?:\s+rest)?)?\s*\)?$", RegexOptions.IgnoreCase);
+
+    /// <summary>“Superset x3: lateral raise 12 / pushdown 12 - 60s”.</summary>
+    private static CardPattern RestOfSoManySupersets => field ??= new(@"^(?<h>" + SupersetHead + @"\s*\(?\s*(?:x\s*[2-6]|[2-6]\s*x)\s*\)?\s*(?::|\s-)\s*" + Plain + @"\s+(?:x\s*)?[0-9]{1,2}\s*[/+,&]\s*" + Plain + @"\s+(?:x\s*)?[0-9]{1,2})\s*(?:,|\s-|\()\s*(?:rest\s+)?(?<t>[0-9]{2,3}\s*(?:s|secs?|seconds?))(?:\s+rest)?\s*\)?$", RegexOptions.IgnoreCase);
 }

@@ -40,6 +40,7 @@ internal static partial class CardWording
         new(LoadOfList, LoadedList),
         new(SupersetOfBoth, "${h}: ${a} ${s}x${r} + ${b} ${s}x${r}"),
         new(SupersetSoOften, m => $"{m.Groups["h"].Value}: {m.Groups["n"].Value} rounds{(m.Groups["t"].Success ? $", rest {m.Groups["t"].Value}" : "")} - {m.Groups["a"].Value}, {m.Groups["b"].Value}"),
+        new(RestOfSoManySupersets, "${h}, rest ${t}"),
         new(RestOfSuperset, ", rest ${t}"),
         new(PairByWord, "Superset x${n}: ${a}, ${b}"),
         new(PairWithSets, m => $"Superset{(m.Groups["l"].Success ? $" {m.Groups["l"].Value}" : "")}: {m.Groups["s"].Value} rounds - {m.Groups["a"].Value} x{m.Groups["r"].Value}, {m.Groups["b"].Value} x{m.Groups["q"].Value}"),
@@ -319,6 +320,10 @@ internal static partial class CardWording
         new(text => MinutesUpTo.IsMatch(text) && CardPhrases.PartOf(text) != CardPart.Main ? MinutesUpTo.Replace(text, "${a} ${u} (up to ${b})") : text),
         new(TrackOfMinutes, m => $"{m.Groups["p"].Value} {m.Groups["h"].Value.Trim(' ', ':', '-', ',')} {60 * int.Parse(m.Groups["m"].Value, CultureInfo.InvariantCulture) + int.Parse(m.Groups["s"].Value, CultureInfo.InvariantCulture)}s{(m.Groups["items"].Value is { Length: > 0 } items ? $": {items}" : "")}"),
         new(HalfOnEach, m => Whole(m, "t") == 2 * Whole(m, "n") ? $"{m.Groups["n"].Value} {m.Groups["name"].Value} each side" : m.Value),
+        new(PairThenSuperset, m => $"Superset: {m.Groups["s"].Value} rounds{(m.Groups["t"].Success ? $", rest {m.Groups["t"].Value}s" : "")} - {m.Groups["a"].Value} x{m.Groups["r"].Value}, {m.Groups["b"].Value} x{m.Groups["q"].Value}"),
+        new(DrinkBetweenRounds, "${t} ${w} between rounds"),
+        new(TimeBetweenRounds, "${t} rest between rounds"),
+        new(TabatasOfOne, OneEach),
         new(RestAndRemark, "${r} (${w})"),
         new(TimesByStrokes, m => m.Value.Replace("s", "", StringComparison.OrdinalIgnoreCase).Replace('/', '-').Replace(" ", "", StringComparison.Ordinal) + "s"),
         new(EachWayShort, "each way"),
@@ -394,6 +399,10 @@ internal static partial class CardWording
         var how = m.Groups["s"].Success ? $" - {m.Groups["s"].Value} rounds, {m.Groups["r"].Value} of each" : m.Groups["r"].Success ? $" - {m.Groups["r"].Value} of each" : m.Groups["more"].Value.Trim(' ', ',') is { Length: > 0 } more ? $" - {more}" : "";
         return $"{m.Groups["h"].Value}{how}: {string.Join(", ", m.Groups["i"].Captures.Select(i => $"{i.Value} {(m.Groups["light"].Success ? m.Groups["light"].Value : m.Groups["w"].Value)}"))}";
     }
+
+    /// <summary>As many tabatas as moves: one of each; otherwise as it is.</summary>
+    private static string OneEach(Match m) =>
+        m.Groups["items"].Value.Split(['/', ','], StringSplitOptions.TrimEntries) is var items && items.Length == Whole(m, "n") ? $"{m.Groups["n"].Value} x tabata: {string.Join(", ", items)}{(m.Groups["t"].Success ? $", {m.Groups["t"].Value} between" : "")}" : m.Value;
 
     private static int Whole(Match m, string group) => int.Parse(m.Groups[group].Value, CultureInfo.InvariantCulture);
 

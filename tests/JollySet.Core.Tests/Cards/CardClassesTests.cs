@@ -14,7 +14,7 @@ public class CardClassesTests
     public void Each_day_is_a_class_with_what_is_said_of_all()
     {
         var classes = CardClasses.Read(Week, MoveLibrary.Shipped);
-        Assert.Equal(["MON", "WED 6pm"], classes.Select(c => c.Reading.Plan.Title));
+        Assert.Equal(["Winter term – MON", "Winter term – WED 6pm"], classes.Select(c => c.Reading.Plan.Title));
         Assert.All(classes, c => Assert.Equal(30, c.Reading.Plan.Brief.Minutes));
         Assert.Equal(["lunge", "press-up"], classes[1].Reading.Plan.MoveNames());
     }

@@ -154,4 +154,84 @@ public partial class CardSayingTests
     [InlineData("Core: hollow hold 30s, russian twist 20, plank 15s - 3 rounds", "russian twist x20")]
     [InlineData("Core: plank 60, side plank 30, hollow hold 30, russian twist 20", "russian twist 20s")]
     public void A_bare_number_beside_seconds(string line, string station) => Assert.Contains($"\n{station}\n", SheetOf($"Quay\n\n{line}\n"), StringComparison.Ordinal);
+
+    [Fact]
+    public void What_two_are_is_said_behind_them() =>
+        Holds(from pair in new[] { "deadlift 4 x 6, bent row 4 x 8", "deadlift 4x6 / bent row 4x8", "deadlift 4x6 + bent row 4x8" }
+              from behind in new[] { " - superset, 90s", " (superset, 90s)", " superset 90s rest", ", superset, rest 90s" }
+              select $"B) {pair}{behind}",
+            c => $"Quay\n\nA) back squat 5x5 (2 min)\n{c}\nStretch\n", _ => "(superset, 4 rounds, rest 90)\ndeadlift x6\nbent row x8\n");
+
+    [Fact]
+    public void The_rest_of_so_many_supersets() =>
+        Holds(["superset x3: lateral raise 12 / triceps pushdown 12 - 60s", "Superset x3 - lateral raise 12 / triceps pushdown 12, 60s", "superset 3x: lateral raise 12 / triceps pushdown 12, rest 60s", "SS x3: lateral raise 12 / triceps pushdown 12 (60s)"],
+            c => $"Quay\n\n{c}\nStretch 5\n", _ => "(superset, 3 rounds, rest 60)\nlateral raise x12\ntriceps pushdown x12\n");
+
+    [Theory]
+    [InlineData("15 cal row", "row 60s | note: \"15 cal\"")]
+    [InlineData("bike 20 cals", "bike 80s | note: \"20 cals\"")]
+    public void Calories_take_as_long_as_they_take(string line, string station)
+    {
+        var reading = CardReader.Read($"Quay\n\n3 rounds\n{line}\nsquats x10\n")!;
+        Assert.Contains($"\n{station}\n", SheetWriter.Write(reading.Plan), StringComparison.Ordinal);
+        Assert.Contains(reading.Questions, q => q.Line == 4 && q.Text.StartsWith("how long do ", StringComparison.Ordinal));
+    }
+
+    [Fact]
+    public void Pictures_of_arrows_lead_to_ways() =>
+        Holds(from arrow in new[] { ("⬇️", "easier"), ("⬇", "easier"), ("🔽", "easier"), ("👇", "easier"), ("⬆️", "harder"), ("🔼", "harder") }
+              from move in new[] { ("burpees", "squat thrust"), ("v-ups", "crunch"), ("mountain climbers", "step it") }
+              select (Line: $"• {move.Item1} {arrow.Item1} {move.Item2}", Way: $"{move.Item1} | {arrow.Item2}: ", Word: move.Item2),
+            c => $"Quay\n\n🔵 Round 1 ➡️ 30s/15s x3\n{c.Line}\n• plank\n", c => $"(circuit, 3 rounds, work 30, rest 15)\n{c.Way}");
+
+    [Theory]
+    [InlineData("Warm-up run 10 min", "Repeat x4")]
+    [InlineData("WU 10", "4 rounds")]
+    [InlineData("Warm up: 10 min run", "Do this 4 times")]
+    public void What_is_counted_below_a_warm_up_and_done_again(string warmUp, string again)
+    {
+        var sheet = SheetOf($"Quay\n\n{warmUp}\n20 x press-ups\n20 x sit-ups\n400m run\n{again}\nsprint x6\nCool down 10 min\n");
+        Assert.Contains("(circuit, 4 rounds)\npress-ups x20\nsit-ups x20\nrun 135s", sheet, StringComparison.Ordinal);
+        Assert.Contains("(circuit)\nsprint x6\n", sheet, StringComparison.Ordinal);
+        Assert.DoesNotContain("prepare, 4 rounds", sheet, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void What_stands_below_a_bracket_done_so_often_is_done_once() =>
+        Assert.Contains("press ups x10\n\n== B (circuit)\nwalk 300s\n", SheetOf("Quay\n\n6 x (10 squats, 10 press ups) 90s rest\n5 min walk\n3 x (10 lunges + 20 swings) 2 min rest\nCool down 5\n"), StringComparison.Ordinal);
+
+    [Fact]
+    public void Rounds_of_minutes_are_each_ones() =>
+        Holds(from head in new[] { "Rounds: 6 x 2 min, 30 secs rest", "6 x 2 min rounds, 30 secs rest", "6 rounds of 2 min, 30 secs rest" }
+              from more in new[] { "", ", swap pads each round" }
+              from label in new[] { "R{0} ", "R{0}: ", "{0}. " }
+              select (Head: head + more, Label: label),
+            c => $"Quay\n\n{c.Head}\n{c.Label.Replace("{0}", "1", StringComparison.Ordinal)}hook punch\n{c.Label.Replace("{0}", "2", StringComparison.Ordinal)}uppercut\n{c.Label.Replace("{0}", "3", StringComparison.Ordinal)}front kick\nStretch 5\n", _ => "work 120, rest 30)", also: "hook punch\nuppercut\nfront kick");
+
+    [Theory]
+    [InlineData("Tmrw: wu 5, tabata x4 (squats/press ups/rows/plank) 1 min btwn, core 5, cd 5. Bring mats", "# Tmrw\nkit: mat\n\n== wu (own 300s)\n\n== A (straight, 8 rounds, work 20, rest 10, between 60)\nsquats\npress ups\nrows\nplank\n\n== core (own 300s)\n\n== cd (own 300s)\n")]
+    [InlineData("Wed\nwu 5, 3 rounds 40/20 squats, rows, plank, abs 5, cd 5", "== wu (own 300s)\n\n== A (circuit, 3 rounds, work 40, rest 20)\nsquats\nrows\nplank\n\n== abs (own 300s)\n\n== cd (own 300s)\n")]
+    [InlineData("ok so wednesday six pm about twenty people warm up five minutes then three rounds forty seconds on twenty off squats press ups plank and star jumps one minute rest between rounds then stretch for five", "# \"wednesday 6 pm\"\npeople: 20\n\n== warm up (own 300s)\n\n== A (circuit, 3 rounds, work 40, rest 20, between 60)\nsquats\npress ups\nplank\nstar jumps\n\n== stretch (own 300s)\n")]
+    public void A_class_in_one_breath(string card, string sheet) => Assert.Contains(sheet, SheetOf(card), StringComparison.Ordinal);
+
+    [Theory]
+    [InlineData("Week 3 of 6 - Upper", "# \"Week 3 of 6 – Upper\"", "focus: upper")]
+    [InlineData("PUSH DAY (small group, 6)", "# PUSH DAY\n", "people: 6")]
+    [InlineData("Chair strength - Sunny Court care home", "place: Sunny Court care home", "# Chair strength")]
+    [InlineData("Quay\nEquip: 2 DBs, mat", "kit: 2 dumbbells, mat", "# Quay")]
+    [InlineData("Quay\n8 stations, 2 people per station", "note: \"8 stations, 2 people per station\"", "# Quay")]
+    public void More_of_what_stands_above_the_blocks(string top, string one, string other)
+    {
+        var sheet = SheetOf($"{top}\n\n40/20 x2\nsquats\nrows\n");
+        Assert.Contains(one, sheet, StringComparison.Ordinal);
+        Assert.Contains(other, sheet, StringComparison.Ordinal);
+        Assert.DoesNotContain("people: 2\n", sheet, StringComparison.Ordinal);
+    }
+
+    [Theory]
+    [InlineData("Arms with 0.5kg: curls x 10, punches x 20, presses x 8", "curls x10 [0.5kg]\npunches x20 [0.5kg]\npresses x8 [0.5kg]\n")]
+    [InlineData("Plank ladder 30/45/60", "(ladder 30s/45s/60s)\nPlank\n")]
+    [InlineData("3 rounds, 45/15\n| Exercise | Easier | Harder |\n|---|---|---|\n| Lateral walk | side step | – |\n| Squat | chair squat | n/a |", "Lateral walk | easier: side step\nSquat | easier: chair squat\n")]
+    [InlineData("45/15 x 3\nsquats\nrows\nBetween rounds 90 secs water", "(circuit, 3 rounds, work 45, rest 15, between 90 water)")]
+    public void A_few_lines(string lines, string sheet) => Assert.Contains(sheet, SheetOf($"Quay\n\n{lines}\n\nStretch 5 min\n"), StringComparison.Ordinal);
 }

@@ -26,6 +26,9 @@ internal sealed partial class CardHead
 
     public string Title { get; set; } = "";
     public int? Minutes { get; set; }
+
+    /// <summary>Whether the minutes are a bare number that may be people: it has to be asked.</summary>
+    public bool AreMinutesLikely { get; private set; }
     public int? People { get; set; }
     public string? Place { get; private set; }
     public string? Goal { get; private set; }
@@ -334,6 +337,7 @@ internal sealed partial class CardHead
         if (mayTitle && Minutes is null && People is null && MinutesInBrackets.Match(left) is { Success: true } inBrackets)
         {
             Minutes = Whole(inBrackets);
+            AreMinutesLikely = true;
             read.Add($"{Minutes} minutes");
             left = Without(left, inBrackets);
         }

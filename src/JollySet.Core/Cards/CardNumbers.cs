@@ -8,6 +8,9 @@ internal static partial class CardNumbers
 {
     private const int FewestNumbered = 3;
     private const int FewestTimes = 3;
+
+    /// <summary>Parts of a class that stands on one line.</summary>
+    private const int FewestParts = 3;
     private const int LongSentence = 80;
     private const int HoursUpTo = 5;
     private const int HoursOfADay = 24;
@@ -102,10 +105,9 @@ internal static partial class CardNumbers
     /// <summary>A class in short on one line, a line for each of its parts; null where it has fewer than three.</summary>
     private static string? InShort(string line)
     {
-        var starts = PartInShort.Matches(line).Select(m => m.Index + m.Length).ToList();
-        if (starts.Count < 3 || line.Contains(';', StringComparison.Ordinal) || !PartsAtEnds.IsMatch(line))
-            return null;
         var cuts = PartInShort.Matches(line).Select(m => (m.Index, End: m.Index + m.Length)).ToList();
+        if (cuts.Count < FewestParts || line.Contains(';', StringComparison.Ordinal) || !PartsAtEnds.IsMatch(line))
+            return null;
         var head = line[..cuts[0].Index].TrimEnd(' ', ',', ';', ':', '-');
         return string.Join('\n', cuts.Select((c, i) => line[c.End..(i + 1 < cuts.Count ? cuts[i + 1].Index : line.Length)].Trim(' ', ',', ';')).Prepend(head).SelectMany(p => SentenceBehind.Split(p)).Where(p => p.Length > 0));
     }

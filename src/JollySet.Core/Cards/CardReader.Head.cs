@@ -47,6 +47,15 @@ public sealed partial class CardReader
 
     private static CardPattern MinutesBeside => field ??= new(@"\s*(?:\bfor\s+)?\(?\b\d{1,2}[\s-]*(?:mins?\b|minutes?\b|')\)?\s*", RegexOptions.IgnoreCase);
 
+    /// <summary>What was heard in what the card leaves open: “KB Thursday (45)”, a list with minutes before all else.</summary>
+    private void AskedOfHead()
+    {
+        if (head is { AreMinutesLikely: true, Minutes: { } many } && $"({many})" is var bracket && words.Find(w => w.Raw.Contains(bracket, StringComparison.Ordinal)) is { } title)
+            Ask(title, $"{many}: minutes or people?", ($"{many} minutes", title.Raw), ($"{many} people", title.Raw.Replace(bracket, $"({many} people)", StringComparison.Ordinal)));
+        if (blocks.Find(b => b is { Part: CardPart.WarmUp, Stations.Count: > 0 }) is { } warmUp && LineAt(warmUp.Line) is var first && FirstList.IsMatch(first.Text) && PartOf(first.Raw) == CardPart.Main)
+            Ask(first, "is this the warm-up?", ("the warm-up", first.Raw), ("a block of its own", $"Block: {first.Raw.Trim()}"));
+    }
+
     /// <summary>“Upper 20 min no kit:”: minutes of a whole class, and nothing of how it runs.</summary>
     private bool IsTitled(string text) => text.EndsWith(':') && (ClassLong.IsMatch(text) || (PlanNamed.IsMatch(text) && text.Contains(' ', StringComparison.Ordinal))) && PartOf(text) == CardPart.Main && Scan(text, isLine: false) is { SaysBlock: false, Gaps.Count: 0 };
 

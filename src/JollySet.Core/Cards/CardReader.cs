@@ -229,6 +229,7 @@ public sealed partial class CardReader
             spare.Stations.ForEach(s => s.Notes.RemoveAll(IfTime.IsMatch));
         }
 
+        AskedOfHead();
         CardGaps.Closed(blocks, questions, words, AsTyped);
         CardKept.Lines(blocks, head, notes, words, number => read.GetValueOrDefault(number)?.Kind, AsTyped);
         // What was asked and guessed is in by now: each line is told as it will be.

@@ -234,4 +234,15 @@ public partial class CardSayingTests
     [InlineData("3 rounds, 45/15\n| Exercise | Easier | Harder |\n|---|---|---|\n| Lateral walk | side step | – |\n| Squat | chair squat | n/a |", "Lateral walk | easier: side step\nSquat | easier: chair squat\n")]
     [InlineData("45/15 x 3\nsquats\nrows\nBetween rounds 90 secs water", "(circuit, 3 rounds, work 45, rest 15, between 90 water)")]
     public void A_few_lines(string lines, string sheet) => Assert.Contains(sheet, SheetOf($"Quay\n\n{lines}\n\nStretch 5 min\n"), StringComparison.Ordinal);
+
+    [Theory]
+    [InlineData("KB Thursday (45)\n\n40/20 x2\nsquats\nrows", 1, "45: minutes or people?", "people: 45")]
+    [InlineData("Quay\n\nMarch, knee lifts, arm circles - 5 min\n40/20 x2\nsquats\nrows", 3, "is this the warm-up?", "== Block (")]
+    public void What_a_head_leaves_open_is_asked(string card, int line, string asked, string answered)
+    {
+        var reading = CardReader.Read(card)!;
+        var question = Assert.Single(reading.Questions, q => q.Line == line && q.Text == asked);
+        Assert.Equal(SheetWriter.Write(reading.Plan), SheetOf(string.Join('\n', card.Split('\n').Select((l, i) => i + 1 == line ? question.Choices[0].Instead : l))));
+        Assert.Contains(answered, SheetOf(string.Join('\n', card.Split('\n').Select((l, i) => i + 1 == line ? question.Choices[1].Instead : l))), StringComparison.Ordinal);
+    }
 }

@@ -432,7 +432,9 @@ internal static partial class CardTable
         return moves.Count == 0 ? string.Join(' ', cells.Select(c => c.Trim())).Trim() : $"{(head.All(char.IsAsciiDigit) ? $"{label} {head}" : head)}{string.Concat(more.Select(m => $", {m}"))}: {string.Join(", ", moves)}";
     }
 
-    private static CardPattern NoWay => field ??= new(@"^\s*(?:[-–—x/]{1,3}|n/?a|none|nil|same)\s*$", RegexOptions.IgnoreCase);
+    private static CardPattern NoWay => field ??= new(@"^\s*(?:[-–—x/]{1,3}|n/?a|none|nil)\s*$", RegexOptions.IgnoreCase);
+
+    private static CardPattern OnlyDashes => field ??= new(@"^\s*[-–—/]{1,3}\s*$");
 
     private static CardPattern OfEachSide => field ??= new(@"^\s*(?<n>[0-9]{1,3})\s*/\s*(?<s>side|leg|arm)\s*$", RegexOptions.IgnoreCase);
 
@@ -475,7 +477,7 @@ internal static partial class CardTable
         // “12/leg” is twelve of each.
         cells = cells.ConvertAll(c => OfEachSide.Replace(c, "${n} each ${s}"));
         // “–” under “harder” is none.
-        cells = [.. cells.Select((c, i) => i < heads.Length && heads[i] is "easier" or "harder" or "or" or "note" && NoWay.IsMatch(c) ? "" : c)];
+        cells = [.. cells.Select((c, i) => i < heads.Length && (heads[i] is "easier" or "harder" or "or" ? NoWay.IsMatch(c) : heads[i] == "note" && OnlyDashes.IsMatch(c)) ? "" : c)];
         // A column of names that holds numbers counts the lines beside another.
         var counts = heads.Count(h => h == "name") > 1;
         bool IsCount(int i) => i < heads.Length && (heads[i] == "number" || (counts && heads[i] == "name")) && cells[i].Trim().TrimEnd('.', ')').All(char.IsAsciiDigit);

@@ -232,6 +232,7 @@ public partial class CardSayingTests
     [InlineData("Arms with 0.5kg: curls x 10, punches x 20, presses x 8", "curls x10 [0.5kg]\npunches x20 [0.5kg]\npresses x8 [0.5kg]\n")]
     [InlineData("Plank ladder 30/45/60", "(ladder 30s/45s/60s)\nPlank\n")]
     [InlineData("3 rounds, 45/15\n| Exercise | Easier | Harder |\n|---|---|---|\n| Lateral walk | side step | – |\n| Squat | chair squat | n/a |", "Lateral walk | easier: side step\nSquat | easier: chair squat\n")]
+    [InlineData("3 rounds, 45/15\n| Exercise | Easier | Notes |\n|---|---|---|\n| Squat | – | same |\n| Row | x | – |", "Squat | note: same\nRow\n")]
     [InlineData("45/15 x 3\nsquats\nrows\nBetween rounds 90 secs water", "(circuit, 3 rounds, work 45, rest 15, between 90 water)")]
     public void A_few_lines(string lines, string sheet) => Assert.Contains(sheet, SheetOf($"Quay\n\n{lines}\n\nStretch 5 min\n"), StringComparison.Ordinal);
 

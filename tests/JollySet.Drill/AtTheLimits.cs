@@ -87,10 +87,11 @@ internal static class AtTheLimits
     {
         foreach (var verb in new[] { "timeline", "totals", "check", "balance", "effort", "convert" })
         {
-            var (clock, before) = (Stopwatch.StartNew(), Environment.CpuUsage.TotalTime.TotalSeconds);
-            using var input = new MemoryStream(Encoding.UTF8.GetBytes(sheet));
-            Commands.Run(verb == "convert" ? [verb, "-", "--to", "json"] : [verb, "-"], input, TextWriter.Null, TextWriter.Null, new DateTime(2026, 1, 1));
-            var seconds = Math.Min(clock.Elapsed.TotalSeconds, Environment.CpuUsage.TotalTime.TotalSeconds - before);
+            var seconds = Spent.Seconds(limit, () =>
+            {
+                using var input = new MemoryStream(Encoding.UTF8.GetBytes(sheet));
+                Commands.Run(verb == "convert" ? [verb, "-", "--to", "json"] : [verb, "-"], input, TextWriter.Null, TextWriter.Null, new DateTime(2026, 1, 1));
+            });
             if (seconds > slowest)
                 (slowest, slowestAt) = (seconds, $"jolly {verb}, {name}");
             if (seconds > limit)

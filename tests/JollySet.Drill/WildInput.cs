@@ -50,22 +50,28 @@ internal static class WildInput
         for (var i = 0; i < size.Wild; i++)
         {
             var text = Mutated(seeds[chance.Next(seeds.Count)], seeds[chance.Next(seeds.Count)], chance);
-            var clock = Stopwatch.StartNew();
             try
             {
-                if (PlanReader.Read(text).Plan is { } plan && ++read > 0)
-                    Whole(plan);
+                var isRead = false;
+                slowest = Math.Max(slowest, Spent.Seconds(Longest, () => isRead = IsReadWhole(text)));
+                read += isRead ? 1 : 0;
             }
             catch (Exception e)
             {
                 faults.Add($"{e.GetType().Name}: {e.Message.Split('\n')[0]} {e.StackTrace?.Split('\n')[0].Trim()}");
             }
-
-            slowest = Math.Max(slowest, clock.Elapsed.TotalSeconds);
         }
 
         var megabytes = Process.GetCurrentProcess().PeakWorkingSet64 / 1e6;
         report.Say(faults.Count == 0 && slowest < Longest && megabytes < 1000, $"wild {what}", $"{size.Wild} read or refused ({read} read), {faults.Count} crashes{(faults.Count > 0 ? $", such as {faults[0]}" : "")}, slowest {slowest * 1000:0} ms, peak {megabytes:0} MB");
+    }
+
+    private static bool IsReadWhole(string text)
+    {
+        if (PlanReader.Read(text).Plan is not { } plan)
+            return false;
+        Whole(plan);
+        return true;
     }
 
     /// <summary>What is read passes the gate, is timed and looked at.</summary>

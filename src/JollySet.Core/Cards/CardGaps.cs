@@ -25,6 +25,7 @@ internal static class CardGaps
     /// <summary>Metres that nobody carries or walks in one go: they are rowed, skied or cycled.</summary>
     private const int FarToCarry = 200;
     private const int SecondsOfCalorie = 4;
+    private const int MetresOfMile = 1609;
 
     /// <summary>Closes what is open in every block.</summary>
     public static void Closed(List<CardBlock> blocks, List<CardQuestion> questions, List<CardWords> words, Func<CardWords, string> asTyped)
@@ -200,16 +201,16 @@ internal static class CardGaps
     {
         if (station.Notes.Select(n => Way.Match(n)).FirstOrDefault(m => m.Success) is not { } way)
             return;
-        var metres = int.Parse(way.Groups["n"].Value, CultureInfo.InvariantCulture);
+        var metres = (int)(decimal.Parse(way.Groups["n"].Value.Replace(',', '.'), CultureInfo.InvariantCulture) * (way.Groups["mile"].Success ? MetresOfMile : way.Groups["km"].Success ? 1000 : 1));
         // A calorie of a machine is some four seconds of it.
-        var seconds = way.Groups["cal"].Success ? Math.Clamp(metres * SecondsOfCalorie / 5 * 5, Least, 1800) : Math.Clamp((int)Math.Round(metres / (station.Move?.Impact is Impact.Middle or Impact.High ? 3m : metres >= FarToCarry && station.Move is { Pattern: not (Pattern.Carry or Pattern.Locomotion) } ? 4m : 1m) / 5) * 5, Least, 1800);
+        var seconds = way.Groups["cal"].Success ? Math.Clamp(metres * SecondsOfCalorie / 5 * 5, Least, 1800) : Math.Clamp((int)Math.Round(metres / (station.Move?.Impact is Impact.Middle or Impact.High ? 3m : metres >= FarToCarry && station.Move is { Pattern: not (Pattern.Carry or Pattern.Locomotion) } or { Posture: Posture.Seated } ? 4m : 1m) / 5) * 5, Least, 1800);
         station.Amount = string.Create(CultureInfo.InvariantCulture, $"{seconds}s");
         var raw = words.Find(w => w.Number == station.Line)!.Raw;
         CardChoice Times(int s) => new(string.Create(CultureInfo.InvariantCulture, $"{s} s"), raw.Contains(station.Name, StringComparison.Ordinal) ? raw.Replace(station.Name, string.Create(CultureInfo.InvariantCulture, $"{station.Name} {s}s"), StringComparison.Ordinal) : string.Create(CultureInfo.InvariantCulture, $"{raw} {s}s"));
         questions.Add(new CardQuestion(station.Line, 1, $"how long do {way.Value} of {station.Name} take?", [Times(seconds), Times(seconds * 3 / 2 / 5 * 5), Times(Math.Max(Least, seconds * 2 / 3 / 5 * 5))]));
     }
 
-    private static CardPattern Way => field ??= new(@"^(?:x\s*)?(?<n>\d{1,4})\s*(?:(?:m|metres?|meters?)|(?<cal>cals?|calories?))\b", RegexOptions.IgnoreCase);
+    private static CardPattern Way => field ??= new(@"^(?:x\s*)?(?<n>\d{1,4}(?:[.,]\d{1,2}(?=\s*(?:k|mi)))?)\s*(?:(?:m|metres?|meters?)|(?<km>k|km|kilomet(?:re|er)s?)|(?<mile>miles?)|(?<cal>cals?|calories?))\b", RegexOptions.IgnoreCase);
 
     /// <summary>A tabata is eight times twenty and ten: of several moves each, or in all? Asked.</summary>
     private static void EightInAll(CardBlock block, CardWords line, List<CardQuestion> questions)

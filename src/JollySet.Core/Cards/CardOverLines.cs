@@ -14,6 +14,7 @@ internal static class CardOverLines
         var put = new Dictionary<int, string>();
         CardShared.Put(lines, put, isMove);
         CardTabatas.Put(lines, put, isMove);
+        Dates(lines, put);
         Counted(lines, put, isMove);
         Repeats(lines, put);
         CardTimeline.Put(lines, put);
@@ -22,6 +23,14 @@ internal static class CardOverLines
             if (!put.ContainsKey(at) && lines[at].Length is > 0 and <= CardText.LongestLine && (pairs.Line(lines[at], isMove) ?? CardTabatas.Line(lines[at], areTabatas, isMove) ?? CardPlaces.Line(lines[at], IsBelow(lines, at), at > 0 ? lines[at - 1] : "", at + 1 < lines.Length ? lines[at + 1] : "", isMove) ?? Alone(lines, at, isMove)) is { } line)
                 put[at] = line;
         return put;
+    }
+
+    /// <summary>“Circuit Sat 25/10” above “3 rounds 40/20”: a date, no work and rest.</summary>
+    private static void Dates(string[] lines, Dictionary<int, string> put)
+    {
+        for (var (at, seen) = (0, 0); at < lines.Length && seen < TopLines; seen += lines[at].Length > 0 ? 1 : 0, at++)
+            if (lines[at].Length <= CardText.LongestLine && DayAndDate.IsMatch(lines[at]) && !put.ContainsKey(at) && Array.Exists(lines, l => l != lines[at] && SaysHow.IsMatch(l)))
+                put[at] = DatesKey.IsMatch(lines[at]) ? $"note: {lines[at].Trim()}" : DayAndDate.Replace(lines[at], "${d}.${m}");
     }
 
     /// <summary>One line put otherwise; null where it says what it says alone.</summary>
@@ -119,6 +128,14 @@ internal static class CardOverLines
     private const int FewestCounted = 4;
     private static readonly string[] Words = ["two", "three", "four", "five"];
     private const string Times = @"(?<n>[2-9]|once|twice|thrice|two|three|four|five)";
+
+    private const int TopLines = 4;
+
+    private static CardPattern DayAndDate => field ??= new(@"(?<=\b(?:mon|tues?|wed|weds|wednes|thu|thurs?|fri|sat|satur|sun)(?:day)?s?,?\s+(?:the\s+)?)(?<d>0?[1-9]|[12][0-9]|3[01])/(?<m>0?[1-9]|1[0-2])(?![0-9/.]|\s*(?:x|s\b|secs?|seconds?|on\b|work))", RegexOptions.IgnoreCase);
+
+    private static CardPattern DatesKey => field ??= new(@"^\s*(?:dates?|days?|when)\s*:", RegexOptions.IgnoreCase);
+
+    private static CardPattern SaysHow => field ??= new(@"\b[2-6][05]\s*/\s*[1-6][05]\b|\b[2-9]\s*(?:rounds?|rds|laps|sets|x)\b|\bx\s?[0-9]|\b(?:emom|amrap|tabata)\b", RegexOptions.IgnoreCase);
 
     private static CardPattern Items => field ??= new(@"^\s*(?:(?<n>[0-9]{1,2})(?:\s?[.):]|\s-)?\s*(?<w>[a-z][^0-9:()]{2,40})(?=[0-9]|$))+$", RegexOptions.IgnoreCase);
 

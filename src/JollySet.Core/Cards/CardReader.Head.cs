@@ -89,6 +89,9 @@ public sealed partial class CardReader
     {
         if (head.Title.Length == 0)
             return;
+        // “Sat 25/10” has been read with a stop in it.
+        foreach (var line in words.Where(w => w.Text.Length > 0).Take(MostTitling))
+            head.Title = DayByStop.Replace(head.Title, d => line.Raw.Contains($"{d.Groups["d"].Value}/{d.Groups["m"].Value}", StringComparison.Ordinal) ? $"{d.Groups["d"].Value}/{d.Groups["m"].Value}" : d.Value);
         char[] signs = [' ', ',', ':', '-', '–', '.', '!'];
         var titles = head.Title.Split(signs, StringSplitOptions.RemoveEmptyEntries);
         foreach (var line in words.Where(w => w.Text.Length > 0).Take(MostTitling).Select(w => CardText.Plain(w.Raw).Split(signs, StringSplitOptions.RemoveEmptyEntries)))
@@ -103,6 +106,8 @@ public sealed partial class CardReader
             return;
         }
     }
+
+    private static CardPattern DayByStop => field ??= new(@"(?<![0-9.])(?<d>[0-9]{1,2})\.(?<m>[0-9]{1,2})(?![0-9.])");
 
     private static CardPattern Weekday => field ??= new(@"(?<!\b(?:because|since|after)\b.*|\bthanks\s+for\s+(?:last\s+)?|\blast\s+)\b(?:mon|tues|wednes|thurs|fri|satur|sun)day(?:'s)?(?:\s+(?:morning|lunchtime|evening|night|\d{1,2}(?:[.:]\d\d)?\s*[ap]m))?\b", RegexOptions.IgnoreCase);
 

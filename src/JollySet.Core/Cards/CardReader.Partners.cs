@@ -37,6 +37,22 @@ public sealed partial class CardReader
         if (StrokeOfTwo(line))
             return true;
         var typed = AsTyped(line);
+        // “P1 works, P2 rests” above “swap every 30s”.
+        if (OneWorks.IsMatch(typed) && words.Find(w => w.Number > line.Number) is { } below && SwapsEvery.IsMatch(AsTyped(below)))
+        {
+            Note(line);
+            return true;
+        }
+
+        if (SwapsEvery.Match(typed) is { Success: true } swap && !line.Text.StartsWith($"{swap.Groups["t"].Value} on", StringComparison.Ordinal) && words.FindLast(w => w.Number < line.Number) is { } above && OneWorks.Match(AsTyped(above)) is { Success: true } both)
+        {
+            var (often, doesOneHold) = (swap.Groups["t"].Value, both.Groups["holds"].Success);
+            Take(line with { Text = $"{often} on{(doesOneHold ? "" : $", {often} off")}" }, isFirst: false);
+            if (doesOneHold)
+                ofTwo = Current;
+            return true;
+        }
+
         // “Part 1 (12') - A holds, B works, …”: the block's name first.
         var name = typed.AsSpan().ContainsAny(PartnerWords) && HeadOfTwo.Match(typed) is { Success: true } head && (BeginsBlock(head.Groups["h"].Value + ":") || WordOfBlock.IsMatch(head.Groups["h"].Value)) ? head.Value : "";
         if (IGoYouGo.Match(typed[name.Length..]) is not { Success: true } m || $"{name}{m.Groups["t"].Value} on{(m.Groups["holds"].Success ? "" : $", {m.Groups["t"].Value} off")}" is var how && how == line.Text)
@@ -47,6 +63,10 @@ public sealed partial class CardReader
             ofTwo = Current;
         return true;
     }
+
+    private static CardPattern OneWorks => field ??= new(@"^(?:(?:in\s+)?(?:pairs|twos|partners)\s*[:,-]\s*)?(?:(?:partner|person)\s*(?:1|a|one)|p\s?1|a|1|one)\s+(?:works?|goes|(?<holds>holds?))\b[^0-9]{0,12}(?:(?:partner|person)\s*(?:2|b|two)|p\s?2|b|2|(?:the\s+)?other)(?:\s+one)?\s+(?:rests?|recovers?|(?:works?|(?<holds>holds?)))[\s.,;]*$", RegexOptions.IgnoreCase);
+
+    private static CardPattern SwapsEvery => field ??= new(@"^(?:then\s+)?(?:swap|switch|change)(?:\s*(?:over|places|roles))?\s*(?:every|after|at)\s+(?<t>[0-9]{2,3}\s*(?:s|secs?|seconds?)|[1-3]\s*(?:mins?|minutes?))[.!]?$", RegexOptions.IgnoreCase);
 
     /// <summary>The block in which each line is what the one does and what the other.</summary>
     private CardBlock? ofTwo;

@@ -176,6 +176,24 @@ public sealed partial class CardReader
         }
     }
 
+    /// <summary>“Squats 40”, “rows 40”, “rest 20” below one another: where all have one number that makes a beat with the rest, it is seconds of each; asked.</summary>
+    private void TimedByRest()
+    {
+        foreach (var block in blocks.Where(b => b is { Part: CardPart.Main, Work: null, Every: null, Scheme: null, IsAmrap: false, IsStraight: false, Rest: null, Stations: [_, .., { Rest: > 0 }] } && b.Stations[0].Amount is ['x', ..] && b.Stations.TrueForAll(s => IsBareCount(s) && s.Amount == b.Stations[0].Amount)))
+        {
+            var many = int.Parse(block.Stations[0].Amount![1..], System.Globalization.CultureInfo.InvariantCulture);
+            var rest = block.Stations[^1].Rest;
+            if (rest >= many || (many + rest) % 15 != 0 || block.Stations.SkipLast(1).Any(s => s.Rest is not null) || !block.Stations.TrueForAll(s => LineAt(s.Line).Text.EndsWith($" {many}", StringComparison.Ordinal)) || !words.Exists(w => w.Number > block.Stations[^1].Line && BareRest.Match(w.Text) is { Success: true } m && m.Groups["n"].Value == $"{rest}"))
+                continue;
+            (block.Work, block.Rest, block.Stations[^1].Rest) = (many, rest, null);
+            var (first, line) = (block.Stations[0], LineAt(block.Stations[0].Line));
+            block.Stations.ForEach(s => s.Amount = null);
+            Ask(line, $"{many} seconds of each?", ("seconds", line.Raw), ($"{many} times", line.Raw.Replace($"{first.Name} {many}", $"{first.Name} x{many}", StringComparison.Ordinal)));
+        }
+    }
+
+    private static CardPattern BareRest => field ??= new(@"^rest\s+(?<n>[1-9][0-9])\s*(?:s|secs?|seconds?)?[.!]?$", RegexOptions.IgnoreCase);
+
     private static bool IsBareCount(CardStation station) => station is { Amount: ['x', .. var n], Sets: null } && int.TryParse(n, out var many) && many >= LeastHeld && many % 5 == 0;
 
     private void InSeconds(CardWords line, CardStation bare)

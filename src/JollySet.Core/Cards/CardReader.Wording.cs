@@ -13,7 +13,7 @@ public sealed partial class CardReader
     // In this order: what a later one looks for may be what an earlier one has put.
     private static readonly Func<CardReader, string, string>[] Rewordings =
     [
-        (_, t) => Plainer(t), (_, t) => WeDo.Replace(PlanIs.Replace(t, ""), ""), (r, t) => r.AsEither(t), (r, t) => r.AsSetsThatBuild(t), (r, t) => r.AsSetsOfEach(t), (r, t) => r.AsMinded(t), (r, t) => r.AsShared(t), (r, t) => r.AsListOfAll(t), (r, t) => r.AsDistance(t), (r, t) => r.AsStrokesTimes(t), (r, t) => r.AsTogether(t), (r, t) => r.AsBoth(t), (r, t) => r.AsLevels(t), (r, t) => r.AsFor(t), (r, t) => r.AsSetsAndRest(t), (r, t) => r.WithoutRemarkBehind(t), (r, t) => r.AsPieces(t), (r, t) => r.AsNamed(t), (r, t) => r.AsRoundsOf(t), (r, t) => r.AsRow(t), (r, t) => r.AsDictated(t), (r, t) => r.AsListed(t), (r, t) => r.AsCounted(t), (_, t) => AsShortRounds(t), (r, t) => r.AsPair(t),
+        (_, t) => Plainer(t), (_, t) => WeDo.Replace(PlanIs.Replace(t, ""), ""), (r, t) => r.AsEither(t), (r, t) => r.AsSetsThatBuild(t), (r, t) => r.AsSetsOfEach(t), (r, t) => r.AsMinded(t), (r, t) => r.AsShared(t), (r, t) => r.AsListOfAll(t), (r, t) => r.AsDistance(t), (r, t) => r.OfMachine(t), (r, t) => r.AsStrokesTimes(t), (r, t) => r.AsTogether(t), (r, t) => r.AsBoth(t), (r, t) => r.AsLevels(t), (r, t) => r.AsFor(t), (r, t) => r.AsSetsAndRest(t), (r, t) => r.WithoutRemarkBehind(t), (r, t) => r.AsPieces(t), (r, t) => r.AsNamed(t), (r, t) => r.AsRoundsOf(t), (r, t) => r.AsRow(t), (r, t) => r.AsDictated(t), (r, t) => r.AsListed(t), (r, t) => r.AsCounted(t), (_, t) => AsShortRounds(t), (r, t) => r.AsPair(t),
         (r, t) => r.AsFirstList(t), (r, t) => r.AsBareMinutes(t), (r, t) => r.AsHoldLadder(t), (r, t) => r.AsFirstAndLast(t), (r, t) => r.AsWith(t), (r, t) => r.AsNext(t), (r, t) => r.AsRemarked(t), (r, t) => r.AsHead(t), (r, t) => r.AsPlan(t), (r, t) => r.AsStretches(t), (r, t) => r.WithoutRepeat(t), (_, t) => AsEach(t), (r, t) => r.AsTabata(t), (r, t) => r.AsPart(t), (r, t) => r.AsOneMove(t), (r, t) => r.AsSets(t), (r, t) => r.AsSlots(t),
         (r, t) => r.AsHow(t), (r, t) => r.AsHeadedRounds(t), (_, t) => AsRounds(t), (_, t) => AsMost(t), (_, t) => AsInterval(t), (_, t) => AsRungs(t), (r, t) => r.AsLadderOf(t), (r, t) => r.AsTurns(t), (r, t) => r.AsCompleted(t), (r, t) => r.AsPartWith(t), (r, t) => r.AsSaidList(t), (r, t) => r.AsSaidSets(t), (r, t) => r.AsSaid(t), (r, t) => r.AsSaidPart(t), (r, t) => r.AsSaidHow(t),
     ];
@@ -419,7 +419,7 @@ public sealed partial class CardReader
     }
 
     /// <summary>“Arms: curls, rows, press-ups, 3 sets of 12”, “squats, rows 12 x 3”: of each of them.</summary>
-    private static CardPattern SetsBehindList => field ??= new(@"^(?:(?<h>[a-z][a-z &/-]{1,24}?)\s*(?::|\s-)\s+)?(?<items>[a-z][a-z' -]+?s\s+(?:and|&)\s+[a-z][a-z' -]+?s|[a-z][a-z' -]+?(?:,\s*(?:and\s+|&\s+)?[a-z][a-z' -]+?)+(?:,?\s+(?:and|&)\s+[a-z][a-z' -]+?)?)\s*(?:,|\s-|:)?\s+(?:(?<s>[2-6])\s*(?:sets\s+of|sets\s*x|x)\s*(?<r>[0-9]{1,2})(?:\s*reps)?|(?<r>[0-9]{1,2})\s*(?:reps\s*)?x\s*(?<s>[2-6])(?:\s+sets)?|(?<s>[2-6])\s+sets,?\s+(?<r>[0-9]{1,2})\s+reps|(?<r>[0-9]{1,2})\s+reps,?\s+(?<s>[2-6])\s+sets)(?<e>\s+each(?:\s+(?:side|leg|arm))?)?(?<more>,\s*[^:]{3,40})?\.?$", RegexOptions.IgnoreCase);
+    private static CardPattern SetsBehindList => field ??= new(@"^(?:(?<h>[a-z][a-z &/-]{1,24}?(?:\s*\([^()0-9]{2,30}\))?)\s*(?::|\s-)\s+)?(?<items>[a-z][a-z' -]+?s\s+(?:and|&)\s+[a-z][a-z' -]+?s|[a-z][a-z' -]+?(?:,\s*(?:and\s+|&\s+)?[a-z][a-z' -]+?)+(?:,?\s+(?:and|&)\s+[a-z][a-z' -]+?)?)\s*(?:,|\s-|:)?\s+(?:(?<s>[2-6])\s*(?:sets\s+of|sets\s*x|x)\s*(?<r>[0-9]{1,2})(?:\s*reps)?|(?<r>[0-9]{1,2})\s*(?:reps\s*)?x\s*(?<s>[2-6])(?:\s+sets)?|(?<s>[2-6])\s+sets,?\s+(?<r>[0-9]{1,2})\s+reps|(?<r>[0-9]{1,2})\s+reps,?\s+(?<s>[2-6])\s+sets)(?<e>\s+each(?:\s+(?:side|leg|arm))?)?(?<more>,\s*[^:]{3,40})?\.?$", RegexOptions.IgnoreCase);
 
     /// <summary>“Class: squats, rows 40/20” is what is done in it, no title.</summary>
     private string AsPlan(string text) =>
@@ -431,6 +431,13 @@ public sealed partial class CardReader
     /// <summary>“Farmer's carry, 4 lengths”: how far stands in words beside the move.</summary>
     private string AsDistance(string text) =>
         text.Contains(" length", StringComparison.OrdinalIgnoreCase) && LengthsBehind.Match(text) is { Success: true } m && text[..m.Index] is var before && IsMove(before[(Math.Max(before.LastIndexOf(": ", StringComparison.Ordinal), before.LastIndexOf("- ", StringComparison.Ordinal)) + 1)..].Trim()) ? $"{before} ({m.Groups["n"].Value})" : text;
+
+    /// <summary>“500m row”, “15 cal row”: what has a machine of its name, so far or so many calories of it, is done on the machine; asked.</summary>
+    private string OfMachine(string text) =>
+        text.Length > 0 && text.Any(char.IsAsciiDigit) && FarOfName.IsMatch(text)
+            ? FarOfName.Replace(text, m => m.Groups["w"].Value is var name && Understood(name) is { Pattern: not (Pattern.Locomotion or Pattern.Carry) } && library.Reader.Read($"{name} machine") is { Move.Pattern: Pattern.Locomotion } ? $"{m.Value} machine" : m.Value) : text;
+
+    private static CardPattern FarOfName => field ??= new(@"\b(?:[1-9][0-9]?[05]0\s*(?:m|metres?|meters?)|[1-9](?:[.,][0-9])?\s*(?:k|km|kilomet(?:re|er)s?)|[1-9][0-9]?\s*(?:cals?|calories?))\s+(?<w>[a-z]{3,9})\b(?=\s*(?:$|[,/+(;.]|x\s?[0-9]))", RegexOptions.IgnoreCase);
 
     private static CardPattern LengthsBehind => field ??= new(@"(?<=[a-z])\s*,?\s+(?<n>(?:[0-9]{1,2}|one|two|three|four|five|six)\s+lengths?(?:\s+of\s+the\s+[a-z]+)?)\.?$", RegexOptions.IgnoreCase);
 }

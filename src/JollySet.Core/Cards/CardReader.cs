@@ -204,6 +204,7 @@ public sealed partial class CardReader
         PutWaysToCome();
         Ways();
         HeldBelow();
+        TimedByRest();
         // “T1 squats / jump squats” below “Tabata Tuesday”.
         if (head.Title.Contains("tabata", StringComparison.OrdinalIgnoreCase))
             blocks.FindAll(b => TabataNumber.IsMatch(b.Name)).ForEach(b => b.IsTabata = true);
@@ -429,7 +430,7 @@ public sealed partial class CardReader
             return;
         }
 
-        if (isFirst && !IsOfClock(line) && (((SaysWhen.IsMatch(line.Text) || Strokes.Count(line.Text) > 1) && Listed(line.Text).Items is null) || (line.IsHeading && PartOf(line.Text) == CardPart.Main) || !BeginsBlock(line.Text) || (TitleBesides.IsMatch(line.Text) && !Talk.IsMatch(line.Text) && !OpensWithWarmUp.IsMatch(line.Text)) || IsTopic(line.Text) || IsOverLetters(line) || NamesClass.IsMatch(line.Text) || IsOverBlock(line) || IsOverWarmUp(line) || IsTitled(line.Text)) && !IsStation(line.Text) && !AreMoves(line.Text) && !IsFirstOfHeads(line) && (Scan(line.Text) is { Sets: null } || Scan(WithoutBrackets(line.Text)) is { Sets: null } || !BriefWords.Focus(Scan(line.Text).Left).IsEmpty))
+        if (isFirst && !IsOfClock(line) && (((SaysWhen.IsMatch(line.Text) || Strokes.Count(line.Text) > 1) && Listed(line.Text).Items is null) || (line.IsHeading && PartOf(line.Text) == CardPart.Main) || !BeginsBlock(line.Text) || (TitleBesides.IsMatch(line.Text) && !Talk.IsMatch(line.Text) && !OpensWithWarmUp.IsMatch(line.Text)) || IsTopic(line.Text) || IsOverLetters(line) || NamesClass.IsMatch(line.Text) || IsOverBlock(line) || IsOverWarmUp(line) || IsTitled(line.Text)) && !IsStation(line.Text) && !IsDosedMove(line.Text) && !AreMoves(line.Text) && !IsFirstOfHeads(line) && (Scan(line.Text) is { Sets: null } || Scan(WithoutBrackets(line.Text)) is { Sets: null } || !BriefWords.Focus(Scan(line.Text).Left).IsEmpty))
         {
             if (IsOverItsMoves(line))
                 TakesTitleOverMoves(line);
@@ -672,6 +673,11 @@ public sealed partial class CardReader
 
     /// <summary>Whether words are certainly a move, with or without how much of it.</summary>
     private bool IsStation(string text) => Scan(text) is { SaysBlock: false } scan && Understood(WithoutBrackets(scan.Left)) is not null;
+
+    /// <summary>“Toe touches x20”, “1 mile run”: a count or a way to go, and what may be a move; no title.</summary>
+    private bool IsDosedMove(string text) => DosedAlone.IsMatch(text) && Scan(text) is { SaysBlock: false } scan && (scan.RepsLow ?? scan.Sets) is not null | scan.Remark is not null && KnownAs(scan.Left) == Sureness.Likely;
+
+    private static CardPattern DosedAlone => field ??= new(@"^(?:[0-9]{1,4}(?:[.,][0-9])?\s?(?:x\s|m\s|k\s|km\s|miles?\s|cals?\s)?\s*)?[a-z][a-z' -]{2,40}?(?:\s+(?:x\s?[0-9]{1,3}|[2-9]\s?x\s?[0-9]{1,3}))?$", RegexOptions.IgnoreCase);
 
     /// <summary>Whether words are a list of moves and nothing else, most of them known and the others likely.</summary>
     private bool AreMoves(string text) => Commas.Split(text) is { Length: > 2 } pieces && pieces.Count(p => p.Length > 0 && IsMovePiece(p)) is var known && known * 2 > pieces.Length

@@ -66,7 +66,7 @@ internal sealed partial class CardScan
 
     private static CardPattern InTurns => field ??= new(@"\balt(?:ernat(?:e|ing))?\.?\s+(?:sides?|legs?|arms?)\b|\balt(?:ernat(?:e|ing))?\.?\s*(?=$|,)|(?<=,\s*)alternating\b|\(alt(?:ernat(?:e|ing))?\.?\)", RegexOptions.IgnoreCase);
 
-    private static CardPattern RoundCount => field ??= new(@"\b(?:go(?:ing)?\s+(?:a?round|through)\s+(?:it\s+|them\s+|that\s+|this\s+|everything\s+)?)?(?:x\s*)?(?<!^[0-9]{1,2}[.:])(?<n>\d{1,3})(?:(?:\s*(?:to|\.\.)\s*|-|(?<!x\s?\d{1,3})\s*-\s*)(?<m>\d{1,3}))?\s*x?\s*(?:rounds?|ronds?|rnds?|rds?|laps?|rft\b|sets?(?!\s*(?:of|x|,)?\s*\d)|times(?:\s+(?:through|round))?|time\s+(?:through|round)|runden|rondas?|vueltas?(?!\s+a\b)|giri|giro|circuits?(?!\s*,?\s+each\b)|tours?|x through)\b(?:\s+(?:through|in\s+total|total)\b)?(?:\s+of(?:\s+the following)?\b)?", RegexOptions.IgnoreCase);
+    private static CardPattern RoundCount => field ??= new(@"\b(?:go(?:ing)?\s+(?:a?round|through)\s+(?:it\s+|them\s+|that\s+|this\s+|everything\s+)?)?(?:x\s*)?(?<!(?:^|\s)[0-9]{1,2}[.:])(?<n>\d{1,3})(?:(?:\s*(?:to|\.\.)\s*|-|(?<!x\s?\d{1,3})\s*-\s*)(?<m>\d{1,3}))?\s*x?\s*(?:rounds?|ronds?|rnds?|rds?|laps?|rft\b|sets?(?!\s*(?:of|x|,)?\s*\d)|times(?:\s+(?:through|round))?|time\s+(?:through|round)|runden|rondas?|vueltas?(?!\s+a\b)|giri|giro|circuits?(?!\s*,?\s+each\b)|tours?|x through)\b(?:\s+(?:through|in\s+total|total)\b)?(?:\s+of(?:\s+the following)?\b)?", RegexOptions.IgnoreCase);
 
     private static CardPattern Repeat => field ??= new(@"(?<!\bno[\s-])\b(?:repeat|rpt|redo)\b(?:\s+(?:all|everything|the (?:circuit|block|lot)|(?:all\s+)?from the (?:top|start|beginning)))?\s*(?:x\s*)?(?<n>\d{1,2})?(?:\s*times)?\s*(?:x\b)?", RegexOptions.IgnoreCase);
 
@@ -135,7 +135,7 @@ internal sealed partial class CardScan
     /// <summary>“Max burpees”, “max reps of press-ups”.</summary>
     private static CardPattern MaxFirst => field ??= new(@"^max(?:imum)?\s+(?:reps?\s+(?:of\s+)?)?(?!hold|effort|reps?\b|rounds|sets|in\b|of\b)(?=[a-z]{3})", RegexOptions.IgnoreCase);
 
-    private static CardPattern Metres => field ??= new(@"\b\d{2,4}\s*(?:m|metres?|meters?|yards?|yds?|cals?|calories?)\b(?!\s*in)", RegexOptions.IgnoreCase);
+    private static CardPattern Metres => field ??= new(@"\b(?:\d{2,4}\s*(?:m|metres?|meters?|yards?|yds?)|\d{1,4}\s*(?:cals?|calories?)|(?<![.,\d])\d{1,2}(?:[.,]\d{1,2})?\s*(?:km|kilomet(?:re|er)s?|miles?|k(?=\s+(?:run|jog|row|ski|walk|bike|cycle)\b)))\b(?!\s*in)", RegexOptions.IgnoreCase);
 
     private static CardPattern NoWeight => field ??= new(@"\b(?:no weights?|unweighted|without weights?|(?<=[-,(]\s*)(?:bw|body-?\s?weight)(?=\s*(?:$|[,)])))\b", RegexOptions.IgnoreCase);
 

@@ -28,7 +28,10 @@ internal sealed partial class CardShared
     private static CardPattern OnOff => field ??= new(@"\b(?<w>[0-9]{2,3})\s*(?:s|secs?|seconds?)?\s*(?:(?:of\s+)?(?:on|work)\b[\s,/&+-]*(?:and\s+|then\s+)?(?<r>[0-9]{1,3})\s*(?:s|secs?|seconds?)?\s*(?:of\s+)?(?:off|rest)\b|[/:]\s*(?<r>[0-9]{1,3})\s*(?:s|secs?|seconds?)?\b)", RegexOptions.IgnoreCase);
 
     /// <summary>“3 circuits of 4 exercises”: what is seen.</summary>
-    private static CardPattern SoMany => field ??= new(@"\b(?:[2-9]|two|three|four|five)\s*(?:x\s*)?(?:" + Blocks + @")\b(?:\s+of\s+(?:[0-9]|two|three|four|five|six)\s*(?:exercises|moves|movements|stations))?", RegexOptions.IgnoreCase);
+    private static CardPattern SoMany => field ??= new(@"\b(?<many>[2-9]|two|three|four|five)\s*(?:x\s*)?(?:" + Blocks + @")\b(?:\s+of\s+(?:[0-9]|two|three|four|five|six)(?:\s*(?:exercises|moves|movements|stations)|(?=\s*[,;:(-]|$))|\s*,\s*(?:[0-9]|two|three|four|five|six)\s*(?:exercises|moves|movements|stations)(?=\s+(?:each|in\s+each|per\s)))?", RegexOptions.IgnoreCase);
+
+    /// <summary>What stands around a name on its line: a bullet, a bracket.</summary>
+    private static CardPattern AroundName => field ??= new(@"^\s*(?:[*>•-]\s*)?|\s*\([^()]{1,60}\)\s*$");
 
     private static CardPattern Often => field ??= new(@"\b(?:x\s*(?<n>[0-9]{1,2})\b(?:\s+rounds?)?|(?<n>[0-9]{1,2})\s*(?:x\b|times\b|rounds?\b|laps?\b)|(?<twice>twice)\b)", RegexOptions.IgnoreCase);
 
@@ -41,5 +44,5 @@ internal sealed partial class CardShared
 
     private static CardPattern FirstSentence => field ??= new(@"^(?<s>[^.!?]+)[.!?]?(?:\s+|$)");
 
-    private static CardPattern Filler => field ??= new(@"\b(?:all|do|run|repeat|go|everything|through|round|around|each|every|per|of|in|the|with|and|then|a|" + Blocks + @"|exercises?|moves?|stations?|rest|mins?)\b", RegexOptions.IgnoreCase);
+    private static CardPattern Filler => field ??= new(@"^\s*main(?:\s+(?:set|part))?\s*[:-]|\b(?:all|do|run|repeat|go|everything|through|round|around|each|every|per|of|in|the|with|and|then|a|" + Blocks + @"|exercises?|moves?|stations?|rest|mins?)\b", RegexOptions.IgnoreCase);
 }

@@ -17,6 +17,7 @@ internal sealed partial class CardShared
     private int? rest;
     private int? between;
     private int? after;
+    private int? many;
     private bool isOfTabatas;
 
     private CardShared() { }
@@ -30,6 +31,14 @@ internal sealed partial class CardShared
 
     public static void Put(string[] lines, Dictionary<int, string> put, Func<string, bool> isMove)
     {
+        for (var at = 0; at < lines.Length; at++)
+            if (Of(lines[at], mayBeTabatas: true) is { many: { } many } over && Groups(lines, at + 1, many, isMove) is { } groups)
+            {
+                over.GiveGroups(lines, groups, put);
+                put[at] = "";
+                at = groups[^1][^1];
+            }
+
         for (var at = 0; at < lines.Length; at++)
         {
             var run = Run(lines, at, isMove);
@@ -58,13 +67,46 @@ internal sealed partial class CardShared
         {
             var areTabatas = isOfTabatas || block.Name[0] is 'T' or 't';
             var slots = rounds ?? (areTabatas ? Tabata : null);
-            // The eight of a tabata are shared among its moves.
-            var often = work == 20 && rest == 10 && slots == Tabata && Tabata % block.Items.Count == 0 && areTabatas ? Tabata / block.Items.Count : slots;
-            var parts = new[] { often is > 1 ? $"{often} rounds" : null, work is { } on ? rest is { } off ? $"{on}/{off}" : $"{on}s each" : rest is { } gap ? $"{gap}s rest between exercises" : null, between is { } pause ? $"{pause}s rest between rounds" : null };
-            var text = string.Join(", ", parts.OfType<string>());
-            put[block.At] = $"{block.Name} ({text}): {string.Join(", ", block.Items)}{(after is { } then && block != run[^1] ? $"\nrest {then}s" : "")}";
+            put[block.At] = $"{block.Name} ({How(block.Items.Count, slots, areTabatas)}): {string.Join(", ", block.Items)}{(after is { } then && block != run[^1] ? $"\nrest {then}s" : "")}";
         }
     }
+
+    private string How(int moves, int? slots, bool areTabatas)
+    {
+        // The eight of a tabata are shared among its moves.
+        var often = work == 20 && rest == 10 && slots == Tabata && Tabata % moves == 0 && areTabatas ? Tabata / moves : slots;
+        var parts = new[] { often is > 1 ? $"{often} rounds" : null, work is { } on ? rest is { } off ? $"{on}/{off}" : $"{on}s each" : rest is { } gap ? $"{gap}s rest between exercises" : null, between is { } pause ? $"{pause}s rest between rounds" : null };
+        return string.Join(", ", parts.OfType<string>());
+    }
+
+    /// <summary>“3 blocks of 2, 30/15 x4” above its moves in three groups, an empty line between them: each group is a block.</summary>
+    private void GiveGroups(string[] lines, List<List<int>> groups, Dictionary<int, string> put)
+    {
+        foreach (var (group, place) in groups.Select((g, place) => (g, place)))
+        {
+            put[group[0]] = $"{(char)('A' + place)} - {How(group.Count, rounds ?? (isOfTabatas ? Tabata : null), isOfTabatas)}:\n{lines[group[0]]}";
+            if (after is { } then && place < groups.Count - 1)
+                put[group[^1]] = $"{lines[group[^1]]}\nrest {then}s";
+        }
+    }
+
+    /// <summary>So many groups of moves, each name on a line, an empty line between two groups; null where it is anything else.</summary>
+    private static List<List<int>>? Groups(string[] lines, int from, int many, Func<string, bool> isMove)
+    {
+        var groups = new List<List<int>>();
+        for (var at = from; at < lines.Length && (lines[at].Length == 0 || IsName(lines[at], isMove)); at++)
+        {
+            if (lines[at].Length == 0)
+                continue;
+            if (groups.Count == 0 || lines[at - 1].Length == 0)
+                groups.Add([]);
+            groups[^1].Add(at);
+        }
+
+        return groups.Count == many && groups.TrueForAll(g => g.Count is > 1 and <= MostRounds) ? groups : null;
+    }
+
+    private static bool IsName(string line, Func<string, bool> isMove) => line.Length <= CardText.LongestLine && isMove(AroundName.Replace(line, "").Trim());
 
     /// <summary>The lists that stand one below the other from a line on, counted on from 1 or A.</summary>
     private static List<Listed> Run(string[] lines, int from, Func<string, bool> isMove)
@@ -102,7 +144,8 @@ internal sealed partial class CardShared
     }
 
     /// <summary>How each of them runs; null where a line says anything else.</summary>
-    private static CardShared? Of(string line)
+    /// <param name="mayBeTabatas">Whether tabatas need no times.</param>
+    private static CardShared? Of(string line, bool mayBeTabatas = false)
     {
         if (line.Length is 0 or > CardText.LongestLine || !line.Any(char.IsAsciiDigit) || EachSoOften.IsMatch(line))
             return null;
@@ -112,10 +155,12 @@ internal sealed partial class CardShared
         left = Taken(BetweenRounds, m => (how.between = Seconds(m)) > 0);
         left = Taken(BetweenBlocks, m => (how.after = Seconds(m)) > 0);
         left = Taken(OnOff, m => (how.work, how.rest) is (null, null) && ((how.work, how.rest) = (Whole(m.Groups["w"]), Whole(m.Groups["r"]))) is ( > 4, > 0));
-        left = Taken(SoMany, _ => true);
+        left = Taken(SoMany, m => (how.many = m.Groups["many"].Value.ToLowerInvariant() switch { "two" => 2, "three" => 3, "four" => 4, "five" => 5, var n => n[0] - '0' }) > 1);
         left = Taken(Often, m => (how.rounds = m.Groups["twice"].Success ? 2 : Whole(m.Groups["n"])) is > 0 and <= MostRounds);
         left = Taken(Minutes, m => how.work is not null && how.rounds is null && (how.rounds = Whole(m.Groups["n"]) * 60 / (how.work + how.rest)) > 0);
         left = Filler.Replace(left, " ");
+        if (mayBeTabatas && how is { isOfTabatas: true, work: null })
+            (how.work, how.rest) = (20, 10);
         return left.Any(char.IsLetterOrDigit) || how.work is null ? null : how;
     }
 

@@ -40,6 +40,10 @@ internal static class CardTabatas
     private static string? Both(string text, Func<string, bool> isMove) =>
         (!isMove(text) || text.Contains('/', StringComparison.Ordinal) || text.Contains(" alternating with ", StringComparison.OrdinalIgnoreCase)) && BySigns.Split(text) is { Length: > 1 and <= 4 } parts && parts.All(p => isMove(p.Trim())) ? string.Join(", ", parts.Select(p => p.Trim())) : null;
 
+    /// <summary>“(toe taps/crunches)”: names by a stroke, one of them known at least.</summary>
+    private static string? SomeOf(string text, Func<string, bool> isMove) =>
+        text.Split('/', StringSplitOptions.TrimEntries) is { Length: > 1 and <= 4 } parts && Array.Exists(parts, p => isMove(p)) && Array.TrueForAll(parts, p => p.Length > 2 && p.Split(' ').Length <= 3) ? string.Join(", ", parts) : null;
+
     /// <summary>A line of them put otherwise; null where it says what it says alone.</summary>
     /// <param name="areMany">Whether several lines of the card are a tabata each.</param>
     public static string? Line(string line, bool areMany, Func<string, bool> isMove)
@@ -48,7 +52,7 @@ internal static class CardTabatas
             return title.Groups["title"].Value;
         if (TabataPair.Match(line) is { Success: true } two && two.Groups["m"].Captures.Count(c => isMove(c.Value.Trim())) is var known && known > 0 && known < two.Groups["m"].Captures.Count)
             return $"Tabata {two.Groups["n"].Value}\n{string.Join('\n', two.Groups["m"].Captures.Select(c => c.Value.Trim()))}";
-        if (TabataInLine.Match(line) is { Success: true } one && !one.Groups["w"].Value.Contains(',', StringComparison.Ordinal) && Both(one.Groups["w"].Value, isMove) is { } turns)
+        if (TabataInLine.Match(line) is { Success: true } one && !one.Groups["w"].Value.Contains(',', StringComparison.Ordinal) && (Both(one.Groups["w"].Value, isMove) ?? SomeOf(one.Groups["w"].Value, isMove)) is { } turns)
             return $"{one.Groups["h"].Value}: {turns}";
         return areMany && BetweenTabatas.IsMatch(line) ? BetweenTabatas.Replace(line, "between blocks") : null;
     }

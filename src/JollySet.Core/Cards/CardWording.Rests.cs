@@ -90,6 +90,15 @@ internal static partial class CardWording
     /// <summary>“60-90 sec between sets”.</summary>
     private static CardPattern RangeBetween => field ??= new(@"(?<=^|[,(;]\s*)(?<t>[0-9]{1,3}\s*(?:-|to)\s*[0-9]{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?))\s+(?:in\s+)?(?:between|btw)\b(?=\s+(?:each\s+|all\s+|the\s+)?(?:sets?|rounds?|exercises|supersets?)\b)", RegexOptions.IgnoreCase);
 
+    /// <summary>“Do 4 rounds of …”.</summary>
+    private static CardPattern DoRounds => field ??= new(@"^(?:then\s+)?(?:do|complete|perform)\s+(?=[2-9]\s*(?:rounds?|rds|sets|laps)\b)", RegexOptions.IgnoreCase);
+
+    /// <summary>“Rest 20 x3” alone on its line: the rest, and how often it goes round.</summary>
+    private static CardPattern RestThenTimes => field ??= new(@"^rest\s+(?<t>[0-9]{2,3}\s*(?:s|secs?|seconds?)?|[1-5]\s*(?:m|mins?|minutes?))\s*[,;-]?\s*(?:x\s?(?<n>[2-9])|(?<n>[2-9])\s?x)$", RegexOptions.IgnoreCase);
+
+    /// <summary>“Block 1 (3x / 60s)”, “Block 2 (x3, 60s rest)”: rounds, and the rest behind each.</summary>
+    private static CardPattern RoundsAndRest => field ??= new(@"(?<=^[a-z][a-z0-9 -]{0,24})\s*\((?:x\s?(?<n>[2-9])|(?<n>[2-9])\s?(?:x|rounds?|rds?))\s*[/,;-]?\s*(?:(?<w>rest)\s+)?(?<t>[0-9]{2,3}\s*(?:s|secs?|seconds?)|[1-5]\s*(?:m|mins?|minutes?))(?:\s+(?<w>rest|off|break))?\)$", RegexOptions.IgnoreCase);
+
     /// <summary>“2 mins for a drink in between”.</summary>
     private static CardPattern DrinkBetween => field ??= new(@"^(?<t>[0-9]{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?))\s+(?:for\s+)?(?:an?\s+)?(?:quick\s+)?(?:drinks?|water)(?:\s+break)?\s+(?:in\s+)?between(?:\s+(?:each\s+|the\s+)?(?:rounds?|laps?|circuits?))?[.!]?$", RegexOptions.IgnoreCase);
 

@@ -38,7 +38,7 @@ internal static partial class CardWording
 
     private const string CountedBehind = @"(?:\s+x\s*[0-9]{1,2}(?=,|$))?";
 
-    private const string SupersetHead = @"(?:[A-H]\s*[.):]\s*)?(?:super\s?-?set|ss)\b";
+    private const string SupersetHead = @"(?:[A-H]\s*[.):]\s*|(?:finisher|core|arms|legs|upper|lower|main)\s+)?(?:super\s?-?set|ss)\b";
 
     /// <summary>“SS: curls 3x12 + rows 3x12, 60s”: what stands behind the sets is their rest.</summary>
     private static CardPattern RestOfSuperset => field ??= new(@"(?<=^" + SupersetHead + @".*[0-9]\s*x\s*[0-9]{1,2}(?:\s+each)?)(?:\s*,\s*|\s+-\s+|\s*\(\s*)(?<t>[0-9]{2,3}\s*(?:s|secs?|seconds?)|[1-3]\s*(?:mins?|minutes?))(?:\s+rest)?\s*\)?$", RegexOptions.IgnoreCase);
@@ -57,6 +57,9 @@ internal static partial class CardWording
 
     /// <summary>“Block 2: 3 x (squats 15, curls 12), 1 min between”, “Block 2: squats 15, curls 12 x 3 rounds”: rounds of a named list.</summary>
     private static CardPattern RoundsOfNamedList => field ??= new(@"^(?<h>[a-z][a-z0-9 ]{0,24}?)\s*[:-]\s+(?:(?<n>[2-9])\s*(?:x|rounds?|rds)(?:\s+(?:each\s+)?of)?\s*[(\[](?<items>[^()\[\]]+,[^()\[\]]+)[)\]]|[(\[](?<items>[^()\[\]]+,[^()\[\]]+)[)\]]\s*x\s?(?<n>[2-9])|(?<items>[^()\[\]:]+,[^()\[\]:]+?)\s*,?\s+x\s?(?<n>[2-9])\s*rounds|(?<n>[2-9])\s*rounds\s+each\s+of\s+(?<items>[0-9][^()\[\]:]+?,[^()\[\]:]+?))(?<more>(?:,\s*|\s+)(?:with\s+|rest\s+)?[0-9]{1,3}\s*(?:s|secs?|seconds?|mins?|minutes?)\b[a-z /]*)?$", RegexOptions.IgnoreCase);
+
+    /// <summary>“Finisher SS: …”.</summary>
+    private static CardPattern SupersetBehindWord => field ??= new(@"(?<=^[a-z]{3,12}\s)s/?s(?=\s?[0-9]?\s*:\s)", RegexOptions.IgnoreCase);
 
     /// <summary>“3 rounds: squats 15, curls 12, rows 12, 60s between”: so long a rest lies between the rounds.</summary>
     private static CardPattern LongBetween => field ??= new(@"(?<=^(?=.*\b(?:[2-9]\s*(?:rounds|x|times|rds)|x\s?[2-9])\b)[^,]*,[^,]*,.*[\s,])(?<t>(?:4[5-9]|[5-9][0-9]|1[0-9][0-9])\s*(?:s|secs?|seconds?)|[1-5]\s*(?:mins?|minutes?))\s+(?:rest\s+)?(?:in\s+)?(?:between|btw|btwn|b/w)\.?$", RegexOptions.IgnoreCase);

@@ -221,8 +221,14 @@ internal static partial class CardWording
     /// <summary>“5 wu”: minutes before a part.</summary>
     private static CardPattern MinutesFirst => field ??= new(@"^(?<n>[2-9]|1\d)(?::00)?\s+(?<p>wu|w/u|cd|c/d|warm[\s-]?up|cool[\s-]?down|stretch)$", RegexOptions.IgnoreCase);
 
+    /// <summary>“Core (5)”, “Main (20)”: minutes of a part.</summary>
+    private static CardPattern PartAndFew => field ??= new(@"^(?<p>main|core|abs|finisher|cardio|strength|conditioning|floor(?:\s?work)?|mat\s?work|balance|legs|arms|upper(?:\s+body)?|lower(?:\s+body)?|full\s+body)\s*\((?<n>[3-9]|[1-4][05])\)$", RegexOptions.IgnoreCase);
+
+    /// <summary>“Stretch seated 6 mins: hamstrings, chest”: how they are done stands behind the minutes.</summary>
+    private static CardPattern StretchPlacedFor => field ??= new(@"^(?<w>stretch(?:es|ing)?|cool[\s-]?down)\s+(?<where>(?:seated|sitting|standing|lying)(?:\s+down)?|(?:on|in)\s+(?:the\s+|our\s+|your\s+)?(?:chairs?|mats?|floor))\s*[,:-]?\s*(?<t>[0-9]{1,2}\s*(?:mins?|minutes?|'))(?=\s*(?:[:,-]|$))", RegexOptions.IgnoreCase);
+
     /// <summary>“Stretch 3-4 mins”: the shorter, and both are told.</summary>
-    private static CardPattern MinutesUpTo => field ??= new(@"(?<=[a-z:)]\W{0,3})(?<!\(\s*)\b(?<a>\d{1,2})\s*-\s*(?<b>\d{1,2})\s*(?<u>mins?|minutes?|')", RegexOptions.IgnoreCase);
+    private static CardPattern MinutesUpTo => field ??= new(@"(?<=[a-z:)]\W{0,3})(?<!\(\s*)\b(?<a>\d{1,2})\s*(?:-|(?<!\b1\s*)/|\bto\b)\s*(?<b>\d{1,2})\s*(?<u>mins?\b|minutes?\b|')", RegexOptions.IgnoreCase);
 
     /// <summary>“20s/30s/40s”: a time each.</summary>
     private static CardPattern TimesByStrokes => field ??= new(@"\b\d{1,3}\s?s?(?:\s*/\s*\d{1,3}\s?s(?![a-z])){2,}", RegexOptions.IgnoreCase);

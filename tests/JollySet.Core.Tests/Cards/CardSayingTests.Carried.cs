@@ -168,7 +168,7 @@ public partial class CardSayingTests
             c => $"Quay\n\n{c}\nStretch 5\n", _ => "(superset, 3 rounds, rest 60)\nlateral raise x12\ntriceps pushdown x12\n");
 
     [Theory]
-    [InlineData("15 cal row", "row 60s | note: \"15 cal\"")]
+    [InlineData("15 cal row", "rowing machine 60s | note: \"15 cal\"")]
     [InlineData("bike 20 cals", "bike 80s | note: \"20 cals\"")]
     public void Calories_take_as_long_as_they_take(string line, string station)
     {

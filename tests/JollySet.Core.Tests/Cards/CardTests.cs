@@ -127,7 +127,7 @@ public sealed class CardTests
     [InlineData("Quay\nlegs: squats, lunges, 45/15\nQuick drink again!\narms: curls, presses, 45/15\n", "after 60 water")]
     [InlineData("Full body AMRAP\nWarm up: 10 squats, 10 arm circles\n15 min AMRAP:\n5 burpees\n10 squats\n", "# Full body AMRAP\nfocus: full body")]
     [InlineData("WOD 11/27\nStrength: Front squat 5x3, rest 2:00\n", "# WOD\nnote: \"11/27\"")]
-    [InlineData("Quay\nWarm-up: 500m row, 10 air squats\n3 rounds 40/20\nsquat\n", "row 125s")]
+    [InlineData("Quay\nWarm-up: 500m row, 10 air squats\n3 rounds 40/20\nsquat\n", "rowing machine 125s")]
     [InlineData("Quay\nAMRAP 12 min\n5 burpees\nKeep score!\n", "note: Keep score!")]
     [InlineData("So for Saturday I'm thinking a nice simple kettlebell class!\n3 rounds 40/20\nsquat\n", "# kettlebell class")]
     [InlineData("Sunrise Strength\n👥 8 | ⏳ 40 min | 🏋️ dumbbells\nsquat x10\n", "people: 8")]

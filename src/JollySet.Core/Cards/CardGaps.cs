@@ -34,7 +34,7 @@ internal static class CardGaps
         {
             var line = words.Find(w => w.Number == block.Line)!;
             // “Then down again 10-8-6-4-2”: numbers alone go on with the moves before them.
-            if (block is { Stations.Count: 0, Part: CardPart.Main } && blocks.IndexOf(block) is > 0 and var at && Named(blocks, at, line.Text) is { Part: CardPart.Main, Stations.Count: > 0 } before && (CardPhrases.SaysSame.IsMatch(line.Text) || (block.Scheme is not null && before.Scheme is not null)))
+            if (block is { Stations.Count: 0, Part: CardPart.Main } && blocks.IndexOf(block) is > 0 and var at && Named(blocks, at, line.Text) is { Part: CardPart.Main, Stations.Count: > 0 } before && (CardPhrases.SaysSame.IsMatch(line.Text) || (block.Begun is { } begun && CardPhrases.SaysSame.IsMatch(begun)) || (block.Scheme is not null && before.Scheme is not null)))
             {
                 block.Stations.AddRange(before.Stations.Select(s => s.At(block.Line)));
                 if (block.Scheme is null)

@@ -15,6 +15,8 @@ internal static class CardOverLines
         CardShared.Put(lines, put, isMove);
         CardTabatas.Put(lines, put, isMove);
         Dates(lines, put);
+        SignedOff(lines, put, isMove);
+        BlocksOnALine(lines, put, isMove);
         Counted(lines, put, isMove);
         Repeats(lines, put);
         CardTimeline.Put(lines, put);
@@ -33,6 +35,28 @@ internal static class CardOverLines
                 put[at] = DatesKey.IsMatch(lines[at]) ? $"note: {lines[at].Trim()}" : DayAndDate.Replace(lines[at], "${d}.${m}");
     }
 
+    /// <summary>“Block 1 squats and press ups, block 2 lunges and rows. 30 secs each, 4 rounds”: a line of each, and how they run.</summary>
+    private static void BlocksOnALine(string[] lines, Dictionary<int, string> put, Func<string, bool> isMove)
+    {
+        for (var at = 0; at < lines.Length; at++)
+        {
+            if (put.ContainsKey(at) || lines[at].Length > CardText.LongestLine || BlocksListed.Match(lines[at]) is not { Success: true } m)
+                continue;
+            var blocks = m.Groups["b"].Captures.Select((b, i) => (Name: b.Value, Items: MovesBetween.Split(m.Groups["w"].Captures[i].Value.Trim(' ', ',', ';', '.')))).ToList();
+            if (!blocks.TrueForAll(b => b.Items.Length > 1 && b.Items.Count(isMove) * 2 >= b.Items.Length))
+                continue;
+            var how = m.Groups["how"].Value.Trim(' ', '.');
+            put[at] = string.Join('\n', blocks.Select(b => $"{b.Name}{(how.Length > 0 ? $" ({how})" : "")}: {string.Join(", ", b.Items)}"));
+        }
+    }
+
+    /// <summary>“Then stretch at the end. Jo”: who wrote it is no part of what is done.</summary>
+    private static void SignedOff(string[] lines, Dictionary<int, string> put, Func<string, bool> isMove)
+    {
+        if (Array.FindLastIndex(lines, l => l.Any(char.IsLetterOrDigit)) is > 0 and var last && !put.ContainsKey(last) && lines[last].Length <= CardText.LongestLine && NameBehind.Match(lines[last]) is { Success: true } m && !isMove(m.Groups["n"].Value) && CardPhrases.PartOf(m.Groups["n"].Value) == CardPart.Main)
+            put[last] = $"{lines[last][..m.Index]}\nnote: {m.Value.Trim()}";
+    }
+
     /// <summary>One line put otherwise; null where it says what it says alone.</summary>
     private static string? Alone(string[] lines, int at, Func<string, bool> isMove)
     {
@@ -41,6 +65,10 @@ internal static class CardOverLines
             return $"{(again.Groups["n"].Success ? $"{again.Groups["n"].Value} rounds, " : lines[Math.Max(0, at - FewLines)..at].Any(l => SaysRounds.IsMatch(l)) ? "" : "2 rounds, ")}{again.Groups["t"].Value} between rounds";
         if (SwapsAfter.Replace(line, "${t} each") is var each && each != line)
             return each;
+        if (line.Contains(", ", StringComparison.Ordinal) && ListOfMinutes.Match(line) is { Success: true } part && CardPhrases.PartOf(part.Groups["h"].Value) == CardPart.Main && part.Groups["i"].Captures.Count(i => isMove(i.Value.Trim())) * 2 >= part.Groups["i"].Captures.Count)
+            return $"{part.Groups["h"].Value} {part.Groups["t"].Value}: {string.Join(", ", part.Groups["i"].Captures.Select(i => i.Value.Trim()))}";
+        if (SectionAlone.IsMatch(line) && IsBelow(lines, at))
+            return $"{line.Trim()}:";
         var bare = WithoutLetter(lines, at);
         return CardRungs.Line(line, isMove) ?? MostOf(bare, isMove) ?? CardTails.Line(line, IsBelow(lines, at)) ?? (bare == line ? null : bare);
     }
@@ -128,6 +156,18 @@ internal static class CardOverLines
     private const int FewestCounted = 4;
     private static readonly string[] Words = ["two", "three", "four", "five"];
     private const string Times = @"(?<n>[2-9]|once|twice|thrice|two|three|four|five)";
+
+    private static CardPattern NameBehind => field ??= new(@"(?<=\b(?:end|mins?|minutes?|stretch|down|up|rounds?|time|it|them)[.!])\s+(?<n>[A-Z][a-z]{1,9})(?:\s+x{1,3})?[.!]?$");
+
+    private static CardPattern BlocksListed => field ??= new(@"^\s*(?:(?<b>(?:block|circuit|set|part)\s+[1-9])\s*[:-]?\s+(?<w>[a-z][a-z' &,+-]*?)(?:[,;.]\s+(?:and\s+|then\s+)?(?=(?:block|circuit|set|part)\s+[1-9])|$|\.\s+(?=[0-9]))){2,}(?<how>[0-9][^:]{3,50})?$", RegexOptions.IgnoreCase);
+
+    private static CardPattern MovesBetween => field ??= new(@"\s*[,+&]\s*(?:and\s+)?|\s+and\s+", RegexOptions.IgnoreCase);
+
+    /// <summary>“Technique – goblet squat, deadlift 10 mins”: a part, its moves and how long all of it is.</summary>
+    private static CardPattern ListOfMinutes => field ??= new(@"^\s*(?<h>[a-z][a-z &]{2,24}?)\s*(?::|\s-)\s+(?<i>[a-z][a-z' -]{2,30}?)(?:,\s*(?<i>[a-z][a-z' -]{2,30}?))+,?\s+(?<t>[3-9]\s*(?:mins?|minutes?)|1[0-5]\s*(?:mins?|minutes?))\.?$", RegexOptions.IgnoreCase);
+
+    /// <summary>“Tone section” alone on its line, below a title.</summary>
+    private static CardPattern SectionAlone => field ??= new(@"^\s*[a-z][a-z ]{2,18}\s(?:section|segment)\s*$", RegexOptions.IgnoreCase);
 
     private const int TopLines = 4;
 

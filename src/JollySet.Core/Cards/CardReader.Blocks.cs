@@ -194,8 +194,11 @@ public sealed partial class CardReader
 
     /// <summary>“3 rounds, 40/20” above moves and below a block whose moves each say their own sets: how the moves below it run.</summary>
     private bool IsOfOthers(CardWords line, CardBlock above, CardScan scan) =>
-        (scan.RoundsLow ?? scan.Work) is not null && above.Stations.Count > 0 && above.Stations.TrueForAll(s => s.Amount is { } amount && (s.Sets > 1 || amount.Contains('/', StringComparison.Ordinal)))
+        (scan.RoundsLow ?? scan.Work) is not null && above.Stations.Count > 0 && (above.Stations.TrueForAll(s => s.Amount is { } amount && (s.Sets > 1 || amount.Contains('/', StringComparison.Ordinal))) || IsTimedList(above))
         && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } below && IsStation(below.Text);
+
+    /// <summary>“Core 5 min: plank, crunches”: how long all of it is has been said, and all that is done in it.</summary>
+    private static bool IsTimedList(CardBlock block) => block is { Part: CardPart.Main, Length: >= 60, Work: null, RoundsLow: null, Every: null } && block.Stations.Count > 1 && block.Stations.TrueForAll(s => s.Line == block.Line);
 
     private static CardPattern ForTime => field ??= new(@"(?<!\bnot\s)\bfor\s+time\b|\bRFT\b", RegexOptions.IgnoreCase);
 

@@ -44,7 +44,7 @@ public sealed partial class CardReader
         if (lines.Count < 3 || lines.Take(2).Any(l => refused.Contains(l.Number) || l.IsLong || l.Letter is not null || IsAnswered(l) || l.Text.Length is 0 or > CardText.LongestLine || lines.Exists(o => o != l && o.Line == l.Line)))
             return 0;
         var where = PiecesOf(lines[0]).SelectMany(p => PlaceThenDay.Match(p) is { Success: true } both ? [both.Groups["p"].Value, both.Groups["d"].Value] : new[] { p }).ToList();
-        if (where.Count is 0 or > 3 || !where.TrueForAll(p => (DayOf.IsMatch(p) && !AllFives(p)) || CardHead.IsPlace(p)) || (where is [var day] && IsOneOfDays(day)))
+        if (where.Count is 0 or > 3 || !where.TrueForAll(p => (DayOf.IsMatch(p) && !AllFives(p)) || (CardHead.IsPlace(p) && !ClassAtPlace.IsMatch(p))) || (where is [var day] && IsOneOfDays(day)))
             return 0;
         var pieces = PiecesOf(lines[1]) is [_, var many] && many.All(char.IsAsciiDigit) && lines[1].Text.EndsWith(')') ? [lines[1].Text] : PiecesOf(lines[1]);
         var isApart = lines[2].Number > lines[1].Number + 1;
@@ -55,6 +55,9 @@ public sealed partial class CardReader
         taken.UnionWith([lines[0].Number, lines[1].Number]);
         return 2;
     }
+
+    /// <summary>“Bootcamp in the park”: what a class is called, and where it is.</summary>
+    private static CardPattern ClassAtPlace => field ??= new(@"^[a-z][a-z ]{2,30}?\s(?:in|at|on)\s+(?:the\s+)?[a-z]", RegexOptions.IgnoreCase);
 
     private static CardPattern PlaceThenDay => field ??= new(@"^(?<p>[a-z' ]{3,30}?)\s+(?<d>(?:mon|tue|wed|thu|fri|sat|sun)[a-z]*\b.*)$", RegexOptions.IgnoreCase);
 
@@ -164,7 +167,7 @@ public sealed partial class CardReader
     private static CardPattern SomeName => field ??= new("^[A-Z][a-z]+$");
 
     /// <summary>No class is called so: how it runs, who speaks, a question.</summary>
-    private static CardPattern NotTitle => field ??= new(@"[?""]|:(?![0-9])|\b(?:is|are|was|will|I|I'm|we|we're|you|let's|going|here's|for)\b|^(?:stations?|rounds?|sets?|exercises|moves)$|^(?:round|block|set|station|circuit|part|section|group|team)\s+(?:[0-9]|one|two|[a-h])\b", RegexOptions.IgnoreCase);
+    private static CardPattern NotTitle => field ??= new(@"[?""]|:(?![0-9])|\b(?:is|are|was|will|I|I'm|we|we're|you|let's|going|here's|for)\b|^(?:stations?|rounds?|sets?|exercises|moves)$|^(?:please\s+)?bring\b|^(?:round|block|set|station|circuit|part|section|group|team)\s+(?:[0-9]|one|two|[a-h])\b", RegexOptions.IgnoreCase);
 
     /// <summary>“Strength Thurs 9:30”: when, behind what it is called.</summary>
     private static CardPattern DayBehind => field ??= new(@"\s(?:mon|tues?|wed(?:s|nes)?|thu(?:rs?)?|fri|sat(?:ur)?|sun)(?:day)?s?(?:\s+[0-9]{1,2}(?:[.:][0-5][0-9])?(?:\s*[ap]m)?)?$", RegexOptions.IgnoreCase);

@@ -303,7 +303,7 @@ public sealed partial class CardReader
         if (Current is { HasSettings: true, Stations.Count: > 0, Part: CardPart.Main } ended && LineAbove(line) is > 0 and var above && above > ended.Stations[^1].Line && GoesOn.IsMatch(LineAt(above).Text) && IsEmpty(LineAt(above).Text))
             return new CardBlock(line.Number, FreeName("A"), CardPart.Main);
         // “Repeat x 2” above it: what is repeated is whole.
-        if (Current is { Part: CardPart.Main, RoundsLow: > 1, Letter: null, Stations.Count: > 0 } repeated && LineAbove(line) is > 0 and var closing && closing > repeated.Stations[^1].Line && RepeatedSo.IsMatch(LineAt(closing).Text))
+        if (Current is { Part: CardPart.Main, RoundsLow: > 1, Letter: null, Stations.Count: > 0 } repeated && LineAbove(line) is > 0 and var closing && closing > repeated.Stations[^1].Line && (RepeatedSo.IsMatch(LineAt(closing).Text) || RepeatedSo.IsMatch(AsTyped(LineAt(closing)))))
             return new CardBlock(line.Number, FreeName("A"), CardPart.Main);
         if (Current is { IsOwnTime: true })
             return new CardBlock(line.Number, FreeName("A"), CardPart.Main);

@@ -28,6 +28,28 @@ public sealed partial class CardReader
         return true;
     }
 
+    /// <summary>“There's one with a bad knee, so give her bridges instead of the lunges”: the sentence is kept, its way stands beside the move, and who has to be spared is heard.</summary>
+    private bool TakesSwapForWhom(CardWords line)
+    {
+        if (blocks.Count == 0 || !line.Text.Contains("instead of", StringComparison.OrdinalIgnoreCase) || InsteadOf.Match(line.Text) is not { Success: true } m || CardHead.NeedsIn(line.Text).Needs is not [var need])
+            return false;
+        // “So give her bridges”: the last words of it are the move.
+        var said = m.Groups["b"].Value.Split([' ', ':', ','], StringSplitOptions.RemoveEmptyEntries).TakeLast(MostOfName).ToList();
+        while (said.Count > 0 && Understood(string.Join(' ', said)) is null)
+            said.RemoveAt(0);
+        if (said.Count == 0 || SwapOf($"{string.Join(' ', said)} instead of {m.Groups["a"].Value}") is not { } swap || swap.Station.Options.Count >= MostWays)
+            return false;
+        head.AddNeed(need);
+        AddOption(swap.Station, $"for {need}", swap.Way);
+        Note(line);
+        besides[line.Number] = $"{swap.Station.Name}: for {need}: {swap.Way}";
+        return true;
+    }
+
+    private const int MostOfName = 4;
+
+    private static CardPattern InsteadOf => field ??= new(@"^(?<b>[^;]{3,110}?)\s+instead\s+of\s+(?:the\s+)?(?<a>[a-z][a-z' -]{2,30}?)(?:\s+(?:for|if)\s+[a-z][a-z' -]{2,50})?\.?$", RegexOptions.IgnoreCase);
+
     /// <summary>The station that a piece speaks of, and its way; null where that cannot be told.</summary>
     private (CardStation Station, string Kind, string Way)? SwapOf(string piece)
     {

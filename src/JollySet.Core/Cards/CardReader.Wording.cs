@@ -13,7 +13,7 @@ public sealed partial class CardReader
     // In this order: what a later one looks for may be what an earlier one has put.
     private static readonly Func<CardReader, string, string>[] Rewordings =
     [
-        (_, t) => Plainer(t), (_, t) => WeDo.Replace(PlanIs.Replace(t, ""), ""), (r, t) => r.AsEither(t), (r, t) => r.AsSetsThatBuild(t), (r, t) => r.AsSetsOfEach(t), (r, t) => r.AsMinded(t), (r, t) => r.AsShared(t), (r, t) => r.AsListOfAll(t), (r, t) => r.AsDistance(t), (r, t) => r.OfMachine(t), (r, t) => r.AsStrokesTimes(t), (r, t) => r.AsTogether(t), (r, t) => r.AsBoth(t), (r, t) => r.AsLevels(t), (r, t) => r.AsFor(t), (r, t) => r.AsSetsAndRest(t), (r, t) => r.WithoutRemarkBehind(t), (r, t) => r.AsPieces(t), (r, t) => r.AsNamed(t), (r, t) => r.AsRoundsOf(t), (r, t) => r.AsRow(t), (r, t) => r.AsDictated(t), (r, t) => r.AsListed(t), (r, t) => r.AsCounted(t), (_, t) => AsShortRounds(t), (r, t) => r.AsPair(t),
+        (_, t) => Plainer(t), (_, t) => WeDo.Replace(PlanIs.Replace(t, ""), ""), (r, t) => r.AsEither(t), (r, t) => r.AsSetsThatBuild(t), (r, t) => r.AsSetsOfEach(t), (r, t) => r.AsMinded(t), (r, t) => r.AsShared(t), (r, t) => r.AsListOfAll(t), (r, t) => r.AsDistance(t), (r, t) => r.OfMachine(t), (r, t) => r.AsSameAgain(t), (r, t) => r.AsStrokesTimes(t), (r, t) => r.AsTogether(t), (r, t) => r.AsBoth(t), (r, t) => r.AsLevels(t), (r, t) => r.AsFor(t), (r, t) => r.AsSetsAndRest(t), (r, t) => r.WithoutRemarkBehind(t), (r, t) => r.AsPieces(t), (r, t) => r.AsNamed(t), (r, t) => r.AsRoundsOf(t), (r, t) => r.AsRow(t), (r, t) => r.AsDictated(t), (r, t) => r.AsListed(t), (r, t) => r.AsCounted(t), (_, t) => AsShortRounds(t), (r, t) => r.AsPair(t),
         (r, t) => r.AsFirstList(t), (r, t) => r.AsBareMinutes(t), (r, t) => r.AsHoldLadder(t), (r, t) => r.AsFirstAndLast(t), (r, t) => r.AsWith(t), (r, t) => r.AsNext(t), (r, t) => r.AsRemarked(t), (r, t) => r.AsHead(t), (r, t) => r.AsPlan(t), (r, t) => r.AsStretches(t), (r, t) => r.WithoutRepeat(t), (_, t) => AsEach(t), (r, t) => r.AsTabata(t), (r, t) => r.AsPart(t), (r, t) => r.AsOneMove(t), (r, t) => r.AsSets(t), (r, t) => r.AsSlots(t),
         (r, t) => r.AsHow(t), (r, t) => r.AsHeadedRounds(t), (_, t) => AsRounds(t), (_, t) => AsMost(t), (_, t) => AsInterval(t), (_, t) => AsRungs(t), (r, t) => r.AsLadderOf(t), (r, t) => r.AsTurns(t), (r, t) => r.AsCompleted(t), (r, t) => r.AsPartWith(t), (r, t) => r.AsSaidList(t), (r, t) => r.AsSaidSets(t), (r, t) => r.AsSaid(t), (r, t) => r.AsSaidPart(t), (r, t) => r.AsSaidHow(t),
     ];
@@ -431,6 +431,12 @@ public sealed partial class CardReader
     /// <summary>“Farmer's carry, 4 lengths”: how far stands in words beside the move.</summary>
     private string AsDistance(string text) =>
         text.Contains(" length", StringComparison.OrdinalIgnoreCase) && LengthsBehind.Match(text) is { Success: true } m && text[..m.Index] is var before && IsMove(before[(Math.Max(before.LastIndexOf(": ", StringComparison.Ordinal), before.LastIndexOf("- ", StringComparison.Ordinal)) + 1)..].Trim()) ? $"{before} ({m.Groups["n"].Value})" : text;
+
+    /// <summary>“Same again but 30/10” below a block: a block of its own with the same moves.</summary>
+    private string AsSameAgain(string text) =>
+        Current is { Part: CardPart.Main, Stations.Count: > 0 } && text.Any(char.IsAsciiDigit) && SameButHow.Match(text) is { Success: true } m ? $"{FreeName("B")}: {m.Groups["how"].Value}, same again" : text;
+
+    private static CardPattern SameButHow => field ??= new(@"^(?:(?:then|and|now)\s+)*(?:(?:the\s+)?same(?:\s+(?:again|moves|exercises|list|circuit|thing))?|(?:repeat|do)(?:\s+(?:it|that|all|them|everything|the\s+(?:lot|list|circuit)))*(?:\s+again)?)\s*[,:-]?\s*(?:but\s+)?(?:(?:at|with|for|as|on|this\s+time)\s+)*(?<how>[1-6][05]\s*(?:s|secs?|seconds?)?\s*(?:on|work)?\s*[/,:]\s*[0-6][05]\s*(?:s|secs?|seconds?)?\s*(?:off|rest)?(?:\s*x\s*[2-9])?)[.!]?$", RegexOptions.IgnoreCase);
 
     /// <summary>“500m row”, “15 cal row”: what has a machine of its name, so far or so many calories of it, is done on the machine; asked.</summary>
     private string OfMachine(string text) =>

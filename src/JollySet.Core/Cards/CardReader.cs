@@ -452,7 +452,7 @@ public sealed partial class CardReader
         // “Strength class for beginners, 40 mins” below a title.
         if (blocks.Count == 0 && NamesClass.IsMatch(line.Text) && ClassLong.IsMatch(line.Text) && TakesHead(line, mayTitle: false))
             return;
-        if (blocks.Count == 0 && !HeadKey.IsMatch(line.Text) && !BeginsBlock(line.Text) && !IsStation(line.Text) && TakesHead(line, mayTitle: false))
+        if (blocks.Count == 0 && !HeadKey.IsMatch(line.Text) && !BeginsBlock(line.Text) && !IsStation(line.Text) && !NamesMoves(line.Text) && TakesHead(line, mayTitle: false))
             return;
         // “Everyone has light dumbbells & a mat”.
         if (HasKit.Match(line.Text) is { Success: true } has && KitSigns.Split(has.Groups["k"].Value).All(k => BriefWords.Kit(KitCounted.Replace(k, "")) is not null))
@@ -497,6 +497,8 @@ public sealed partial class CardReader
             return;
         }
 
+        if (TakesSwapForWhom(line))
+            return;
         // Whoever has to be spared is heard wherever it is written.
         if ((!IsStation(line.Text) || PartOf(line.Text) != CardPart.Main) && CardHead.NeedsIn(line.Text).Needs is { IsEmpty: false } needs)
         {
@@ -673,6 +675,9 @@ public sealed partial class CardReader
 
     /// <summary>Whether words are certainly a move, with or without how much of it.</summary>
     private bool IsStation(string text) => Scan(text) is { SaysBlock: false } scan && Understood(WithoutBrackets(scan.Left)) is not null;
+
+    /// <summary>“Technique 10 mins: goblet squat, deadlift”: whatever it is called, moves are done in it.</summary>
+    private bool NamesMoves(string text) => Listed(text).Items is { } items && Commas.Split(items) is { Length: > 1 } named && named.Count(i => Understood(WithoutBrackets(Scan(i).Left)) is not null) is > 1 and var known && known * 2 >= named.Length;
 
     /// <summary>“Toe touches x20”, “1 mile run”: a count or a way to go, and what may be a move; no title.</summary>
     private bool IsDosedMove(string text) => DosedAlone.IsMatch(text) && Scan(text) is { SaysBlock: false } scan && (scan.RepsLow ?? scan.Sets) is not null | scan.Remark is not null && KnownAs(scan.Left) == Sureness.Likely;

@@ -54,6 +54,8 @@ internal static class CardTabatas
             return $"Tabata {two.Groups["n"].Value}\n{string.Join('\n', two.Groups["m"].Captures.Select(c => c.Value.Trim()))}";
         if (TabataInLine.Match(line) is { Success: true } one && !one.Groups["w"].Value.Contains(',', StringComparison.Ordinal) && (Both(one.Groups["w"].Value, isMove) ?? SomeOf(one.Groups["w"].Value, isMove)) is { } turns)
             return $"{one.Groups["h"].Value}: {turns}";
+        if (TabataThenList.Match(line) is { Success: true } bare && Both(bare.Groups["w"].Value, isMove) is { } list)
+            return $"Tabata: {list}";
         return areMany && BetweenTabatas.IsMatch(line) ? BetweenTabatas.Replace(line, "between blocks") : null;
     }
 
@@ -75,6 +77,9 @@ internal static class CardTabatas
 
     /// <summary>“Tabata: squats / rows”, “abs tabata (toe taps/crunches)”.</summary>
     private static CardPattern TabataInLine => field ??= new(@"^(?<h>(?:[a-z][a-z0-9 ]{0,20}(?:\s-|:)\s+|[a-h][.):]\s*)?(?:[a-z]{3,9}\s+)?tabata)(?:\s*:\s+(?<w>[a-z][a-z' /&+-]{4,60})|\s*\((?<w>[a-z][a-z' /&+-]{4,60})\)[.!]?)$", RegexOptions.IgnoreCase);
+
+    /// <summary>“Tabata plank / hollow hold”, “C - tabata squats, press-ups”.</summary>
+    private static CardPattern TabataThenList => field ??= new(@"^\s*(?<l>[a-h]\s?(?:[.):]|\s-)\s*)?tabata\s+(?<w>[a-z][a-z' /&+,-]{4,60})[.!]?$", RegexOptions.IgnoreCase);
 
     /// <summary>What parts the moves of one tabata.</summary>
     private static CardPattern BySigns => field ??= new(@"\s*[/&+,]\s*|\s+and\s+|\s+alternating\s+with\s+", RegexOptions.IgnoreCase);

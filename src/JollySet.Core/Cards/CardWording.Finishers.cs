@@ -17,6 +17,9 @@ internal static partial class CardWording
     /// <summary>“5 min EMOM 10 burpees”.</summary>
     private static CardPattern EmomOfOne => field ??= new(@"(?<t>[0-9]{1,2})\s*min(?:ute)?s?\s+e1?mom\s*(?:of\s+|-\s*)?(?<n>[0-9]{1,2})\s+(?<m>[a-z][a-z' -]{2,40})$", RegexOptions.IgnoreCase);
 
+    /// <summary>“Finish: suitcase carry 2 x 30s”, “finish - 50 burpees”: the last block.</summary>
+    private static CardPattern FinishIs => field ??= new(@"^(?:to\s+)?finish\s*(?::|\s-)\s+(?=[1-9][0-9]{0,2}\s+(?!x\b|mins?\b|minutes?\b|secs?\b|seconds?\b|s\b|rounds?\b|sets?\b)[a-z]|[a-z][a-z' -]+?\s[2-6]\s*x\s*[0-9])", RegexOptions.IgnoreCase);
+
     /// <summary>A line, and what the class finishes with as a finisher.</summary>
-    public static string AsFinisher(string line) => FinishWith.Replace(line, "Finisher - ") is var put && TabataOfOne.Match(put) is { Success: true } one ? $"Tabata: {one.Groups["m"].Value}" : put;
+    public static string AsFinisher(string line) => FinishIs.Replace(FinishWith.Replace(line, "Finisher - "), "Finisher: ") is var put && TabataOfOne.Match(put) is { Success: true } one ? $"Tabata: {one.Groups["m"].Value}" : put;
 }

@@ -115,6 +115,12 @@ internal static partial class CardWording
         return (Of("c") * 60) + Of("e") - (Of("a") * 60) - Of("b") is >= ShortestSpell and <= LongestSpell && CardPhrases.PartOf(m.Groups["t"].Value) == CardPart.Main ? $"{m.Groups["t"].Value.TrimEnd()}, {m.Groups["w"].Value.Replace(" ", "", StringComparison.Ordinal)}{m.Groups["more"].Value}" : m.Value;
     }
 
+    /// <summary>“10 ladies + 2 gents”: twelve people.</summary>
+    private static CardPattern TwoKindsOfPeople => field ??= new(@"(?<=^|[,;]\s+)(?<a>[1-9][0-9]?)\s+(?:ladies|women|girls|adults|mums|regulars)\s*(?:\+|&|,|\band\b)\s*(?<b>[1-9][0-9]?)\s+(?:gents|gentlemen|men|boys|blokes|guys|children|kids|dads|newbies|beginners|new(?:\s+(?:ones|people))?)\b", RegexOptions.IgnoreCase);
+
+    /// <summary>“Step section - 20 min (basic, V step, knee ups)”: a part, how long it is, and what is done in it.</summary>
+    private static CardPattern SectionOfList => field ??= new(@"^(?<h>[a-z][a-z ]{2,20}\s(?:section|part|bit|block))\s*(?:-|:|,)?\s*(?<t>[0-9]{1,2}\s*(?:mins?|minutes?|'))\s*\((?<l>[a-z][^()0-9:]*,[^()0-9:]*)\)$", RegexOptions.IgnoreCase);
+
     /// <summary>“About 14 people”.</summary>
     private static CardPattern AboutSoMany => field ??= new(@"^(?:about|around|approx\.?|roughly|up\s+to|expect(?:ing)?)\s+(?=[0-9]{1,3}\s+(?:people|ppl|participants|ladies|women|men|mums|members|clients)\b)", RegexOptions.IgnoreCase);
 

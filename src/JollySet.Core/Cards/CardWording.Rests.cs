@@ -93,6 +93,9 @@ internal static partial class CardWording
     /// <summary>“Do 4 rounds of …”.</summary>
     private static CardPattern DoRounds => field ??= new(@"^(?:then\s+)?(?:do|complete|perform)\s+(?=[2-9]\s*(?:rounds?|rds|sets|laps)\b)", RegexOptions.IgnoreCase);
 
+    /// <summary>“90s rest, stay controlled” alone on its line: a rest, and words beside it.</summary>
+    private static CardPattern RestThenRemark => field ??= new(@"^(?<t>[0-9]{2,3}\s*(?:s|secs?|seconds?)|[1-5]\s*(?:mins?|minutes?))\s+(?:rest|recovery|break),\s+(?<r>(?:stay|keep|take|don't|breathe|shake|slow|heavy|build|add|no|focus|use|if|as)\b[a-z ',-]{2,50})[.!]?$", RegexOptions.IgnoreCase);
+
     /// <summary>“Rest 20 x3” alone on its line: the rest, and how often it goes round.</summary>
     private static CardPattern RestThenTimes => field ??= new(@"^rest\s+(?<t>[0-9]{2,3}\s*(?:s|secs?|seconds?)?|[1-5]\s*(?:m|mins?|minutes?))\s*[,;-]?\s*(?:x\s?(?<n>[2-9])|(?<n>[2-9])\s?x)$", RegexOptions.IgnoreCase);
 

@@ -67,6 +67,8 @@ internal static class CardOverLines
             return each;
         if (line.Contains(", ", StringComparison.Ordinal) && ListOfMinutes.Match(line) is { Success: true } part && CardPhrases.PartOf(part.Groups["h"].Value) == CardPart.Main && part.Groups["i"].Captures.Count(i => isMove(i.Value.Trim())) * 2 >= part.Groups["i"].Captures.Count)
             return $"{part.Groups["h"].Value} {part.Groups["t"].Value}: {string.Join(", ", part.Groups["i"].Captures.Select(i => i.Value.Trim()))}";
+        if (MoveFinish.Match(line) is { Success: true } ends && isMove(ends.Groups["name"].Value))
+            return $"{ends.Groups["h"].Value} {ends.Groups["n"].Value} rounds: {ends.Groups["name"].Value} {ends.Groups["t"].Value}{(ends.Groups["more"].Success ? $" ({ends.Groups["more"].Value})" : "")}";
         if (SectionAlone.IsMatch(line) && IsBelow(lines, at))
             return $"{line.Trim()}:";
         var bare = WithoutLetter(lines, at);
@@ -168,6 +170,9 @@ internal static class CardOverLines
 
     /// <summary>“Tone section” alone on its line, below a title.</summary>
     private static CardPattern SectionAlone => field ??= new(@"^\s*[a-z][a-z ]{2,18}\s(?:section|segment)\s*$", RegexOptions.IgnoreCase);
+
+    /// <summary>“Sprint finish: 6 x 20 sec, walk back”: the move stands in the head.</summary>
+    private static CardPattern MoveFinish => field ??= new(@"^\s*(?<h>(?<name>[a-z]{3,10}(?:\s[a-z]{3,8})??)s?\s+(?:finish(?:er)?|challenge|finale|intervals|repeats|test|blast))\s*[:,-]\s*(?<n>[0-9]{1,2})\s*x\s*(?<t>[0-9]{1,3}\s*(?:s|secs?|seconds?))(?:\s*[,(-]\s*(?<more>[a-z][a-z ]{2,40})\)?)?\s*$", RegexOptions.IgnoreCase);
 
     private const int TopLines = 4;
 

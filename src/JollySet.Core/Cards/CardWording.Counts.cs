@@ -98,9 +98,6 @@ internal static partial class CardWording
     /// <summary>“Go round twice, a minute's rest between”: between rounds.</summary>
     private static CardPattern GoRound => field ??= new(@"^(?:go|do\s+(?:it|this|them))\s+(?:it\s+)?(?:all\s+)?(?:round|through|around)\s+(?<n>twice|three\s+times|four\s+times|[2-5]\s*(?:x|times))\s*[,;]?\s+(?:with\s+)?(?:an?\s+)?(?<more>[^,;.]*\bbetween)\.?$", RegexOptions.IgnoreCase);
 
-    /// <summary>“Sprint finish: 6 x 20 sec, walk back”: the move stands in the head.</summary>
-    private static CardPattern MoveFinish => field ??= new(@"^(?<h>(?<name>sprint|burpee|plank|squat|swing|skipping|wall\s+sit)s?\s+(?:finish(?:er)?|challenge|finale|intervals|repeats|test|blast))\s*[:,-]\s*(?<n>\d{1,2})\s*x\s*(?<t>\d{1,3}\s*(?:s|secs?|seconds?))(?:\s*[,(-]\s*(?<more>[a-z][a-z ]{2,40})\)?)?$", RegexOptions.IgnoreCase);
-
     /// <summary>“D plank 3x40”: a block of that letter.</summary>
     private static CardPattern LetterThenSets => field ??= new(@"^(?<l>[A-H])\s+(?=(?<!A\s)[a-z][a-zA-Z' -]+\s[2-9]\s*x\s*\d|[2-9]\s*x\s*\d{1,3}\s+[a-zA-Z])");
 

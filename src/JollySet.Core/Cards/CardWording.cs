@@ -265,7 +265,6 @@ internal static partial class CardWording
         new(CanYouBring, "bring "),
         new(TimesOfEachPair, ""),
         new(GoRound, "${n}, ${more} rounds"),
-        new(MoveFinish, m => $"{m.Groups["h"].Value} {m.Groups["n"].Value} rounds: {m.Groups["name"].Value} {m.Groups["t"].Value}{(m.Groups["more"].Success ? $" ({m.Groups["more"].Value})" : "")}"),
         new(OfEachPair, m => m.Groups["s"].Success ? "rounds" : ""),
         new(PartSlip, m => m.Groups["up"].Success ? "warm up" : "cool down"),
         new(NumberOf, "${n} ${what}"),

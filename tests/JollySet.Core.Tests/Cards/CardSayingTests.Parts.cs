@@ -106,4 +106,10 @@ public partial class CardSayingTests
 
     [Fact]
     public void Who_wrote_it_is_no_part_of_a_block() => Assert.Contains("== stretch (own 300s)\nnote: Jo\n", SheetOf($"Quay\n\n{Three}Then stretch for 5 mins at the end. Jo\n"), StringComparison.Ordinal);
+
+    [Theory]
+    [InlineData("Sprint finish: 6 x 20 sec, walk back", "6 rounds)\nSprint 20s")]
+    [InlineData("Goblet squat blast: 4 x 30s", "4 rounds)\nGoblet squat 30s")]
+    [InlineData("Thursday challenge: 4 x 30s", "Thursday challenge 30s")]
+    public void A_move_may_stand_in_the_head(string line, string block) => Assert.Contains(block, SheetOf($"Quay\n\n{Three}{line}\n"), StringComparison.Ordinal);
 }

@@ -1,3 +1,5 @@
+using System.Globalization;
+using System.Text;
 using System.Text.RegularExpressions;
 using CsCheck;
 using JollySet.Core.Cards;
@@ -74,10 +76,23 @@ public partial class CardLawTests
         },
         iter: 1000);
 
-    /// <summary>Its letters and digits without the word for a note; a digit of another writing, in a ring or raised, is the same digit.</summary>
+    /// <summary>Its letters and digits without the word for a note, in the signs of one keyboard: a digit of another writing, in a ring or raised, is the same digit; a sign of times is an x, a half .5.</summary>
     private static string Signs(string text) =>
-        string.Concat(text.SelectMany(c => c is >= '\u2776' and <= '\u2793' ? ((c - '\u2776') % 10 + 1).ToString(System.Globalization.CultureInfo.InvariantCulture) : c is >= '\u2460' and <= '\u2473' ? (c - '\u245F').ToString(System.Globalization.CultureInfo.InvariantCulture) : char.IsSurrogate(c) || c is '\uFFFE' or '\uFFFF' ? "" : c.ToString().Normalize(System.Text.NormalizationForm.FormKC))
-            .Select(c => char.IsDigit(c) ? char.GetNumericValue(c).ToString(System.Globalization.CultureInfo.InvariantCulture) : char.IsAsciiLetter(c) ? c.ToString() : "")).Replace("note", "", StringComparison.OrdinalIgnoreCase);
+        string.Concat(text.SelectMany(Keyed).Select(Sign)).Replace("note", "", StringComparison.OrdinalIgnoreCase);
+
+    private static string Keyed(char c) => c switch
+    {
+        >= '\u2776' and <= '\u2793' => Written((c - '\u2776') % 10 + 1),
+        >= '\u2460' and <= '\u2473' => Written(c - '\u245F'),
+        '\u00D7' or '\u2715' or '\u2716' => "x",
+        '\u00BD' => ".5",
+        '\uFFFE' or '\uFFFF' => "",
+        _ => char.IsSurrogate(c) ? "" : c.ToString().Normalize(NormalizationForm.FormKC),
+    };
+
+    private static string Sign(char c) => char.IsDigit(c) ? Written(char.GetNumericValue(c)) : char.IsAsciiLetter(c) ? c.ToString() : "";
+
+    private static string Written(double number) => number.ToString(CultureInfo.InvariantCulture);
 
     /// <summary>A choice rewrites the card, and the card so rewritten is read too; the same question is not asked again by its first answer's name.</summary>
     [Theory]

@@ -7,7 +7,7 @@ internal sealed partial class CardHead
 {
     private static CardPattern Key => field ??= new(@"^(?<k>[a-zà-ÿ][a-zà-ÿ ]{1,18}?)\s*(?:[:=]|\s-\s)\s*(?=\S|$)", RegexOptions.IgnoreCase);
 
-    private static CardPattern AtPlace => field ??= new(@"(?:\s|^)@\s*(?!rpe|tempo\b|max|bw\b|bodyweight|body\s?weight)(?<p>(?:the\s+)?[a-z][^,|;*]*?)(?=\s*(?:,|\||;|\*|\(|\.\s| - |$))", RegexOptions.IgnoreCase);
+    private static CardPattern AtPlace => field ??= new(@"(?:\s|^)@\s*(?!rpe|tempo\b|max|bw\b|bodyweight|body\s?weight)(?<p>(?:the\s+)?[a-z][^,|;*]*?)(?=\s*(?:,|\||;|\*|\(|\.\s| - |\s(?:[01]?[0-9]|2[0-3])[:.][0-5][0-9]\b|$))", RegexOptions.IgnoreCase);
 
     private static CardPattern MinutesLong => field ??= new(@"(?<!\bx\s*)\b(?<n>\d{1,3})\s*-?\s*(?:minutes?|mins?\b\.?|minuten|mn\b|'|(?<=(?<!\d)[1-9]\d)m\b)(?!\s+(?:of\b|(?:warm|stretch|mobil|cool|rest|plank|water|drink|break|between)\w*))(?:\s+(?:class|total|session|long))?", RegexOptions.IgnoreCase);
 
@@ -16,7 +16,7 @@ internal sealed partial class CardHead
 
     private static CardPattern PeopleMany => field ??= new(@"(?:\b(?:for|up to|about|max\.?|group of|approx\.?|expecting)\s+)*(?<![0-9][.:])\b(?:\d{1,3}\s*(?:-|to)\s*)?(?<n>\d{1,4})\s*(?!(?:people|ppl|persons?)\s+(?:(?:on|at|per|to)\s+(?:each|every|an?|stations?)|each|a\s+station)\b)(?:people|ppl|pers(?:ons?|onnes|onen|onas|one)?\b\.?|participants|pax|booked|signed up|folks|heads|ladies|women|men|members|clients|adults|mums|dads|kids|runners|athletes|lads|girls|guys|regulars|beginners|newbies|newcomers|lifters|attendees|bodies|teens|teenagers|seniors|folk|pensioners|coming|expected|pupils|students|children|players|learners|spots|places|spaces|deelnemers|Teilnehmer|turning\s+up)\b(?:\s+max(?:imum)?\b)?(?:\s+(?:booked(?:\s+in)?|signed\s+up|coming))?|\b(?:there(?:'ll|\s+will|\s+should|\s+might)\s+be|there\s+are|I've\s+got|we're|there's|it's)\s+(?:about\s+|around\s+)?(?<n>\d{1,3})\s+of\s+(?:them|you|us)\b|(?<=^|[,;]\s*|\s-\s+)(?<n>[0-9]{1,3})\s+(?:tonight|attending|on\s+the\s+list|x\s+people)(?=\s*(?:$|[,.;]))|\b(?:group|class|crowd|bunch|gang)\s+of\s+(?:about\s+|around\s+|roughly\s+|up\s+to\s+)?(?<n>\d{1,4})\b|(?<n>\d{1,3})-?ish\s+(?:people|ppl|in\s+(?:the|my|this)\s+(?:class|group|room)|of\s+(?:them|us))|(?:about|around|roughly|approx\.?)\s+(?<n>\d{1,3})\s+in\s+(?:the|my|this)\s+(?:class|group|room|session)|\b(?:usually|normally|generally|often)\s+(?:get|have|expect|see)\s+(?:about\s+|around\s+)?(?<n>\d{1,3})(?=\s*(?:$|[,.;]|or\s+so|ish|people))|\b(?:max(?:imum)?|cap(?:ped\s+at|acity)?|limit(?:ed\s+to)?|up\s+to)\s*:?\s*(?<n>\d{1,3})(?=\s*(?:$|[,.;)]))|(?<=^|[,;]\s*)(?<n>\d{1,3})\s+max(?:imum)?(?=\s*(?:$|[,.;)]))|(?<=^|\s)~\s?(?<n>\d{1,3})(?=\s*(?:$|[,;(]))|(?<=[a-z]\s)\((?<n>[4-9]|[1-5]\d)\)$|^(?:approx\.?|about|around|roughly|circa)\s+(?<n>[4-9]|[12]\d)$|\b(?:just\s+)?(?:the\s+|us\s+)(?<n>[2-9])(?:\s+of\s+us)?(?=\s*(?:$|[,;]|\.(?!\d)|and\b))|\bexpect(?:ing)?\s+(?:about\s+|around\s+)?(?<n>\d{1,3})(?=\s*(?:$|[,.;)]))|^(?:[-/]\s*)?for\s+(?<n>[4-9]|[12]\d)$|\b(?:usually|about|around|normally|roughly)\s+(?:about\s+|around\s+)?(?<n>\d{1,3})\s+of\s+(?:them|you|us)\b|\b(?:usually|normally)\s+(?:about\s+|around\s+)?(?<n>\d{1,3})(?=\s*(?:,|$))", RegexOptions.IgnoreCase);
 
-    private static CardPattern Between => field ??= new(@"\s+-\s+|\s*[,;|]\s*|\s*//\s*|\s+/\s+|\s+\*\s+|(?<!\b(?:max|ca|approx|St|No|Nr))\.\s+(?=[A-Z\d])|(?<!\b(?:goal|aim|focus|level|kit|equipment|people|place|venue|where|needs|time))(?<=[a-z]{3}):\s+", RegexOptions.IgnoreCase);
+    private static CardPattern Between => field ??= new(@"\s+-\s+|\s*[,;|]\s*|\s*//\s*|\s+/\s+|\s+\*\s+|(?<!\b(?:max|ca|approx|St|No|Nr))\.\s+(?=[A-Z\d])|(?<!\b(?:goals?|aims?|objectives?|of\s+(?:the\s+)?(?:class|session)|focus|level|kit|equipment|people|place|venue|where|needs|time))(?<=[a-z]{3}):\s+", RegexOptions.IgnoreCase);
 
     private static CardPattern Parts => field ??= new(@"\s*[,;+&/]\s*|\s+(?:and|und|et)\s+|\s+-\s+", RegexOptions.IgnoreCase);
 
@@ -74,7 +74,7 @@ internal sealed partial class CardHead
     /// <summary>“Light + medium dumbbells”.</summary>
     private static CardPattern TwoSizes => field ??= new(@"\b(?<a>light|medium|moderate|heavy)\s*(?:\+|&|/|and|-)\s*(?<b>light|medium|moderate|heavy)\s+(?<thing>[a-z]+)|\b(?<thing>[a-z]+)\s*\((?<a>light|medium|moderate|heavy)\s*(?:\+|&|/|and|-|,)\s*(?<b>light|medium|moderate|heavy)\)|\b(?<a>light(?:er)?)\s+(?<thing>dbs?|dumb\s?bells?|weights)\s*(?:\+|&|/|and|,)\s*(?:1\s+)?(?:an?other\s+)?(?:(?:sets?|pairs?)\s+(?:of\s+)?)?(?<b>heavier|heavy)(?=\s*(?:$|[,;.]))", RegexOptions.IgnoreCase);
 
-    private static CardPattern GoalSaid => field ??= new(@"^(?:goal|aim)\s+(?<g>.+)$", RegexOptions.IgnoreCase);
+    private static CardPattern GoalSaid => field ??= new(@"^(?:goal|aim|objective)\s*[:-]?\s+(?<g>.+)$", RegexOptions.IgnoreCase);
 
     private static CardPattern FocusWord => field ??= new(@"^(?:focus(?:\s+on)?|target)\s+|\s+(?:focus|day)$", RegexOptions.IgnoreCase);
 

@@ -184,7 +184,7 @@ internal sealed partial class CardHead
         "people" or "class size" or "numbers" or "participants" or "group" or "client" or "clients" => "people",
         "place" or "venue" or "where" or "location" => "place",
         "focus" or "target" or "body part" or "muscles" => "focus",
-        "goal" or "aim" => "goal",
+        "goal" or "goals" or "aim" or "aims" or "objective" or "objectives" or "class goal" or "class aim" or "session goal" or "session aim" or "aim of class" or "aim of the class" or "aim of session" => "goal",
         "level" or "audience" or "who" or "for" => "audience",
         "needs" or "injuries" or "care" or "watch out" or "mind" => "needs",
         "title" or "subject" or "class" or "class name" or "class plan" or "class title" or "session plan" or "session" or "lesson plan" => "title",

@@ -41,6 +41,7 @@ internal static class CardKept
         Of(block.Stations.SelectMany(s => s.Notes.Append(s.Sheet())).Concat(block.Notes).Append(block.Head()))
             .Concat(block.Every is { } every ? [every] : [])
             .Concat(block.Total is { } total && (block.IsAmrap ? block.Length is null : block.Every is { } slot && block.Stations.Count > 0 && total % (slot * block.Stations.Count) == 0 && (block.RoundsLow is null || total == slot * block.Stations.Count * block.RoundsLow)) ? [total] : [])
+            .Concat(block.Stations.Where(s => s.Sides == "reverse halfway").SelectMany(s => Of([s.Amount ?? ""])).Select(n => n / 2))
             .Append(block.Stations.Count)
             .Append(block.Slots ?? 0)
             .Concat(block.Length is >= Minute and var length ? [length] : [])

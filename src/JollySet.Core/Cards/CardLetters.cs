@@ -19,6 +19,11 @@ internal static class CardLetters
         foreach (var l in lettered)
         {
             var (rest, isHow) = (Held(l), How.IsMatch(Held(l)));
+            // “D/ stretch”, “B/ superset: …”: a sign that nothing else reads.
+            if (!Bare(l.M) && ((!rest.Any(char.IsAsciiDigit) && CardPhrases.PartOf(rest) != CardPart.Main) || NamedList.IsMatch(rest)))
+                put[l.At] = rest;
+            else if (IsOdd.IsMatch(l.M.Value) && !rest.Any(char.IsAsciiDigit))
+                put[l.At] = $"{l.M.Groups["l"].Value}. {rest}";
             if (!rest.Any(char.IsAsciiDigit) || (IsPlain.IsMatch(l.M.Value) && !(areBlocks && (isHow || Dosed.IsMatch(rest)))))
                 continue;
             if (Bare(l.M) ? isHow ? RoundsFirst.IsMatch(rest) : CountFirst.IsMatch(rest) || (!areJoined && (Dosed.IsMatch(rest) || ListThenHow.IsMatch(rest))) : isHow || !Named.IsMatch(rest))
@@ -38,6 +43,11 @@ internal static class CardLetters
 
     /// <summary>“A. ”, “B) ” and “C: ” are read as they are.</summary>
     private static CardPattern IsPlain => field ??= new(@"^\s*[A-H][.):]\s+$");
+
+    /// <summary>“Superset: squats 3x10 + rows 3x10”.</summary>
+    private static CardPattern NamedList => field ??= new(@"^super\s?-?set\s*:", RegexOptions.IgnoreCase);
+
+    private static CardPattern IsOdd => field ??= new(@"^\s*[A-H]\s*[/\]=]\s*$");
 
     /// <summary>“Squats 3 x 10”, “3 sets of 10 squats”: a move and its sets.</summary>
     private static CardPattern Dosed => field ??= new(@"^[0-9]{1,2}\s*(?:x|sets?\s+of)\s*[0-9]|^(?:[a-z']{3,}[ -]){0,3}[a-z']{3,}[\s,-]+[0-9]{1,2}\s*(?:x|sets?\s+(?:of|x))\s*[0-9]", RegexOptions.IgnoreCase);

@@ -57,7 +57,7 @@ internal static partial class CardNumbers
         Rounds(lines, filled, said);
         // A card in one breath: its sentences are its lines.
         if (filled.Count is 1 or 2 && lines[filled[^1]].Length > LongSentence && InShort(lines[filled[^1]]) is null)
-            said[filled[^1]] = string.Join('\n', (CardParts.Of(lines[filled[^1]]) ?? lines[filled[^1]]).Split('\n').SelectMany(p => Parts(Breaths, p)).Where(b => b.Trim().Length > 0));
+            said[filled[^1]] = string.Join('\n', (CardParts.Of(lines[filled[^1]]) ?? BehindGreeting(lines[filled[^1]]) ?? lines[filled[^1]]).Split('\n').SelectMany(p => Parts(Breaths, p)).Where(b => b.Trim().Length > 0));
         if (filled.Count > 1 && !said.ContainsKey(filled[^1]) && WithThanks.Match(lines[filled[^1]]) is { Success: true } thanked)
             said[filled[^1]] = $"{thanked.Groups["said"].Value}\n{thanked.Groups["thanks"].Value}";
         if (filled.Count > 1 && Closing(lines[filled[^1]]) is { } closing && !said.ContainsKey(filled[^1]))
@@ -66,6 +66,12 @@ internal static partial class CardNumbers
             said[filled[0]] = string.Join('\n', sentences);
         return said;
     }
+
+    /// <summary>“Hi! Here’s tonight’s plan. We’ll warm up for …”: the greeting, and the class in its parts; null where it has none or they cannot be told.</summary>
+    private static string? BehindGreeting(string line) =>
+        Greeting.Match(line) is { Success: true } hello && CardParts.Of(line[hello.Length..]) is { } parts ? $"{hello.Value.Trim()}\n{parts}" : null;
+
+    private static CardPattern Greeting => field ??= new(@"^(?:hi|hello|hey|hiya|morning|evening)\b[^.!?,]{0,30}[.!?,]\s+(?:[^.!?0-9]{3,40}\b(?:plan|class|session)\b[^.!?0-9]{0,20}[.!:]\s+)?", RegexOptions.IgnoreCase);
 
     /// <summary>“Pairs: squats + press-ups, lunges + rows”: a superset each, and how they run said of each of them.</summary>
     private static void Pairs(IReadOnlyList<string> lines, List<int> filled, Dictionary<int, string> said)

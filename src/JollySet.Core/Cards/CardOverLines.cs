@@ -14,6 +14,12 @@ internal static class CardOverLines
         var put = new Dictionary<int, string>();
         CardShared.Put(lines, put, isMove);
         CardTabatas.Put(lines, put, isMove);
+        CardSetsByStroke.Put(lines, put, isMove);
+        CardTracks.Put(lines, put, isMove);
+        CardTopLine.Put(lines, put);
+        CardClockParts.Put(lines, put);
+        CardLetteredStations.Put(lines, put, isMove);
+        CardMoreMoves.Put(lines, put);
         Dates(lines, put);
         SignedOff(lines, put, isMove);
         BlocksOnALine(lines, put, isMove);
@@ -69,11 +75,30 @@ internal static class CardOverLines
             return $"{part.Groups["h"].Value} {part.Groups["t"].Value}: {string.Join(", ", part.Groups["i"].Captures.Select(i => i.Value.Trim()))}";
         if (MoveFinish.Match(line) is { Success: true } ends && isMove(ends.Groups["name"].Value))
             return $"{ends.Groups["h"].Value} {ends.Groups["n"].Value} rounds: {ends.Groups["name"].Value} {ends.Groups["t"].Value}{(ends.Groups["more"].Success ? $" ({ends.Groups["more"].Value})" : "")}";
+        if (ShinBoxes.Match(line) is { Success: true } box && (line.Contains(", ", StringComparison.Ordinal) ? line.Any(char.IsLetter) : IsAmongCounted(lines, at)))
+            return ShinBoxes.Replace(line, "90/90 (x${n})");
+        if (CardWording.TurnsOfTwo(line) is { } turns)
+            return turns;
+        if (CardTimedList.Line(line, isMove) is { } timed)
+            return timed;
         if (SectionAlone.IsMatch(line) && IsBelow(lines, at))
             return $"{line.Trim()}:";
+        if (ChallengeIs.Match(line) is { Success: true } dare && isMove(dare.Groups["m"].Value))
+            return $"{(dare.Groups["h"].Success ? dare.Groups["h"].Value : "Challenge: ")}{dare.Groups["m"].Value}";
+        if (LadderNamed.Match(line) is { Success: true } rungs && IsBelow(lines, at) && Moves.BriefWords.Kit(rungs.Groups["m"].Value) is null && !isMove(rungs.Groups["m"].Value) && (at + 1 >= lines.Length || lines[at + 1].Any(char.IsAsciiDigit) || CardPhrases.PartOf(lines[at + 1]) != CardPart.Main))
+            return $"{rungs.Groups["w"].Value} {rungs.Groups["l"].Value}: {rungs.Groups["m"].Value}";
         var bare = WithoutLetter(lines, at);
         return CardRungs.Line(line, isMove) ?? MostOf(bare, isMove) ?? CardTails.Line(line, IsBelow(lines, at)) ?? (bare == line ? null : bare);
     }
+
+    /// <summary>Whether a line beside this one is a name and how often.</summary>
+    private static bool IsAmongCounted(string[] lines, int at) =>
+        (at > 0 && NameAndTimes.IsMatch(lines[at - 1])) || (at + 1 < lines.Length && NameAndTimes.IsMatch(lines[at + 1]));
+
+    private static CardPattern NameAndTimes => field ??= new(@"^\s*(?:[-*]\s*)?[a-z][a-z' -]{2,40}\s*x\s*[0-9]{1,2}\b", RegexOptions.IgnoreCase);
+
+    /// <summary>“90/90 x 8” among moves: the seat with both knees at right angles, no work and rest.</summary>
+    private static CardPattern ShinBoxes => field ??= new(@"\b90\s*/\s*90s?\s*x\s*(?<n>[0-9]{1,2})\b(?!\s*rounds)", RegexOptions.IgnoreCase);
 
     /// <summary>Whether anything stands between a line and the title.</summary>
     private static bool IsBelow(string[] lines, int at) => Array.FindIndex(lines, l => l.Length > 0) is var title && Array.FindIndex(lines, title + 1, l => l.Length > 0) is >= 0 and var next && next < at;
@@ -174,6 +199,12 @@ internal static class CardOverLines
     /// <summary>“Sprint finish: 6 x 20 sec, walk back”: the move stands in the head.</summary>
     private static CardPattern MoveFinish => field ??= new(@"^\s*(?<h>(?<name>[a-z]{3,10}(?:\s[a-z]{3,8})??)s?\s+(?:finish(?:er)?|challenge|finale|intervals|repeats|test|blast))\s*[:,-]\s*(?<n>[0-9]{1,2})\s*x\s*(?<t>[0-9]{1,3}\s*(?:s|secs?|seconds?))(?:\s*[,(-]\s*(?<more>[a-z][a-z ]{2,40})\)?)?\s*$", RegexOptions.IgnoreCase);
 
+    /// <summary>“Block 3: wall sit challenge”: what is done in it is the move.</summary>
+    private static CardPattern ChallengeIs => field ??= new(@"^\s*(?<h>(?:block\s+[0-9]|finish(?:er)?|to\s+finish|[a-h])\s*(?::|\s-|\))\s+)?(?<m>[a-z][a-z' -]{2,30}?)\s+challenge[.!]?\s*$", RegexOptions.IgnoreCase);
+
+    /// <summary>“Push ladder 1-2-3-4-5” above what has its own times or ends the class: of whatever it is called by.</summary>
+    private static CardPattern LadderNamed => field ??= new(@"^\s*(?:[-*]\s*)?(?<m>(?!rep\b|reps\b|the\b|up\b|down\b|step\b)[a-z]{3,10}(?:\s[a-z]{3,10})?)\s+(?<w>ladder|pyramid)\s*[:,-]?\s+(?<l>[0-9]{1,2}(?:\s*-\s*[0-9]{1,2}){2,12})\s*$", RegexOptions.IgnoreCase);
+
     private const int TopLines = 4;
 
     private static CardPattern DayAndDate => field ??= new(@"(?<=\b(?:mon|tues?|wed|weds|wednes|thu|thurs?|fri|sat|satur|sun)(?:day)?s?,?\s+(?:the\s+)?)(?<d>0?[1-9]|[12][0-9]|3[01])/(?<m>0?[1-9]|1[0-2])(?![0-9/.]|\s*(?:x|s\b|secs?|seconds?|on\b|work))", RegexOptions.IgnoreCase);
@@ -191,7 +222,7 @@ internal static class CardOverLines
     private static CardPattern Repeat => field ??= new(@"^\s*(?:then\s+|and\s+)*(?:repeat|rpt|redo)\s+(?:(?:steps?|exercises?|moves?|numbers?|stations?|nos?\.?)\s+)?(?:#?(?<a>[1-9][0-9]?)\s*(?:-|to|thru|through)\s*#?(?<b>[1-9][0-9]?)|all\s+(?:[3-9]|of\s+(?:it|them|that)))(?:[\s,-]*(?:for\s+)?(?:x\s*)?" + Times + @"(?:\s*x\b)?(?<more>\s+(?:more|extra))?(?:\s*(?:rounds?|times|sets|laps|in\s+total|total|through|altogether)\b)*)?[.!]*\s*$", RegexOptions.IgnoreCase);
 
     /// <summary>“Rest 1 min, then go round again”.</summary>
-    private static CardPattern RestThenAgain => field ??= new(@"^\s*(?:then\s+)?(?:rest\s+(?:for\s+)?(?<t>[0-9]{1,3}\s*(?:s|secs?|seconds?|m|mins?|minutes?))|(?<t>[0-9]{1,3}\s*(?:s|secs?|seconds?|m|mins?|minutes?))\s*(?:rest|break|off))\s*,?\s*(?:and\s+)?(?:then\s+)?(?:go\s+(?:a)?round\s+again|(?:all\s+)?again|repeat(?:\s+(?:it\s+)?all)?|start\s+again|do\s+it\s+(?:all\s+)?again)(?:\s*(?:,\s*)?(?:x\s*)?(?<n>[2-6])\s*(?:rounds|times|laps)?(?:\s+in\s+(?:all|total))?)?[.!]*\s*$", RegexOptions.IgnoreCase);
+    private static CardPattern RestThenAgain => field ??= new(@"^\s*(?:then\s+)?(?:rest\s+(?:for\s+)?(?<t>[0-9]{1,3}\s*(?:s|secs?|seconds?|m|mins?|minutes?))|(?<t>[0-9]{1,3}\s*(?:s|secs?|seconds?|m|mins?|minutes?))\s*(?:rest|break|off))\s*[,.;-]?\s*(?:and\s+)?(?:then\s+)?(?:go\s+(?:a)?round\s+again|(?:all\s+)?again|repeat(?:\s+(?:it\s+)?all)?|start\s+again|do\s+it\s+(?:all\s+)?again)(?:\s*(?:,\s*)?(?:x\s*)?(?<n>[2-6])\s*(?:x\b|rounds|times|laps)?(?:\s+in\s+(?:all|total))?)?[.!]*\s*$", RegexOptions.IgnoreCase);
 
     private static CardPattern SaysRounds => field ??= new(@"\b[2-9]\s*(?:rounds?|rds?|laps?|times)\b|^\s*x\s?[2-9]\s*$|^\s*[2-9]\s*x\s*$|\b[0-9]{2}\s*/\s*[0-9]{2}\s*x\s*[2-9]\b|\btwice\b", RegexOptions.IgnoreCase);
 

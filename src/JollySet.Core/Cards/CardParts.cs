@@ -52,7 +52,7 @@ internal static class CardParts
 
     private static readonly SearchValues<string> PartWords = SearchValues.Create(["warm", "mobili", "cool", "stretch", "relax", "wind"], StringComparison.OrdinalIgnoreCase);
 
-    private static string Opens => @"(?:(?:so\s+|ok\s+)?(?:(?:we|i)(?:'ll|\s+will)?\s+)?(?:start|begin|open|kick)(?:ing)?(?:\s+(?:off|things\s+off))?\s+(?:with|by)\s+|(?:first|firstly)(?:\s+(?:up|of\s+all|off))?,?\s+(?:(?:it's|is|we\s+do|we\s+have|do)\s+)?)?" + Said(WarmUp) + @"(?:,?\s+(?:first|to\s+(?:start|begin)(?:\s+with)?))?";
+    private static string Opens => @"(?:(?:so\s+|ok\s+)?(?:(?:we|i)(?:'ll|\s+will)?\s+)?(?:start|begin|open|kick)(?:ing)?(?:\s+(?:off|things\s+off))?\s+(?:with|by)\s+|(?:first|firstly)(?:\s+(?:up|of\s+all|off))?,?\s+(?:(?:it's|is|we\s+do|we\s+have|do)\s+)?|(?:(?:so|ok)\s+)?(?:first\s+)?(?:we|i)(?:'ll|\s+will|'re\s+going\s+to)?\s+(?:do\s+)?)?" + Said(WarmUp) + @"(?:,?\s+(?:first|to\s+(?:start|begin)(?:\s+with)?))?";
 
     private static string Closes => @"(?:and\s+)?(?:then\s+)?(?:(?:(?:we|i)(?:'ll|\s+will)?\s+)?(?:finish|end|close|wrap)(?:ing)?(?:\s+(?:off|up|it\s+off))?\s+(?:with|on|by)\s+|(?:to\s+(?:finish|end|close)(?:\s+(?:off|with))?|finally|lastly|last(?:\s+of\s+all)?|at\s+the\s+end),?\s+)?" + Said(Close) + @"(?:,?\s+(?:to\s+(?:finish|end|close)(?:\s+(?:off|with))?|at\s+the\s+end|afterwards?))?";
 
@@ -72,5 +72,5 @@ internal static class CardParts
     /// <summary>“Warm-up: 5 min …” and a list of stretches say what is done in them: those are heads.</summary>
     private static CardPattern Keyed => field ??= new(@"^\s*(?:warm|cool|stretch|mobility|finish\w*|main)[^:]{0,30}:\s|\|", RegexOptions.IgnoreCase);
 
-    private static CardPattern LeadsOn => field ??= new(@"^(?:(?:and|then|next|after\s+that|afterwards|followed\s+by),?\s+)+", RegexOptions.IgnoreCase);
+    private static CardPattern LeadsOn => field ??= new(@"^(?:(?:and|then|next|after\s+that|afterwards|followed\s+by),?\s+)+(?:(?:we'll\s+|we\s+)?(?:do|have|go\s+into)\s+(?=[0-9]))?|^(?:we'll\s+|we\s+)?do\s+(?=[0-9]+\s+(?:stations|rounds|exercises|moves))", RegexOptions.IgnoreCase);
 }

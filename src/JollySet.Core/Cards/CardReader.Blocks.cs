@@ -223,7 +223,7 @@ public sealed partial class CardReader
             return true;
         }
 
-        if (isEmpty && Current is null && scan.IsEach && (scan.Gaps.Count > 0 || line.Text.EndsWith(':') || (scan.Length is not null && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } opens && (IsStation(opens.Text) || AreMoves(opens.Text) || ListIs.IsMatch(opens.Text)))))
+        if (isEmpty && Current is null && scan.IsEach && (scan.Gaps.Count > 0 || line.Text.EndsWith(':') || (scan.Length is not null && words.Find(w => w.Number > line.Number && w.Text.Length > 0) is { } opens && (IsStation(opens.Text) || AreMoves(opens.Text) || AreMoves(opens.Text.Replace(" / ", ", ", StringComparison.Ordinal)) || ListIs.IsMatch(opens.Text)))))
             blocks.Add(new CardBlock(line.Number, FreeName("A"), CardPart.Main));
         else if (isEmpty && (scan.SaysEachSide || scan.Sets is not null) && (Current is not { Stations.Count: 0 } || Current is { Part: not CardPart.Main, Length: not null }))
             blocks.Add(new CardBlock(line.Number, FreeName("A"), CardPart.Main));

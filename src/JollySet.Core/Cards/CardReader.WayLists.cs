@@ -58,8 +58,11 @@ public sealed partial class CardReader
             return true;
         }
 
-        if (PutsWays(line, ways))
+        if (PutsWays(line, ways) || PutsInOrder(line, ways))
             return true;
+        // “Low impact: …” is a block of its own where its moves are not those of the block above.
+        if (m.Groups["bare"].Success)
+            return false;
         // Which move is meant cannot be told: it is none of the last one's alone.
         if (ways.TrueForAll(w => w.Of is null) && !m.Groups["are"].Success && Current is { Stations.Count: 0 })
             return false;
@@ -94,6 +97,23 @@ public sealed partial class CardReader
         return true;
     }
 
+    private const int FewestInOrder = 3;
+
+    /// <summary>As many ways as the block above has moves, none of which names its move: one of each, in their order.</summary>
+    private bool PutsInOrder(CardWords line, List<ListedWay> ways)
+    {
+        if (Current is not { Part: CardPart.Main } block || block.Stations.Count != ways.Count || ways.Count < FewestInOrder || ways.Exists(w => w.Of is not null || w.Kind == "or") || block.Stations.Exists(s => s.Options.Count >= MostWays))
+            return false;
+        var pairs = block.Stations.Zip(ways).Where(p => Understood(p.Second.Way)?.Name != p.First.Move?.Name || p.First.Move is null).ToList();
+        // Those of another block, or of the same moves in another order, are not in this one's.
+        if (pairs.Count * 2 < ways.Count || pairs.Exists(p => block.Stations.Exists(s => s != p.First && s.Move is not null && s.Move.Name == Understood(p.Second.Way)?.Name)))
+            return false;
+        foreach (var (station, way) in pairs)
+            AddOption(station, way.Kind, way.Way);
+        Say(line, CardLineKind.Setting, string.Join(" · ", pairs.Select(p => $"{p.Second.Kind} than {p.First.Name}: {p.Second.Way}")));
+        return true;
+    }
+
     /// <summary>The stations of the one move that a way is of: the one it names, else by its words (“step back burpees”), the ladder (“crunches” below sit-ups), or a word of both (“squats” and squat jumps); none where none of these tells one.</summary>
     private List<CardStation> MeantBy(ListedWay way)
     {
@@ -116,10 +136,10 @@ public sealed partial class CardReader
 
     private static CardPattern ArrowSign => field ??= new(@"\s*(?:→|➔|->|=>)\s*");
 
-    private static CardPattern WayPieces => field ??= new(@"\s*[;,|]\s*|\.\s+");
+    private static CardPattern WayPieces => field ??= new(@"\s*[;,|]\s*|\.\s+|(?<=^[^,;|]*(?:\s/\s[^,;|]*)+)\s/\s|(?<=^[^,;|]*)\s/\s(?=[^,;|]*\s/\s[^,;|]*$)");
 
     /// <summary>“Mods:”, “easier options - …”, “for beginners: …”; “are” where no other list is called so.</summary>
-    private static CardPattern WayListHead => field ??= new(@"^(?:(?:the\s+)?(?:(?<easier>easier|easy|low(?:er)?[\s-]impact|beginner(?:'?s)?)|(?<harder>harder|hard|advanced))\s+(?<are>options?|versions?|ways|alternatives|moves)|(?:the\s+)?(?<are>options?|alternatives|variations|swaps)(?:\s+(?:(?:for|if)\s+(?:the\s+)?(?:(?<easier>beginners|newbies|newcomers|new|easier|tired)|(?<harder>advanced|regulars|harder|more)))?)?|(?<easier>(?<are>mods?|modifications?|regs?|regressions?))|(?<harder>(?<are>progs?|progressions?))|(?<easier>easier|scaled|(?:for\s+)?(?:beginners|newbies|newcomers))|(?<harder>harder|(?:for\s+)?(?:advanced|regulars)))\s*(?:[:=-]|->)?\s*(?:(?<=[:=>-]\s*)(?<list>\S.*))?$", RegexOptions.IgnoreCase);
+    private static CardPattern WayListHead => field ??= new(@"^(?:(?:the\s+)?(?:(?<easier>easier|easy|low(?:er)?[\s-]impact|beginner(?:'?s)?)|(?<harder>harder|hard|advanced))\s+(?<are>options?|versions?|ways|alternatives|moves)|(?:the\s+)?(?<are>options?|alternatives|variations|swaps)(?:\s+(?:(?:for|if)\s+(?:the\s+)?(?:(?<easier>beginners|newbies|newcomers|new|easier|tired)|(?<harder>advanced|regulars|harder|more)))?)?|(?<easier>(?<are>mods?|modifications?|regs?|regressions?))|(?<harder>(?<are>progs?|progressions?))|(?<easier>(?<bare>low(?:er)?(?:[\s-]impact)?)(?=\s*:)|easier|scaled|(?:for\s+)?(?:beginners|newbies|newcomers))|(?<harder>harder|(?:for\s+)?(?:advanced|regulars)))\s*(?:[:=-]|->)?\s*(?:(?<=[:=>-]\s*)(?<list>\S.*))?$", RegexOptions.IgnoreCase);
 
     /// <summary>“Beginners: 2 rounds”: of whoever comes, no block.</summary>
     private static CardPattern OfOneLevel => field ??= new(@"^(?:(?:for\s+)?(?:beginners|newbies|newcomers|new\s+people|advanced|regulars|fitter\s+ones)|l(?:e?ve?l)\s?[123])\s*[:=,-]?\s*(?:can\s+)?(?:(?:do|stop\s+at|just|only)\s+)*[1-9]\s*(?:rounds?|rds|sets?|laps?)(?:\s+(?:only|is\s+(?:fine|enough|plenty)))?[.!]?$", RegexOptions.IgnoreCase);

@@ -14,7 +14,7 @@ public sealed partial class CardReader
     private static readonly Func<CardReader, string, string>[] Rewordings =
     [
         (_, t) => Plainer(t), (_, t) => WeDo.Replace(PlanIs.Replace(t, ""), ""), (r, t) => r.AsEither(t), (r, t) => r.AsSetsThatBuild(t), (r, t) => r.AsSetsOfEach(t), (r, t) => r.AsMinded(t), (r, t) => r.AsShared(t), (r, t) => r.AsListOfAll(t), (r, t) => r.AsDistance(t), (r, t) => r.OfMachine(t), (r, t) => r.AsSameAgain(t), (r, t) => r.AsStrokesTimes(t), (r, t) => r.AsTogether(t), (r, t) => r.AsBoth(t), (r, t) => r.AsLevels(t), (r, t) => r.AsFor(t), (r, t) => r.AsSetsAndRest(t), (r, t) => r.WithoutRemarkBehind(t), (r, t) => r.AsPieces(t), (r, t) => r.AsNamed(t), (r, t) => r.AsRoundsOf(t), (r, t) => r.AsRow(t), (r, t) => r.AsDictated(t), (r, t) => r.AsListed(t), (r, t) => r.AsCounted(t), (_, t) => AsShortRounds(t), (r, t) => r.AsPair(t),
-        (r, t) => r.AsFirstList(t), (r, t) => r.AsBareMinutes(t), (r, t) => r.AsHoldLadder(t), (r, t) => r.AsFirstAndLast(t), (r, t) => r.AsWith(t), (r, t) => r.AsNext(t), (r, t) => r.AsRemarked(t), (r, t) => r.AsHead(t), (r, t) => r.AsPlan(t), (r, t) => r.AsStretches(t), (r, t) => r.WithoutRepeat(t), (_, t) => AsEach(t), (r, t) => r.AsTabata(t), (r, t) => r.AsPart(t), (r, t) => r.AsOneMove(t), (r, t) => r.AsSets(t), (r, t) => r.AsSlots(t),
+        (r, t) => r.AsEachSide(t), (r, t) => r.AsFirstList(t), (r, t) => r.AsBareMinutes(t), (r, t) => r.AsHoldLadder(t), (r, t) => r.AsFirstAndLast(t), (r, t) => r.AsWith(t), (r, t) => r.AsNext(t), (r, t) => r.AsRemarked(t), (r, t) => r.AsHead(t), (r, t) => r.AsPlan(t), (r, t) => r.AsStretches(t), (r, t) => r.WithoutRepeat(t), (_, t) => AsEach(t), (r, t) => r.AsTabata(t), (r, t) => r.AsPart(t), (r, t) => r.AsOneMove(t), (r, t) => r.AsSets(t), (r, t) => r.AsSlots(t),
         (r, t) => r.AsHow(t), (r, t) => r.AsHeadedRounds(t), (_, t) => AsRounds(t), (_, t) => AsMost(t), (_, t) => AsInterval(t), (_, t) => AsRungs(t), (r, t) => r.AsLadderOf(t), (r, t) => r.AsTurns(t), (r, t) => r.AsCompleted(t), (r, t) => r.AsPartWith(t), (r, t) => r.AsSaidList(t), (r, t) => r.AsSaidSets(t), (r, t) => r.AsSaid(t), (r, t) => r.AsSaidPart(t), (r, t) => r.AsSaidHow(t),
     ];
 
@@ -347,6 +347,12 @@ public sealed partial class CardReader
     private static CardPattern BareMinutesOf => field ??= new(@"^(?<p>(?:core|abs|balance|cardio|arms|legs|mobility|finisher|conditioning|relax(?:ation)?|games?|floor\s*work)(?:\s+work)?)\s*[:,-]?\s*\(?(?<n>[2-9]|1[0-9]|20)\)?$", RegexOptions.IgnoreCase);
 
     private static CardPattern PartBare => field ??= new(@"^(?:wu|w/u|warm[\s-]?up|cd|c/d|cool[\s-]?down|stretch(?:es|ing)?)\s*[:,-]?\s*\(?(?:[2-9]|1[0-9]|20)\)?$", RegexOptions.IgnoreCase);
+
+    /// <summary>“Bird dog (each)”: each side, where it has sides.</summary>
+    private string AsEachSide(string text) =>
+        EachAlone.Match(text) is { Success: true } m && Understood(Scan(m.Groups["name"].Value).Left) is { Sides: not MoveSides.Both } ? $"{m.Groups["name"].Value} each side" : text;
+
+    private static CardPattern EachAlone => field ??= new(@"^(?<name>[a-z][a-z' -]{2,40}?)\s*(?:\((?:each|ea)\.?\)|(?<!\bof\s)\beach)$", RegexOptions.IgnoreCase);
 
     /// <summary>“March, knee lifts, arm circles - 5 min” before all else is the warm-up.</summary>
     private string AsFirstList(string text) =>

@@ -163,7 +163,7 @@ public sealed partial class CardReader
             if (line.Text.Length == 0)
             {
                 if (line.Raw.Any(char.IsLetterOrDigit))
-                    Say(line, CardLineKind.Head, CardNumbers.IsTimed(line.Raw) ? "the end" : CardNumbers.IsOfPairs(line.Raw) || CardTabatas.IsOfTabatas(line.Raw) || CardShared.IsHow(line.Raw) ? "how each of them runs" : "the table’s headings");
+                    Say(line, CardLineKind.Head, CardNumbers.IsTimed(line.Raw) ? "the end" : CardNumbers.IsOfPairs(line.Raw) || CardTabatas.IsOfTabatas(line.Raw) || CardShared.IsHow(CardWording.AsStations(line.Raw)) ? "how each of them runs" : "the table’s headings");
                 continue;
             }
 
@@ -691,6 +691,14 @@ public sealed partial class CardReader
     /// <summary>“Each round 3 times, 40s per exercise”: how all blocks run that have not said so.</summary>
     private bool TakesAll(CardWords line)
     {
+        // “Each round x2” below blocks that have said how they run and not how often.
+        if (CardWording.EachRoundTimes(line.Text) is { } times && blocks.FindAll(b => b is { Part: CardPart.Main, RoundsLow: null, Work: not null, Stations.Count: > 0 }) is { Count: > 0 } once)
+        {
+            once.ForEach(b => b.RoundsLow = times);
+            Say(line, CardLineKind.Setting, string.Join(" · ", once.Select(b => b.Told())));
+            return true;
+        }
+
         if (!OfEachRound.IsMatch(line.Text))
             return false;
         var scan = Scan(OfEachRound.Replace(line.Text, ""), isLine: false);

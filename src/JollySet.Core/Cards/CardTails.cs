@@ -13,6 +13,9 @@ internal static class CardTails
             return Cut(line, cap, $"note: {(line.Contains("RFT", StringComparison.Ordinal) ? "for time, " : "")}{cap.Groups["w"].Value.Trim()}");
         if (Told.IsMatch(line))
             return $"note: {line.Trim().Trim('(', ')')}";
+        // How it will run another week is no part of how it runs today.
+        if (isBelow && Later.IsMatch(line))
+            return $"note: {line.Trim().Trim('(', ')')}";
         if (Lap.Match(line) is { Success: true } lap)
             return $"{line[..lap.Index]}{lap.Groups["t"].Value} water between rounds{line[(lap.Index + lap.Length)..]}";
         // “Block 1 (8 min): 40s work, 20s rest. … Twice through.”: how long that is follows from the rest of it.
@@ -35,6 +38,9 @@ internal static class CardTails
 
     /// <summary>“(1 swing 1 squat, 2 swings 2 squats ... up to 10)”: a ladder, told once more.</summary>
     private static CardPattern Told => field ??= new(@"^\s*\((?=(?:[^()]*?[0-9]\s+[a-z]{3}){2})[^()]*(?:\.\.|\b(?:up|down)\s+to\s+[0-9])[^()]*\)\s*$", RegexOptions.IgnoreCase);
+
+    /// <summary>“Progress to 40/20 in week 3”, “next week 40/20”, “build up to 3 rounds over time”.</summary>
+    private static CardPattern Later => field ??= new(@"^\s*\(?(?:progress(?:ing)?\s+(?:to|towards|by)\b(?=.*[0-9])|(?:build(?:ing)?|work(?:ing)?|move|go)\s+(?:up\s+)?(?:to|towards)\b(?=.*\b(?:week|time|ready|month|term)|.*\brounds?\b(?!\s+of))|aim(?:ing)?\s+(?:for|to)\b(?=.*\bweek\b)|next\s+(?:week|time|month|term)\b|weeks?\s+[2-9]\b\s*:?\s*(?=[0-9]{2}\s*/\s*[0-9]{2}\s*$))[^:]*(?::\s*[0-9/ ]+)?$", RegexOptions.IgnoreCase);
 
     /// <summary>“2 laps, water break 2 mins after lap 1”.</summary>
     private static CardPattern Lap => field ??= new(@"(?<=\b2\s*(?:laps|rounds|times)\b.*)\b(?:water|drinks?)(?:\s+break)?\s+(?<t>[0-9]{1,3}\s*(?:s|secs?|seconds?|m|mins?|minutes?))\s+after\s+(?:lap|round)\s+(?:1|one)\b", RegexOptions.IgnoreCase);

@@ -58,7 +58,7 @@ internal static class CardText
         }
 
         for (var at = 0; at < raw.Length; at++)
-            if (raw[at].Length <= LongestLine && !raw[at].AsSpan().ContainsAny("\t|;") && Plain(raw[at]) is var plain && CardWording.WithDoseBehind(CardWording.OnEachSide(CardWording.AsFinisher(CardWording.TimesInOrder(plain)))) is var put && put != plain)
+            if (raw[at].Length <= LongestLine && !raw[at].AsSpan().ContainsAny("\t|;") && Plain(raw[at]) is var plain && CardWording.WithDoseBehind(CardWording.OnEachSide(CardWording.AsFinisher(CardWording.AsStations(CardWording.TimesInOrder(plain))))) is var put && put != plain)
                 raw[at] = put;
         // More of them than a class has blocks are none of a class.
         for (var (at, left) = (0, Plans.Limits.Blocks); at < raw.Length && left > 0; at++)

@@ -27,7 +27,7 @@ internal static partial class CardWording
     private const string SetsOfIt = @"(?:(?<s>[2-9])\s*(?:x|sets?(?:\s+of|\s*x)?)\s*)?";
 
     /// <summary>The same in brackets, in a list.</summary>
-    private static CardPattern AllAndEachListed => field ??= new($@"(?<=^\s*(?:[-•*]\s*|[0-9]{{1,2}}[.)]\s+|[A-H][0-9][.):]?\s+)?|[,;:/]\s*|\band\s+)(?:(?<name>[a-z][a-z' -]+?)\s+(?:x\s*)?(?<n>\d{{1,3}})|(?<n>\d{{1,3}})\s*(?:x\s*)?(?!(?:mins?|minutes?|secs?|seconds?|s|rounds?|reps|sets?)\b)(?<name>[a-z][a-z' -]+?))\s*[([]\s*{SharedBySides}(?<alt>,?\s*alternat(?:ing|e))?\s*[)\]](?=\s*(?:$|[,;/.&@]|and\b|with\b|w/|[0-9.]+\s?kg))", RegexOptions.IgnoreCase);
+    private static CardPattern AllAndEachListed => field ??= new($@"(?<=^\s*(?:[-•*]\s*|[0-9]{{1,2}}[.)]\s+|[A-H][0-9][.):]?\s+)?|[,;:/+]\s*|\band\s+)(?:(?<name>[a-z][a-z' -]+?)\s+(?:x\s*)?(?<n>\d{{1,3}})|(?<n>\d{{1,3}})\s*(?:x\s*)?(?!(?:mins?|minutes?|secs?|seconds?|s|rounds?|reps|sets?)\b)(?<name>[a-z][a-z' -]+?))\s*[([]\s*{SharedBySides}(?<alt>,?\s*alternat(?:ing|e))?\s*[)\]](?=\s*(?:$|[,;/.&@+]|and\b|(?:every|each|on\s+the)\s+min|with\b|w/|[0-9.]+\s?kg))", RegexOptions.IgnoreCase);
 
     private const string SharedBySides = @"(?<h>\d{1,3})\s*(?:reps\s+)?(?:(?:on\s+|for\s+|to\s+)?(?:each|per|an?|every|ea\.?)\s+(?:side|leg|arm|foot|hand|way)|/\s?(?:side|leg|arm|foot|hand|s|l)|e/?s|each|ea\.?|(?:on\s+(?:the\s+)?)?(?:left|right|[lr])\s*(?:[,/+&]|and|then)?\s*\k<h>\s*(?:on\s+(?:the\s+)?)?(?:left|right|[lr])|\+\s*\k<h>)";
 

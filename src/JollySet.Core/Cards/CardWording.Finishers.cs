@@ -21,5 +21,10 @@ internal static partial class CardWording
     private static CardPattern FinishIs => field ??= new(@"^(?:to\s+)?finish\s*(?::|\s-)\s+(?=[1-9][0-9]{0,2}\s+(?!x\b|mins?\b|minutes?\b|secs?\b|seconds?\b|s\b|rounds?\b|sets?\b)[a-z]|[a-z][a-z' -]+?\s[2-6]\s*x\s*[0-9])", RegexOptions.IgnoreCase);
 
     /// <summary>A line, and what the class finishes with as a finisher.</summary>
-    public static string AsFinisher(string line) => FinishIs.Replace(FinishWith.Replace(line, "Finisher - "), "Finisher: ") is var put && TabataOfOne.Match(put) is { Success: true } one ? $"Tabata: {one.Groups["m"].Value}" : put;
+    public static string AsFinisher(string line) => MinutesBefore.Match(line) is { Success: true } m ? m.Value + OfFinisher(line[m.Length..]) : OfFinisher(line);
+
+    /// <summary>“32-38 ” down the side.</summary>
+    private static CardPattern MinutesBefore => field ??= new(@"^\s*[0-9]{1,3}\s*-\s*[0-9]{1,3}\s*(?:mins?|minutes?|')?\s+(?=finish)", RegexOptions.IgnoreCase);
+
+    private static string OfFinisher(string line) => FinishIs.Replace(FinishWith.Replace(line, "Finisher - "), "Finisher: ") is var put && TabataOfOne.Match(put) is { Success: true } one ? $"Tabata: {one.Groups["m"].Value}" : put;
 }

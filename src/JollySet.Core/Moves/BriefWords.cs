@@ -73,11 +73,11 @@ public static class BriefWords
         "newcomer, regular: mixed, mixed level, mixed levels, mixed ability, mixed abilities, all levels, any level, everyone");
 
     private static readonly FrozenDictionary<string, string> Goals = Table(
-        "strength: strength day, get strong, heavy day",
-        "muscle: hypertrophy, muscle building, build muscle, tone, toning",
+        "strength: strength day, strong, stronger, heavy day",
+        "muscle: hypertrophy, muscle building, muscles, muscle mass, tone, toning",
         "strength endurance: endurance, conditioning, strength-endurance, muscular endurance, stamina",
-        "power: explosive, power day, speed",
-        "mobility: flexibility, stretch and move, mobilise");
+        "power: explosive, explosive power, power day, speed, powerful",
+        "mobility: flexibility, more mobile, mobile, stretch and move, mobilise");
 
     private static readonly FrozenDictionary<string, string> Focuses = Table(
         "full body: fb, full, whole body, total body, all over, ganzkörper, corps entier, tout le corps, cuerpo completo, full-body, fullbody, whole-body",
@@ -106,7 +106,10 @@ public static class BriefWords
     public static ImmutableArray<string> Audience(string words) => Several(People, words);
 
     /// <summary>What the class is for; null where nobody knows the words.</summary>
-    public static string? Goal(string words) => Found(Goals, words);
+    public static string? Goal(string words) => Found(Goals, words) ?? Array.ConvertAll(ToReach, v => words.StartsWith(v, StringComparison.OrdinalIgnoreCase) ? Found(Goals, words[v.Length..]) : null).FirstOrDefault(g => g is not null);
+
+    // “Build strength”, “get stronger”: the goal and what one does to reach it.
+    private static readonly string[] ToReach = [.. from to in new[] { "", "to " } from verb in new[] { "build", "building", "get", "getting", "be", "become", "gain", "increase", "increasing", "improve", "improving", "develop", "developing", "work on", "more", "better" } select $"{to}{verb} "];
 
     /// <summary>Regions or muscles; empty where nobody knows the words.</summary>
     public static ImmutableArray<string> Focus(string words) => Several(Focuses, words);

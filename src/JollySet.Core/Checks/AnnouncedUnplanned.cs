@@ -21,8 +21,8 @@ internal sealed partial class AnnouncedUnplanned : ICheck
         var plan = review.Plan;
         (string Word, Regex Says, bool Planned)[] parts =
         [
-            ("a warm-up", WarmUp(), plan.Blocks.Any(b => b.Format is PrepareFormat) || plan.Brief.Before is not null),
-            ("a cool-down", CoolDown(), plan.Blocks.Any(b => b.Format is ReleaseFormat) || plan.Brief.After is not null),
+            ("a warm-up", WarmUp(), plan.Blocks.Any(NamedParts.IsWarmUp) || plan.Brief.Before is not null),
+            ("a cool-down", CoolDown(), plan.Blocks.Any(NamedParts.IsCoolDown) || plan.Brief.After is not null),
             ("water", Water(), review.Timeline.Gaps.Any(g => g.Water)),
             ("a finisher", Finisher(), plan.Blocks.Any(b => b.Settings.Optional || Finisher().IsMatch(b.Name))),
         ];

@@ -15,6 +15,8 @@ internal sealed class CoolDownCheck : ICheck
         if (!timeline.Sets.Any(s => timeline.Blocks[s.Block].IsMain))
             yield break;
         var released = timeline.Sets.Where(s => timeline.Blocks[s.Block].Format is ReleaseFormat).ToList();
+        if (released.Count == 0 && timeline.Blocks.Any(NamedParts.IsCoolDown))
+            yield break;
         if (released.Count == 0)
         {
             yield return review.Plan.Brief.After is { } after

@@ -25,8 +25,12 @@ internal sealed class WarmUpCheck : ICheck
         }
 
         var least = LeastOf(review);
+        var isSaid = timeline.Blocks.Take(main[0].Block).Any(b => b.Format is PrepareFormat);
         if (review.IsUnder(there.InSeconds, least.InSeconds))
-            yield return new Finding("warm-up-short", Severity.Note, $"The warm-up is {Say.Time(there)}; {Say.Time(least)} is the usual least here.", Numbers: Finding.Figures(("seconds", there.InSeconds), ("leastSeconds", least.InSeconds))) { FixSearch = () => Built(review), FixHint = $"builds a warm-up of {Say.Time(LeastOf(review))} from the main part" };
+            yield return new Finding("warm-up-short", Severity.Note, $"The warm-up is {Say.Time(there)}; {Say.Time(least)} is the usual least here.", Numbers: Finding.Figures(("seconds", there.InSeconds), ("leastSeconds", least.InSeconds))) { FixSearch = isSaid ? () => Built(review) : null, FixHint = $"builds a warm-up of {Say.Time(LeastOf(review))} from the main part" };
+        // Of what is not said nothing can be missed.
+        if (!isSaid)
+            yield break;
         var woken = timeline.Sets.Where(s => s.Block < main[0].Block && timeline.Blocks[s.Block].Format is PrepareFormat).SelectMany(s => s.Line.Doing.InRound(s.Round).MoveNames()).Select(timeline.Facts.MoveOf).OfType<Move>().SelectMany(WarmUps.Rehearses).ToHashSet();
         var open = WarmUps.FirstToRehearse(main).Where(p => !woken.Contains(p)).ToList();
         if (open.Count > 0)
@@ -35,7 +39,7 @@ internal sealed class WarmUpCheck : ICheck
 
     /// <summary>Of the warm-ups that come before the main part.</summary>
     private static Length LengthOf(Timeline timeline, int firstMain) =>
-        timeline.Segments.Where(s => s.Block >= 0 && s.Block < firstMain && timeline.Blocks[s.Block].Format is PrepareFormat && s.Kind != SegmentKind.After).Sum(s => s.Length);
+        timeline.Segments.Where(s => s.Block >= 0 && s.Block < firstMain && NamedParts.IsWarmUp(timeline.Blocks[s.Block]) && s.Kind != SegmentKind.After).Sum(s => s.Length);
 
     private static Length LeastOf(ClassUnderReview review) =>
         WarmUps.Least(review.Booked, review.People, review.Rules, review.MainSets.Any(WarmUps.WantsMore));

@@ -108,6 +108,19 @@ public class ColleagueTests
     public void A_warm_up_is_long_enough_for_what_follows(int minutes, int seconds, string move, string? severity) =>
         Assert.Equal(severity, Worst($"# T\nminutes: {minutes}\n== W (prepare)\nsquat {seconds}s\n== A (circuit, work 40)\n{move}\nsquat\n", "warm-up-short")?.ToString());
 
+    [Theory]
+    [InlineData("Warm-up", 300, "Cool-down", null)]
+    [InlineData("warm up with Ana", 300, "stretch", null)]
+    [InlineData("Warm-up", 60, "Cool-down", "warm-up-short")]
+    [InlineData("Welcome", 300, "Cool-down", "warm-up-missing")]
+    [InlineData("Warm-up", 300, "Chat", "cool-down-missing")]
+    public void A_part_of_their_own_time_is_what_it_is_called(string first, int seconds, string last, string? code)
+    {
+        var sheet = $"# T\nminutes: 20\n== \"{first}\" (own {seconds}s)\n== A (circuit, 3 rounds, work 40)\nsquat\npush-up\n== \"{last}\" (own 240s)\n";
+        foreach (var about in new[] { "warm-up-missing", "warm-up-short", "warm-up-pattern", "cool-down-missing", "cool-down-muscle" })
+            Assert.Equal(about == code, Worst(sheet, about) is not null);
+    }
+
     [Fact]
     public void A_warm_up_rehearses_the_patterns()
     {

@@ -105,8 +105,8 @@ public sealed partial class CardReader
         if (Current is not { Part: CardPart.Main } block || block.Stations.Count != ways.Count || ways.Count < FewestInOrder || ways.Exists(w => w.Of is not null || w.Kind == "or") || block.Stations.Exists(s => s.Options.Count >= MostWays))
             return false;
         var pairs = block.Stations.Zip(ways).Where(p => Understood(p.Second.Way)?.Name != p.First.Move?.Name || p.First.Move is null).ToList();
-        // Those of another block, or of the same moves in another order, are not in this one's.
-        if (pairs.Count * 2 < ways.Count || pairs.Exists(p => block.Stations.Exists(s => s != p.First && s.Move is not null && s.Move.Name == Understood(p.Second.Way)?.Name)))
+        // Those of another block, or of the same moves in another order, are not in this one's; nor is one that is plainly another move's.
+        if (pairs.Count * 2 < ways.Count || pairs.Exists(p => MeantBy(p.Second) is { Count: > 0 } meant && !meant.Contains(p.First)) || pairs.Exists(p => block.Stations.Exists(s => s != p.First && s.Move is not null && s.Move.Name == Understood(p.Second.Way)?.Name)))
             return false;
         foreach (var (station, way) in pairs)
             AddOption(station, way.Kind, way.Way);

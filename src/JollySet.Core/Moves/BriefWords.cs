@@ -106,7 +106,15 @@ public static class BriefWords
     public static ImmutableArray<string> Audience(string words) => Several(People, words);
 
     /// <summary>What the class is for; null where nobody knows the words.</summary>
-    public static string? Goal(string words) => Found(Goals, words) ?? Array.ConvertAll(ToReach, v => words.StartsWith(v, StringComparison.OrdinalIgnoreCase) ? Found(Goals, words[v.Length..]) : null).FirstOrDefault(g => g is not null);
+    public static string? Goal(string words)
+    {
+        if (Found(Goals, words) is { } goal)
+            return goal;
+        foreach (var verb in ToReach)
+            if (words.StartsWith(verb, StringComparison.OrdinalIgnoreCase))
+                return Found(Goals, words[verb.Length..]);
+        return null;
+    }
 
     // “Build strength”, “get stronger”: the goal and what one does to reach it.
     private static readonly string[] ToReach = [.. from to in new[] { "", "to " } from verb in new[] { "build", "building", "get", "getting", "be", "become", "gain", "increase", "increasing", "improve", "improving", "develop", "developing", "work on", "more", "better" } select $"{to}{verb} "];

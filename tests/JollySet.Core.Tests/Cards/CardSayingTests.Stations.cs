@@ -125,6 +125,10 @@ public partial class CardSayingTests
     }
 
     [Fact]
+    public void An_easier_way_that_is_another_moves_is_put_beside_no_other() =>
+        Assert.DoesNotContain("rows | easier: knee push ups", SheetOf("Quay\n3 rounds 40/20\npush ups\nsquats\nrows\nEasier: march, heel digs, knee push ups"), StringComparison.Ordinal);
+
+    [Fact]
     public void A_low_impact_part_of_other_moves_stays_a_block() =>
         Assert.Contains("== Low impact (", SheetOf("Quay\n3 rounds 40/20\nsquats\nrows\nLow impact: march, step touch, side steps, heel digs"), StringComparison.Ordinal);
 
